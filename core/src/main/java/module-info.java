@@ -1,0 +1,26 @@
+/** All computation of Zip Thimble: no window, no static screen, locale or resolution. */
+module org.zipthimble.core {
+  requires java.desktop;
+  requires com.fasterxml.jackson.databind;
+  requires org.apache.pdfbox;
+  requires com.github.librepdf.openpdf;
+  requires pngencoder;
+
+  exports org.zipthimble.core.bring;
+  exports org.zipthimble.core.check;
+  exports org.zipthimble.core.colour;
+  exports org.zipthimble.core.edit;
+  exports org.zipthimble.core.geom;
+  exports org.zipthimble.core.job;
+  exports org.zipthimble.core.marks;
+  exports org.zipthimble.core.paint;
+  exports org.zipthimble.core.picture;
+  exports org.zipthimble.core.proof;
+  exports org.zipthimble.core.send;
+  exports org.zipthimble.core.sheet;
+  exports org.zipthimble.core.store;
+  exports org.zipthimble.core.type;
+  exports org.zipthimble.core.units;
+  exports org.zipthimble.core.wording;
+  exports org.zipthimble.core.work;
+}

@@ -1,0 +1,58 @@
+package org.zipthimble.core.bring;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.wording.Trouble;
+
+/** Brings picture files into a job. */
+public final class PictureIn {
+  private static final int LONGEST_NAME = 60;
+
+  private PictureIn() {}
+
+  /**
+   * Reads a picture file.
+   *
+   * @throws Trouble with a sentence when it cannot be read or used
+   */
+  public static Picture read(Path file, Pictures.Limits limits) throws Trouble {
+    String name = file.getFileName().toString();
+    try {
+      if (Files.size(file) > limits.bytes()) {
+        throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
+      }
+      return Pictures.look(name, Files.readAllBytes(file), limits);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", name);
+    }
+  }
+
+  /**
+   * The object for a picture at its true size for the ticket's resolution, its middle at a place.
+   *
+   * @param at in inches on the face
+   */
+  public static Item.Photo place(Job job, Picture picture, Point at) {
+    Ticket ticket = job.ticket();
+    double width = Math.min(Placement.FARTHEST, picture.width() / ticket.ppi());
+    double height = Math.min(Placement.FARTHEST, picture.height() / ticket.ppi());
+    Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
+    return new Item.Photo(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
+  }
+
+  private static String shortName(String file) {
+    int dot = file.lastIndexOf('.');
+    String name = dot > 0 ? file.substring(0, dot) : file;
+    return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+  }
+}

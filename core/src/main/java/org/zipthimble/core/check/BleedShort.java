@@ -1,0 +1,206 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Flatten;
+import org.zipthimble.core.geom.Inside;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Wording;
+
+/**
+ * Artwork that reaches the trim but not the bleed edge, side by side. What counts is an edge of the
+ * artwork that runs along the side between just inside the trim and the bleed edge: if the knife
+ * drifts there, bare paper shows. A tip that only pokes past the trim has no such edge.
+ */
+final class BleedShort implements Check {
+  /** An edge this near inside the trim was meant to reach it, in inches. */
+  private static final double MEANT = 1.0 / 64;
+
+  /** How far an edge may end before the bleed edge and still count as reaching it, in inches. */
+  private static final double REACHED = 0.001;
+
+  /** The steepest an edge may run against its side, as a tangent: 5 degrees. */
+  private static final double ALONG = Math.tan(Math.toRadians(5));
+
+  /** An edge this long counts, in inches; of narrow things half their width does. */
+  private static final double LONG_EDGE = 0.25;
+
+  private static final double FINE = 0.002;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    if (job.ticket().bleed() <= REACHED) {
+      return found;
+    }
+    List<Placed> printed = Placed.on(face).stream().filter(Placed::printed).toList();
+    for (int i = 0; i < printed.size(); i++) {
+      if (!covers(printed.get(i))) {
+        continue;
+      }
+      for (Side side : Side.values()) {
+        Optional<Edge> edge = shortEdge(job.ticket(), printed, i, side);
+        if (edge.isPresent()) {
+          found.add(finding(job, face, printed.get(i).item(), side, edge.get()));
+        }
+      }
+    }
+    return found;
+  }
+
+  /** A run of edge along a side: how far past the trim it lies (below zero inside), where, and what lies beyond. */
+  private record Edge(double past, double from, double to, boolean bare) {}
+
+  private static boolean covers(Placed placed) {
+    return placed.item() instanceof Item.Photo
+        || placed.item() instanceof Item.Shape
+            && (((Item.Shape) placed.item()).fill().isPresent() || ((Item.Shape) placed.item()).line().isPresent());
+  }
+
+  private static Optional<Edge> shortEdge(Ticket ticket, List<Placed> printed, int index, Side side) {
+    Placed placed = printed.get(index);
+    double grown = lineReach(placed);
+    double total = 0;
+    double least = Double.POSITIVE_INFINITY;
+    double from = Double.POSITIVE_INFINITY;
+    double to = Double.NEGATIVE_INFINITY;
+    boolean bare = false;
+    double low = Double.POSITIVE_INFINITY;
+    double high = Double.NEGATIVE_INFINITY;
+    for (List<Point> chain : Flatten.chains(placed.silhouette(), FINE)) {
+      for (Point p : chain) {
+        low = Math.min(low, along(p, side));
+        high = Math.max(high, along(p, side));
+      }
+      for (int i = 0; i + 1 < chain.size(); i++) {
+        Point a = chain.get(i);
+        Point b = chain.get(i + 1);
+        double run = Math.abs(along(b, side) - along(a, side));
+        double past = Math.min(past(ticket, a, side), past(ticket, b, side)) + grown;
+        boolean inBand = past >= -MEANT && past < ticket.bleed() - REACHED;
+        if (run == 0 || Math.abs(past(ticket, b, side) - past(ticket, a, side)) > ALONG * run || !inBand
+            || !onFace(ticket, a, b, side) || hidden(printed, index, a, b, side)) {
+          continue;
+        }
+        total += run;
+        least = Math.min(least, past);
+        from = Math.min(from, Math.min(along(a, side), along(b, side)));
+        to = Math.max(to, Math.max(along(a, side), along(b, side)));
+        bare |= !backed(printed, index, a, b, side);
+      }
+    }
+    boolean straightLine = placed.item().placement().height() == 0;
+    double needed = straightLine ? 0 : Math.min(LONG_EDGE, (high - low) / 2);
+    return total > 0 && total >= needed ? Optional.of(new Edge(least, from, to, bare)) : Optional.empty();
+  }
+
+  private static double lineReach(Placed placed) {
+    return placed.item() instanceof Item.Shape
+        ? ((Item.Shape) placed.item()).line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0)
+        : 0;
+  }
+
+  /** How far outside the trim a place lies on a side, in inches. */
+  private static double past(Ticket ticket, Point p, Side side) {
+    return switch (side) {
+      case LEFT -> -p.x();
+      case RIGHT -> p.x() - ticket.finished().width();
+      case TOP -> -p.y();
+      case BOTTOM -> p.y() - ticket.finished().height();
+    };
+  }
+
+  private static double along(Point p, Side side) {
+    return side == Side.LEFT || side == Side.RIGHT ? p.y() : p.x();
+  }
+
+  private static boolean onFace(Ticket ticket, Point a, Point b, Side side) {
+    double end = side == Side.LEFT || side == Side.RIGHT ? ticket.finished().height() : ticket.finished().width();
+    return Math.max(along(a, side), along(b, side)) > 0 && Math.min(along(a, side), along(b, side)) < end;
+  }
+
+  /** Whether solid objects above lie over the edge, looked at in three places. */
+  private static boolean hidden(List<Placed> printed, int index, Point a, Point b, Side side) {
+    for (double t : new double[] {0.1, 0.5, 0.9}) {
+      Point inside = step(at(a, b, t), side, -FINE);
+      boolean over = printed.subList(index + 1, printed.size()).stream()
+          .anyMatch(p -> p.solid() && fills(p) && Inside.contains(p.silhouette(), inside, FINE));
+      if (!over) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether other artwork lies just outside the edge, so that no bare paper shows. */
+  private static boolean backed(List<Placed> printed, int index, Point a, Point b, Side side) {
+    for (double t : new double[] {0.1, 0.5, 0.9}) {
+      Point outside = step(at(a, b, t), side, 2 * FINE);
+      boolean under = false;
+      for (int i = 0; i < printed.size() && !under; i++) {
+        under = i != index && fills(printed.get(i)) && Inside.contains(printed.get(i).silhouette(), outside, FINE);
+      }
+      if (!under) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean fills(Placed placed) {
+    return placed.item() instanceof Item.Photo
+        || placed.item() instanceof Item.Shape && ((Item.Shape) placed.item()).fill().isPresent();
+  }
+
+  private static Point at(Point a, Point b, double t) {
+    return new Point(a.x() + t * (b.x() - a.x()), a.y() + t * (b.y() - a.y()));
+  }
+
+  private static Point step(Point p, Side side, double out) {
+    return switch (side) {
+      case LEFT -> p.plus(-out, 0);
+      case RIGHT -> p.plus(out, 0);
+      case TOP -> p.plus(0, -out);
+      case BOTTOM -> p.plus(0, out);
+    };
+  }
+
+  private static Finding finding(Job job, Face face, Item item, Side side, Edge edge) {
+    Ticket ticket = job.ticket();
+    double missing = ticket.bleed() - edge.past();
+    String wants = Lengths.showWithSign(ticket.bleed(), ticket.unit());
+    String lacks = Lengths.showWithSign(missing, ticket.unit());
+    String title = Wording.text("finding.bleed.title", lacks, side.spoken());
+    String reach = edge.past() > REACHED
+        ? Wording.text("finding.bleed.past", item.facts().name(), Lengths.showWithSign(edge.past(), ticket.unit()),
+            side.spoken(), wants, face.name())
+        : Wording.text("finding.bleed.atTrim", item.facts().name(), side.spoken(), wants, face.name());
+    return new Finding(
+        "bleed-short", edge.bare() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(side),
+        strip(ticket, side, edge), edge.past(), ticket.bleed(), title, reach,
+        Wording.text("finding.bleed.mend", lacks, side.spoken()));
+  }
+
+  private static Box strip(Ticket ticket, Side side, Edge edge) {
+    Box bleed = ticket.bleedBox();
+    double near = edge.from();
+    double length = edge.to() - edge.from();
+    double wide = ticket.bleed() - edge.past();
+    return switch (side) {
+      case LEFT -> new Box(bleed.x(), near, wide, length);
+      case RIGHT -> new Box(bleed.right() - wide, near, wide, length);
+      case TOP -> new Box(near, bleed.y(), length, wide);
+      case BOTTOM -> new Box(near, bleed.bottom() - wide, length, wide);
+    };
+  }
+}

@@ -1,0 +1,67 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** A picture with fewer pixels per inch, at the size it is placed, than the ticket asks for. */
+final class PictureSmall implements Check {
+  /** Below this share of the asked resolution the picture looks soft to anyone (common practice, no source). */
+  private static final double SOFT = 2.0 / 3;
+
+  private static final double ROUNDING = 1e-6;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    for (Placed placed : Placed.on(face)) {
+      if (placed.printed() && placed.item() instanceof Item.Photo) {
+        look(job, face, placed).ifPresent(found::add);
+      }
+    }
+    return found;
+  }
+
+  /** Pixels per inch of a placed picture, the lower of both directions. */
+  static double ppi(Job job, Placed placed) {
+    Picture picture = job.pictures().get(((Item.Photo) placed.item()).pictureId());
+    Affine map = placed.toFace();
+    double width = placed.item().placement().width() * Math.hypot(map.a(), map.b());
+    double height = placed.item().placement().height() * Math.hypot(map.c(), map.d());
+    return picture.ppiAt(width, height);
+  }
+
+  private static Optional<Finding> look(Job job, Face face, Placed placed) {
+    Ticket ticket = job.ticket();
+    double ppi = ppi(job, placed);
+    if (ppi >= ticket.ppi() - ROUNDING) {
+      return Optional.empty();
+    }
+    Item item = placed.item();
+    Picture picture = job.pictures().get(((Item.Photo) item).pictureId());
+    String has = Lengths.plain(Math.floor(ppi), 0);
+    String wants = Lengths.plain(ticket.ppi(), 0);
+    double largestWidth = picture.width() / ticket.ppi();
+    double largestHeight = picture.height() / ticket.ppi();
+    String largest = Wording.text(
+        "size.pair", Lengths.plain(ticket.unit().fromInches(largestWidth), 2),
+        Lengths.plain(ticket.unit().fromInches(largestHeight), 2), ticket.unit().sign());
+    Box where = placed.toFace().apply(new Box(0, 0, item.placement().width(), item.placement().height()));
+    return Optional.of(new Finding(
+        "picture-small", ppi < SOFT * ticket.ppi() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()),
+        Optional.empty(), where, ppi, ticket.ppi(), Wording.text("finding.small.title", has),
+        Wording.text("finding.small.sentence", item.facts().name(), has, wants, face.name()),
+        Wording.text("finding.small.mend", largest, picture.width(), picture.height())));
+  }
+}

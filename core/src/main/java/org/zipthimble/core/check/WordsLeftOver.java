@@ -1,0 +1,50 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** Words that do not fit their block, below or across. */
+final class WordsLeftOver implements Check {
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    for (Placed placed : Placed.on(face)) {
+      if (!placed.printed() || !(placed.item() instanceof Item.Words)) {
+        continue;
+      }
+      Item.Words words = (Item.Words) placed.item();
+      Placement p = words.placement();
+      SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
+      Box where = placed.toFace().apply(new Box(0, 0, p.width(), p.height()));
+      if (set.leftOver() > 0) {
+        found.add(finding(job, face, words, where, "words-left-over", set.leftOver(), set.height()));
+      }
+      if (set.tooWide() > 0) {
+        found.add(finding(job, face, words, where, "words-too-wide", set.tooWide(), set.height()));
+      }
+    }
+    return found;
+  }
+
+  private static Finding finding(Job job, Face face, Item.Words words, Box where, String code, int count, double height) {
+    String key = "finding." + code;
+    String needs = Wording.text(
+        "length.about", Lengths.plain(job.ticket().unit().fromInches(height), 2), job.ticket().unit().sign());
+    return new Finding(
+        code, Weight.RUIN, face.id(), Optional.of(words.id()), Optional.empty(), where, count, 0,
+        Wording.counted(key + ".title", count),
+        Wording.counted(key + ".sentence", count, words.facts().name(), face.name()), Wording.text(key + ".mend", needs));
+  }
+}

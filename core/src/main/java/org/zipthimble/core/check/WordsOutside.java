@@ -1,0 +1,78 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** Words whose ink leaves the safe area; past the trim they would be cut. */
+final class WordsOutside implements Check {
+  private static final double ROUNDING = 0.0005;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    for (Placed placed : Placed.on(face)) {
+      if (placed.printed() && placed.item() instanceof Item.Words) {
+        ink((Item.Words) placed.item(), placed.toFace(), fonts)
+            .flatMap(ink -> finding(job.ticket(), face, placed.item(), ink)).ifPresent(found::add);
+      }
+    }
+    return found;
+  }
+
+  /** The exact box of the ink of set words, on the face. */
+  static Optional<Box> ink(Item.Words words, Affine toFace, JobFonts fonts) {
+    Placement p = words.placement();
+    SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
+    return set.lines().stream()
+        .map(line -> Measure.bounds(line.run().outline()
+            .mapped(Affine.move(line.baseline().x(), line.baseline().y()).then(toFace))))
+        .flatMap(Optional::stream).reduce(Box::union);
+  }
+
+  private static Optional<Finding> finding(Ticket ticket, Face face, Item item, Box ink) {
+    Side worst = null;
+    double most = ROUNDING;
+    for (Side side : Side.values()) {
+      double over = over(ticket.safeBox(), ink, side);
+      if (over > most) {
+        most = over;
+        worst = side;
+      }
+    }
+    if (worst == null) {
+      return Optional.empty();
+    }
+    boolean cut = !ticket.trim().contains(ink, ROUNDING);
+    String key = cut ? "finding.cut" : "finding.outside";
+    String by = Wording.text("length.about", Lengths.plain(ticket.unit().fromInches(most), 2), ticket.unit().sign());
+    return Optional.of(new Finding(
+        "words-outside", cut ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(worst), ink,
+        most, 0, Wording.text(key + ".title", by, worst.spoken()),
+        Wording.text(key + ".sentence", item.facts().name(), by, worst.spoken(), face.name()),
+        Wording.text(key + ".mend", by, worst.spoken())));
+  }
+
+  private static double over(Box safe, Box ink, Side side) {
+    return switch (side) {
+      case LEFT -> safe.x() - ink.x();
+      case RIGHT -> ink.right() - safe.right();
+      case TOP -> safe.y() - ink.y();
+      case BOTTOM -> ink.bottom() - safe.bottom();
+    };
+  }
+}

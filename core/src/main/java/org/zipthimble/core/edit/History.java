@@ -1,0 +1,72 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.job.Job;
+
+/**
+ * A job and the way it came here, as a value. Laws: undo after an edit gives the job before it; redo
+ * after undo gives the job after it; an edit that changes nothing leaves the history as it is.
+ */
+public record History(Job now, List<Step> done, List<Step> undone) {
+  /** How many steps are kept. */
+  public static final int MOST_STEPS = 1000;
+
+  /** One step: its label and the job before and after. */
+  public record Step(String label, Job before, Job after) {}
+
+  /** Keeps copies. */
+  public History {
+    done = List.copyOf(done);
+    undone = List.copyOf(undone);
+  }
+
+  /** A job with nothing done yet. */
+  public static History of(Job job) {
+    return new History(job, List.of(), List.of());
+  }
+
+  /** The history after an edit; what was undone can no longer be redone. */
+  public History after(Edit edit) {
+    Job next = edit.change().apply(now);
+    if (next.equals(now)) {
+      return this;
+    }
+    List<Step> steps = new ArrayList<>(done.size() < MOST_STEPS ? done : done.subList(1, done.size()));
+    steps.add(new Step(edit.label(), now, next));
+    return new History(next, steps, List.of());
+  }
+
+  /** One step back; the same when there is none. */
+  public History undo() {
+    if (done.isEmpty()) {
+      return this;
+    }
+    Step last = done.get(done.size() - 1);
+    List<Step> more = new ArrayList<>(undone);
+    more.add(last);
+    return new History(last.before(), done.subList(0, done.size() - 1), more);
+  }
+
+  /** One step forward again; the same when there is none. */
+  public History redo() {
+    if (undone.isEmpty()) {
+      return this;
+    }
+    Step next = undone.get(undone.size() - 1);
+    List<Step> more = new ArrayList<>(done);
+    more.add(next);
+    return new History(next.after(), more, undone.subList(0, undone.size() - 1));
+  }
+
+  /** What undo would take back. */
+  public Optional<String> undoLabel() {
+    return done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1).label());
+  }
+
+  /** What redo would bring back. */
+  public Optional<String> redoLabel() {
+    return undone.isEmpty() ? Optional.empty() : Optional.of(undone.get(undone.size() - 1).label());
+  }
+}

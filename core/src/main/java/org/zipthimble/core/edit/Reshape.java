@@ -1,0 +1,96 @@
+package org.zipthimble.core.edit;
+
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Placement;
+
+/** What pulling at pins and typing figures does to a placement. */
+public final class Reshape {
+  /** The smallest side that pulling leaves, in inches. */
+  public static final double LEAST = 1.0 / 64;
+
+  private Reshape() {}
+
+  /**
+   * Pulls a pin to a place; the opposite pin stays where it is.
+   *
+   * @param to where the pin goes, on the ground the object stands on
+   * @param keepProportion whether width and height keep their ratio
+   */
+  public static Placement pulled(Placement from, Handle handle, Point to, boolean keepProportion) {
+    Point own = from.toGround().inverse().apply(to);
+    double width = handle.across() == 0 ? from.width() : handle.across() > 0 ? own.x() : from.width() - own.x();
+    double height = handle.down() == 0 ? from.height() : handle.down() > 0 ? own.y() : from.height() - own.y();
+    width = from.width() == 0 ? 0 : Math.max(LEAST, width);
+    height = from.height() == 0 ? 0 : Math.max(LEAST, height);
+    if (keepProportion && from.width() > 0 && from.height() > 0) {
+      double ratio = from.width() / from.height();
+      boolean byWidth = handle.corner() ? width / from.width() > height / from.height() : handle.across() != 0;
+      height = byWidth ? width / ratio : height;
+      width = byWidth ? width : height * ratio;
+    }
+    return anchored(from, width, height, -handle.across(), -handle.down());
+  }
+
+  /**
+   * Gives a box another size while one of its nine places stays where it is, turned as it is.
+   *
+   * @param across the fixed place: -1 left, 0 middle, 1 right
+   * @param down -1 top, 0 middle, 1 bottom
+   */
+  public static Placement anchored(Placement from, double width, double height, int across, int down) {
+    Point fixed = from.toGround().apply(at(from.width(), from.height(), across, down));
+    Placement sized = new Placement(from.x(), from.y(), width, height, from.turn());
+    Point now = sized.toGround().apply(at(width, height, across, down));
+    return sized.moved(fixed.x() - now.x(), fixed.y() - now.y());
+  }
+
+  /**
+   * A typed width; with proportion kept the height follows. The top left stays.
+   *
+   * @param width in inches
+   */
+  public static Placement widened(Placement from, double width, boolean keepProportion) {
+    double height = keepProportion && from.width() > 0 ? from.height() * width / from.width() : from.height();
+    return anchored(from, width, height, -1, -1);
+  }
+
+  /** A typed height; with proportion kept the width follows. The top left stays. */
+  public static Placement heightened(Placement from, double height, boolean keepProportion) {
+    double width = keepProportion && from.height() > 0 ? from.width() * height / from.height() : from.width();
+    return anchored(from, width, height, -1, -1);
+  }
+
+  /**
+   * Turns a box so that the thread above its middle points at a place.
+   *
+   * @param stepDegrees whole steps to keep to, or 0 for any angle
+   */
+  public static Placement turnedTowards(Placement from, Point to, double stepDegrees) {
+    Point centre = from.centre();
+    double degrees = Math.toDegrees(Math.atan2(to.x() - centre.x(), centre.y() - to.y()));
+    return from.turnedTo(stepDegrees > 0 ? Math.rint(degrees / stepDegrees) * stepDegrees : degrees);
+  }
+
+  /** The placement of a straight line between two places: a box without height, turned. */
+  public static Placement line(Point from, Point to) {
+    double length = from.distance(to);
+    double turn = Math.toDegrees(Math.atan2(to.y() - from.y(), to.x() - from.x()));
+    Point middle = new Point((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
+    return new Placement(middle.x() - length / 2, middle.y(), length, 0, turn);
+  }
+
+  /** A placement seen through the map of the group that held it; a squashed group's slant is lost. */
+  public static Placement lifted(Placement inner, Affine group) {
+    Point centre = group.apply(inner.centre());
+    Affine both = Affine.turn(inner.turn(), new Point(0, 0)).then(new Affine(group.a(), group.b(), group.c(), group.d(), 0, 0));
+    double width = inner.width() * Math.hypot(both.a(), both.b());
+    double height = inner.height() * Math.hypot(both.c(), both.d());
+    double turn = Math.toDegrees(Math.atan2(both.b(), both.a()));
+    return new Placement(centre.x() - width / 2, centre.y() - height / 2, width, height, turn);
+  }
+
+  private static Point at(double width, double height, int across, int down) {
+    return new Point(width * (across + 1) / 2, height * (down + 1) / 2);
+  }
+}

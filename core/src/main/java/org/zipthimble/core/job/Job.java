@@ -1,0 +1,116 @@
+package org.zipthimble.core.job;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.picture.Picture;
+
+/**
+ * A whole job as a value: its ticket, its faces, the pictures and fonts it carries.
+ *
+ * @param pictures every picture a face may use, by its identity
+ */
+public record Job(
+    String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts) {
+  /** The most faces a job may have. */
+  public static final int MOST_FACES = 400;
+
+  /** Keeps copies and checks that every picture and id is sound. */
+  public Job {
+    faces = List.copyOf(faces);
+    fonts = List.copyOf(fonts);
+    pictures = Collections.unmodifiableMap(new TreeMap<>(pictures));
+    if (name == null || name.isBlank() || faces.isEmpty() || faces.size() > MOST_FACES) {
+      throw new IllegalArgumentException("a job needs a name and 1 to " + MOST_FACES + " faces");
+    }
+    Set<String> ids = new HashSet<>();
+    for (Face face : faces) {
+      for (Item item : face.all()) {
+        if (!ids.add(item.id())) {
+          throw new IllegalArgumentException("two objects have the id " + item.id());
+        }
+        if (item instanceof Item.Photo && !pictures.containsKey(((Item.Photo) item).pictureId())) {
+          throw new IllegalArgumentException("the picture of " + item.id() + " is not in the job");
+        }
+      }
+    }
+  }
+
+  /** A new job with blank faces of these names. */
+  public static Job blank(String name, Ticket ticket, List<String> faceNames) {
+    List<Face> faces = new ArrayList<>();
+    for (String faceName : faceNames) {
+      faces.add(new Face("f" + (faces.size() + 1), faceName, List.of()));
+    }
+    return new Job(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of());
+  }
+
+  /** The same under another name. */
+  public Job named(String other) {
+    return new Job(other, ticket, faces, sheet, pictures, fonts);
+  }
+
+  /** The same with another ticket. */
+  public Job with(Ticket other) {
+    return new Job(name, other, faces, sheet, pictures, fonts);
+  }
+
+  /** The same with other faces. */
+  public Job with(List<Face> others) {
+    return new Job(name, ticket, others, sheet, pictures, fonts);
+  }
+
+  /** The same, laid on the sheet otherwise. */
+  public Job with(SheetPlan other) {
+    return new Job(name, ticket, faces, other, pictures, fonts);
+  }
+
+  /** The same with one more picture to use. */
+  public Job with(Picture picture) {
+    Map<String, Picture> more = new TreeMap<>(pictures);
+    more.putIfAbsent(picture.id(), picture);
+    return new Job(name, ticket, faces, sheet, more, fonts);
+  }
+
+  /** The same without the pictures that no face uses. */
+  public Job withoutUnusedPictures() {
+    Map<String, Picture> used = new TreeMap<>(pictures);
+    Set<String> wanted = new HashSet<>();
+    faces.forEach(f -> f.all().forEach(i -> {
+      if (i instanceof Item.Photo) {
+        wanted.add(((Item.Photo) i).pictureId());
+      }
+    }));
+    used.keySet().retainAll(wanted);
+    return new Job(name, ticket, faces, sheet, used, fonts);
+  }
+
+  /** The face with this id. */
+  public Optional<Face> face(String faceId) {
+    return faces.stream().filter(f -> f.id().equals(faceId)).findFirst();
+  }
+
+  /** The job with one face changed. */
+  public Job changed(String faceId, UnaryOperator<Face> change) {
+    return with(faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList());
+  }
+
+  /** An id that no object has yet. */
+  public String freshId() {
+    int highest = 0;
+    for (Face face : faces) {
+      for (Item item : face.all()) {
+        if (item.id().matches("i\\d{1,8}")) {
+          highest = Math.max(highest, Integer.parseInt(item.id().substring(1)));
+        }
+      }
+    }
+    return "i" + (highest + 1);
+  }
+}

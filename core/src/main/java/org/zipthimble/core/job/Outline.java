@@ -1,0 +1,90 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Shapes;
+
+/** The form of a shape, fitted into whatever box it is given. */
+public sealed interface Outline {
+  /** The path within a box of this width and height, in inches. */
+  Path within(double width, double height);
+
+  /** Calls the one that fits. */
+  <R> R accept(Visitor<R> visitor);
+
+  /** A rectangle, its corners rounded by a radius in inches. */
+  record Rectangle(double radius) implements Outline {
+    /** Checks the radius. */
+    public Rectangle {
+      if (!(radius >= 0 && radius <= Placement.FARTHEST)) {
+        throw new IllegalArgumentException("a corner's radius is 0 or more: " + radius);
+      }
+    }
+
+    @Override
+    public Path within(double width, double height) {
+      return Shapes.rectangle(new Box(0, 0, width, height), radius);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.rectangle(this);
+    }
+  }
+
+  /** An ellipse. */
+  record Ellipse() implements Outline {
+    @Override
+    public Path within(double width, double height) {
+      return Shapes.ellipse(new Box(0, 0, width, height));
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ellipse(this);
+    }
+  }
+
+  /** A straight line from the left to the right at half height. */
+  record Straight() implements Outline {
+    @Override
+    public Path within(double width, double height) {
+      return Shapes.line(new Point(0, height / 2), new Point(width, height / 2));
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.straight(this);
+    }
+  }
+
+  /** A drawn path, given within a square of one by one. */
+  record Drawn(Path unit) implements Outline {
+    @Override
+    public Path within(double width, double height) {
+      return unit.mapped(Affine.scale(width, height));
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.drawn(this);
+    }
+  }
+
+  /** What to do with each form. */
+  interface Visitor<R> {
+    /** A rectangle. */
+    R rectangle(Rectangle outline);
+
+    /** An ellipse. */
+    R ellipse(Ellipse outline);
+
+    /** A straight line. */
+    R straight(Straight outline);
+
+    /** A drawn path. */
+    R drawn(Drawn outline);
+  }
+}

@@ -1,0 +1,60 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+
+/**
+ * Where an object stands: a box in inches (from the trim's top left, or the group's) turned about its middle.
+ *
+ * @param turn degrees clockwise, kept at 0 or above and below 360
+ */
+public record Placement(double x, double y, double width, double height, double turn) {
+  /** The farthest a place or size may be, in inches. */
+  public static final double FARTHEST = 10_000;
+
+  /** Checks the figures and brings the turn into range. */
+  public Placement {
+    if (!(width >= 0 && height >= 0 && width <= FARTHEST && height <= FARTHEST
+        && Math.abs(x) <= FARTHEST && Math.abs(y) <= FARTHEST && Double.isFinite(turn))) {
+      throw new IllegalArgumentException("not a place: " + x + ", " + y + ", " + width + " x " + height + ", " + turn);
+    }
+    turn = turn - 360 * Math.floor(turn / 360) + 0.0;
+    turn = turn >= 360 ? 0 : turn;
+  }
+
+  /** An upright box. */
+  public static Placement of(Box box) {
+    return new Placement(box.x(), box.y(), box.width(), box.height(), 0);
+  }
+
+  /** The box before it is turned. */
+  public Box box() {
+    return new Box(x, y, width, height);
+  }
+
+  /** The middle, which the turn leaves in place. */
+  public Point centre() {
+    return box().centre();
+  }
+
+  /** The map from the box's own inches (0, 0 at its top left) to the ground it stands on. */
+  public Affine toGround() {
+    return Affine.move(x, y).then(Affine.turn(turn, centre()));
+  }
+
+  /** The upright box around the turned one. */
+  public Box around() {
+    return toGround().apply(new Box(0, 0, width, height));
+  }
+
+  /** The same, moved. */
+  public Placement moved(double dx, double dy) {
+    return new Placement(x + dx, y + dy, width, height, turn);
+  }
+
+  /** The same, turned to an angle in degrees. */
+  public Placement turnedTo(double degrees) {
+    return new Placement(x, y, width, height, degrees);
+  }
+}

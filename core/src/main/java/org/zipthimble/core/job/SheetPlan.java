@@ -1,0 +1,25 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.units.Size;
+
+/**
+ * How an item lies on what is printed.
+ *
+ * @param onPaper false: the page is the item with its bleed; true: the item stands in the middle of a sheet
+ * @param paper the sheet, in inches
+ * @param cropMarks whether crop marks stand outside the corners, on paper only
+ */
+public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks) {
+  /** US letter, ANSI/ASME Y14.1 size A. */
+  public static final Size LETTER = new Size(8.5, 11);
+
+  /** The item by itself. */
+  public static final SheetPlan ALONE = new SheetPlan(false, LETTER, true);
+
+  /** Checks the paper. */
+  public SheetPlan {
+    if (Math.max(paper.width(), paper.height()) > Ticket.MOST_SIDE) {
+      throw new IllegalArgumentException("a sheet is up to " + Ticket.MOST_SIDE + " in: " + paper);
+    }
+  }
+}

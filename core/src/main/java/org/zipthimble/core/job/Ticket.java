@@ -1,0 +1,131 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
+
+/**
+ * The physical facts of a job. Lengths are inches whatever unit the person reads.
+ *
+ * @param item what is made, such as Invitation
+ * @param number the docket number, 1 or more
+ * @param finished the trimmed size, each side 1/8 to 200 in
+ * @param bleed all round, 0 to 2 in
+ * @param safe how far words keep inside the trim, 0 or more and under half the shorter side
+ * @param ppi pixels per inch that pictures must have, 36 to 2400
+ * @param mirror whether the output is turned left for right
+ * @param stock what it is printed on, in the person's words
+ * @param quantity how many, 1 to 1,000,000
+ * @param unit the unit that sizes are shown in
+ */
+public record Ticket(
+    String item, int number, Size finished, double bleed, double safe, double ppi, boolean mirror, String stock,
+    int quantity, Unit unit) {
+  /** The shortest side. */
+  public static final double LEAST_SIDE = 0.125;
+
+  /** The longest side. */
+  public static final double MOST_SIDE = 200;
+
+  /** The widest bleed. */
+  public static final double MOST_BLEED = 2;
+
+  /** The least resolution. */
+  public static final double LEAST_PPI = 36;
+
+  /** The highest resolution. */
+  public static final double MOST_PPI = 2400;
+
+  /** The largest run. */
+  public static final int MOST = 1_000_000;
+
+  /** Checks the ranges. */
+  public Ticket {
+    check("width", finished.width(), LEAST_SIDE, MOST_SIDE);
+    check("height", finished.height(), LEAST_SIDE, MOST_SIDE);
+    check("bleed", bleed, 0, MOST_BLEED);
+    check("safe area", safe, 0, mostSafe(finished));
+    check("resolution", ppi, LEAST_PPI, MOST_PPI);
+    check("quantity", quantity, 1, MOST);
+    check("number", number, 1, MOST);
+    if (item == null || stock == null || unit == null) {
+      throw new IllegalArgumentException("a ticket needs all its lines");
+    }
+  }
+
+  /** A ticket with the trade's usual figures: 1/8 in bleed and safe area, 300 ppi (common practice, no source). */
+  public static Ticket usual(String item, Size finished) {
+    return new Ticket(item, 1, finished, 0.125, Math.min(0.125, mostSafe(finished)), 300, false, "", 1, Unit.INCH);
+  }
+
+  /** The widest safe margin for a size: just under half its shorter side. */
+  public static double mostSafe(Size size) {
+    return Math.min(size.width(), size.height()) / 2 * 0.99;
+  }
+
+  private static void check(String what, double value, double least, double most) {
+    if (!(value >= least && value <= most)) {
+      throw new IllegalArgumentException(what + " must be " + least + " to " + most + ": " + value);
+    }
+  }
+
+  /** The finished edge as a box; its top left is the origin. */
+  public Box trim() {
+    return new Box(0, 0, finished.width(), finished.height());
+  }
+
+  /** The trim with the bleed around it. */
+  public Box bleedBox() {
+    return trim().grown(bleed);
+  }
+
+  /** The trim less the safe margin. */
+  public Box safeBox() {
+    return trim().grown(-safe);
+  }
+
+  /** The same at another size; a safe margin that no longer fits is brought in. */
+  public Ticket sized(Size size) {
+    return new Ticket(item, number, size, bleed, Math.min(safe, mostSafe(size)), ppi, mirror, stock, quantity, unit);
+  }
+
+  /** The same for another thing. */
+  public Ticket making(String other) {
+    return new Ticket(other, number, finished, bleed, safe, ppi, mirror, stock, quantity, unit);
+  }
+
+  /** The same with another bleed. */
+  public Ticket withBleed(double inches) {
+    return new Ticket(item, number, finished, inches, safe, ppi, mirror, stock, quantity, unit);
+  }
+
+  /** The same with another safe margin. */
+  public Ticket withSafe(double inches) {
+    return new Ticket(item, number, finished, bleed, inches, ppi, mirror, stock, quantity, unit);
+  }
+
+  /** The same with another resolution. */
+  public Ticket withPpi(double value) {
+    return new Ticket(item, number, finished, bleed, safe, value, mirror, stock, quantity, unit);
+  }
+
+  /** The same, mirrored or not. */
+  public Ticket mirrored(boolean on) {
+    return new Ticket(item, number, finished, bleed, safe, ppi, on, stock, quantity, unit);
+  }
+
+  /** The same on another stock. */
+  public Ticket onStock(String other) {
+    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, other, quantity, unit);
+  }
+
+  /** The same, another number of times. */
+  public Ticket times(int count) {
+    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, stock, count, unit);
+  }
+
+  /** The same read in another unit. */
+  public Ticket in(Unit other) {
+    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, stock, quantity, other);
+  }
+}

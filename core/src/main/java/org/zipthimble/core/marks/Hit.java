@@ -1,0 +1,52 @@
+package org.zipthimble.core.marks;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Inside;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.units.Unit;
+
+/** What stands under the pointer. */
+public final class Hit {
+  private static final double FINE = 0.002;
+
+  private Hit() {}
+
+  /**
+   * The objects under a place, topmost first; what is hidden or locked never is. A member counts as its group.
+   *
+   * @param reach how near in inches a line or an edge must be
+   */
+  public static List<String> at(Face face, Point place, double reach) {
+    List<Placed> placed = new ArrayList<>(Placed.on(face));
+    Collections.reverse(placed);
+    return placed.stream()
+        .filter(p -> free(face, p) && touches(p, place, reach))
+        .map(Placed::top).distinct().toList();
+  }
+
+  private static boolean free(Face face, Placed placed) {
+    Optional<Item> top = face.find(placed.top());
+    return placed.item().facts().visible() && top.isPresent()
+        && top.get().facts().visible() && !top.get().facts().locked();
+  }
+
+  private static boolean touches(Placed placed, Point place, double reach) {
+    Path path = placed.silhouette();
+    if (placed.item() instanceof Item.Shape) {
+      Item.Shape shape = (Item.Shape) placed.item();
+      double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
+      boolean inFill = shape.fill().isPresent() && Inside.contains(path, place, FINE);
+      return inFill || Inside.distance(path, place, FINE) <= reach + half;
+    }
+    Box own = new Box(0, 0, placed.item().placement().width(), placed.item().placement().height());
+    return Inside.contains(Shapes.rectangle(own).mapped(placed.toFace()), place, FINE);
+  }
+}

@@ -1,0 +1,37 @@
+package org.zipthimble.core.marks;
+
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.GlyphRun;
+
+/**
+ * Where marks go. All places are inches on the page, y downwards, origin at the page's top left. Marks
+ * come from the lowest to the topmost.
+ */
+public interface MarkOut {
+  /** Fills a path by the non-zero rule. */
+  void fill(Path path, Colour colour);
+
+  /** Draws along a path with butt ends and mitred corners; the width is in inches. */
+  void line(Path path, double width, Colour colour);
+
+  /** Sets words; the map takes the run's baseline to the page. */
+  void words(GlyphRun run, Affine toPage, Colour colour);
+
+  /** Places a picture; the map takes the unit square, top left at 0, 0, to the page. */
+  void picture(Picture picture, Affine toPage);
+
+  /** Until closed, only what is inside the path is drawn. */
+  Scope clip(Path path);
+
+  /** Until closed, all is drawn as one and laid down with this opacity, 0 to 1. */
+  Scope opacity(double opacity);
+
+  /** Something pushed, which closing takes back. */
+  interface Scope extends AutoCloseable {
+    @Override
+    void close();
+  }
+}

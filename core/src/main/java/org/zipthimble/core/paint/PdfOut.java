@@ -1,0 +1,156 @@
+package org.zipthimble.core.paint;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HexFormat;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.Glyph;
+import org.zipthimble.core.type.GlyphRun;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
+
+/** Writes marks as the content of one PDF page. The page's own map to inches, y downwards, is set first. */
+final class PdfOut implements MarkOut {
+  private static final Affine UPRIGHT = Affine.scale(1, -1);
+
+  private final PDDocument document;
+  private final PdfAssets assets;
+  private final Size size;
+  private final Deque<Layer> layers = new ArrayDeque<>();
+
+  private record Layer(PdfText text, PDResources resources) {
+    Layer() {
+      this(new PdfText(), new PDResources());
+    }
+  }
+
+  PdfOut(PDDocument document, PdfAssets assets, Size size) {
+    this.document = document;
+    this.assets = assets;
+    this.size = size;
+    layers.push(new Layer());
+    text().matrix(new Affine(72, 0, 0, -72, 0, size.height() * 72), "cm");
+  }
+
+  String content() {
+    return text().text();
+  }
+
+  PDResources resources() {
+    return layers.getLast().resources();
+  }
+
+  @Override
+  public void fill(Path path, Colour colour) {
+    if (!path.segments().isEmpty()) {
+      text().colour(colour, "rg").path(path).raw("f");
+    }
+  }
+
+  @Override
+  public void line(Path path, double width, Colour colour) {
+    text().colour(colour, "RG").numbers("w", width).path(path).raw("S");
+  }
+
+  @Override
+  public void words(GlyphRun run, Affine toPage, Colour colour) {
+    if (run.glyphs().isEmpty()) {
+      return;
+    }
+    try {
+      PDType0Font font = assets.font(run);
+      COSName name = layers.peek().resources().add(font);
+      text().raw("/Span <</ActualText <FEFF" + hex(run.text().getBytes(StandardCharsets.UTF_16BE)) + ">>> BDC");
+      text().raw("BT").colour(colour, "rg").raw("/" + name.getName() + " " + PdfText.number(run.em()) + " Tf");
+      text().matrix(UPRIGHT.then(toPage), "Tm");
+      double x = 0;
+      double y = 0;
+      for (Glyph glyph : run.glyphs()) {
+        text().numbers("Td", glyph.x() - x, y - glyph.y()).raw("<" + hex(font.encodeGlyphId(glyph.id())) + "> Tj");
+        x = glyph.x();
+        y = glyph.y();
+      }
+      text().raw("ET").raw("EMC");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Override
+  public void picture(Picture picture, Affine toPage) {
+    try {
+      COSName name = layers.peek().resources().add(assets.picture(picture));
+      Affine unit = UPRIGHT.then(Affine.move(0, 1)).then(toPage);
+      text().raw("q").matrix(unit, "cm").raw("/" + name.getName() + " Do").raw("Q");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (Trouble e) {
+      throw new IllegalStateException(e.getMessage(), e);
+    }
+  }
+
+  @Override
+  public Scope clip(Path path) {
+    text().raw("q").path(path).raw("W n");
+    return () -> text().raw("Q");
+  }
+
+  @Override
+  public Scope opacity(double opacity) {
+    layers.push(new Layer());
+    return () -> {
+      Layer layer = layers.pop();
+      PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+      state.setNonStrokingAlphaConstant((float) opacity);
+      state.setStrokingAlphaConstant((float) opacity);
+      COSName stateName = layers.peek().resources().add(state);
+      COSName formName = layers.peek().resources().add(form(layer));
+      text().raw("q").raw("/" + stateName.getName() + " gs").raw("/" + formName.getName() + " Do").raw("Q");
+    };
+  }
+
+  private PDFormXObject form(Layer layer) {
+    COSStream stream = document.getDocument().createCOSStream();
+    stream.setItem(COSName.TYPE, COSName.XOBJECT);
+    try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+      out.write(layer.text().text().getBytes(StandardCharsets.US_ASCII));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    PDFormXObject form = new PDFormXObject(stream);
+    form.setBBox(new PDRectangle(0, 0, (float) size.width(), (float) size.height()));
+    form.setResources(layer.resources());
+    COSDictionary group = new COSDictionary();
+    group.setItem(COSName.TYPE, COSName.GROUP);
+    group.setItem(COSName.S, COSName.TRANSPARENCY);
+    group.setBoolean(COSName.I, true);
+    group.setItem(COSName.CS, COSName.DEVICERGB);
+    stream.setItem(COSName.GROUP, group);
+    return form;
+  }
+
+  private PdfText text() {
+    return layers.peek().text();
+  }
+
+  private static String hex(byte[] bytes) {
+    return HexFormat.of().withUpperCase().formatHex(bytes);
+  }
+}

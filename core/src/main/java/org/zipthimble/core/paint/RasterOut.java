@@ -1,0 +1,152 @@
+package org.zipthimble.core.paint;
+
+import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Segment;
+import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.GlyphRun;
+import org.zipthimble.core.wording.Trouble;
+
+/** Draws marks into a picture through a map from page inches to pixels. For one thread at a time. */
+public final class RasterOut implements MarkOut {
+  private final Affine toPixels;
+  private final Halvings pictures;
+  private final Deque<BufferedImage> layers = new ArrayDeque<>();
+  private Graphics2D g;
+
+  /** Draws into an image; close its graphics by {@link #done}. */
+  public RasterOut(BufferedImage image, Affine toPixels, Halvings pictures) {
+    this.toPixels = toPixels;
+    this.pictures = pictures;
+    layers.push(image);
+    this.g = graphics(image, null);
+  }
+
+  /** Ends the drawing. */
+  public void done() {
+    g.dispose();
+  }
+
+  @Override
+  public void fill(Path path, Colour colour) {
+    g.setColor(awt(colour));
+    g.fill(awt(path));
+  }
+
+  @Override
+  public void line(Path path, double width, Colour colour) {
+    g.setColor(awt(colour));
+    g.setStroke(new BasicStroke(
+        (float) (width * toPixels.meanScale()), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10f));
+    g.draw(awt(path));
+  }
+
+  @Override
+  public void words(GlyphRun run, Affine toPage, Colour colour) {
+    fill(run.outline().mapped(toPage), colour);
+  }
+
+  @Override
+  public void picture(Picture picture, Affine toPage) {
+    Affine all = toPage.then(toPixels);
+    double across = Math.hypot(all.a(), all.b()) / picture.width();
+    double down = Math.hypot(all.c(), all.d()) / picture.height();
+    try {
+      BufferedImage image = pictures.atLeast(picture, Math.max(across, down));
+      g.drawImage(image, awt(Affine.scale(1.0 / image.getWidth(), 1.0 / image.getHeight()).then(all)), null);
+    } catch (Trouble trouble) {
+      throw new IllegalStateException(trouble.getMessage(), trouble);
+    }
+  }
+
+  @Override
+  public Scope clip(Path path) {
+    Shape before = g.getClip();
+    g.clip(awt(path));
+    return () -> g.setClip(before);
+  }
+
+  @Override
+  public Scope opacity(double opacity) {
+    BufferedImage below = layers.peek();
+    BufferedImage layer = new BufferedImage(below.getWidth(), below.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+    Graphics2D outer = g;
+    layers.push(layer);
+    g = graphics(layer, outer.getClip());
+    return () -> {
+      g.dispose();
+      layers.pop();
+      g = outer;
+      g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) opacity));
+      g.drawImage(layer, 0, 0, null);
+      g.setComposite(AlphaComposite.SrcOver);
+    };
+  }
+
+  private static Graphics2D graphics(BufferedImage image, Shape clip) {
+    Graphics2D g = image.createGraphics();
+    g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    g.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
+    if (clip != null) {
+      g.setClip(clip);
+    }
+    return g;
+  }
+
+  private static Color awt(Colour colour) {
+    return new Color(colour.red(), colour.green(), colour.blue());
+  }
+
+  private static AffineTransform awt(Affine m) {
+    return new AffineTransform(m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
+  }
+
+  private Path2D awt(Path path) {
+    Path2D.Double out = new Path2D.Double(Path2D.WIND_NON_ZERO);
+    path.mapped(toPixels).segments().forEach(s -> s.accept(new Writer(out)));
+    return out;
+  }
+
+  private record Writer(Path2D.Double out) implements Segment.Visitor<Path2D> {
+    @Override
+    public Path2D start(Point to) {
+      out.moveTo(to.x(), to.y());
+      return out;
+    }
+
+    @Override
+    public Path2D line(Point to) {
+      out.lineTo(to.x(), to.y());
+      return out;
+    }
+
+    @Override
+    public Path2D curve(Point first, Point second, Point to) {
+      out.curveTo(first.x(), first.y(), second.x(), second.y(), to.x(), to.y());
+      return out;
+    }
+
+    @Override
+    public Path2D close() {
+      out.closePath();
+      return out;
+    }
+  }
+}

@@ -1,0 +1,147 @@
+package org.zipthimble.core.proof;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** Reads an output file from the disk again and sets what it measures beside what the page asked for. */
+public final class ReadBack {
+  /** Boxes must be right to this many points. */
+  public static final double BOX_TOLERANCE_PT = 0.001;
+
+  /** A drawing of the file must agree with the marks to this mean share of full scale. */
+  public static final double MEAN_TOLERANCE = 0.01;
+
+  private static final double COMPARE_PPI = 72;
+
+  private ReadBack() {}
+
+  /**
+   * Reads a PDF back: pages, boxes, fonts, and a drawing of it by the reading library's own hand.
+   *
+   * @param unit the unit for the report
+   */
+  public static Measured pdf(Path file, List<DrawnPage> pages, Unit unit) throws Trouble, Stopped {
+    byte[] bytes = bytes(file);
+    PdfMeasure found = PdfMeasure.of(file.getFileName().toString(), bytes);
+    List<Measured.Line> lines = new ArrayList<>();
+    lines.add(new Measured.Line(
+        Wording.text("proof.pages"), String.valueOf(pages.size()), String.valueOf(found.pages().size()),
+        pages.size() == found.pages().size()));
+    for (int i = 0; i < Math.min(pages.size(), found.pages().size()); i++) {
+      boxes(pages.get(i), found.pages().get(i), unit, lines);
+    }
+    lines.add(new Measured.Line(
+        Wording.text("proof.fonts"), Wording.text("proof.fontsInside"),
+        Wording.counted(found.fontsInside() ? "proof.fontsFound" : "proof.fontsLacking", found.fonts().size()),
+        found.fontsInside()));
+    lines.add(drawn(bytes, pages));
+    return new Measured(file, bytes.length, lines);
+  }
+
+  /** Reads a PNG back: its pixels, its recorded resolution, and the size that both give. */
+  public static Measured png(Path file, DrawnPage page, double ppi, Unit unit) throws Trouble {
+    byte[] bytes = bytes(file);
+    PngMeasure found = PngMeasure.of(file.getFileName().toString(), bytes);
+    long width = Math.round(page.size().width() * ppi);
+    long height = Math.round(page.size().height() * ppi);
+    List<Measured.Line> lines = new ArrayList<>();
+    lines.add(new Measured.Line(
+        Wording.text("proof.pixels"), Wording.text("proof.by", width, height),
+        Wording.text("proof.by", found.width(), found.height()), width == found.width() && height == found.height()));
+    lines.add(new Measured.Line(
+        Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
+        Wording.text("proof.ppiPerMetre", Lengths.plain(found.ppi(), 1), found.perMetre()),
+        found.perMetre() == Math.round(ppi / 0.0254)));
+    double per = found.ppi() > 0 ? found.ppi() : Double.NaN;
+    double tolerance = 1 / ppi;
+    boolean right = Math.abs(found.width() / per - page.size().width()) <= tolerance
+        && Math.abs(found.height() / per - page.size().height()) <= tolerance;
+    lines.add(new Measured.Line(
+        Wording.text("proof.size"), Lengths.show(page.size(), unit),
+        found.ppi() > 0 ? measured(found.width() / per, found.height() / per, unit) : Wording.text("proof.noSize"), right));
+    return new Measured(file, bytes.length, lines);
+  }
+
+  /** Draws a page of a PDF with the reading library. */
+  public static BufferedImage draw(byte[] pdf, int page, double ppi) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return new PDFRenderer(document).renderImageWithDPI(page, (float) ppi, ImageType.RGB);
+    }
+  }
+
+  private static void boxes(DrawnPage page, PdfMeasure.PageBoxes found, Unit unit, List<Measured.Line> lines) {
+    lines.add(box("proof.media", page, page.media(), found.media(), unit));
+    lines.add(box("proof.bleed", page, page.bleed(), found.bleed(), unit));
+    lines.add(box("proof.trim", page, page.trim(), found.trim(), unit));
+  }
+
+  private static Measured.Line box(String key, DrawnPage page, Box wanted, Box found, Unit unit) {
+    Box pt = new Box(
+        wanted.x() * 72, (page.size().height() - wanted.bottom()) * 72, wanted.width() * 72, wanted.height() * 72);
+    boolean right = pt.contains(found, BOX_TOLERANCE_PT) && found.contains(pt, BOX_TOLERANCE_PT);
+    return new Measured.Line(
+        Wording.text(key, page.name()), Lengths.show(new Size(wanted.width(), wanted.height()), unit),
+        measured(found.width() / 72, found.height() / 72, unit), right);
+  }
+
+  private static String measured(double width, double height, Unit unit) {
+    return Wording.text(
+        "size.pair", Lengths.plain(unit.fromInches(width), 3), Lengths.plain(unit.fromInches(height), 3), unit.sign());
+  }
+
+  private static Measured.Line drawn(byte[] pdf, List<DrawnPage> pages) throws Trouble, Stopped {
+    double worst = 0;
+    try {
+      for (int i = 0; i < pages.size(); i++) {
+        BufferedImage ours = RasterPainter.paint(pages.get(i), COMPARE_PPI, new Halvings(), Progress.SILENT);
+        BufferedImage theirs = draw(pdf, i, COMPARE_PPI);
+        if (ours.getWidth() == theirs.getWidth() && ours.getHeight() == theirs.getHeight()) {
+          worst = Math.max(worst, Comparison.of(ours, theirs).mean());
+        } else {
+          worst = sameOnPage(pages.get(i), ours, theirs) ? worst : 1;
+        }
+      }
+    } catch (IOException e) {
+      throw Trouble.because(e, "proof.damaged", "PDF");
+    }
+    return new Measured.Line(
+        Wording.text("proof.drawn"), Wording.text("proof.under", Lengths.plain(MEAN_TOLERANCE * 100, 1)),
+        Wording.text("proof.percent", Lengths.plain(worst * 100, 2)), worst < MEAN_TOLERANCE);
+  }
+
+  /** A page whose pixels are no whole number may differ by one row or column; the shared part is compared. */
+  private static boolean sameOnPage(DrawnPage page, BufferedImage ours, BufferedImage theirs) {
+    int width = Math.min(ours.getWidth(), theirs.getWidth());
+    int height = Math.min(ours.getHeight(), theirs.getHeight());
+    boolean near = Math.abs(ours.getWidth() - theirs.getWidth()) <= 1 && Math.abs(ours.getHeight() - theirs.getHeight()) <= 1;
+    return near && page.size().width() > 0
+        && Comparison.of(ours.getSubimage(0, 0, width, height), theirs.getSubimage(0, 0, width, height)).mean() < MEAN_TOLERANCE;
+  }
+
+  private static byte[] bytes(Path file) throws Trouble {
+    try {
+      return Files.readAllBytes(file);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
+    }
+  }
+}

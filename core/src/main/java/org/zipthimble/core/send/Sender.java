@@ -1,0 +1,120 @@
+package org.zipthimble.core.send;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.PdfPainter;
+import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.store.SafeWrite;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** Writes output files and reads each back from the disk. */
+public final class Sender {
+  private static final double WRITTEN = 0.7;
+
+  private Sender() {}
+
+  /**
+   * Carries an order out: PDF as one file with all its faces, PNG as one file for each face. The first
+   * PNG has the name that was asked for; the others carry their face's name as well.
+   *
+   * @return what each written file measures
+   * @throws Trouble when the order cannot be met; no half file is left
+   */
+  public static List<Measured> send(Job job, Order order, Progress progress) throws Trouble, Stopped {
+    Format format = Format.of(order.file().getFileName().toString());
+    List<DrawnPage> pages = new ArrayList<>();
+    for (Face face : faces(job, order)) {
+      pages.add(Pages.of(job, face, order.options()));
+    }
+    try {
+      return format == Format.PDF ? List.of(pdf(job, order, pages, progress)) : png(job, order, pages, progress);
+    } catch (OutOfMemoryError e) {
+      throw Trouble.because(e, "send.memory", order.file().getFileName());
+    } catch (IOException | IllegalStateException e) {
+      throw Trouble.because(e, "send.failed", order.file().getFileName(), String.valueOf(e.getMessage()));
+    }
+  }
+
+  /** The files an order will write, in the order of the faces. */
+  public static List<Path> files(Job job, Order order) throws Trouble {
+    List<Face> faces = faces(job, order);
+    List<Path> files = new ArrayList<>();
+    files.add(order.file());
+    if (Format.of(order.file().getFileName().toString()) == Format.PNG) {
+      String name = order.file().getFileName().toString();
+      String stem = name.substring(0, name.length() - Format.PNG.ending().length());
+      for (int i = 1; i < faces.size(); i++) {
+        String faceName = faces.get(i).name().replaceAll("[^\\p{L}\\p{N}]+", "-");
+        Path file = order.file().resolveSibling(stem + "-" + faceName + Format.PNG.ending());
+        files.add(files.contains(file) ? order.file().resolveSibling(stem + "-" + (i + 1) + Format.PNG.ending()) : file);
+      }
+    }
+    return files;
+  }
+
+  private static List<Face> faces(Job job, Order order) throws Trouble {
+    if (order.face().isEmpty()) {
+      return job.faces();
+    }
+    int face = order.face().getAsInt();
+    if (face < 1 || face > job.faces().size()) {
+      throw Trouble.of("send.noFace", face, job.faces().size());
+    }
+    return List.of(job.faces().get(face - 1));
+  }
+
+  private static Measured pdf(Job job, Order order, List<DrawnPage> pages, Progress progress)
+      throws Trouble, Stopped, IOException {
+    byte[] bytes = PdfPainter.bytes(job.name(), pages, part(progress, 0, WRITTEN));
+    progress.step(WRITTEN);
+    SafeWrite.write(order.file(), bytes);
+    Measured measured = ReadBack.pdf(order.file(), pages, job.ticket().unit());
+    progress.at(1);
+    return measured;
+  }
+
+  private static List<Measured> png(Job job, Order order, List<DrawnPage> pages, Progress progress)
+      throws Trouble, Stopped {
+    List<Path> files = files(job, order);
+    List<Measured> measured = new ArrayList<>();
+    Halvings pictures = new Halvings();
+    for (int i = 0; i < pages.size(); i++) {
+      double share = 1.0 / pages.size();
+      BufferedImage image =
+          RasterPainter.paint(pages.get(i), order.ppi(), pictures, part(progress, i * share, share * WRITTEN));
+      byte[] bytes = PngWriter.bytes(image, order.ppi());
+      progress.step((i + WRITTEN) * share);
+      SafeWrite.write(files.get(i), bytes);
+      measured.add(ReadBack.png(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
+    }
+    progress.at(1);
+    return measured;
+  }
+
+  private static Progress part(Progress whole, double from, double share) {
+    return new Progress() {
+      @Override
+      public void at(double fraction) {
+        whole.at(from + share * fraction);
+      }
+
+      @Override
+      public boolean stopped() {
+        return whole.stopped();
+      }
+    };
+  }
+}

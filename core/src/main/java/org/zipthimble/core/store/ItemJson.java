@@ -1,0 +1,186 @@
+package org.zipthimble.core.store;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.PathText;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
+
+/** Turns objects into JSON and back. */
+final class ItemJson {
+  private static final int DEEPEST = 32;
+  private static final int MOST_MEMBERS = 20_000;
+
+  private ItemJson() {}
+
+  static ObjectNode write(Item item) {
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    Facts facts = item.facts();
+    Placement p = item.placement();
+    node.put("kind", item.accept(new KindName())).put("id", facts.id()).put("name", facts.name());
+    node.put("visible", facts.visible()).put("locked", facts.locked()).put("role", word(facts.role()))
+        .put("opacity", facts.opacity());
+    node.put("x", p.x()).put("y", p.y()).put("width", p.width()).put("height", p.height()).put("turn", p.turn());
+    return item.accept(new Writer(node));
+  }
+
+  static Item read(JsonNode node) throws Trouble {
+    return read(node, 0);
+  }
+
+  private static Item read(JsonNode node, int depth) throws Trouble {
+    if (depth > DEEPEST) {
+      throw Trouble.of("thimble.tooDeep");
+    }
+    Facts facts = new Facts(
+        Json.text(node, "id"), Json.text(node, "name"), Json.yes(node, "visible"), Json.yes(node, "locked"),
+        Json.choice(node, "role", Role.class), Json.number(node, "opacity"));
+    Placement placement = new Placement(
+        Json.number(node, "x"), Json.number(node, "y"), Json.number(node, "width"), Json.number(node, "height"),
+        Json.number(node, "turn"));
+    String kind = Json.text(node, "kind");
+    return switch (kind) {
+      case "words" -> new Item.Words(facts, placement, Json.text(node, "text"), style(Json.child(node, "style")));
+      case "shape" -> new Item.Shape(facts, placement, outline(Json.child(node, "outline")), fill(node), line(node));
+      case "picture" -> new Item.Photo(facts, placement, Json.text(node, "picture"));
+      case "group" -> group(node, facts, placement, depth);
+      default -> throw Trouble.of("thimble.unknownWord", "kind", kind);
+    };
+  }
+
+  private static Item.Group group(JsonNode node, Facts facts, Placement placement, int depth) throws Trouble {
+    List<Item> members = new ArrayList<>();
+    for (JsonNode member : Json.list(node, "members", MOST_MEMBERS)) {
+      members.add(read(member, depth + 1));
+    }
+    Size inner = new Size(Json.number(node, "innerWidth"), Json.number(node, "innerHeight"));
+    return new Item.Group(facts, placement, inner, members);
+  }
+
+  private static WordStyle style(JsonNode node) throws Trouble {
+    return new WordStyle(
+        Json.text(node, "family"), Json.text(node, "style"), Json.number(node, "sizePt"),
+        Json.number(node, "leadingPercent"), Json.number(node, "tracking"), Json.choice(node, "align", Align.class),
+        Colour.parse(Json.text(node, "colour")));
+  }
+
+  private static Outline outline(JsonNode node) throws Trouble {
+    String form = Json.text(node, "form");
+    return switch (form) {
+      case "rectangle" -> new Outline.Rectangle(Json.number(node, "radius"));
+      case "ellipse" -> new Outline.Ellipse();
+      case "straight" -> new Outline.Straight();
+      case "drawn" -> new Outline.Drawn(PathText.read(Json.text(node, "path")));
+      default -> throw Trouble.of("thimble.unknownWord", "form", form);
+    };
+  }
+
+  private static Optional<Colour> fill(JsonNode node) throws Trouble {
+    return node.has("fill") ? Optional.of(Colour.parse(Json.text(node, "fill"))) : Optional.empty();
+  }
+
+  private static Optional<LineLook> line(JsonNode node) throws Trouble {
+    if (!node.has("line")) {
+      return Optional.empty();
+    }
+    JsonNode line = node.get("line");
+    return Optional.of(new LineLook(Json.number(line, "widthPt"), Colour.parse(Json.text(line, "colour"))));
+  }
+
+  private static String word(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static final class KindName implements Item.Visitor<String> {
+    @Override
+    public String words(Item.Words item) {
+      return "words";
+    }
+
+    @Override
+    public String shape(Item.Shape item) {
+      return "shape";
+    }
+
+    @Override
+    public String photo(Item.Photo item) {
+      return "picture";
+    }
+
+    @Override
+    public String group(Item.Group item) {
+      return "group";
+    }
+  }
+
+  private record Writer(ObjectNode node) implements Item.Visitor<ObjectNode> {
+    @Override
+    public ObjectNode words(Item.Words item) {
+      WordStyle style = item.style();
+      node.put("text", item.text());
+      node.putObject("style").put("family", style.family()).put("style", style.style()).put("sizePt", style.sizePt())
+          .put("leadingPercent", style.leadingPercent()).put("tracking", style.tracking())
+          .put("align", word(style.align())).put("colour", style.colour().hex());
+      return node;
+    }
+
+    @Override
+    public ObjectNode shape(Item.Shape item) {
+      item.outline().accept(new OutlineWriter(node.putObject("outline")));
+      item.fill().ifPresent(fill -> node.put("fill", fill.hex()));
+      item.line().ifPresent(
+          line -> node.putObject("line").put("widthPt", line.widthPt()).put("colour", line.colour().hex()));
+      return node;
+    }
+
+    @Override
+    public ObjectNode photo(Item.Photo item) {
+      return node.put("picture", item.pictureId());
+    }
+
+    @Override
+    public ObjectNode group(Item.Group item) {
+      node.put("innerWidth", item.inner().width()).put("innerHeight", item.inner().height());
+      ArrayNode members = node.putArray("members");
+      item.members().forEach(m -> members.add(write(m)));
+      return node;
+    }
+  }
+
+  private record OutlineWriter(ObjectNode node) implements Outline.Visitor<ObjectNode> {
+    @Override
+    public ObjectNode rectangle(Outline.Rectangle outline) {
+      return node.put("form", "rectangle").put("radius", outline.radius());
+    }
+
+    @Override
+    public ObjectNode ellipse(Outline.Ellipse outline) {
+      return node.put("form", "ellipse");
+    }
+
+    @Override
+    public ObjectNode straight(Outline.Straight outline) {
+      return node.put("form", "straight");
+    }
+
+    @Override
+    public ObjectNode drawn(Outline.Drawn outline) {
+      return node.put("form", "drawn").put("path", PathText.write(outline.unit()));
+    }
+  }
+}

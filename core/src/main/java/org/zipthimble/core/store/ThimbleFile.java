@@ -1,0 +1,216 @@
+package org.zipthimble.core.store;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.awt.image.BufferedImage;
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.picture.Blob;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.type.BundledFonts;
+import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** The {@code .thimble} file: a ZIP of {@code job.json}, picture bytes, used fonts and a preview. */
+public final class ThimbleFile {
+  /** The ending of a job's file name. */
+  public static final String ENDING = ".thimble";
+
+  private static final double PREVIEW_PIXELS = 480;
+  private static final long FIXED_TIME = 315_619_200_000L;
+  private static final ObjectMapper MAPPER = mapper();
+
+  private ThimbleFile() {}
+
+  /**
+   * Saves a job whole or not at all.
+   *
+   * @throws Trouble when the file cannot be written; what stood there before is untouched
+   */
+  public static void save(Job job, Path file) throws Trouble {
+    SafeWrite.write(file, bytes(job));
+  }
+
+  /** The bytes of a job's file; the same job gives the same bytes. */
+  public static byte[] bytes(Job job) throws Trouble {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      put(zip, "job.json", MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(JobJson.write(job)));
+      put(zip, "preview.png", preview(job));
+      for (Picture picture : job.pictures().values()) {
+        keep(zip, JobJson.file(picture), picture.blob().bytes());
+      }
+      for (FontFace font : used(job).values()) {
+        put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
+      }
+    } catch (IOException e) {
+      throw Trouble.because(e, "thimble.cannotPack", job.name());
+    }
+    return bytes.toByteArray();
+  }
+
+  /**
+   * Opens a job.
+   *
+   * @throws Trouble with a sentence when the file is missing, damaged, too large or from a newer program
+   */
+  public static Job open(Path file) throws Trouble {
+    String name = String.valueOf(file.getFileName());
+    if (!Files.isRegularFile(file)) {
+      throw Trouble.of("file.none", file);
+    }
+    try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
+      return read(name, in);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", name);
+    }
+  }
+
+  /** Reads a job from a stream; the name is for the sentences. */
+  public static Job read(String name, InputStream in) throws Trouble {
+    try {
+      Map<String, byte[]> entries = Unpacked.read(in, Unpacked.MOST_BYTES);
+      byte[] json = entries.get("job.json");
+      if (json == null) {
+        throw Trouble.of("thimble.notJob");
+      }
+      JsonNode root = MAPPER.readTree(json);
+      JobJson.version(root);
+      return JobJson.read(root, pictures(root, entries), fonts(entries));
+    } catch (Trouble e) {
+      throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
+    } catch (JsonProcessingException e) {
+      throw Trouble.because(e, "thimble.cannotOpen", name, Wording.text("thimble.badJson"));
+    } catch (IOException | IllegalArgumentException e) {
+      throw Trouble.because(e, "thimble.cannotOpen", name, Wording.text("thimble.damaged"));
+    }
+  }
+
+  /** The preview inside a job's file, if there is one that can be read. */
+  public static Optional<byte[]> preview(InputStream in) throws IOException {
+    try {
+      return Optional.ofNullable(Unpacked.read(in, Unpacked.MOST_BYTES).get("preview.png"));
+    } catch (Trouble unreadable) {
+      return Optional.empty();
+    }
+  }
+
+  private static Map<String, Picture> pictures(JsonNode root, Map<String, byte[]> entries) throws Trouble {
+    Map<String, Picture> pictures = new TreeMap<>();
+    for (JsonNode node : Json.list(root, "pictures", Unpacked.MOST_ENTRIES)) {
+      String id = Json.text(node, "id");
+      String name = Json.text(node, "name");
+      byte[] bytes = entries.get(Json.text(node, "file"));
+      if (bytes == null) {
+        throw Trouble.of("thimble.noPicture", name);
+      }
+      Picture picture = Pictures.look(name, bytes, Pictures.Limits.USUAL);
+      if (!picture.id().equals(id)) {
+        throw Trouble.of("thimble.otherPicture", name);
+      }
+      pictures.put(id, picture);
+    }
+    return pictures;
+  }
+
+  private static List<CarriedFont> fonts(Map<String, byte[]> entries) {
+    List<CarriedFont> fonts = new ArrayList<>();
+    entries.forEach((name, bytes) -> {
+      String[] parts = name.split("/");
+      if (parts.length == 3 && parts[0].equals("fonts") && parts[2].endsWith(".ttf")) {
+        String style = parts[2].substring(0, parts[2].length() - 4);
+        if (BundledFonts.shelf().find(parts[1], style).isEmpty()) {
+          fonts.add(new CarriedFont(parts[1], style, new Blob(bytes)));
+        }
+      }
+    });
+    return fonts;
+  }
+
+  private static Map<String, FontFace> used(Job job) {
+    Map<String, FontFace> used = new TreeMap<>();
+    JobFonts shelf = new JobFonts(job);
+    for (Face face : job.faces()) {
+      for (Item item : face.all()) {
+        if (item instanceof Item.Words) {
+          Item.Words words = (Item.Words) item;
+          shelf.find(words.style().family(), words.style().style()).ifPresent(f -> used.put(f.name(), f));
+        }
+      }
+    }
+    job.fonts().forEach(c -> shelf.find(c.family(), c.style()).ifPresent(f -> used.put(f.name(), f)));
+    return used;
+  }
+
+  private static byte[] preview(Job job) throws Trouble {
+    double longest = Math.max(job.ticket().finished().width(), job.ticket().finished().height());
+    double ppi = PREVIEW_PIXELS / longest;
+    PageOptions options = new PageOptions(false, false, SheetPlan.ALONE);
+    try {
+      BufferedImage image =
+          RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, new Halvings(), Progress.SILENT);
+      return PngWriter.bytes(image, ppi);
+    } catch (Stopped e) {
+      throw new IllegalStateException("nobody stops a preview", e);
+    }
+  }
+
+  private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+    ZipEntry entry = new ZipEntry(name);
+    entry.setTime(FIXED_TIME);
+    zip.putNextEntry(entry);
+    zip.write(bytes);
+    zip.closeEntry();
+  }
+
+  private static void keep(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+    ZipEntry entry = new ZipEntry(name);
+    CRC32 crc = new CRC32();
+    crc.update(bytes);
+    entry.setMethod(ZipEntry.STORED);
+    entry.setSize(bytes.length);
+    entry.setCrc(crc.getValue());
+    entry.setTime(FIXED_TIME);
+    zip.putNextEntry(entry);
+    zip.write(bytes);
+    zip.closeEntry();
+  }
+
+  private static ObjectMapper mapper() {
+    StreamReadConstraints limits = StreamReadConstraints.builder()
+        .maxNestingDepth(120).maxStringLength(5_000_000).maxNumberLength(60).build();
+    return new ObjectMapper(JsonFactory.builder().streamReadConstraints(limits)
+        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
+  }
+}

@@ -1,0 +1,22 @@
+package org.zipthimble.core.type;
+
+/** How lines of words stand in their block. */
+public enum Align {
+  /** Flush left. */
+  LEFT(0),
+  /** Centred. */
+  CENTRE(0.5),
+  /** Flush right. */
+  RIGHT(1);
+
+  private final double share;
+
+  Align(double share) {
+    this.share = share;
+  }
+
+  /** The share of a line's free width that stands at its left. */
+  public double share() {
+    return share;
+  }
+}

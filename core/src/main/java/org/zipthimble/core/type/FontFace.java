@@ -1,0 +1,122 @@
+package org.zipthimble.core.type;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.font.TextAttribute;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.wording.Trouble;
+
+/**
+ * One font file: its bytes, its metrics and its outlines. Everything is laid out at a size of one
+ * font unit (the em is {@link #unitsPerEm} units) and scaled afterwards, so nothing is rounded to a
+ * screen grid. Safe for use from several threads.
+ */
+public final class FontFace {
+  private static final int NO_EMBEDDING = 0x0002;
+  private static final FontRenderContext EXACT = new FontRenderContext(new AffineTransform(), true, true);
+
+  private final String family;
+  private final String style;
+  private final byte[] bytes;
+  private final int unitsPerEm;
+  private final double ascent;
+  private final double descent;
+  private final Font joined;
+  private final Font apart;
+  private final Map<Integer, Path> outlines = new ConcurrentHashMap<>();
+
+  private FontFace(String family, String style, byte[] bytes) throws IOException, FontFormatException {
+    this.family = family;
+    this.style = style;
+    this.bytes = bytes.clone();
+    SfntTables tables = SfntTables.read(ByteBuffer.wrap(this.bytes));
+    if ((tables.embedding() & NO_EMBEDDING) != 0) {
+      throw new FontFormatException("the font may not be embedded");
+    }
+    this.unitsPerEm = tables.unitsPerEm();
+    this.ascent = tables.ascent() / (double) unitsPerEm;
+    this.descent = -tables.descent() / (double) unitsPerEm;
+    Font plain = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(this.bytes)).deriveFont((float) unitsPerEm);
+    Map<TextAttribute, Object> kerned = Map.of(TextAttribute.KERNING, TextAttribute.KERNING_ON);
+    this.apart = plain.deriveFont(kerned);
+    this.joined = apart.deriveFont(Map.of(TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+  }
+
+  /**
+   * Reads a TrueType font.
+   *
+   * @throws Trouble when the bytes are not a font that can be used and embedded
+   */
+  public static FontFace read(String family, String style, byte[] bytes) throws Trouble {
+    try {
+      return new FontFace(family, style, bytes);
+    } catch (IOException | FontFormatException | RuntimeException e) {
+      throw Trouble.because(e, "font.unreadable", family + " " + style);
+    }
+  }
+
+  /** The family, such as Fraunces. */
+  public String family() {
+    return family;
+  }
+
+  /** The style within the family, such as Semibold Italic. */
+  public String style() {
+    return style;
+  }
+
+  /** Family and style as one name. */
+  public String name() {
+    return family + " " + style;
+  }
+
+  /** A copy of the file's bytes. */
+  public byte[] bytes() {
+    return bytes.clone();
+  }
+
+  /** Font units in an em. */
+  public int unitsPerEm() {
+    return unitsPerEm;
+  }
+
+  /** How far the face rises above the baseline, in ems. */
+  public double ascent() {
+    return ascent;
+  }
+
+  /** How far it falls below the baseline, in ems, above zero. */
+  public double descent() {
+    return descent;
+  }
+
+  /** The first character the face has no drawing for, or -1. */
+  public int firstMissing(String text) {
+    return text.codePoints().filter(c -> !Character.isWhitespace(c) && !apart.canDisplay(c)).findFirst().orElse(-1);
+  }
+
+  /** The outline of a glyph in ems, y downwards from the baseline. */
+  public Path outline(int glyph) {
+    return outlines.computeIfAbsent(glyph, this::drawn);
+  }
+
+  GlyphVector shape(String text, boolean ligatures) {
+    char[] characters = text.toCharArray();
+    return (ligatures ? joined : apart).layoutGlyphVector(EXACT, characters, 0, characters.length, Font.LAYOUT_LEFT_TO_RIGHT);
+  }
+
+  private Path drawn(int glyph) {
+    GlyphVector one = apart.createGlyphVector(EXACT, new int[] {glyph});
+    PathIterator in = one.getGlyphOutline(0).getPathIterator(AffineTransform.getScaleInstance(1.0 / unitsPerEm, 1.0 / unitsPerEm));
+    return AwtPaths.read(in);
+  }
+}

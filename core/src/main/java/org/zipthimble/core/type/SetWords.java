@@ -1,0 +1,27 @@
+package org.zipthimble.core.type;
+
+import java.util.List;
+import org.zipthimble.core.geom.Point;
+
+/**
+ * Words set in a block.
+ *
+ * @param lines the lines that fit, in block inches from its top left
+ * @param leftOver words that found no room below
+ * @param tooWide words that are wider than the block and stand out of it
+ * @param height the height that all words would need, in inches
+ */
+public record SetWords(List<Line> lines, int leftOver, int tooWide, double height) {
+  /** Keeps a copy. */
+  public SetWords {
+    lines = List.copyOf(lines);
+  }
+
+  /** A line: its glyphs and the place its baseline begins. */
+  public record Line(GlyphRun run, Point baseline) {}
+
+  /** Whether every word stands inside the block. */
+  public boolean fits() {
+    return leftOver == 0 && tooWide == 0;
+  }
+}

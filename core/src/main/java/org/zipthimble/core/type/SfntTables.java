@@ -1,0 +1,36 @@
+package org.zipthimble.core.type;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+
+/**
+ * The few figures of a TrueType file that layout needs: head.unitsPerEm, hhea ascender and descender,
+ * OS/2 fsType (OpenType specification 1.9, the tables of those names).
+ */
+record SfntTables(int unitsPerEm, int ascent, int descent, int embedding) {
+  private static final int HEAD = 0x68656164;
+  private static final int HHEA = 0x68686561;
+  private static final int OS_2 = 0x4F532F32;
+
+  static SfntTables read(ByteBuffer file) throws IOException {
+    int head = offset(file, HEAD);
+    int hhea = offset(file, HHEA);
+    int os2 = offset(file, OS_2);
+    int unitsPerEm = file.getShort(head + 18) & 0xFFFF;
+    if (unitsPerEm < 16 || unitsPerEm > 16384) {
+      throw new IOException("units per em out of range: " + unitsPerEm);
+    }
+    return new SfntTables(unitsPerEm, file.getShort(hhea + 4), file.getShort(hhea + 6), file.getShort(os2 + 8));
+  }
+
+  private static int offset(ByteBuffer file, int tag) throws IOException {
+    int tables = file.getShort(4) & 0xFFFF;
+    for (int i = 0; i < tables; i++) {
+      int record = 12 + 16 * i;
+      if (file.getInt(record) == tag) {
+        return file.getInt(record + 8);
+      }
+    }
+    throw new IOException("a table is missing");
+  }
+}

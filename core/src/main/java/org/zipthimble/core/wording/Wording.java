@@ -1,0 +1,63 @@
+package org.zipthimble.core.wording;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Properties;
+import java.util.Set;
+
+/**
+ * The one place that every sentence a person reads comes from: {@code wording.properties}, in UTF-8.
+ * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
+ */
+public final class Wording {
+  private static final Properties ALL = read();
+
+  private Wording() {}
+
+  /**
+   * The wording under a key, with its places filled.
+   *
+   * @throws IllegalArgumentException when there is no such key
+   */
+  public static String text(String key, Object... values) {
+    String text = ALL.getProperty(key);
+    if (text == null) {
+      throw new IllegalArgumentException("no wording for '" + key + "'");
+    }
+    for (int i = 0; i < values.length; i++) {
+      text = text.replace("{" + i + "}", String.valueOf(values[i]));
+    }
+    return text;
+  }
+
+  /** The wording for one or for many: {@code key.one} when count is 1, else {@code key.many}; {0} is the count. */
+  public static String counted(String key, int count, Object... more) {
+    Object[] values = new Object[more.length + 1];
+    values[0] = count;
+    System.arraycopy(more, 0, values, 1, more.length);
+    return text(key + (count == 1 ? ".one" : ".many"), values);
+  }
+
+  /** Whether a key has wording. */
+  public static boolean has(String key) {
+    return ALL.containsKey(key);
+  }
+
+  /** Every key there is, for the test that reads them all. */
+  public static Set<String> keys() {
+    return ALL.stringPropertyNames();
+  }
+
+  private static Properties read() {
+    Properties properties = new Properties();
+    try (InputStream in = Wording.class.getResourceAsStream("/org/zipthimble/core/wording.properties")) {
+      properties.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+      return properties;
+    } catch (IOException e) {
+      throw new UncheckedIOException("the wording of the program cannot be read", e);
+    }
+  }
+}
