@@ -9,6 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.UUID;
 import org.zipthimble.core.wording.Trouble;
 
 /** Writes a file whole or not at all: beside its place first, forced to the disk, then moved over it in one step. */
@@ -27,8 +28,8 @@ public final class SafeWrite {
       if (place.getParent() == null || !Files.isDirectory(place.getParent())) {
         throw new NoSuchFileException(String.valueOf(place.getParent()));
       }
-      beside = Files.createTempFile(place.getParent(), ".zt-", ".part");
-      try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+      beside = place.resolveSibling("." + UUID.randomUUID() + ".part");
+      try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
         ByteBuffer left = ByteBuffer.wrap(bytes);
         while (left.hasRemaining()) {
           channel.write(left);

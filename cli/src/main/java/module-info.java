@@ -1,0 +1,9 @@
+/** The commands that need no window. */
+module org.zipthimble.cli {
+  requires org.zipthimble.core;
+  requires info.picocli;
+  requires java.management;
+  requires com.fasterxml.jackson.databind;
+
+  opens org.zipthimble.cli to info.picocli;
+}

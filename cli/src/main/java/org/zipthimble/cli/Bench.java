@@ -1,0 +1,82 @@
+package org.zipthimble.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.paint.PdfPainter;
+import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** States how long the main work takes on a job, in CPU time of this thread. */
+@Command(name = "bench", description = "States the CPU time of opening, checking, PDF and PNG on a job.", mixinStandardHelpOptions = true)
+final class Bench implements Callable<Integer> {
+  @Spec private CommandSpec spec;
+
+  @Parameters(paramLabel = "JOB", description = "the .thimble file")
+  private Path job;
+
+  @Option(names = "--runs", defaultValue = "9", description = "how many times (9 without it)")
+  private int runs;
+
+  /** A piece of work to time. */
+  private interface Work {
+    Object run() throws Trouble, Stopped, IOException;
+  }
+
+  @Override
+  public Integer call() throws Stopped, IOException {
+    try {
+      Job read = ThimbleFile.open(job);
+      time("open", () -> ThimbleFile.open(job));
+      time("save", () -> ThimbleFile.bytes(read));
+      time("check", () -> Checks.run(read));
+      time("pdf", () -> PdfPainter.bytes(read.name(), Pages.of(read, PageOptions.of(read)), Progress.SILENT));
+      time("png300", () -> PngWriter.bytes(
+          RasterPainter.paint(Pages.of(read, read.faces().get(0), PageOptions.of(read)), 300, new Halvings(), Progress.SILENT), 300));
+      return 0;
+    } catch (Trouble e) {
+      spec.commandLine().getErr().println(e.getMessage());
+      return Main.UNREADABLE;
+    }
+  }
+
+  private void time(String what, Work work) throws Trouble, Stopped, IOException {
+    ThreadMXBean clock = ManagementFactory.getThreadMXBean();
+    List<Double> seconds = new ArrayList<>();
+    for (int i = 0; i < Math.max(1, runs); i++) {
+      long begun = clock.getCurrentThreadCpuTime();
+      if (work.run() == null) {
+        throw new IllegalStateException("the work gave nothing");
+      }
+      seconds.add((clock.getCurrentThreadCpuTime() - begun) / 1e9);
+    }
+    PrintWriter out = spec.commandLine().getOut();
+    double first = seconds.get(0);
+    Collections.sort(seconds);
+    out.println(Wording.text(
+        "cli.bench", what, Lengths.plain(first, 3), Lengths.plain(seconds.get(seconds.size() / 2), 3),
+        Lengths.plain(seconds.get(seconds.size() - 1), 3)));
+  }
+}

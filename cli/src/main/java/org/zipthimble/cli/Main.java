@@ -1,0 +1,47 @@
+package org.zipthimble.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import org.zipthimble.core.wording.Wording;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/** {@code zip-thimble make}, {@code check} and {@code bench}. */
+@Command(
+    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Bench.class}, mixinStandardHelpOptions = true,
+    version = "Zip Thimble 0.1.0", description = "Makes and checks print-ready files from .thimble jobs.")
+public final class Main {
+  /** The exit code when a job or an argument cannot be read. */
+  static final int UNREADABLE = 2;
+
+  private Main() {}
+
+  /** Runs a command and ends with its code. */
+  public static void main(String[] arguments) {
+    PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+    PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+    Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
+      err.println(Wording.text("cli.failed", e));
+      Runtime.getRuntime().halt(UNREADABLE);
+    });
+    System.exit(run(out, err, arguments));
+  }
+
+  static int run(PrintWriter out, PrintWriter err, String... arguments) {
+    CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
+    line.setCaseInsensitiveEnumValuesAllowed(true);
+    line.setParameterExceptionHandler((e, args) -> {
+      err.println(Wording.text("cli.badArguments", e.getMessage().lines().findFirst().orElse("")));
+      return UNREADABLE;
+    });
+    line.setExecutionExceptionHandler((e, command, parsed) -> {
+      err.println(Wording.text("cli.failed", String.valueOf(e.getMessage())));
+      return UNREADABLE;
+    });
+    if (arguments.length == 0) {
+      line.usage(out);
+      return UNREADABLE;
+    }
+    return line.execute(arguments);
+  }
+}
