@@ -5,6 +5,7 @@ module org.zipthimble.core {
   requires org.apache.pdfbox;
   requires com.github.librepdf.openpdf;
   requires pngencoder;
+  requires jdk.unsupported;
   requires org.apache.commons.logging;
 
   exports org.zipthimble.core.bring;

@@ -3,7 +3,6 @@ package org.zipthimble.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
@@ -33,18 +32,9 @@ final class PictureSmall implements Check {
     return found;
   }
 
-  /** Pixels per inch of a placed picture, the lower of both directions. */
-  static double ppi(Job job, Placed placed) {
-    Picture picture = job.pictures().get(((Item.Photo) placed.item()).pictureId());
-    Affine map = placed.toFace();
-    double width = placed.item().placement().width() * Math.hypot(map.a(), map.b());
-    double height = placed.item().placement().height() * Math.hypot(map.c(), map.d());
-    return picture.ppiAt(width, height);
-  }
-
   private static Optional<Finding> look(Job job, Face face, Placed placed) {
     Ticket ticket = job.ticket();
-    double ppi = ppi(job, placed);
+    double ppi = PictureResolution.of(job, placed);
     if (ppi >= ticket.ppi() - ROUNDING) {
       return Optional.empty();
     }

@@ -88,6 +88,13 @@ public final class ReadBack {
     }
   }
 
+  /** How many pages the reading library finds. */
+  public static int pages(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return document.getNumberOfPages();
+    }
+  }
+
   private static void boxes(DrawnPage page, PdfMeasure.PageBoxes found, Unit unit, List<Measured.Line> lines) {
     lines.add(box("proof.media", page, page.media(), found.media(), unit));
     lines.add(box("proof.bleed", page, page.bleed(), found.bleed(), unit));

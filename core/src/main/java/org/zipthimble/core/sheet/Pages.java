@@ -60,6 +60,14 @@ public final class Pages {
     return needed.width() <= paper.width() + ROUNDING && needed.height() <= paper.height() + ROUNDING;
   }
 
+  /** A face as the bench shows it: origin at the trim's top left, nothing cut off, never mirrored. */
+  public static DrawnPage bench(Job job, Face face) {
+    Ticket ticket = job.ticket();
+    return new DrawnPage(
+        face.name(), ticket.finished(), ticket.trim(), ticket.bleedBox(),
+        out -> MarkWalk.walk(job, face, Affine.IDENTITY, out));
+  }
+
   private static DrawnPage alone(Job job, Face face, PageOptions options) {
     double around = options.bleed() ? job.ticket().bleed() : 0;
     Size size = job.ticket().finished().grown(around);

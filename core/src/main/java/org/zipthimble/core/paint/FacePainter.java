@@ -1,0 +1,38 @@
+package org.zipthimble.core.paint;
+
+import java.awt.image.BufferedImage;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.picture.Halvings;
+
+/** Paints a page for the screen: what prints as it prints, and faintly what lies beside it. */
+public final class FacePainter {
+  private static final double FAINT = 0.28;
+
+  private FacePainter() {}
+
+  /**
+   * Paints into a new picture with nothing behind the art.
+   *
+   * @param within what is printed, in page inches; what lies outside is drawn faintly
+   * @param outside whether anything lies outside
+   */
+  public static BufferedImage paint(
+      DrawnPage page, Box within, boolean outside, Affine toPixels, int width, int height, Halvings pictures) {
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+    RasterOut out = new RasterOut(image, toPixels, pictures);
+    if (outside) {
+      try (MarkOut.Scope faint = out.opacity(FAINT)) {
+        page.marks().accept(out);
+      }
+    }
+    try (MarkOut.Scope clip = out.clip(Shapes.rectangle(within))) {
+      page.marks().accept(out);
+    }
+    out.done();
+    return image;
+  }
+}

@@ -1,0 +1,9 @@
+/** The desktop application: stations, bench, ticket, tag and tray. */
+module org.zipthimble.desktop {
+  requires java.desktop;
+  requires javafx.controls;
+  requires org.zipthimble.core;
+  requires org.zipthimble.samples;
+
+  exports org.zipthimble.desktop to javafx.graphics;
+}

@@ -1,0 +1,123 @@
+package org.zipthimble.desktop;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
+import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** The tailor's tape across the window: the stations at whole inches, the thimble on the current one. */
+final class Tape extends StackPane {
+  private static final double HEIGHT = 42;
+  private static final double INCH = 64;
+  private static final double FIRST = 120;
+  private static final double APART = 3 * INCH;
+  private static final double THIMBLE = 0.9;
+
+  private final Session session;
+  private final Path ticks = new Path();
+  private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
+  private final Label found = Kit.label("", "badge");
+  private final Label sheet = Kit.label("", "badge", "sheet-badge");
+
+  Tape(Session session) {
+    this.session = session;
+    getStyleClass().add("tape");
+    setMinHeight(HEIGHT);
+    setMaxHeight(HEIGHT);
+    ticks.getStyleClass().add("tape-ticks");
+    ticks.setManaged(false);
+    Pane places = new Pane();
+    for (Station station : Station.values()) {
+      ToggleButton button = button(station);
+      button.relocate(FIRST + APART * station.ordinal() - 16, 3);
+      places.getChildren().add(button);
+    }
+    getChildren().addAll(ticks, places);
+    widthProperty().addListener(o -> measure());
+    session.stationProperty().addListener(o -> refresh());
+    session.findingsProperty().addListener(o -> refresh());
+    session.historyProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  private ToggleButton button(Station station) {
+    ToggleButton button = new ToggleButton();
+    button.setId("station-" + station.name().toLowerCase(Locale.ROOT));
+    button.setAccessibleText(station.title());
+    button.getStyleClass().add("station");
+    button.setMinHeight(HEIGHT - 6);
+    button.setOnAction(e -> {
+      session.stationProperty().set(station);
+      refresh();
+    });
+    buttons.put(station, button);
+    return button;
+  }
+
+  private void refresh() {
+    List<Finding> findings = session.findingsProperty().get();
+    found.setText(String.valueOf(findings.size()));
+    found.getStyleClass().removeAll("ruin", "look");
+    found.getStyleClass().add(Checks.ruin(findings) ? "ruin" : "look");
+    sheet.setText(Wording.text("tape.sheet"));
+    for (Station station : Station.values()) {
+      boolean here = session.stationProperty().get() == station;
+      HBox inside = Kit.row(6, here ? thimble() : dot(), Kit.label(station.title(), here ? "station-here" : "station-name"));
+      if (station == Station.CHECK && !findings.isEmpty()) {
+        inside.getChildren().add(found);
+      }
+      if (station == Station.SHEET && session.job().sheet().onPaper()) {
+        inside.getChildren().add(sheet);
+      }
+      buttons.get(station).setGraphic(inside);
+      buttons.get(station).setSelected(here);
+    }
+  }
+
+  private static Node dot() {
+    StackPane place = new StackPane(new Circle(4));
+    place.getChildren().get(0).getStyleClass().add("station-dot");
+    place.setMinWidth(24);
+    place.setAlignment(Pos.CENTER);
+    return place;
+  }
+
+  private static Node thimble() {
+    Group drawing = new Group(Icons.of(Icons.THIMBLE, "thimble"), Icons.of(Icons.DIMPLES, "dimples"));
+    drawing.setScaleX(THIMBLE);
+    drawing.setScaleY(THIMBLE);
+    Group whole = new Group(drawing);
+    StackPane place = new StackPane(whole);
+    place.setMinWidth(Region.USE_PREF_SIZE);
+    return place;
+  }
+
+  private void measure() {
+    ticks.getElements().clear();
+    for (int i = 0; i * INCH / 8 < getWidth(); i++) {
+      double x = FIRST % INCH - INCH + i * INCH / 8 + 0.5;
+      double length = i % 8 == 0 ? 11 : i % 4 == 0 ? 7 : i % 2 == 0 ? 5 : 3;
+      ticks.getElements().addAll(new MoveTo(x, HEIGHT), new LineTo(x, HEIGHT - length));
+    }
+  }
+}

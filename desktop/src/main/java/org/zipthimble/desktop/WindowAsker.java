@@ -1,0 +1,82 @@
+package org.zipthimble.desktop;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.Asker;
+
+/** Asks by the desktop's own file choosers and by a paper slip. */
+final class WindowAsker implements Asker {
+  private final Stage stage;
+  private Optional<File> folder = Optional.empty();
+
+  WindowAsker(Stage stage) {
+    this.stage = stage;
+  }
+
+  @Override
+  public Optional<Path> jobToOpen() {
+    return chosen(chooser("ask.open", "ask.jobs", "*" + ThimbleFile.ENDING).showOpenDialog(stage));
+  }
+
+  @Override
+  public Optional<Path> whereToSave(String suggestedName) {
+    FileChooser chooser = chooser("ask.save", "ask.jobs", "*" + ThimbleFile.ENDING);
+    chooser.setInitialFileName(suggestedName);
+    return chosen(chooser.showSaveDialog(stage)).map(p -> p.getFileName().toString().endsWith(ThimbleFile.ENDING)
+        ? p : p.resolveSibling(p.getFileName() + ThimbleFile.ENDING));
+  }
+
+  @Override
+  public Optional<Path> whereToSend(String suggestedName, String ending) {
+    FileChooser chooser = chooser("ask.send", "ask.outputs", "*" + ending);
+    chooser.setInitialFileName(suggestedName);
+    return chosen(chooser.showSaveDialog(stage));
+  }
+
+  @Override
+  public List<Path> pictures() {
+    List<File> files =
+        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg").showOpenMultipleDialog(stage);
+    if (files == null || files.isEmpty()) {
+      return List.of();
+    }
+    folder = Optional.ofNullable(files.get(0).getParentFile());
+    return files.stream().map(File::toPath).toList();
+  }
+
+  @Override
+  public Unsaved unsaved(String jobName) {
+    ButtonType save = new ButtonType(Wording.text("ask.unsaved.save"), ButtonBar.ButtonData.YES);
+    ButtonType lose = new ButtonType(Wording.text("ask.unsaved.lose"), ButtonBar.ButtonData.NO);
+    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
+    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.unsaved", jobName), save, lose, stay);
+    alert.initOwner(stage);
+    alert.setTitle(Wording.text("ask.unsaved.title"));
+    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
+    ButtonType answer = alert.showAndWait().orElse(stay);
+    return answer == save ? Unsaved.SAVE : answer == lose ? Unsaved.LOSE : Unsaved.STAY;
+  }
+
+  private FileChooser chooser(String title, String kind, String... endings) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(Wording.text(title));
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Wording.text(kind), endings));
+    folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+    return chooser;
+  }
+
+  private Optional<Path> chosen(File file) {
+    Optional<File> found = Optional.ofNullable(file);
+    found.ifPresent(f -> folder = Optional.ofNullable(f.getParentFile()));
+    return found.map(File::toPath);
+  }
+}

@@ -1,0 +1,70 @@
+package org.zipthimble.desktop.bench;
+
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+
+/** What of the face the bench shows, and how large. */
+final class BenchLens {
+  private static final double MARGIN = 26;
+
+  private final ReadOnlyObjectWrapper<Viewport> view = new ReadOnlyObjectWrapper<>(new Viewport(60, 40, 40));
+  private double width = 1;
+  private double height = 1;
+  private boolean fitted = true;
+  private Box whole = new Box(0, 0, 1, 1);
+
+  /** The window's size in pixels. A fitted view stays fitted. */
+  void size(double newWidth, double newHeight) {
+    width = newWidth;
+    height = newHeight;
+    if (fitted) {
+      fit();
+    }
+  }
+
+  /** What fit shows whole. */
+  void whole(Box box) {
+    if (!box.equals(whole)) {
+      whole = box;
+      fit();
+    }
+  }
+
+  void fit() {
+    fitted = true;
+    view.set(Viewport.fit(whole, width, height, MARGIN));
+  }
+
+  void scaledAt(double scale, Point pixel) {
+    fitted = false;
+    view.set(view.get().scaledAt(scale, pixel));
+  }
+
+  void scaledAtMiddle(double scale) {
+    scaledAt(scale, new Point(width / 2, height / 2));
+  }
+
+  void moved(double dx, double dy) {
+    fitted = false;
+    view.set(view.get().moved(dx, dy));
+  }
+
+  Viewport now() {
+    return view.get();
+  }
+
+  double width() {
+    return width;
+  }
+
+  double height() {
+    return height;
+  }
+
+  ReadOnlyObjectProperty<Viewport> viewProperty() {
+    return view.getReadOnlyProperty();
+  }
+}

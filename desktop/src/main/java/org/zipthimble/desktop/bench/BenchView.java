@@ -1,0 +1,218 @@
+package org.zipthimble.desktop.bench;
+
+import java.awt.image.BufferedImage;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** The face at size, with the ticket's lines, the selection and the flags of findings. */
+final class BenchView extends Pane {
+  private final Session session;
+  private final BenchLens lens;
+  private final Latest painter = new Latest("bench");
+  private final ImageView art = new ImageView();
+  private final Group under = new Group();
+  private final Group over = new Group();
+  private final BooleanProperty clean = new SimpleBooleanProperty();
+  private Optional<Pins> pins = Optional.empty();
+  private Optional<Box> band = Optional.empty();
+  private BiConsumer<List<Path>, Point> dropped = (files, at) -> {};
+
+  BenchView(Session session, BenchLens lens) {
+    this.session = session;
+    this.lens = lens;
+    setId("bench");
+    getStyleClass().add("bench");
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.NODE);
+    setAccessibleText(Wording.text("bench.spoken"));
+    art.setMouseTransparent(true);
+    art.setPreserveRatio(false);
+    getChildren().addAll(under, art, over);
+    Rectangle clip = new Rectangle();
+    clip.widthProperty().bind(widthProperty());
+    clip.heightProperty().bind(heightProperty());
+    setClip(clip);
+    new BenchHands(session, lens, this);
+    listen();
+  }
+
+  private void listen() {
+    widthProperty().addListener(o -> resized());
+    heightProperty().addListener(o -> resized());
+    lens.viewProperty().addListener(o -> redraw());
+    session.shownProperty().addListener(o -> redraw());
+    session.faceIdProperty().addListener(o -> redraw());
+    session.selectionProperty().addListener(o -> redrawLines());
+    session.findingsProperty().addListener(o -> redrawLines());
+    session.lookedAtProperty().addListener(o -> redrawLines());
+    session.stationProperty().addListener(o -> redrawLines());
+    clean.addListener(o -> redraw());
+    setOnDragOver(e -> {
+      if (e.getDragboard().hasFiles()) {
+        e.acceptTransferModes(TransferMode.COPY);
+      }
+      e.consume();
+    });
+    setOnDragDropped(e -> {
+      Dragboard board = e.getDragboard();
+      if (board.hasFiles()) {
+        dropped.accept(board.getFiles().stream().map(File::toPath).toList(), lens.now().toFace(new Point(e.getX(), e.getY())));
+      }
+      e.setDropCompleted(board.hasFiles());
+      e.consume();
+    });
+  }
+
+  /** What happens to files that are dropped, and where on the face they fell. */
+  void setOnFiles(BiConsumer<List<Path>, Point> action) {
+    dropped = action;
+  }
+
+  BooleanProperty cleanProperty() {
+    return clean;
+  }
+
+  Optional<Pins> pins() {
+    return pins;
+  }
+
+  void band(Optional<Box> box) {
+    band = box;
+    redrawLines();
+  }
+
+  boolean removeSelected() {
+    Set<String> ids = session.selectionProperty().get();
+    if (ids.isEmpty()) {
+      return false;
+    }
+    session.apply(Edits.remove(session.faceIdProperty().get(), ids));
+    return true;
+  }
+
+  private void resized() {
+    if (getWidth() > 0 && getHeight() > 0) {
+      lens.size(getWidth(), getHeight());
+      redraw();
+    }
+  }
+
+  private void redraw() {
+    lens.whole(session.job().ticket().bleedBox());
+    redrawLines();
+    if (getWidth() < 1 || getHeight() < 1) {
+      return;
+    }
+    Job job = session.shownProperty().get();
+    Face face = session.face();
+    Viewport view = lens.now();
+    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX();
+    int width = (int) Math.ceil(getWidth() * sharp);
+    int height = (int) Math.ceil(getHeight() * sharp);
+    boolean trimmed = clean.get();
+    painter.want(() -> paint(job, face, view, sharp, width, height, trimmed), image -> {
+      art.setImage(FxPictures.of(image));
+      art.setFitWidth(width / sharp);
+      art.setFitHeight(height / sharp);
+    });
+  }
+
+  private BufferedImage paint(Job job, Face face, Viewport view, double sharp, int width, int height, boolean trimmed) {
+    DrawnPage page = Pages.bench(job, face);
+    Box within = trimmed ? page.trim() : page.bleed();
+    boolean outside = !trimmed && Placed.on(face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
+        new Box(0, 0, p.item().placement().width(), p.item().placement().height())), 0));
+    return FacePainter.paint(
+        page, within, outside, view.toPixels().then(Affine.scale(sharp, sharp)), width, height, session.halvings());
+  }
+
+  private void redrawLines() {
+    Viewport view = lens.now();
+    Ticket ticket = session.shownProperty().get().ticket();
+    under.getChildren().setAll(TicketLines.paper(ticket, view));
+    List<Node> nodes = new ArrayList<>();
+    pins = Optional.empty();
+    if (clean.get()) {
+      under.getChildren().setAll(Drawn.box(ticket.trim(), view, "bench-paper"));
+    } else {
+      nodes.addAll(TicketLines.of(ticket, view));
+      guides(view, nodes);
+      findings(view, nodes);
+      selection(view, nodes);
+    }
+    band.ifPresent(box -> nodes.add(Drawn.box(box, view, "band")));
+    over.getChildren().setAll(nodes);
+  }
+
+  private void guides(Viewport view, List<Node> nodes) {
+    for (Placed placed : Placed.on(session.face())) {
+      if (placed.item().facts().visible() && placed.item().facts().role() == Role.GUIDE) {
+        nodes.add(Drawn.path(placed.silhouette(), view, "guide-object"));
+      }
+    }
+  }
+
+  private void findings(Viewport view, List<Node> nodes) {
+    boolean checking = session.stationProperty().get() == Station.CHECK;
+    for (Finding finding : session.findingsProperty().get()) {
+      if (!finding.faceId().equals(session.face().id())) {
+        continue;
+      }
+      if (finding.code().equals("words-left-over")) {
+        nodes.add(Flags.leftOver(finding, view));
+      } else if (checking || finding.code().equals("bleed-short")) {
+        nodes.addAll(Flags.of(finding, view, getWidth(), getHeight()));
+      }
+    }
+  }
+
+  private void selection(Viewport view, List<Node> nodes) {
+    List<Item> selected = session.selected();
+    if (selected.size() == 1) {
+      Pins one = new Pins(selected.get(0).placement(), view);
+      nodes.addAll(one.nodes());
+      pins = Optional.of(one);
+      return;
+    }
+    for (Item item : selected) {
+      Box own = new Box(0, 0, item.placement().width(), item.placement().height());
+      nodes.add(Drawn.polygon(
+          own.corners().stream().map(item.placement().toGround()::apply).toList(), view, "selected-box"));
+    }
+  }
+}

@@ -1,0 +1,70 @@
+package org.zipthimble.desktop.bench;
+
+import java.util.List;
+import javafx.scene.shape.ClosePath;
+import javafx.scene.shape.CubicCurveTo;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.PathElement;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Segment;
+import org.zipthimble.core.geom.Viewport;
+
+/** Puts geometry of the core into shapes of the window; looks come from the style sheet. */
+final class Drawn {
+  private Drawn() {}
+
+  static Rectangle box(Box face, Viewport view, String style) {
+    Box b = view.toPixels().apply(face);
+    Rectangle shape = new Rectangle(Math.round(b.x()) + 0.5, Math.round(b.y()) + 0.5, Math.round(b.width()), Math.round(b.height()));
+    shape.getStyleClass().add(style);
+    shape.setMouseTransparent(true);
+    return shape;
+  }
+
+  static Polygon polygon(List<Point> face, Viewport view, String style) {
+    Polygon shape = new Polygon();
+    for (Point p : face) {
+      Point pixel = view.toPixel(p);
+      shape.getPoints().addAll(pixel.x(), pixel.y());
+    }
+    shape.getStyleClass().add(style);
+    shape.setMouseTransparent(true);
+    return shape;
+  }
+
+  static javafx.scene.shape.Path path(Path face, Viewport view, String style) {
+    javafx.scene.shape.Path shape = new javafx.scene.shape.Path();
+    face.mapped(view.toPixels()).segments().forEach(s -> shape.getElements().add(s.accept(ELEMENT)));
+    shape.getStyleClass().add(style);
+    shape.setMouseTransparent(true);
+    return shape;
+  }
+
+  private static final Segment.Visitor<PathElement> ELEMENT =
+      new Segment.Visitor<>() {
+        @Override
+        public PathElement start(Point to) {
+          return new MoveTo(to.x(), to.y());
+        }
+
+        @Override
+        public PathElement line(Point to) {
+          return new LineTo(to.x(), to.y());
+        }
+
+        @Override
+        public PathElement curve(Point first, Point second, Point to) {
+          return new CubicCurveTo(first.x(), first.y(), second.x(), second.y(), to.x(), to.y());
+        }
+
+        @Override
+        public PathElement close() {
+          return new ClosePath();
+        }
+      };
+}

@@ -1,0 +1,61 @@
+package org.zipthimble.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Ticket;
+
+/** The lines that the ticket puts on the bench: trim, bleed and safe area. */
+final class TicketLines {
+  private static final double CROSS = 4;
+  private static final double CROSS_OFF = 15;
+
+  private TicketLines() {}
+
+  static Node paper(Ticket ticket, Viewport view) {
+    return Drawn.box(ticket.bleedBox(), view, "bench-paper");
+  }
+
+  static List<Node> of(Ticket ticket, Viewport view) {
+    List<Node> lines = new ArrayList<>();
+    if (ticket.bleed() > 0) {
+      Rectangle outer = Drawn.box(ticket.bleedBox(), view, "hidden-shape");
+      Rectangle inner = Drawn.box(ticket.trim(), view, "hidden-shape");
+      Shape wash = Shape.subtract(outer, inner);
+      wash.getStyleClass().setAll("bleed-wash");
+      wash.setMouseTransparent(true);
+      lines.add(wash);
+      lines.add(Drawn.box(ticket.bleedBox(), view, "bleed-edge"));
+    }
+    lines.add(Drawn.box(ticket.trim(), view, "trim-line"));
+    lines.add(crosses(ticket.bleedBox(), view));
+    if (ticket.safe() > 0) {
+      lines.add(Drawn.box(ticket.safeBox(), view, "safe-line"));
+    }
+    return lines;
+  }
+
+  private static Node crosses(Box bleed, Viewport view) {
+    Path path = new Path();
+    Point middle = view.toPixel(bleed.centre());
+    for (Point corner : bleed.corners()) {
+      Point p = view.toPixel(corner);
+      double x = p.x() + Math.signum(p.x() - middle.x()) * CROSS_OFF / 2;
+      double y = p.y() + Math.signum(p.y() - middle.y()) * CROSS_OFF / 2;
+      path.getElements().addAll(
+          new MoveTo(x - CROSS, y - CROSS), new LineTo(x + CROSS, y + CROSS),
+          new MoveTo(x - CROSS, y + CROSS), new LineTo(x + CROSS, y - CROSS));
+    }
+    path.getStyleClass().add("corner-stitch");
+    path.setMouseTransparent(true);
+    return path;
+  }
+}

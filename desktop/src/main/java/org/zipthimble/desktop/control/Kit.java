@@ -1,0 +1,99 @@
+package org.zipthimble.desktop.control;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.wording.Wording;
+
+/** Small parts that many places are built of. Texts are wording keys unless said otherwise. */
+public final class Kit {
+  private Kit() {}
+
+  /** A label with ready text and style classes. */
+  public static Label label(String text, String... styles) {
+    Label label = new Label(text);
+    label.getStyleClass().addAll(styles);
+    return label;
+  }
+
+  /** A label that breaks its lines. */
+  public static Label wrapped(String text, String... styles) {
+    Label label = label(text, styles);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    return label;
+  }
+
+  /** A button by wording key; the key with .tip is its tooltip where there is one. */
+  public static Button button(String id, String key, Runnable action, String... styles) {
+    Button button = new Button(Wording.text(key));
+    button.setId(id);
+    button.getStyleClass().addAll(styles);
+    button.setOnAction(e -> action.run());
+    button.setMinWidth(Region.USE_PREF_SIZE);
+    if (Wording.has(key + ".tip")) {
+      button.setTooltip(new Tooltip(Wording.text(key + ".tip")));
+    }
+    return button;
+  }
+
+  /** A button that is only a drawing; the key is what it says aloud and in its tooltip. */
+  public static Button iconButton(String id, String icon, String key, Runnable action, String... styles) {
+    Button button = new Button();
+    button.setGraphic(Icons.of(icon));
+    button.setId(id);
+    button.setAccessibleText(Wording.text(key));
+    button.setTooltip(new Tooltip(Wording.text(key)));
+    button.getStyleClass().add("icon-button");
+    button.getStyleClass().addAll(styles);
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+
+  /** A check box by wording key. */
+  public static CheckBox check(String id, String key, boolean on, Consumer<Boolean> action) {
+    CheckBox box = new CheckBox(Wording.text(key));
+    box.setId(id);
+    box.setSelected(on);
+    box.setOnAction(e -> action.accept(box.isSelected()));
+    return box;
+  }
+
+  /** A field under its small label. */
+  public static VBox under(String label, Node field) {
+    VBox box = new VBox(2, label(label, "field-label"), field);
+    HBox.setHgrow(box, Priority.ALWAYS);
+    box.setMinWidth(0);
+    return box;
+  }
+
+  /** Parts side by side. */
+  public static HBox row(double gap, Node... parts) {
+    HBox row = new HBox(gap, parts);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  /** Room that takes what is left. */
+  public static Region spring() {
+    Region spring = new Region();
+    HBox.setHgrow(spring, Priority.ALWAYS);
+    VBox.setVgrow(spring, Priority.ALWAYS);
+    return spring;
+  }
+
+  /** A stitched line across. */
+  public static Region stitch() {
+    Region line = new Region();
+    line.getStyleClass().add("stitch");
+    return line;
+  }
+}

@@ -1,0 +1,45 @@
+package org.zipthimble.desktop.control;
+
+import java.util.function.Supplier;
+import javafx.scene.image.ImageView;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.desktop.state.Latest;
+
+/** A page drawn small, painted on a thread of its own. */
+public final class PagePicture extends ImageView {
+  private static final double SHARPER = 2;
+
+  private final Latest painter;
+
+  /** A picture that is painted by this worker. */
+  public PagePicture(Latest painter) {
+    this.painter = painter;
+    setSmooth(true);
+    getStyleClass().add("page-picture");
+  }
+
+  /**
+   * Shows a page.
+   *
+   * @param page made on the worker's thread
+   * @param scale pixels per inch
+   */
+  public void show(Supplier<DrawnPage> page, double scale, Halvings pictures) {
+    painter.want(
+        () -> {
+          DrawnPage drawn = page.get();
+          int width = (int) Math.max(1, Math.round(drawn.size().width() * scale * SHARPER));
+          int height = (int) Math.max(1, Math.round(drawn.size().height() * scale * SHARPER));
+          return FacePainter.paint(
+              drawn, drawn.media(), false, Affine.scale(scale * SHARPER, scale * SHARPER), width, height, pictures);
+        },
+        image -> {
+          setImage(FxPictures.of(image));
+          setFitWidth(image.getWidth() / SHARPER);
+          setFitHeight(image.getHeight() / SHARPER);
+        });
+  }
+}

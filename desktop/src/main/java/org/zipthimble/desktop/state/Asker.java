@@ -1,0 +1,33 @@
+package org.zipthimble.desktop.state;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Asks the person for files and for leave to lose work. Tests answer in the person's stead. */
+public interface Asker {
+  /** What is to become of unsaved work. */
+  enum Unsaved {
+    /** Save it first. */
+    SAVE,
+    /** Let it go. */
+    LOSE,
+    /** Do not go on. */
+    STAY
+  }
+
+  /** A job to open. */
+  Optional<Path> jobToOpen();
+
+  /** Where to save a job. */
+  Optional<Path> whereToSave(String suggestedName);
+
+  /** Where to write an output file; the ending is such as .pdf. */
+  Optional<Path> whereToSend(String suggestedName, String ending);
+
+  /** Pictures to bring in. */
+  List<Path> pictures();
+
+  /** What to do with unsaved work on a job of this name. */
+  Unsaved unsaved(String jobName);
+}

@@ -1,0 +1,323 @@
+package org.zipthimble.desktop.station;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javax.imageio.ImageIO;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.send.Format;
+import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.Sender;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** Out to a file: what it will look like, how far it is, and what the written file measures. */
+public final class SendStation {
+  private static final double PREVIEW_ROOM = 300;
+  private static final double DRAWN_PPI = 90;
+
+  private final Session session;
+  private final VBox bench = new VBox(12);
+  private final VBox side = new VBox(8);
+  private final FlowPane previews = new FlowPane(18, 12);
+  private final Label previewTitle = Kit.label("", "side-title");
+  private final VBox report = new VBox(8);
+  private final ToggleGroup kinds = new ToggleGroup();
+  private final ToggleGroup which = new ToggleGroup();
+  private final TypedField ppi;
+  private final CheckBox bleed;
+  private final Label notes = Kit.wrapped("", "side-note");
+  private final Label warning = Kit.wrapped("", "line-note", "ruin");
+  private final Button write;
+  private final Button stop;
+  private final ProgressBar bar = new ProgressBar(0);
+  private final AtomicBoolean stopping = new AtomicBoolean();
+  private Format format = Format.PDF;
+  private boolean onlyThisFace;
+  private double resolution;
+  private boolean sending;
+
+  /** The station for a session. */
+  public SendStation(Session session) {
+    this.session = session;
+    resolution = session.job().ticket().ppi();
+    ppi = new TypedField("send-ppi", Wording.text("send.ppi"), text -> {
+      resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
+      refresh();
+    });
+    bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
+    write = Kit.button("send-write", "send.write", this::write, "main");
+    stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
+    build();
+    session.historyProperty().addListener((o, was, is) -> {
+      if (was.now().ticket().ppi() != is.now().ticket().ppi()) {
+        resolution = is.now().ticket().ppi();
+      }
+      report.getChildren().clear();
+      refresh();
+    });
+    session.stationProperty().addListener(o -> refresh());
+    session.findingsProperty().addListener(o -> refresh());
+    session.faceIdProperty().addListener(o -> refresh());
+  }
+
+  /** The preview and the report. */
+  public Node bench() {
+    ScrollPane scroll = new ScrollPane(bench);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.setMinSize(0, 0);
+    return scroll;
+  }
+
+  /** The settings. */
+  public Node side() {
+    return side;
+  }
+
+  private void build() {
+    bench.getStyleClass().add("item-bench");
+    previews.getStyleClass().add("previews");
+    bench.getChildren().addAll(previewTitle, previews, report);
+    HBox formats = new HBox(4);
+    for (Format one : Format.values()) {
+      formats.getChildren().add(pill("send-" + one.name().toLowerCase(Locale.ROOT), one.name(), kinds, () -> format = one));
+    }
+    HBox faces = new HBox(4, pill("send-all", Wording.text("send.all"), which, () -> onlyThisFace = false),
+        pill("send-this", Wording.text("send.this"), which, () -> onlyThisFace = true));
+    kinds.selectToggle(kinds.getToggles().get(0));
+    which.selectToggle(which.getToggles().get(0));
+    ppi.setMaxWidth(90);
+    bar.setMaxWidth(Double.MAX_VALUE);
+    bar.setAccessibleText(Wording.text("send.progress"));
+    HBox.setHgrow(bar, Priority.ALWAYS);
+    HBox running = Kit.row(8, bar, stop);
+    running.visibleProperty().bind(bar.visibleProperty());
+    running.managedProperty().bind(bar.visibleProperty());
+    bar.setVisible(false);
+    VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), Kit.under(Wording.text("send.faces"), faces),
+        Kit.under(Wording.text("send.ppi"), ppi), bleed, Kit.stitch(), notes, warning, write, running);
+    card.getStyleClass().add("card");
+    side.getStyleClass().add("side");
+    side.getChildren().addAll(Kit.label(Wording.text("send.title"), "side-title"), card);
+  }
+
+  private ToggleButton pill(String id, String text, ToggleGroup group, Runnable action) {
+    ToggleButton pill = new ToggleButton(text);
+    pill.setId(id);
+    pill.getStyleClass().add("pill");
+    pill.setToggleGroup(group);
+    pill.setOnAction(e -> {
+      pill.setSelected(true);
+      action.run();
+      refresh();
+    });
+    return pill;
+  }
+
+  private void refresh() {
+    if (session.stationProperty().get() != Station.SEND) {
+      return;
+    }
+    Job job = session.job();
+    ppi.show(Wording.text("ticket.ppi.value", Lengths.plain(resolution, 1)));
+    ppi.setDisable(format == Format.PDF);
+    notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
+        + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone"));
+    int findings = session.findingsProperty().get().size();
+    warning.setText(findings == 0 ? "" : Wording.counted("send.findings", findings));
+    warning.setManaged(findings > 0);
+    write.setDisable(sending);
+    if (report.getChildren().isEmpty()) {
+      preview(job);
+    }
+  }
+
+  private PageOptions options(Job job) {
+    return PageOptions.of(job).withBleed(bleed.isSelected());
+  }
+
+  private OptionalInt face(Job job) {
+    return onlyThisFace
+        ? OptionalInt.of(1 + job.faces().stream().map(f -> f.id()).toList().indexOf(session.faceIdProperty().get()))
+        : OptionalInt.empty();
+  }
+
+  private void preview(Job job) {
+    previewTitle.setText(Wording.text("send.preview"));
+    previews.getChildren().clear();
+    try {
+      OptionalInt one = face(job);
+      for (int i = 0; i < job.faces().size(); i++) {
+        if (one.isPresent() && one.getAsInt() != i + 1) {
+          continue;
+        }
+        DrawnPage page = Pages.of(job, job.faces().get(i), options(job));
+        PagePicture picture = new PagePicture(new Latest("preview"));
+        picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
+        previews.getChildren().add(captioned(picture, Wording.text(
+            "send.page", page.name(), Lengths.show(page.size(), session.unit()))));
+      }
+    } catch (Trouble trouble) {
+      previews.getChildren().setAll(Kit.wrapped(trouble.getMessage(), "finding-text"));
+    }
+  }
+
+  private static double scale(double width, double height) {
+    return Math.min(PREVIEW_ROOM / height, PREVIEW_ROOM * 1.2 / width);
+  }
+
+  private static Node captioned(Node picture, String caption) {
+    VBox box = new VBox(4, picture, Kit.label(caption, "side-note"));
+    box.setAlignment(Pos.BOTTOM_LEFT);
+    return box;
+  }
+
+  private void write() {
+    Job job = session.job();
+    Optional<Path> chosen = session.asker().whereToSend(session.fileName(format.ending()), format.ending());
+    if (chosen.isEmpty()) {
+      return;
+    }
+    Path file = chosen.get();
+    if (!file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(format.ending())) {
+      file = file.resolveSibling(file.getFileName() + format.ending());
+    }
+    Order order = new Order(file, face(job), resolution, options(job));
+    sending = true;
+    stopping.set(false);
+    bar.setProgress(0);
+    bar.setVisible(true);
+    session.say("");
+    refresh();
+    Thread thread = new Thread(() -> send(job, order), "send");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private void send(Job job, Order order) {
+    Progress progress = new Progress() {
+      @Override
+      public void at(double fraction) {
+        Platform.runLater(() -> bar.setProgress(fraction));
+      }
+
+      @Override
+      public boolean stopped() {
+        return stopping.get();
+      }
+    };
+    try {
+      List<Measured> measured = Sender.send(job, order, progress);
+      List<BufferedImage> drawn = drawn(measured, Format.of(order.file().getFileName().toString()));
+      Platform.runLater(() -> written(measured, drawn));
+    } catch (Trouble trouble) {
+      Platform.runLater(() -> ended(trouble.getMessage()));
+    } catch (Stopped stopped) {
+      Platform.runLater(() -> ended(Wording.text("send.stopped")));
+    } catch (IOException e) {
+      Platform.runLater(() -> ended(Wording.text("proof.damaged", order.file().getFileName())));
+    }
+  }
+
+  private static List<BufferedImage> drawn(List<Measured> measured, Format format) throws IOException {
+    List<BufferedImage> pictures = new ArrayList<>();
+    for (Measured one : measured) {
+      byte[] bytes = Files.readAllBytes(one.file());
+      if (format == Format.PNG) {
+        pictures.add(ImageIO.read(new ByteArrayInputStream(bytes)));
+      } else {
+        for (int page = 0; page < ReadBack.pages(bytes); page++) {
+          pictures.add(ReadBack.draw(bytes, page, DRAWN_PPI));
+        }
+      }
+    }
+    return pictures;
+  }
+
+  private void ended(String sentence) {
+    sending = false;
+    bar.setVisible(false);
+    session.say(sentence);
+    refresh();
+  }
+
+  private void written(List<Measured> measured, List<BufferedImage> drawn) {
+    report.getChildren().clear();
+    for (Measured one : measured) {
+      report.getChildren().add(table(one));
+    }
+    previewTitle.setText(Wording.text("send.drawn"));
+    previews.getChildren().clear();
+    for (BufferedImage image : drawn) {
+      ImageView view = new ImageView(FxPictures.of(image));
+      view.setPreserveRatio(true);
+      view.setSmooth(true);
+      view.setFitHeight(scale(image.getWidth(), image.getHeight()) * image.getHeight());
+      view.getStyleClass().add("page-picture");
+      previews.getChildren().add(view);
+    }
+    ended("");
+  }
+
+  private static Node table(Measured measured) {
+    GridPane grid = new GridPane();
+    grid.getStyleClass().add("report");
+    grid.setHgap(18);
+    grid.setVgap(5);
+    grid.addRow(0, Kit.label(Wording.text("report.what"), "field-label"), Kit.label(Wording.text("report.wanted"), "field-label"),
+        Kit.label(Wording.text("report.found"), "field-label"));
+    int row = 1;
+    for (Measured.Line line : measured.lines()) {
+      grid.addRow(row++, Kit.label(line.name(), "report-cell"), Kit.label(line.wanted(), "report-cell"),
+          Kit.label(line.found(), "report-figure"),
+          Icons.of(line.right() ? Icons.WELL : Icons.RUIN, line.right() ? "mark-well" : "mark-ruin"));
+    }
+    Label title = Kit.label(Wording.text(measured.right() ? "report.right" : "report.wrong", measured.file().getFileName()), "side-title");
+    title.setId("report-title");
+    VBox card = new VBox(6, title, Kit.label(Wording.text("report.where", measured.file().toAbsolutePath().getParent(),
+        Lengths.plain(measured.bytes() / 1000.0, 0)), "side-note"), grid);
+    card.getStyleClass().add("card");
+    return card;
+  }
+}

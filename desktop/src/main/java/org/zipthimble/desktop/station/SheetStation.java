@@ -1,0 +1,157 @@
+package org.zipthimble.desktop.station;
+
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Papers;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** How the item lies on what is printed: alone, or on a sheet with crop marks or without. */
+public final class SheetStation {
+  private static final double NEAR = 1e-6;
+
+  private final Session session;
+  private final PagePicture picture = new PagePicture(new Latest("sheet"));
+  private final StackPane bench = new StackPane();
+  private final VBox side = new VBox(8);
+  private final VBox papers = new VBox(6);
+  private final ToggleGroup lying = new ToggleGroup();
+  private final ToggleGroup sizes = new ToggleGroup();
+  private final RadioButton alone = radio("sheet-alone", "sheet.alone", lying);
+  private final RadioButton onPaper = radio("sheet-paper", "sheet.onPaper", lying);
+  private final RadioButton own = radio("sheet-own", "sheet.own", sizes);
+  private final CheckBox marks;
+  private final TypedField width;
+  private final TypedField height;
+  private final Label needs = Kit.wrapped("", "side-note");
+  private final Label caption = Kit.label("", "sheet-caption");
+  private final Label measure = Kit.label("", "side-note");
+
+  /** The station for a session. */
+  public SheetStation(Session session) {
+    this.session = session;
+    marks = Kit.check("sheet-marks", "sheet.marks", true,
+        on -> session.apply(Edits.sheet(s -> new SheetPlan(s.onPaper(), s.paper(), on))));
+    width = new TypedField("sheet-width", Wording.text("sheet.width"), text -> paper(text, true));
+    height = new TypedField("sheet-height", Wording.text("sheet.height"), text -> paper(text, false));
+    alone.setOnAction(e -> lay(false));
+    onPaper.setOnAction(e -> lay(true));
+    build();
+    session.historyProperty().addListener(o -> refresh());
+    session.stationProperty().addListener(o -> refresh());
+    session.faceIdProperty().addListener(o -> refresh());
+    bench.widthProperty().addListener(o -> refresh());
+    bench.heightProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** The sheet, drawn. */
+  public Node bench() {
+    return bench;
+  }
+
+  /** The sheet's settings. */
+  public Node side() {
+    return side;
+  }
+
+  private void build() {
+    VBox shown = new VBox(6, Kit.row(10, caption, Kit.spring(), measure), picture);
+    shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    shown.setAlignment(Pos.TOP_LEFT);
+    bench.getChildren().add(shown);
+    bench.getStyleClass().add("plain-bench");
+    bench.setMinSize(0, 0);
+    for (Papers paper : Papers.values()) {
+      RadioButton choice = radio("paper-" + paper.name().toLowerCase(Locale.ROOT), paper.key(), sizes);
+      choice.setUserData(paper);
+      choice.setOnAction(e -> session.apply(Edits.sheet(s -> new SheetPlan(true, paper.size(), s.cropMarks()))));
+      papers.getChildren().add(choice);
+    }
+    papers.getChildren().addAll(own, Kit.row(6, Kit.under(Wording.text("sheet.width"), width), Kit.under(Wording.text("sheet.height"), height)), marks);
+    papers.getStyleClass().add("indented");
+    side.getStyleClass().add("side");
+    VBox card = new VBox(10, alone, Kit.wrapped(Wording.text("sheet.alone.note"), "side-note"), onPaper, papers);
+    card.getStyleClass().add("card");
+    side.getChildren().addAll(Kit.label(Wording.text("sheet.title"), "side-title"), card, needs);
+  }
+
+  private static RadioButton radio(String id, String key, ToggleGroup group) {
+    RadioButton button = new RadioButton(Wording.text(key));
+    button.setId(id);
+    button.setToggleGroup(group);
+    return button;
+  }
+
+  private void lay(boolean paper) {
+    session.apply(Edits.sheet(s -> new SheetPlan(paper, s.paper(), s.cropMarks())));
+  }
+
+  private void paper(String text, boolean across) throws Trouble {
+    double inches = Lengths.parse(text, session.unit());
+    if (!(inches >= 1 && inches <= Ticket.MOST_SIDE)) {
+      throw Trouble.of("length.range", text, Lengths.showWithSign(1, session.unit()), Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
+    }
+    session.apply(Edits.sheet(s -> new SheetPlan(true,
+        across ? new Size(inches, s.paper().height()) : new Size(s.paper().width(), inches), s.cropMarks())));
+  }
+
+  private void refresh() {
+    if (session.stationProperty().get() != Station.SHEET) {
+      return;
+    }
+    Job job = session.job();
+    SheetPlan plan = job.sheet();
+    Unit unit = session.unit();
+    lying.selectToggle(plan.onPaper() ? onPaper : alone);
+    papers.setDisable(!plan.onPaper());
+    sizes.selectToggle(sizes.getToggles().stream()
+        .filter(t -> t.getUserData() instanceof Papers && same(((Papers) t.getUserData()).size(), plan.paper())).findFirst().orElse(own));
+    marks.setSelected(plan.cropMarks());
+    width.show(Lengths.show(plan.paper().width(), unit));
+    height.show(Lengths.show(plan.paper().height(), unit));
+    needs.setText(Wording.text("sheet.needs", Lengths.show(Pages.needed(job.ticket(), plan, true), unit)));
+    caption.setText(Wording.text(plan.onPaper() ? "sheet.caption" : "sheet.captionAlone", session.face().name()));
+    try {
+      DrawnPage page = Pages.of(job, session.face(), PageOptions.of(job));
+      measure.setText(Lengths.show(page.size(), unit));
+      double scale = Math.min((bench.getWidth() - 80) / page.size().width(), (bench.getHeight() - 90) / page.size().height());
+      if (scale > 1) {
+        picture.show(() -> page, scale, session.halvings());
+      }
+      picture.setVisible(true);
+    } catch (Trouble trouble) {
+      needs.setText(trouble.getMessage());
+      measure.setText(Lengths.show(plan.paper(), unit));
+      picture.setVisible(false);
+    }
+  }
+
+  private static boolean same(Size a, Size b) {
+    return Math.abs(a.width() - b.width()) < NEAR && Math.abs(a.height() - b.height()) < NEAR;
+  }
+}

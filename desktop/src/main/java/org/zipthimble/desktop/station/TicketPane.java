@@ -1,0 +1,258 @@
+package org.zipthimble.desktop.station;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Polyline;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.PictureResolution;
+import org.zipthimble.core.check.Weight;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** The ticket: a docket with the physical facts of the job, each edited where it stands. */
+public final class TicketPane extends StackPane {
+  private static final double WIDTH = 208;
+  private static final double SPINE = 30;
+  private static final double TOOTH = 6;
+
+  private final Session session;
+  private final BooleanProperty folded = new SimpleBooleanProperty();
+  private final Label title = Kit.wrapped("", "docket-title");
+  private final Label faces = Kit.label("", "docket-sub");
+  private final TypedField width;
+  private final TypedField height;
+  private final Label sizeNote = Kit.label("", "line-note");
+  private final Line bleed;
+  private final Line safe;
+  private final Line pictures;
+  private final Line stock;
+  private final Line quantity;
+  private final Button mirror;
+  private final Label mirrorNote = Kit.label("", "line-note", "well");
+
+  /** The ticket of a session's job. */
+  public TicketPane(Session session) {
+    this.session = session;
+    getStyleClass().add("ticket-side");
+    width = new TypedField("ticket-width", Wording.text("ticket.width.spoken"), text -> size(length(text), true));
+    height = new TypedField("ticket-height", Wording.text("ticket.height.spoken"), text -> size(length(text), false));
+    bleed = new Line("ticket-bleed", "ticket.bleed", text -> bleed(length(text)));
+    safe = new Line("ticket-safe", "ticket.safe", text -> safe(length(text)));
+    pictures = new Line("ticket-ppi", "ticket.pictures", text -> {
+      double ppi = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Ticket.LEAST_PPI, Ticket.MOST_PPI);
+      session.apply(Edits.ticket("edit.ticket.ppi", t -> t.withPpi(ppi)));
+    });
+    stock = new Line("ticket-stock", "ticket.stock",
+        text -> session.apply(Edits.ticket("edit.ticket.stock", t -> t.onStock(text.strip()))));
+    quantity = new Line("ticket-quantity", "ticket.quantity", text -> {
+      int count = (int) Lengths.parseNumber(text, 1, Ticket.MOST);
+      session.apply(Edits.ticket("edit.ticket.quantity", t -> t.times(count)));
+    });
+    mirror = Kit.button("ticket-mirror", "ticket.mirror.off",
+        () -> session.apply(Edits.ticket("edit.ticket.mirror", t -> t.mirrored(!t.mirror()))), "line-button");
+    Node whole = docket();
+    Node spine = spine();
+    getChildren().setAll(whole);
+    folded.addListener((o, was, is) -> {
+      getChildren().setAll(is ? spine : whole);
+      width(is ? SPINE : WIDTH);
+    });
+    width(WIDTH);
+    session.historyProperty().addListener(o -> refresh());
+    session.findingsProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** Whether only the spine is seen. */
+  public BooleanProperty foldedProperty() {
+    return folded;
+  }
+
+  private void width(double pixels) {
+    setMinWidth(pixels);
+    setPrefWidth(pixels);
+    setMaxWidth(pixels);
+  }
+
+  private Node spine() {
+    Button open = Kit.iconButton("ticket-unfold", Icons.FOLD, "ticket.unfold", () -> folded.set(false), "unfold");
+    Label name = Kit.label(Wording.text("ticket.spine"), "spine-title");
+    name.setRotate(-90);
+    name.setMinWidth(USE_PREF_SIZE);
+    VBox spine = new VBox(44, open, new Group(name));
+    spine.getStyleClass().add("spine");
+    spine.setAlignment(Pos.TOP_CENTER);
+    return spine;
+  }
+
+  private Node docket() {
+    HBox sizes = Kit.row(4, width, Kit.label(Wording.text("size.by"), "docket-sub"), height,
+        Kit.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
+            () -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(t.finished().swapped())))));
+    width.setPrefWidth(62);
+    height.setPrefWidth(62);
+    VBox lines = new VBox(
+        lineOf("ticket.size", sizes, sizeNote, Optional.empty()), bleed, safe, pictures,
+        lineOf("ticket.colour", Kit.label(Wording.text("ticket.colour.rgb"), "line-value"),
+            Kit.label(Wording.text("ticket.colour.note"), "line-note"), Optional.empty()),
+        lineOf("ticket.mirror", mirror, mirrorNote, Optional.empty()), stock, quantity);
+    Circle hole = new Circle(6);
+    hole.getStyleClass().add("punched-hole");
+    Button fold = Kit.iconButton("ticket-fold", Icons.FOLD, "ticket.fold", () -> folded.set(true));
+    StackPane head = new StackPane(hole, fold);
+    StackPane.setAlignment(fold, Pos.CENTER_RIGHT);
+    VBox paper = new VBox(2, head, title, faces, Kit.stitch(), lines);
+    paper.getStyleClass().add("docket");
+    ScrollPane scroll = new ScrollPane(new VBox(paper, torn()));
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.setFocusTraversable(false);
+    return scroll;
+  }
+
+  private static Node torn() {
+    Polyline edge = new Polyline();
+    double across = WIDTH - 20;
+    edge.getPoints().addAll(0.0, 0.0);
+    int teeth = (int) Math.round(across / (2 * TOOTH));
+    for (int i = 0; i <= teeth * 2; i++) {
+      edge.getPoints().addAll(across * i / (teeth * 2), i % 2 == 0 ? 1.0 : TOOTH);
+    }
+    edge.getPoints().addAll(across, 0.0);
+    edge.getStyleClass().add("torn-edge");
+    VBox box = new VBox(edge);
+    box.getStyleClass().add("torn");
+    return box;
+  }
+
+  private void refresh() {
+    Job job = session.job();
+    Ticket ticket = job.ticket();
+    Unit unit = ticket.unit();
+    title.setText(ticket.item());
+    faces.setText(Wording.text("ticket.sub", Wording.counted("faces", job.faces().size()), ticket.number()));
+    width.show(Lengths.show(ticket.finished().width(), unit));
+    height.show(Lengths.show(ticket.finished().height(), unit));
+    sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
+    bleed.show(ticket.bleed() == 0 ? Wording.text("ticket.none") : Lengths.showWithSign(ticket.bleed(), unit));
+    bleed.judge(found("bleed-short"), ticket.bleed() == 0 ? "ticket.bleed.zero" : "ticket.bleed.well");
+    safe.show(Lengths.showWithSign(ticket.safe(), unit));
+    safe.judge(found("words-outside"), "ticket.safe.well");
+    pictures.show(Wording.text("ticket.ppi.value", Lengths.plain(ticket.ppi(), 1)));
+    pictures.judge(found("picture-small"), "ticket.pictures.none");
+    PictureResolution.lowest(job).ifPresent(ppi ->
+        pictures.note(Wording.text("ticket.pictures.lowest", Lengths.plain(Math.floor(ppi), 0))));
+    mirror.setText(Wording.text(ticket.mirror() ? "ticket.mirror.on" : "ticket.mirror.off"));
+    mirrorNote.setText(Wording.text(ticket.mirror() ? "ticket.mirror.onNote" : "ticket.mirror.offNote"));
+    stock.show(ticket.stock());
+    stock.note(job.sheet().onPaper()
+        ? Wording.text("ticket.stock.sheet", Lengths.show(job.sheet().paper(), unit)) : Wording.text("ticket.stock.alone"));
+    quantity.show(String.valueOf(ticket.quantity()));
+  }
+
+  private List<Finding> found(String code) {
+    return session.findingsProperty().get().stream().filter(f -> f.code().equals(code)).toList();
+  }
+
+  private double length(String text) throws Trouble {
+    return text.strip().toLowerCase(Locale.ROOT).equals(Wording.text("ticket.none")) ? 0 : Lengths.parse(text, session.unit());
+  }
+
+  private void size(double inches, boolean across) throws Trouble {
+    if (!(inches >= Ticket.LEAST_SIDE && inches <= Ticket.MOST_SIDE)) {
+      throw outOfRange(inches, Ticket.LEAST_SIDE, Ticket.MOST_SIDE);
+    }
+    session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(across
+        ? new Size(inches, t.finished().height()) : new Size(t.finished().width(), inches))));
+  }
+
+  private void bleed(double inches) throws Trouble {
+    if (!(inches >= 0 && inches <= Ticket.MOST_BLEED)) {
+      throw outOfRange(inches, 0, Ticket.MOST_BLEED);
+    }
+    session.apply(Edits.ticket("edit.ticket.bleed", t -> t.withBleed(inches)));
+  }
+
+  private void safe(double inches) throws Trouble {
+    double most = Ticket.mostSafe(session.job().ticket().finished());
+    if (!(inches >= 0 && inches <= most)) {
+      throw outOfRange(inches, 0, most);
+    }
+    session.apply(Edits.ticket("edit.ticket.safe", t -> t.withSafe(inches)));
+  }
+
+  private Trouble outOfRange(double inches, double least, double most) {
+    Unit unit = session.unit();
+    return Trouble.of("length.range", Lengths.showWithSign(inches, unit), Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
+  }
+
+  private static VBox lineOf(String key, Node value, Label note, Optional<Node> mark) {
+    HBox row = Kit.row(4, value);
+    HBox.setHgrow(value, Priority.ALWAYS);
+    mark.ifPresent(m -> row.getChildren().add(m));
+    VBox line = new VBox(Kit.label(Wording.text(key), "line-label"), row, note);
+    line.getStyleClass().add("ticket-line");
+    return line;
+  }
+
+  /** One line of the ticket: a value to type over, a note on whether the design keeps it, a mark. */
+  private static final class Line extends VBox {
+    private final TypedField field;
+    private final Label note = Kit.wrapped("", "line-note");
+    private final StackPane mark = new StackPane();
+
+    Line(String id, String key, TypedField.Taking taking) {
+      field = new TypedField(id, Wording.text(key), taking);
+      field.getStyleClass().add("line-field");
+      field.setTooltip(new Tooltip(Wording.text("ticket.typeOver")));
+      HBox row = Kit.row(4, field, mark);
+      HBox.setHgrow(field, Priority.ALWAYS);
+      getChildren().addAll(Kit.label(Wording.text(key), "line-label"), row, note);
+      getStyleClass().add("ticket-line");
+    }
+
+    void show(String value) {
+      field.show(value);
+    }
+
+    void note(String text) {
+      note.setText(text);
+    }
+
+    void judge(List<Finding> findings, String wellKey) {
+      Optional<Finding> worst = findings.stream().filter(f -> f.weight() == Weight.RUIN).findFirst()
+          .or(() -> findings.stream().findFirst());
+      String state = worst.map(f -> f.weight() == Weight.RUIN ? "ruin" : "look").orElse("well");
+      note.getStyleClass().removeAll("ruin", "look", "well");
+      note.getStyleClass().add(state);
+      note.setText(worst.map(Finding::title).orElseGet(() -> Wording.text(wellKey)));
+      mark.getChildren().setAll(Icons.of(state.equals("well") ? Icons.WELL : Icons.RUIN, "mark-" + state));
+    }
+  }
+}

@@ -1,0 +1,132 @@
+package org.zipthimble.desktop.station;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+
+/** The tray under the bench: the faces, and what can be put on them. */
+public final class TrayPane extends HBox {
+  private static final double THUMB = 46;
+
+  private final Session session;
+  private final HBox faces = new HBox(8);
+  private final Map<String, PagePicture> pictures = new HashMap<>();
+  private List<String> shownFaces = List.of();
+
+  /** The tray of a session. */
+  public TrayPane(Session session, Adding adding) {
+    this.session = session;
+    getStyleClass().add("tray");
+    ScrollPane strip = new ScrollPane(faces);
+    strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    strip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    strip.setFitToHeight(true);
+    strip.setMaxWidth(300);
+    strip.setMinWidth(150);
+    strip.getStyleClass().add("bare-scroll");
+    VBox faceSide = new VBox(4, Kit.label(Wording.text("tray.faces"), "tray-title"), strip);
+    HBox cards = new HBox(
+        8, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
+        card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
+        card("add-line", Icons.LINE, "tray.line", adding::line),
+        card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures));
+    VBox addSide = new VBox(4, Kit.label(Wording.text("tray.add"), "tray-title"), cards);
+    Region seam = new Region();
+    seam.getStyleClass().add("tray-seam");
+    getChildren().addAll(faceSide, seam, addSide);
+    setSpacing(14);
+    session.historyProperty().addListener(o -> refresh());
+    session.faceIdProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  private static Button words(Adding adding) {
+    Button card = card("add-words", Icons.LINE, "tray.words", adding::words);
+    ((VBox) card.getGraphic()).getChildren().set(0, new StackPane(Kit.label(Wording.text("tray.words.sign"), "words-sign")));
+    return card;
+  }
+
+  private static Button card(String id, String icon, String key, Runnable action) {
+    StackPane picture = new StackPane(Icons.of(icon));
+    picture.setMinHeight(28);
+    VBox inside = new VBox(1, picture, Kit.label(Wording.text(key), "card-name"));
+    inside.setAlignment(Pos.CENTER);
+    Button card = new Button();
+    card.setGraphic(inside);
+    card.setId(id);
+    card.setAccessibleText(Wording.text(key + ".tip"));
+    card.setTooltip(new Tooltip(Wording.text(key + ".tip")));
+    card.getStyleClass().add("tray-card");
+    card.setOnAction(e -> action.run());
+    return card;
+  }
+
+  private void refresh() {
+    Job job = session.job();
+    List<String> keys = job.faces().stream().map(f -> f.id() + f.name()).toList();
+    if (!keys.equals(shownFaces)) {
+      shownFaces = keys;
+      pictures.clear();
+      List<Node> tabs = new ArrayList<>();
+      job.faces().forEach(face -> tabs.add(tab(face)));
+      tabs.add(Kit.button("add-face", "tray.addFace",
+          () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet"));
+      faces.getChildren().setAll(tabs);
+      faces.setAlignment(Pos.CENTER_LEFT);
+    }
+    Size size = job.ticket().finished();
+    double scale = THUMB / Math.max(size.width(), size.height());
+    for (Face face : job.faces()) {
+      pictures.get(face.id()).show(() -> Pages.bench(job, face), scale, session.halvings());
+    }
+    for (Node node : faces.getChildren()) {
+      if (node instanceof ToggleButton) {
+        ((ToggleButton) node).setSelected(node.getUserData().equals(session.faceIdProperty().get()));
+      }
+    }
+  }
+
+  private ToggleButton tab(Face face) {
+    PagePicture picture = new PagePicture(new Latest("face"));
+    pictures.put(face.id(), picture);
+    Label name = Kit.label(face.name(), "card-name");
+    VBox inside = new VBox(2, picture, name);
+    inside.setAlignment(Pos.CENTER);
+    ToggleButton tab = new ToggleButton();
+    tab.setGraphic(inside);
+    tab.setUserData(face.id());
+    tab.setId("face-" + face.id());
+    tab.setAccessibleText(Wording.text("face.spoken", face.name()));
+    tab.getStyleClass().add("face-tab");
+    tab.setOnAction(e -> {
+      session.selectionProperty().set(Set.of());
+      session.faceIdProperty().set(face.id());
+      tab.setSelected(true);
+    });
+    return tab;
+  }
+}
