@@ -25,7 +25,7 @@ public final class Main extends Application {
 
   private static final List<String> TYPE = List.of(
       "Figtree_400Regular.ttf", "Figtree_400Regular_Italic.ttf", "Figtree_500Medium.ttf", "Figtree_600SemiBold.ttf",
-      "Figtree_700Bold.ttf", "Fraunces_600SemiBold.ttf", "Fraunces_600SemiBold_Italic.ttf", "Fraunces_700Bold.ttf");
+      "Figtree_700Bold.ttf", "Fraunces_600SemiBold.ttf");
 
   /** Begins the program. */
   public static void main(String[] arguments) {

@@ -78,7 +78,9 @@ public final class Shots extends Application {
       s.stationProperty().set(Station.SEND);
       Platform.runLater(() -> ((Button) stage.getScene().lookup("#send-write")).fire());
     }));
-    steps.add(new Step("send.png", s -> {}));
+    for (int i = 0; i < 3; i++) {
+      steps.add(new Step("send.png", s -> {}));
+    }
     next(session);
   }
 

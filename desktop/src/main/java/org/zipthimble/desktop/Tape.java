@@ -83,7 +83,7 @@ final class Tape extends StackPane {
     for (Station station : Station.values()) {
       boolean here = session.stationProperty().get() == station;
       HBox inside = Kit.row(6, here ? thimble() : dot(), Kit.label(station.title(), here ? "station-here" : "station-name"));
-      if (station == Station.CHECK && !findings.isEmpty()) {
+      if (station == Station.CHECK && !findings.isEmpty() && begun()) {
         inside.getChildren().add(found);
       }
       if (station == Station.SHEET && session.job().sheet().onPaper()) {
@@ -92,6 +92,11 @@ final class Tape extends StackPane {
       buttons.get(station).setGraphic(inside);
       buttons.get(station).setSelected(here);
     }
+  }
+
+  /** A job on which nothing lies yet is not reproached with it. */
+  private boolean begun() {
+    return session.job().faces().stream().anyMatch(face -> !face.items().isEmpty());
   }
 
   private static Node dot() {

@@ -10,7 +10,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.state.Session;
@@ -49,6 +48,7 @@ final class Workbench extends BorderPane {
     bench.setOnFiles(adding::pictures);
     tray = new TrayPane(session, adding);
     tag = new TagPane(session);
+    adding.setOnWords(() -> Platform.runLater(tag::typeWords));
     LayersPane layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     VBox composing = new VBox(10, tag, layers);
@@ -69,19 +69,7 @@ final class Workbench extends BorderPane {
     setRight(side);
     getStyleClass().add("workbench");
     session.stationProperty().addListener(o -> show());
-    session.selectionProperty().addListener((o, was, is) -> newWords(was.size()));
     show();
-  }
-
-  /** Words that were just added are there to be typed over. */
-  private void newWords(int before) {
-    boolean added = session.historyProperty().get().undoLabel()
-        .filter(Wording.text("edit.add", Wording.text("item.words"))::equals)
-        .isPresent();
-    if (added && session.selectionProperty().get().size() == 1 && before >= 0
-        && session.single().filter(i -> i.facts().name().equals(Wording.text("item.words"))).isPresent()) {
-      Platform.runLater(tag::typeWords);
-    }
   }
 
   private Node top(MenuBar bar) {

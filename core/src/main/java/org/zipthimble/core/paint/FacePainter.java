@@ -7,12 +7,28 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
 
 /** Paints a page for the screen: what prints as it prints, and faintly what lies beside it. */
 public final class FacePainter {
   private static final double FAINT = 0.28;
 
   private FacePainter() {}
+
+  /**
+   * Paints a whole page on white paper, without a band's chance to stop it: for small pictures.
+   *
+   * @throws IllegalStateException when the page would have too many pixels
+   */
+  public static BufferedImage onPaper(DrawnPage page, double ppi, Halvings pictures) {
+    try {
+      return RasterPainter.paint(page, ppi, pictures, Progress.SILENT);
+    } catch (Trouble | Stopped e) {
+      throw new IllegalStateException(e.getMessage(), e);
+    }
+  }
 
   /**
    * Paints into a new picture with nothing behind the art.

@@ -8,7 +8,8 @@ import org.zipthimble.core.geom.Viewport;
 
 /** What of the face the bench shows, and how large. */
 final class BenchLens {
-  private static final double MARGIN = 26;
+  private static final double MARGIN = 20;
+  private static final double SLIP = 36;
 
   private final ReadOnlyObjectWrapper<Viewport> view = new ReadOnlyObjectWrapper<>(new Viewport(60, 40, 40));
   private double width = 1;
@@ -35,7 +36,7 @@ final class BenchLens {
 
   void fit() {
     fitted = true;
-    view.set(Viewport.fit(whole, width, height, MARGIN));
+    view.set(Viewport.fit(whole, width, height - SLIP, MARGIN));
   }
 
   void scaledAt(double scale, Point pixel) {

@@ -133,7 +133,7 @@ final class BenchView extends Pane {
   }
 
   private void redraw() {
-    lens.whole(session.job().ticket().bleedBox());
+    lens.whole(session.shownProperty().get().ticket().bleedBox());
     redrawLines();
     if (getWidth() < 1 || getHeight() < 1) {
       return;

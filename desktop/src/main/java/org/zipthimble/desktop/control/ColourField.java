@@ -42,6 +42,8 @@ public final class ColourField extends HBox {
     swatch.setOnAction(e -> unfold());
     digits = new TypedField(id, spoken, text -> taken.accept(
         none && (text.isBlank() || text.equals(Wording.text("colour.none"))) ? Optional.empty() : Optional.of(Colour.parse(text))));
+    digits.setPrefWidth(74);
+    digits.setMinWidth(62);
     HBox.setHgrow(digits, Priority.ALWAYS);
     getChildren().addAll(swatch, digits);
   }

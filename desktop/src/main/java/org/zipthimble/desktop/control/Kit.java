@@ -2,11 +2,13 @@ package org.zipthimble.desktop.control;
 
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -88,6 +90,24 @@ public final class Kit {
     HBox.setHgrow(spring, Priority.ALWAYS);
     VBox.setVgrow(spring, Priority.ALWAYS);
     return spring;
+  }
+
+  /** A card that is clicked as a whole, or taken by Enter or Space; its lines break to its width. */
+  public static VBox card(String id, String spoken, Node inside, Runnable action, String... styles) {
+    VBox card = new VBox(inside);
+    card.setId(id);
+    card.setAccessibleText(spoken);
+    card.setAccessibleRole(AccessibleRole.BUTTON);
+    card.setFocusTraversable(true);
+    card.getStyleClass().addAll(styles);
+    card.setOnMouseClicked(e -> action.run());
+    card.setOnKeyPressed(e -> {
+      if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+        action.run();
+        e.consume();
+      }
+    });
+    return card;
   }
 
   /** A stitched line across. */

@@ -25,6 +25,7 @@ final class Misread {
     slip.getStylesheets().addAll(field.getScene().getStylesheets());
     Popup popup = new Popup();
     popup.setAutoHide(true);
+    popup.setConsumeAutoHidingEvents(false);
     popup.getContent().add(slip);
     popup.getScene().getStylesheets().addAll(field.getScene().getStylesheets());
     Bounds at = field.localToScreen(field.getBoundsInLocal());

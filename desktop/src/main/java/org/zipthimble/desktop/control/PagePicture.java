@@ -2,7 +2,6 @@ package org.zipthimble.desktop.control;
 
 import java.util.function.Supplier;
 import javafx.scene.image.ImageView;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
@@ -29,13 +28,7 @@ public final class PagePicture extends ImageView {
    */
   public void show(Supplier<DrawnPage> page, double scale, Halvings pictures) {
     painter.want(
-        () -> {
-          DrawnPage drawn = page.get();
-          int width = (int) Math.max(1, Math.round(drawn.size().width() * scale * SHARPER));
-          int height = (int) Math.max(1, Math.round(drawn.size().height() * scale * SHARPER));
-          return FacePainter.paint(
-              drawn, drawn.media(), false, Affine.scale(scale * SHARPER, scale * SHARPER), width, height, pictures);
-        },
+        () -> FacePainter.onPaper(page.get(), scale * SHARPER, pictures),
         image -> {
           setImage(FxPictures.of(image));
           setFitWidth(image.getWidth() / SHARPER);

@@ -50,6 +50,7 @@ public final class TypedField extends TextField {
         e.consume();
       }
     });
+    UndoKeys.pass(this, () -> getText().equals(value));
     textProperty().addListener((o, was, is) -> pseudoClassStateChanged(MISREAD, false));
   }
 

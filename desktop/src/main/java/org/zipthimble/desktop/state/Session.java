@@ -115,12 +115,12 @@ public final class Session {
   }
 
   private void put(History next) {
-    history.set(next);
     Job job = next.now();
+    shown.set(job);
     if (job.face(faceId.get()).isEmpty()) {
       faceId.set(job.faces().get(0).id());
     }
-    shown.set(job);
+    history.set(next);
     Set<String> left = selection.get().stream().filter(id -> face().find(id).isPresent()).collect(Collectors.toSet());
     selection.set(left);
     check();
@@ -229,7 +229,7 @@ public final class Session {
 
   /** The unit that sizes are shown in. */
   public Unit unit() {
-    return job().ticket().unit();
+    return shown.get().ticket().unit();
   }
 
   /** The file the job is saved in. */

@@ -30,10 +30,16 @@ public final class Adding {
   private static final double SHARE = 0.4;
 
   private final Session session;
+  private Runnable onWords = () -> {};
 
   /** Adds to the session's face. */
   public Adding(Session session) {
     this.session = session;
+  }
+
+  /** What happens after words were added. */
+  public void setOnWords(Runnable action) {
+    onWords = action;
   }
 
   /** A block of words in the middle, as wide as the safe area at most. */
@@ -44,6 +50,7 @@ public final class Adding {
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
     add(new Item.Words(facts("item.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
+    onWords.run();
   }
 
   /** A filled rectangle. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -59,23 +58,16 @@ public final class FindingsPane extends VBox {
     cards.getChildren().setAll(nodes);
   }
 
-  private Button card(Finding finding, int number) {
+  private Node card(Finding finding, int number) {
     String weight = finding.weight() == Weight.RUIN ? "ruin" : "look";
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
     HBox head = Kit.row(6, Icons.of(Icons.RUIN, "mark-" + weight), Kit.wrapped(finding.title(), "finding-title", weight));
     VBox inside = new VBox(
-        4, head, Kit.wrapped(finding.sentence(), "finding-text"),
+        5, head, Kit.wrapped(finding.sentence(), "finding-text"),
         Kit.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"),
         Kit.label(Wording.text("findings.goto", faceName), "finding-go"));
-    inside.setMaxWidth(206);
-    Button card = new Button();
-    card.setGraphic(inside);
-    card.setId("finding-" + number);
-    card.setAccessibleText(finding.title());
-    card.getStyleClass().addAll("finding-card", weight);
-    card.setMaxWidth(Double.MAX_VALUE);
+    VBox card = Kit.card("finding-" + number, finding.title(), inside, () -> session.goTo(finding), "finding-card", weight);
     card.pseudoClassStateChanged(SELECTED, session.lookedAtProperty().get().filter(finding::equals).isPresent());
-    card.setOnAction(e -> session.goTo(finding));
     return card;
   }
 }

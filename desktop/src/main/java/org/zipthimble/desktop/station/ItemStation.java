@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.WallScale;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -36,10 +37,11 @@ import org.zipthimble.samples.DemoShelf;
 
 /** What is made and how big it is: the size wall, a typed size with its live outline, the demo shelf. */
 public final class ItemStation {
-  private static final double GAP = 18;
-  private static final double WALL_HEIGHT = 300;
-  private static final double PREVIEW = 104;
+  private static final double GAP = 10;
+  private static final double WALL_HEIGHT = 262;
+  private static final double PREVIEW = 168;
   private static final double LEAST_PIXELS = 6;
+  private static final double LEAST_HANGING = 92;
 
   private final Session session;
   private final HBox wall = new HBox(GAP);
@@ -60,8 +62,8 @@ public final class ItemStation {
       item = text.isBlank() ? item : text.strip();
       refresh();
     });
-    width = new TypedField("item-width", Wording.text("item.width"), text -> size = new Size(side(text), size.height()));
-    height = new TypedField("item-height", Wording.text("item.height"), text -> size = new Size(size.width(), side(text)));
+    width = new TypedField("item-width", Wording.text("item.width"), text -> choose(item, new Size(side(text), size.height()), faces));
+    height = new TypedField("item-height", Wording.text("item.height"), text -> choose(item, new Size(size.width(), side(text)), faces));
     width.textProperty().addListener(o -> live());
     height.textProperty().addListener(o -> live());
     width.setOnMouseClicked(e -> width.selectAll());
@@ -148,14 +150,7 @@ public final class ItemStation {
   }
 
   private void hang() {
-    double all = size.width();
-    double tallest = size.height();
-    for (StandardItem standard : StandardItem.values()) {
-      all += standard.size().width();
-      tallest = Math.max(tallest, standard.size().height());
-    }
-    double room = Math.max(200, wall.getWidth() - GAP * (StandardItem.values().length + 3));
-    double scale = Math.min(room / all, WALL_HEIGHT / tallest);
+    double scale = WallScale.fitting(size, Math.max(300, wall.getWidth() - 2 * GAP), WALL_HEIGHT, LEAST_HANGING, GAP);
     List<Node> hung = new ArrayList<>();
     for (StandardItem standard : StandardItem.values()) {
       hung.add(hanging(standard, scale));
@@ -205,6 +200,7 @@ public final class ItemStation {
 
   private Node shelf() {
     HBox shelf = new HBox(14);
+    shelf.setMaxHeight(Region.USE_PREF_SIZE);
     shelf.getStyleClass().add("demo-shelf");
     for (String file : DemoShelf.NAMES) {
       shelf.getChildren().add(demo(file));
@@ -212,7 +208,7 @@ public final class ItemStation {
     return shelf;
   }
 
-  private Button demo(String file) {
+  private Node demo(String file) {
     StackPane frame = new StackPane();
     picture(file).ifPresent(frame.getChildren()::add);
     String key = "demo." + file.replace(ThimbleFile.ENDING, "");
@@ -222,13 +218,7 @@ public final class ItemStation {
     words.setAlignment(Pos.CENTER_LEFT);
     HBox inside = new HBox(10, frame, words);
     HBox.setHgrow(words, Priority.ALWAYS);
-    Button card = new Button();
-    card.setGraphic(inside);
-    card.setId("demo-" + file.replace(ThimbleFile.ENDING, ""));
-    card.setAccessibleText(Wording.text(key));
-    card.getStyleClass().add("demo-card");
-    card.setOnAction(e -> open(file));
-    return card;
+    return Kit.card("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), inside, () -> open(file), "demo-card");
   }
 
   private static Optional<ImageView> picture(String file) {

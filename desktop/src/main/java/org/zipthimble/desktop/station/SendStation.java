@@ -55,6 +55,7 @@ import org.zipthimble.desktop.state.Station;
 public final class SendStation {
   private static final double PREVIEW_ROOM = 300;
   private static final double DRAWN_PPI = 90;
+  private static final double SENT = 0.85;
 
   private final Session session;
   private final VBox bench = new VBox(12);
@@ -105,7 +106,8 @@ public final class SendStation {
   public Node bench() {
     ScrollPane scroll = new ScrollPane(bench);
     scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("bare-scroll");
+    scroll.getStyleClass().add("bench-scroll");
+    scroll.setFitToHeight(true);
     scroll.setMinSize(0, 0);
     return scroll;
   }
@@ -239,7 +241,7 @@ public final class SendStation {
     Progress progress = new Progress() {
       @Override
       public void at(double fraction) {
-        Platform.runLater(() -> bar.setProgress(fraction));
+        Platform.runLater(() -> bar.setProgress(fraction * SENT));
       }
 
       @Override

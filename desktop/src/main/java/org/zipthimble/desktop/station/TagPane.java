@@ -38,15 +38,19 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.control.UndoKeys;
 import org.zipthimble.desktop.state.Session;
 
 /** The tag of what is selected: its place, size and turn, its look, its words, its role. */
 public final class TagPane extends VBox {
   private static final double LEAST_SIZE = 0.005;
+  private static final double STYLE_WIDTH = 136;
+  private static final double OPACITY_WIDTH = 62;
+  private static final double LABEL_WIDTH = 40;
 
   private final Session session;
   private final List<Runnable> fresh = new ArrayList<>();
-  private final VBox inside = new VBox(6);
+  private final VBox inside = new VBox(5);
   private String built = "";
   private Optional<TextArea> wordsArea = Optional.empty();
 
@@ -114,7 +118,7 @@ public final class TagPane extends VBox {
     fresh.add(() -> now().ifPresent(i -> name.show(i.facts().name())));
     inside.getChildren().addAll(Kit.row(6, name, kind), place(), size(item), Kit.stitch());
     item.accept(new Sections());
-    inside.getChildren().add(opacityAndRole());
+    inside.getChildren().add(roleRow());
   }
 
   private Node place() {
@@ -166,15 +170,28 @@ public final class TagPane extends VBox {
     return field;
   }
 
-  private Node opacityAndRole() {
+  private VBox opacity() {
     TypedField opacity = new TypedField("tag-opacity", Wording.text("tag.opacity"), text -> {
       double percent = Lengths.parseNumber(text, 0, 100);
       session.apply(Edits.facts(face(), ids(), "edit.opacity", f -> f.withOpacity(percent / 100)));
     });
-    opacity.setPrefWidth(64);
-    opacity.setMaxWidth(64);
+    opacity.setPrefWidth(OPACITY_WIDTH);
+    opacity.setMaxWidth(OPACITY_WIDTH);
     fresh.add(() -> now().ifPresent(i ->
         opacity.show(Wording.text("proof.percent", Lengths.plain(i.facts().opacity() * 100, 1)))));
+    VBox box = Kit.under(Wording.text("tag.opacity"), opacity);
+    HBox.setHgrow(box, Priority.NEVER);
+    box.setMinWidth(OPACITY_WIDTH);
+    return box;
+  }
+
+  private static Node beside(String key, Node control) {
+    Label label = Kit.label(Wording.text(key), "field-label");
+    label.setMinWidth(LABEL_WIDTH);
+    return Kit.row(4, label, control);
+  }
+
+  private Node roleRow() {
     HBox roles = new HBox(4);
     ToggleGroup group = new ToggleGroup();
     for (Role role : Role.values()) {
@@ -190,9 +207,7 @@ public final class TagPane extends VBox {
       fresh.add(() -> now().ifPresent(i -> pill.setSelected(i.facts().role() == role)));
       roles.getChildren().add(pill);
     }
-    VBox faded = Kit.under(Wording.text("tag.opacity"), opacity);
-    HBox.setHgrow(faded, Priority.NEVER);
-    return Kit.row(10, faded, Kit.under(Wording.text("tag.role"), roles));
+    return beside("tag.role", roles);
   }
 
   private String face() {
@@ -212,14 +227,14 @@ public final class TagPane extends VBox {
   }
 
   private List<Colour> colours() {
-    return JobColours.of(session.job());
+    return JobColours.of(session.shownProperty().get());
   }
 
   /** What the tag holds for each kind of object. */
   private final class Sections implements Item.Visitor<Optional<Void>> {
     @Override
     public Optional<Void> words(Item.Words item) {
-      inside.getChildren().addAll(wordsBox(item), faceRow(), typeRow(), alignRow());
+      inside.getChildren().addAll(wordsBox(item), familyRow(), styleRow(), typeRow(), alignRow(), colourRow());
       return Optional.empty();
     }
 
@@ -231,7 +246,7 @@ public final class TagPane extends VBox {
         fresh.add(() -> shapeNow().ifPresent(s -> fill.show(s.fill())));
         inside.getChildren().add(Kit.under(Wording.text("tag.fill"), fill));
       }
-      inside.getChildren().add(line());
+      inside.getChildren().addAll(line(), opacity());
       return Optional.empty();
     }
 
@@ -240,27 +255,27 @@ public final class TagPane extends VBox {
       Label figures = Kit.wrapped("", "line-note");
       figures.setId("tag-resolution");
       fresh.add(() -> figures.setText(resolution()));
-      inside.getChildren().add(figures);
+      inside.getChildren().addAll(figures, opacity());
       return Optional.empty();
     }
 
     @Override
     public Optional<Void> group(Item.Group item) {
-      inside.getChildren().add(Kit.button(
-          "tag-ungroup", "tag.ungroup", () -> session.apply(Edits.ungroup(face(), ids())), "plain"));
+      inside.getChildren().addAll(Kit.button(
+          "tag-ungroup", "tag.ungroup", () -> session.apply(Edits.ungroup(face(), ids())), "plain"), opacity());
       return Optional.empty();
     }
   }
 
   private String resolution() {
     return Placed.on(session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst().map(placed -> {
-      Picture picture = session.job().pictures().get(((Item.Photo) placed.item()).pictureId());
+      Picture picture = session.shownProperty().get().pictures().get(((Item.Photo) placed.item()).pictureId());
       if (picture == null) {
         return "";
       }
-      double target = session.job().ticket().ppi();
+      double target = session.shownProperty().get().ticket().ppi();
       return Wording.text(
-          "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.job(), placed)), 0),
+          "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), placed)), 0),
           picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
           Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0));
     }).orElse("");
@@ -298,10 +313,11 @@ public final class TagPane extends VBox {
     area.setId("tag-words");
     area.setAccessibleText(Wording.text("tag.words"));
     area.setWrapText(true);
-    area.setPrefRowCount(3);
-    area.setMinHeight(64);
-    area.setPrefHeight(64);
+    area.setPrefRowCount(2);
+    area.setMinHeight(52);
+    area.setPrefHeight(52);
     wordsArea = Optional.of(area);
+    UndoKeys.pass(area, () -> true);
     area.textProperty().addListener((o, was, is) -> wordsNow().filter(w -> w.id().equals(item.id()) && !w.text().equals(is))
         .ifPresent(w -> session.amend("words " + w.id(), Edits.say(face(), w.id(), is))));
     area.focusedProperty().addListener((o, was, is) -> session.settle());
@@ -309,16 +325,23 @@ public final class TagPane extends VBox {
     return area;
   }
 
-  private Node faceRow() {
+  private Node familyRow() {
     JobFonts fonts = new JobFonts(session.job());
     ComboBox<String> family = choice("tag-family", "tag.family", fonts.families());
-    ComboBox<String> style = choice("tag-style", "tag.style", List.of());
     family.setOnAction(e -> wordsNow().map(Item.Words::style)
         .filter(s -> family.getValue() != null && !s.family().equals(family.getValue())).ifPresent(s -> {
           List<String> styles = fonts.styles(family.getValue());
           String kept = styles.contains(s.style()) ? s.style() : styles.get(0);
           type(w -> w.inFace(family.getValue(), kept));
         }));
+    fresh.add(() -> wordsNow().ifPresent(w -> family.setValue(w.style().family())));
+    return Kit.under(Wording.text("tag.family"), family);
+  }
+
+  private Node styleRow() {
+    JobFonts fonts = new JobFonts(session.job());
+    ComboBox<String> style = choice("tag-style", "tag.style", List.of());
+    style.setMinWidth(STYLE_WIDTH);
     style.setOnAction(e -> wordsNow().map(Item.Words::style)
         .filter(s -> style.getValue() != null && !s.style().equals(style.getValue()))
         .ifPresent(s -> type(w -> w.inFace(w.family(), style.getValue()))));
@@ -327,10 +350,18 @@ public final class TagPane extends VBox {
       if (!style.getItems().equals(styles)) {
         style.getItems().setAll(styles);
       }
-      family.setValue(s.family());
       style.setValue(s.style());
     }));
-    return Kit.row(6, Kit.under(Wording.text("tag.family"), family), Kit.under(Wording.text("tag.style"), style));
+    VBox styled = Kit.under(Wording.text("tag.style"), style);
+    styled.setMinWidth(STYLE_WIDTH);
+    return Kit.row(6, styled, opacity());
+  }
+
+  private Node colourRow() {
+    ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, this::colours,
+        chosen -> chosen.ifPresent(c -> type(s -> s.inColour(c))));
+    fresh.add(() -> wordsNow().ifPresent(w -> colour.show(Optional.of(w.style().colour()))));
+    return beside("tag.colour", colour);
   }
 
   private static ComboBox<String> choice(String id, String key, List<String> values) {
@@ -383,12 +414,7 @@ public final class TagPane extends VBox {
       fresh.add(() -> wordsNow().ifPresent(w -> pill.setSelected(w.style().align() == align)));
       aligns.getChildren().add(pill);
     }
-    ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, this::colours,
-        chosen -> chosen.ifPresent(c -> type(s -> s.inColour(c))));
-    fresh.add(() -> wordsNow().ifPresent(w -> colour.show(Optional.of(w.style().colour()))));
-    VBox aligned = Kit.under(Wording.text("tag.align"), aligns);
-    HBox.setHgrow(aligned, Priority.NEVER);
-    return Kit.row(8, aligned, Kit.under(Wording.text("tag.colour"), colour));
+    return beside("tag.align", aligns);
   }
 
   private void type(UnaryOperator<WordStyle> change) {

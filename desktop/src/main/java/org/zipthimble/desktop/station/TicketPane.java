@@ -114,8 +114,9 @@ public final class TicketPane extends StackPane {
     HBox sizes = Kit.row(4, width, Kit.label(Wording.text("size.by"), "docket-sub"), height,
         Kit.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
             () -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(t.finished().swapped())))));
-    width.setPrefWidth(62);
-    height.setPrefWidth(62);
+    width.setAlignment(Pos.CENTER_RIGHT);
+    width.setPrefWidth(56);
+    height.setPrefWidth(56);
     VBox lines = new VBox(
         lineOf("ticket.size", sizes, sizeNote, Optional.empty()), bleed, safe, pictures,
         lineOf("ticket.colour", Kit.label(Wording.text("ticket.colour.rgb"), "line-value"),
@@ -171,6 +172,7 @@ public final class TicketPane extends StackPane {
     mirror.setText(Wording.text(ticket.mirror() ? "ticket.mirror.on" : "ticket.mirror.off"));
     mirrorNote.setText(Wording.text(ticket.mirror() ? "ticket.mirror.onNote" : "ticket.mirror.offNote"));
     stock.show(ticket.stock());
+    stock.prompt(Wording.text("ticket.stock.prompt"));
     stock.note(job.sheet().onPaper()
         ? Wording.text("ticket.stock.sheet", Lengths.show(job.sheet().paper(), unit)) : Wording.text("ticket.stock.alone"));
     quantity.show(String.valueOf(ticket.quantity()));
@@ -235,6 +237,7 @@ public final class TicketPane extends StackPane {
       HBox.setHgrow(field, Priority.ALWAYS);
       getChildren().addAll(Kit.label(Wording.text(key), "line-label"), row, note);
       getStyleClass().add("ticket-line");
+      note.managedProperty().bind(note.textProperty().isNotEmpty());
     }
 
     void show(String value) {
@@ -243,6 +246,10 @@ public final class TicketPane extends StackPane {
 
     void note(String text) {
       note.setText(text);
+    }
+
+    void prompt(String text) {
+      field.setPromptText(text);
     }
 
     void judge(List<Finding> findings, String wellKey) {
