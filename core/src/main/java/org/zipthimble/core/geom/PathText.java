@@ -1,7 +1,5 @@
 package org.zipthimble.core.geom;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -13,7 +11,7 @@ public final class PathText {
 
   private PathText() {}
 
-  /** Writes a path; places keep nine decimals. */
+  /** Writes a path so that reading gives the very same places again. */
   public static String write(Path path) {
     StringBuilder out = new StringBuilder();
     Segment.Visitor<StringBuilder> visitor =
@@ -52,24 +50,27 @@ public final class PathText {
     Matcher matcher = TOKEN.matcher(text);
     int at = 0;
     char command = ' ';
+    boolean wanting = false;
     List<Double> numbers = new ArrayList<>();
     while (matcher.find(at) && matcher.start() == at) {
       at = matcher.end();
       String token = matcher.group(1);
       if (Character.isLetter(token.charAt(0))) {
-        if (!numbers.isEmpty()) {
+        if (wanting || !numbers.isEmpty()) {
           throw new IllegalArgumentException("a path with places missing");
         }
         command = token.charAt(0);
+        wanting = command != 'Z';
         if (command == 'Z') {
           out.close();
         }
       } else {
         numbers.add(Double.parseDouble(token));
         place(out, command, numbers);
+        wanting &= !numbers.isEmpty();
       }
     }
-    if (!numbers.isEmpty() || !text.substring(at).isBlank()) {
+    if (wanting || !numbers.isEmpty() || !text.substring(at).isBlank()) {
       throw new IllegalArgumentException("not a path of M, L, C and Z");
     }
     return out.path();
@@ -96,7 +97,6 @@ public final class PathText {
   }
 
   private static String number(double value) {
-    BigDecimal rounded = BigDecimal.valueOf(value).setScale(9, RoundingMode.HALF_UP).stripTrailingZeros();
-    return rounded.signum() == 0 ? "0" : rounded.toPlainString();
+    return value == Math.rint(value) && Math.abs(value) < 1e9 ? String.valueOf((long) value) : String.valueOf(value);
   }
 }

@@ -1,0 +1,132 @@
+package org.zipthimble.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.proof.PdfMeasure;
+import org.zipthimble.core.proof.PngMeasure;
+import org.zipthimble.samples.DemoShelf;
+
+class CommandsTest {
+  @TempDir private Path folder;
+  private final StringWriter out = new StringWriter();
+  private final StringWriter err = new StringWriter();
+  private String good;
+  private String faulty;
+
+  @BeforeEach
+  void jobs() throws IOException {
+    good = put("swap-invitation.thimble");
+    faulty = put("two-faults.thimble");
+  }
+
+  private String put(String name) throws IOException {
+    Path file = folder.resolve(name);
+    try (InputStream in = DemoShelf.open(name)) {
+      Files.copy(in, file);
+    }
+    return file.toString();
+  }
+
+  private int run(String... arguments) {
+    return Main.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+  }
+
+  private byte[] made(String name) throws IOException {
+    return Files.readAllBytes(folder.resolve(name));
+  }
+
+  private String to(String name) {
+    return folder.resolve(name).toString();
+  }
+
+  @Test
+  void makeWritesEveryFileThatIsAskedFor() throws Exception {
+    assertEquals(0, run("make", good, "--to", to("a.pdf"), "--to", to("a.png")));
+    PdfMeasure pdf = PdfMeasure.of("a.pdf", made("a.pdf"));
+    assertEquals(2, pdf.pages().size());
+    assertEquals(378, pdf.pages().get(0).media().width(), 0.001);
+    assertEquals(504, pdf.pages().get(1).trim().height(), 0.001);
+    assertEquals(new PngMeasure(1575, 2175, 11811), PngMeasure.of("a.png", made("a.png")));
+    assertEquals(new PngMeasure(1575, 2175, 11811), PngMeasure.of("a-back.png", made("a-back.png")));
+    assertTrue(out.toString().contains("5.25 × 7.25 in"), out.toString());
+  }
+
+  @Test
+  void makeObeysItsOptions() throws Exception {
+    assertEquals(0, run("make", good, "--to", to("t.png"), "--bleed", "off", "--face", "2", "--ppi", "150"));
+    assertEquals(new PngMeasure(750, 1050, 5906), PngMeasure.of("t.png", made("t.png")));
+    assertFalse(Files.exists(folder.resolve("t-back.png")));
+    assertEquals(0, run("make", good, "--to", to("s.pdf"), "--sheet", "on", "--mirror", "on"));
+    PdfMeasure sheet = PdfMeasure.of("s.pdf", made("s.pdf"));
+    assertEquals(612, sheet.pages().get(0).media().width(), 0.001);
+    assertEquals(126, sheet.pages().get(0).trim().x(), 0.001);
+  }
+
+  @Test
+  void checkSaysWhatIsWrongAndHowBad() {
+    assertEquals(0, run("check", good));
+    assertTrue(out.toString().contains("nothing found"), out.toString());
+    assertEquals(1, run("check", good, faulty));
+    assertTrue(out.toString().contains("passes the trim by 1/16 in at left"), out.toString());
+    assertTrue(out.toString().contains("160 pixels per inch"), out.toString());
+  }
+
+  @Test
+  void oneBadJobNeverStopsTheOthers() throws Exception {
+    String broken = Files.writeString(folder.resolve("broken.thimble"), "x").toString();
+    assertEquals(2, run("check", "--json", broken, faulty, to("gone.thimble"), good));
+    JsonNode all = new ObjectMapper().readTree(out.toString());
+    assertEquals(4, all.size());
+    assertFalse(all.get(0).get("readable").booleanValue());
+    assertEquals("bleed-short", all.get(1).get("findings").get(0).get("code").textValue());
+    assertEquals("left", all.get(1).get("findings").get(0).get("side").textValue());
+    assertEquals("ruin", all.get(1).get("findings").get(1).get("weight").textValue());
+    assertTrue(all.get(2).get("trouble").textValue().contains("gone.thimble"));
+    assertEquals(0, all.get(3).get("findings").size());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {
+    "make", "make JOB", "make JOB --to x.docx", "make JOB --to x.png --ppi 5", "make JOB --to x.png --ppi many", "make JOB --to x.png --face 9",
+    "make JOB --to x.png --bleed maybe", "make gone.thimble --to x.pdf", "check", "fly", "make JOB --to none/x.pdf", "make JOB --to x.png --ppi 2400"})
+  void badArgumentsGetOneClearSentence(String line) {
+    String text = line.replace("JOB", "@@").replace("x.", folder.resolve("x") + ".").replace("none/", "none-such/");
+    String[] arguments = text.split(" ");
+    for (int i = 0; i < arguments.length; i++) {
+      arguments[i] = arguments[i].equals("@@") ? good : arguments[i];
+    }
+    int code = run(arguments);
+    assertEquals(2, code, err.toString());
+    assertEquals(1, err.toString().strip().lines().count(), err.toString());
+    assertFalse(err.toString().contains("Exception"), err.toString());
+  }
+
+  @Test
+  void benchStatesItsFigures() {
+    assertEquals(0, run("bench", good, "--runs", "1"));
+    assertEquals(5, out.toString().strip().lines().count(), out.toString());
+    assertEquals(2, run("bench", to("gone.thimble")));
+  }
+
+  @Test
+  void helpIsGivenWhenAskedFor() {
+    assertEquals(0, run("--help"));
+    assertTrue(out.toString().contains("make") && out.toString().contains("check"));
+    assertEquals(2, run());
+  }
+}

@@ -1,0 +1,127 @@
+package org.zipthimble.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
+
+/** Undo after an edit is as if it had not been; redo after undo is as if it had; what is saved is what is opened. */
+class HistoryLawsTest {
+  private static final Picture PICTURE = Made.picture(60, 40);
+
+  @Property(tries = 400)
+  void undoAndRedoAreIdentities(@ForAll long seed) {
+    Random random = new Random(seed);
+    History history = History.of(start());
+    List<Job> jobs = new ArrayList<>(List.of(history.now()));
+    for (int i = 0; i < 25; i++) {
+      history = history.after(RandomEdits.next(random, history.now()));
+      if (!history.now().equals(jobs.get(jobs.size() - 1))) {
+        jobs.add(history.now());
+      }
+    }
+    for (int i = jobs.size() - 1; i >= 0; i--) {
+      assertEquals(jobs.get(i), history.now());
+      History back = history.undo();
+      assertEquals(i == 0 ? history : history.now(), i == 0 ? back : back.redo().now());
+      history = back;
+    }
+    for (int i = 1; i < jobs.size(); i++) {
+      history = history.redo();
+      assertEquals(jobs.get(i), history.now());
+    }
+    assertSame(history, history.redo());
+  }
+
+  @Property(tries = 40)
+  void whatIsSavedIsWhatIsOpened(@ForAll long seed) throws Trouble {
+    Random random = new Random(seed);
+    History history = History.of(start());
+    for (int i = 0; i < 30; i++) {
+      history = history.after(RandomEdits.next(random, history.now()));
+    }
+    byte[] bytes = ThimbleFile.bytes(history.now());
+    assertEquals(history.now(), ThimbleFile.read("x", new ByteArrayInputStream(bytes)));
+  }
+
+  @Test
+  void anEditThatChangesNothingIsNoStep() {
+    History history = History.of(start());
+    assertSame(history, history.after(Edits.remove("f1", Set.of("nobody"))));
+    assertSame(history, history.undo());
+  }
+
+  @Test
+  void aNewEditEndsWhatCouldBeRedone() {
+    History history = History.of(start()).after(Edits.rename("A")).undo().after(Edits.rename("B"));
+    assertEquals(Optional.empty(), history.redoLabel());
+    assertEquals(Optional.of("rename the job"), history.undoLabel());
+    assertEquals("B", history.now().name());
+  }
+
+  private static Job start() {
+    return Made.with(PICTURE, Made.background("i1"), Made.rectangle("i2", 1, 1, 2, 1), Made.ellipse("i3", 2, 3, 1, 1),
+        Made.words("i4", "Beans", 1, 5, 3, 1, Made.style("Figtree", "Regular", 20)), Made.photo("i5", PICTURE, 1, 4, 0.3, 0.2), Made.drawn("i6"));
+  }
+
+  /** Edits of every kind with random values. */
+  static final class RandomEdits {
+    private RandomEdits() {}
+
+    static Edit next(Random r, Job job) {
+      Face face = job.faces().get(r.nextInt(job.faces().size()));
+      Set<String> some = some(r, face);
+      String id = some.isEmpty() ? "none" : some.iterator().next();
+      return switch (r.nextInt(18)) {
+        case 0 -> Edits.add(face.id(), Made.rectangle(job.freshId(), r.nextDouble() * 5, r.nextDouble() * 7, 1, 0.5));
+        case 1 -> Edits.add(face.id(), Made.photo(job.freshId(), PICTURE, r.nextDouble(), 1, 0.2, 0.13), PICTURE);
+        case 2 -> Edits.remove(face.id(), some);
+        case 3 -> Edits.place(face.id(), some, "edit.move", p -> p.moved(r.nextDouble() - 0.5, r.nextDouble()));
+        case 4 -> Edits.place(face.id(), some, "edit.turn", p -> p.turnedTo(r.nextInt(720) - 360));
+        case 5 -> Edits.place(face.id(), some, "edit.resize", p -> Reshape.widened(p, 0.1 + r.nextDouble() * 3, r.nextBoolean()));
+        case 6 -> Edits.facts(face.id(), some, "edit.show", f -> f.visible(!f.visible()));
+        case 7 -> Edits.facts(face.id(), some, "edit.opacity", f -> f.withOpacity(r.nextInt(101) / 100.0).withRole(r.nextBoolean() ? Role.PRINTS : Role.GUIDE));
+        case 8 -> Edits.say(face.id(), id, "Beans " + r.nextInt(100) + "\n“é” & <b>");
+        case 9 -> Edits.style(face.id(), some, "edit.type", s -> s.inFace("Alegreya", "Italic").atSize(6 + r.nextInt(40)));
+        case 10 -> Edits.shape(face.id(), some, "edit.fill", s -> s.filled(Optional.of(Colour.of(r.nextInt(0x1000000)))));
+        case 11 -> Edits.shape(face.id(), some, "edit.line", s -> s.lined(Optional.of(new LineLook(0.25 + r.nextInt(8), Colour.BLACK))));
+        case 12 -> Edits.order(face.id(), id, r.nextInt(8));
+        case 13 -> Edits.duplicate(face.id(), some);
+        case 14 -> r.nextBoolean() ? Edits.group(face.id(), some) : Edits.ungroup(face.id(), some);
+        case 15 -> Edits.ticket("edit.ticket.size", t -> t.sized(new Size(1 + r.nextInt(10), 1 + r.nextInt(10))).withBleed(r.nextInt(4) / 16.0));
+        case 16 -> Edits.sheet(s -> new SheetPlan(r.nextBoolean(), new Size(11, 17), r.nextBoolean()));
+        default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
+      };
+    }
+
+    private static Set<String> some(Random r, Face face) {
+      Set<String> ids = new java.util.LinkedHashSet<>();
+      for (Item item : face.items()) {
+        if (r.nextInt(3) == 0) {
+          ids.add(item.id());
+        }
+      }
+      return ids;
+    }
+  }
+}

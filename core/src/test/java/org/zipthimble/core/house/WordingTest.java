@@ -1,0 +1,103 @@
+package org.zipthimble.core.house;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.wording.Wording;
+
+/** Every wording that the code asks for is there, and every wording that is there is asked for. */
+class WordingTest {
+  private static final Pattern ASKED = Pattern.compile("\"([a-z][A-Za-z-]*(?:\\.[A-Za-z0-9_-]+)+)\"");
+  private static final Pattern BUILT =
+      Pattern.compile("\"((?:[a-z][A-Za-z-]*\\.)+)\" \\+");
+
+  private static List<String> sources() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of("..").toRealPath())) {
+      List<Path> java = files.filter(p -> p.toString().endsWith(".java") && p.toString().contains("/src/main/")).toList();
+      assertTrue(java.size() > 100, "the sources of all modules are read");
+      return java.stream().map(WordingTest::read).toList();
+    }
+  }
+
+  private static String read(Path file) {
+    try {
+      return Files.readString(file);
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  @Test
+  void everyWordingIsAskedForSomewhere() throws IOException {
+    Set<String> literal = new TreeSet<>();
+    Set<String> prefixes = new TreeSet<>();
+    for (String source : sources()) {
+      Matcher asked = ASKED.matcher(source);
+      while (asked.find()) {
+        literal.add(asked.group(1));
+      }
+      Matcher built = BUILT.matcher(source);
+      while (built.find()) {
+        prefixes.add(built.group(1));
+      }
+    }
+    Set<String> idle = new TreeSet<>();
+    for (String key : Wording.keys()) {
+      String stem = key.replaceAll("\\.(one|many|tip|note|title|sentence|mend|sign)$", "").replaceAll("\\.(title|sentence)$", "");
+      boolean used = literal.contains(key) || literal.contains(stem) || !key.contains(".") || !stem.contains(".")
+          || prefixes.stream().anyMatch(key::startsWith);
+      if (!used) {
+        idle.add(key);
+      }
+    }
+    assertEquals(Set.of(), idle);
+  }
+
+  @Test
+  void everyWordingThatIsAskedForIsThere() throws IOException {
+    Pattern call = Pattern.compile("(?:Wording\\.text|Trouble\\.of|Kit\\.button|Kit\\.check)\\((?:\"[a-z-]+\", )?\"([a-z][A-Za-z]*\\.[A-Za-z.-]+)\"");
+    Set<String> lacking = new TreeSet<>();
+    int found = 0;
+    for (String source : sources()) {
+      Matcher matcher = call.matcher(source);
+      while (matcher.find()) {
+        found++;
+        if (!Wording.has(matcher.group(1)) && !matcher.group(1).endsWith(".")) {
+          lacking.add(matcher.group(1));
+        }
+      }
+    }
+    assertTrue(found > 150, "calls found: " + found);
+    assertEquals(Set.of(), lacking);
+  }
+
+  @Test
+  void placesAreFilledAndCountsChooseTheirForm() {
+    assertEquals("5 × 7 in", Wording.text("size.pair", 5, 7, "in"));
+    assertEquals("one face", Wording.counted("faces", 1));
+    assertEquals("3 faces", Wording.counted("faces", 3));
+    assertThrows(IllegalArgumentException.class, () -> Wording.text("no.such.key"));
+    assertFalse(Wording.has("no.such.key"));
+  }
+
+  @Test
+  void standardItemsHaveNamesAndSoundBlankJobs() {
+    for (StandardItem item : StandardItem.values()) {
+      assertFalse(item.title().isBlank());
+      assertEquals(item.faces(), StandardItem.blank(item.title(), item.size(), item.faces()).faces().size());
+    }
+  }
+}

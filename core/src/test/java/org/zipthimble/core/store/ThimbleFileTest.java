@@ -1,0 +1,205 @@
+package org.zipthimble.core.store;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zipthimble.core.Made;
+import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.picture.Blob;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.proof.PngMeasure;
+import org.zipthimble.core.type.BundledFonts;
+import org.zipthimble.core.wording.Trouble;
+
+class ThimbleFileTest {
+  private static final Picture PICTURE = Made.photograph(300, 200);
+
+  @TempDir private Path folder;
+
+  private static Job job() {
+    return Made.with(PICTURE, Made.background("i1"), Made.photo("i2", PICTURE, 1, 1, 1, 0.66), Made.photo("i3", PICTURE, 1, 3, 1, 0.66),
+        Made.words("i4", "Spring\nSwap “é”", 1, 5, 3, 1, Made.style("Fraunces", "Italic", 20)));
+  }
+
+  @Test
+  void aSavedJobOpensAsItWas() throws Trouble {
+    Path file = folder.resolve("card.thimble");
+    ThimbleFile.save(job(), file);
+    assertEquals(job(), ThimbleFile.open(file));
+  }
+
+  @Test
+  void theFileIsAZipThatAnyoneCanRead() throws Exception {
+    Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
+    assertEquals("job.json", entries.keySet().iterator().next());
+    JsonNode json = new ObjectMapper().readTree(entries.get("job.json"));
+    assertEquals("zip-thimble-job", json.get("format").textValue());
+    assertEquals(1, json.get("version").intValue());
+    assertEquals(5.0, json.get("ticket").get("width").doubleValue());
+    assertEquals(1, entries.keySet().stream().filter(n -> n.startsWith("pictures/")).count(), "two uses, one copy");
+    assertArrayEquals(PICTURE.blob().bytes(), entries.get("pictures/" + PICTURE.id() + ".jpg"));
+    assertTrue(entries.containsKey("fonts/Fraunces/Italic.ttf"));
+    PngMeasure preview = PngMeasure.of("preview", entries.get("preview.png"));
+    assertEquals(480, preview.height());
+  }
+
+  @Test
+  void theSameJobGivesTheSameBytes() throws Trouble {
+    assertArrayEquals(ThimbleFile.bytes(job()), ThimbleFile.bytes(job()));
+  }
+
+  @Test
+  void aFontThatIsNotBundledTravelsWithTheJob() throws Exception {
+    byte[] ttf = BundledFonts.shelf().find("Caveat", "Bold").orElseThrow().bytes();
+    Job plain = Made.card(Made.words("i1", "Beans", 1, 1, 3, 1, Made.style("Barn Hand", "Bold", 20)));
+    Job job = new Job(plain.name(), plain.ticket(), plain.faces(), plain.sheet(), plain.pictures(),
+        List.of(new CarriedFont("Barn Hand", "Bold", new Blob(ttf))));
+    Job opened = ThimbleFile.read("x", new ByteArrayInputStream(ThimbleFile.bytes(job)));
+    assertEquals(job, opened);
+    assertTrue(new JobFonts(opened).find("Barn Hand", "Bold").isPresent());
+    assertTrue(new JobFonts(opened).families().contains("Barn Hand"));
+    assertTrue(org.zipthimble.core.check.Checks.run(opened).isEmpty());
+  }
+
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', value = {
+    "\"version\" : 1 | \"version\" : 9 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
+    "\"width\" : 5.0 | \"width\" : -5.0 | damaged", "\"width\" : 5.0 | \"width\" : \"5\" | width", "\"bleed\" : 0.125 | \"bled\" : 0.125 | bleed",
+    "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | damaged", "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",
+    "zip-thimble-job | other-job | not a Zip Thimble job", "\"x\" : 1.0 | \"x\" : 1e400 | x", "{ | [ | description"})
+  void aChangedDescriptionIsRefusedWithASentence(String from, String to, String told) throws Exception {
+    Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
+    String json = new String(entries.get("job.json"), StandardCharsets.UTF_8);
+    assertTrue(json.contains(from), from);
+    int at = json.indexOf(from);
+    entries.put("job.json", (json.substring(0, at) + to + json.substring(at + from.length())).getBytes(StandardCharsets.UTF_8));
+    Trouble trouble = assertThrows(Trouble.class, () -> ThimbleFile.read("card.thimble", new ByteArrayInputStream(zip(entries))));
+    assertTrue(trouble.getMessage().contains("card.thimble") && trouble.getMessage().contains(told), trouble.getMessage());
+  }
+
+  @Test
+  void aPictureThatIsMissingOrAnotherIsTold() throws Exception {
+    String name = "pictures/" + PICTURE.id() + ".jpg";
+    Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
+    byte[] kept = entries.remove(name);
+    assertThrows(Trouble.class, () -> ThimbleFile.read("x", new ByteArrayInputStream(zip(entries))));
+    kept[kept.length - 5] ^= 1;
+    entries.put(name, kept);
+    assertThrows(Trouble.class, () -> ThimbleFile.read("x", new ByteArrayInputStream(zip(entries))));
+  }
+
+  @Test
+  void hostileEntriesAreRefused() throws Exception {
+    for (String name : List.of("../../evil.sh", "/etc/passwd", "a\\..\\b")) {
+      Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
+      entries.put(name, new byte[] {1});
+      assertThrows(Trouble.class, () -> ThimbleFile.read("x", new ByteArrayInputStream(zip(entries))), name);
+    }
+    Map<String, byte[]> bomb = Map.of("job.json", new byte[3_000_000]);
+    byte[] packed = zip(bomb);
+    assertTrue(packed.length < 20_000);
+    assertThrows(Trouble.class, () -> Unpacked.read(new ByteArrayInputStream(packed), 1_000_000));
+  }
+
+  @Test
+  void damagedBytesGiveASentenceOrASoundJob() throws Exception {
+    byte[] good = ThimbleFile.bytes(Made.card(Made.background("i1"), Made.words("i2", "Hi", 1, 1, 2, 1, Made.style("Caveat", "Regular", 20))));
+    Random random = new Random(7);
+    int sound = 0;
+    for (int i = 0; i < 600; i++) {
+      byte[] bytes = good.clone();
+      for (int k = 0; k <= random.nextInt(4); k++) {
+        bytes[random.nextInt(Math.min(bytes.length, i % 2 == 0 ? 3000 : bytes.length))] = (byte) random.nextInt(256);
+      }
+      int length = i % 5 == 0 ? random.nextInt(bytes.length) : bytes.length;
+      try {
+        Job job = ThimbleFile.read("x.thimble", new ByteArrayInputStream(bytes, 0, length));
+        assertFalse(job.faces().isEmpty());
+        sound++;
+      } catch (Trouble trouble) {
+        assertTrue(trouble.getMessage().contains("x.thimble"), trouble.getMessage());
+      }
+    }
+    assertTrue(sound < 600, "some damage must be seen");
+  }
+
+  @Test
+  void savingNeverLeavesHalfAFile() throws Exception {
+    Path file = folder.resolve("card.thimble");
+    ThimbleFile.save(job(), file);
+    byte[] before = Files.readAllBytes(file);
+    Trouble none = assertThrows(Trouble.class, () -> ThimbleFile.save(job(), folder.resolve("none/card.thimble")));
+    assertTrue(none.getMessage().contains("none"), none.getMessage());
+    Path blocked = Files.createDirectory(folder.resolve("blocked.thimble"));
+    Files.writeString(blocked.resolve("inside"), "x");
+    assertThrows(Trouble.class, () -> ThimbleFile.save(job(), blocked));
+    assertArrayEquals(before, Files.readAllBytes(file));
+    try (var left = Files.list(folder)) {
+      assertEquals(List.of("blocked.thimble", "card.thimble"), left.map(p -> p.getFileName().toString()).sorted().toList());
+    }
+  }
+
+  @Test
+  void whatIsNoJobIsToldByName() throws IOException {
+    Path text = Files.writeString(folder.resolve("notes.thimble"), "seed notes");
+    Trouble trouble = assertThrows(Trouble.class, () -> ThimbleFile.open(text));
+    assertTrue(trouble.getMessage().contains("notes.thimble"), trouble.getMessage());
+    assertTrue(assertThrows(Trouble.class, () -> ThimbleFile.open(folder.resolve("gone.thimble"))).getMessage().contains("gone"));
+  }
+
+  @Test
+  void groupsWithinGroupsComeBack() throws Trouble {
+    Job job = org.zipthimble.core.edit.Edits.group("f1", java.util.Set.of("i1", "i2")).change()
+        .apply(Made.card(Made.rectangle("i1", 0, 0, 1, 1), Made.ellipse("i2", 2, 2, 1, 1)));
+    Item group = job.faces().get(0).items().get(0);
+    assertEquals(2, group.members().size());
+    assertEquals(job, ThimbleFile.read("x", new ByteArrayInputStream(ThimbleFile.bytes(job))));
+  }
+
+  private static Map<String, byte[]> unzip(byte[] bytes) throws IOException {
+    Map<String, byte[]> entries = new LinkedHashMap<>();
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        entries.put(entry.getName(), zip.readAllBytes());
+      }
+    }
+    return entries;
+  }
+
+  private static byte[] zip(Map<String, byte[]> entries) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+        zip.putNextEntry(new ZipEntry(entry.getKey()));
+        zip.write(entry.getValue());
+        zip.closeEntry();
+      }
+    }
+    return out.toByteArray();
+  }
+}

@@ -1,0 +1,77 @@
+package org.zipthimble.samples;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.Side;
+import org.zipthimble.core.check.Weight;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.units.Size;
+
+class SamplesTest {
+  static List<String> names() {
+    return DemoShelf.NAMES;
+  }
+
+  @Test
+  void theInvitationIsCleanAndHasTwoFaces() throws Exception {
+    Job job = DemoShelf.job("swap-invitation.thimble");
+    assertEquals(new Size(5, 7), job.ticket().finished());
+    assertEquals(2, job.faces().size());
+    assertEquals(List.of(), Checks.run(job));
+    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof Item.Photo), "a picture on the front");
+    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof Item.Group), "ornament on the front");
+  }
+
+  @Test
+  void theOtherHasExactlyItsTwoFaults() throws Exception {
+    List<Finding> findings = Checks.run(DemoShelf.job("two-faults.thimble"));
+    assertEquals(List.of("bleed-short", "picture-small"), findings.stream().map(Finding::code).toList());
+    assertEquals(Side.LEFT, findings.get(0).side().orElseThrow());
+    assertEquals(1.0 / 16, findings.get(0).figure(), 1e-9);
+    assertEquals(160, findings.get(1).figure(), 0.01);
+    assertTrue(findings.stream().allMatch(f -> f.weight() == Weight.RUIN));
+  }
+
+  @ParameterizedTest
+  @MethodSource("names")
+  void theFilesAreWhatTheGeneratorMakes(String name) throws Exception {
+    Job made = name.startsWith("two") ? SwapInvitation.faulty() : SwapInvitation.good();
+    Job shipped = DemoShelf.job(name);
+    assertEquals(made.ticket(), shipped.ticket());
+    boolean same = drawn(made).equals(drawn(shipped));
+    assertTrue(same, "run ./zip-thimble samples after changing the art");
+  }
+
+  /** All objects; of pictures only where they stand, for another Java may pack the same pixels otherwise. */
+  private static List<Object> drawn(Job job) {
+    return job.faces().stream().flatMap(f -> f.items().stream())
+        .map(i -> i instanceof Item.Photo ? (Object) i.placement() : i).toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("names")
+  void everyObjectHasANameAndAnIdOfItsOwn(String name) throws Exception {
+    Set<String> ids = new TreeSet<>();
+    DemoShelf.job(name).faces().forEach(f -> f.all().forEach(i -> {
+      assertTrue(ids.add(i.id()));
+      assertTrue(i.facts().name().length() > 2);
+    }));
+    assertTrue(ids.size() > 40);
+  }
+
+  @Test
+  void aDemoThatIsNotThereIsAMistakeOfTheProgram() {
+    assertThrows(IllegalArgumentException.class, () -> DemoShelf.open("none.thimble"));
+  }
+}
