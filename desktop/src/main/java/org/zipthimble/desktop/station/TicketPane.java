@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
@@ -114,9 +115,8 @@ public final class TicketPane extends StackPane {
     HBox sizes = Kit.row(4, width, Kit.label(Wording.text("size.by"), "docket-sub"), height,
         Kit.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
             () -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(t.finished().swapped())))));
-    width.setAlignment(Pos.CENTER_RIGHT);
-    width.setPrefWidth(56);
-    height.setPrefWidth(56);
+    List.of(width, height).forEach(f -> f.prefColumnCountProperty().bind(
+        Bindings.createIntegerBinding(() -> Math.max(1, Math.min(6, f.getLength())), f.lengthProperty())));
     VBox lines = new VBox(
         lineOf("ticket.size", sizes, sizeNote, Optional.empty()), bleed, safe, pictures,
         lineOf("ticket.colour", Kit.label(Wording.text("ticket.colour.rgb"), "line-value"),
