@@ -8,6 +8,7 @@ module org.zipthimble.core {
   requires jdk.unsupported;
   requires org.apache.commons.logging;
 
+  exports org.zipthimble.core.arrange;
   exports org.zipthimble.core.bring;
   exports org.zipthimble.core.check;
   exports org.zipthimble.core.colour;

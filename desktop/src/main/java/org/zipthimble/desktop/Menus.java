@@ -9,7 +9,9 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
+import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -51,11 +53,11 @@ final class Menus {
     redo.textProperty().bind(Bindings.createStringBinding(() -> session.historyProperty().get().redoLabel()
         .map(l -> Wording.text("menu.redoWhat", l)).orElse(Wording.text("menu.redo")), session.historyProperty()));
     Menu menu = menu("menu.edit", undo, redo, new SeparatorMenuItem(),
-        selecting("menu.duplicate", "Shortcut+D", () -> session.apply(Edits.duplicate(face(), ids()))),
+        selecting("menu.duplicate", "Shortcut+D", () -> session.apply(Copies.duplicate(face(), ids(), Copies.STEP, Copies.STEP))),
         selecting("menu.delete", null, bench::removeSelected), item("menu.all", "Shortcut+A", this::selectAll),
         new SeparatorMenuItem(),
-        selecting("menu.group", "Shortcut+G", () -> session.apply(Edits.group(face(), ids()))),
-        selecting("menu.ungroup", "Shortcut+Shift+G", () -> session.apply(Edits.ungroup(face(), ids()))),
+        selecting("menu.group", "Shortcut+G", () -> session.apply(Grouping.group(face(), ids()))),
+        selecting("menu.ungroup", "Shortcut+Shift+G", () -> session.apply(Grouping.ungroup(face(), ids()))),
         new SeparatorMenuItem(),
         selecting("menu.top", "Alt+Shift+Page_Up", () -> order(Integer.MAX_VALUE / 2)),
         selecting("menu.up", "Alt+Page_Up", () -> order(1)), selecting("menu.down", "Alt+Page_Down", () -> order(-1)),

@@ -12,7 +12,7 @@ import org.zipthimble.core.wording.Wording;
 final class EmptyFace implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
-    if (Placed.on(face).stream().anyMatch(Placed::printed)) {
+    if (!Placed.printing(face, job.ticket().bleedBox()).isEmpty()) {
       return List.of();
     }
     return List.of(new Finding(

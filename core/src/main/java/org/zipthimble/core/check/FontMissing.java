@@ -18,8 +18,8 @@ final class FontMissing implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.on(face)) {
-      if (!placed.printed() || !(placed.item() instanceof Item.Words)) {
+    for (Placed placed : Placed.printing(face, job.ticket().bleedBox())) {
+      if (!(placed.item() instanceof Item.Words)) {
         continue;
       }
       Item.Words words = (Item.Words) placed.item();

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
@@ -16,14 +14,10 @@ import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.WordStyle;
-import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /** The edits there are. Each is a value; an edit that finds nothing to change returns the job as it is. */
 public final class Edits {
-  /** How far a duplicate stands from its original, in inches. */
-  public static final double DUPLICATE_STEP = 0.125;
-
   private Edits() {}
 
   /** Puts a new object on top of a face. */
@@ -43,13 +37,7 @@ public final class Edits {
   public static Edit remove(String faceId, Set<String> ids) {
     return new Edit(
         Wording.counted("edit.remove", ids.size()),
-        job -> job.changed(faceId, face -> {
-          Face left = face;
-          for (String id : ids) {
-            left = left.without(id);
-          }
-          return left;
-        }).withoutUnusedPictures());
+        job -> job.changed(faceId, face -> face.without(ids)).withoutUnusedPictures());
   }
 
   /** Puts objects at new places, each by a function of its old one. */
@@ -83,77 +71,19 @@ public final class Edits {
   /**
    * Moves an object in the order of its face.
    *
-   * @param index the new place among the face's own objects, 0 the lowest; held within the list
+   * @param index the new place among those beside it, 0 the lowest; held within the list
    */
   public static Edit order(String faceId, String id, int index) {
     return new Edit(
         Wording.text("edit.order"),
         job -> job.changed(faceId, face -> {
-          List<Item> items = new ArrayList<>(face.items());
-          Optional<Item> item = items.stream().filter(i -> i.id().equals(id)).findFirst();
-          if (item.isEmpty()) {
-            return face;
-          }
-          items.remove(item.get());
-          items.add(Math.max(0, Math.min(items.size(), index)), item.get());
-          return face.holding(items);
-        }));
-  }
-
-  /** Puts a copy of each object above it, a step to the right and down. */
-  public static Edit duplicate(String faceId, Set<String> ids) {
-    return new Edit(
-        Wording.counted("edit.duplicate", ids.size()),
-        job -> {
-          Job out = job;
-          for (Item item : job.face(faceId).map(Face::items).orElse(List.of())) {
-            if (ids.contains(item.id())) {
-              Item copy = fresh(out, item);
-              Item moved = copy.with(copy.placement().moved(DUPLICATE_STEP, DUPLICATE_STEP));
-              out = out.changed(faceId, face -> face.holding(plus(face.items(), moved)));
-            }
-          }
-          return out;
-        });
-  }
-
-  /** Holds objects together as a group that stands where the topmost of them stood. */
-  public static Edit group(String faceId, Set<String> ids) {
-    return new Edit(
-        Wording.text("edit.group"),
-        job -> job.changed(faceId, face -> {
-          List<Item> members = face.items().stream().filter(i -> ids.contains(i.id())).toList();
-          if (members.size() < 2) {
-            return face;
-          }
-          Box box = members.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
-          Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
-          List<Item> inside =
-              members.stream().map(i -> i.with(i.placement().moved(-box.x(), -box.y()))).toList();
-          Item.Group group = new Item.Group(
-              Facts.of(job.freshId(), Wording.text("item.group")),
-              new Placement(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
-          List<Item> items = new ArrayList<>(face.items());
-          items.add(items.indexOf(members.get(members.size() - 1)) + 1, group);
-          items.removeAll(members);
-          return face.holding(items);
-        }));
-  }
-
-  /** Lets the members of groups go again, each where it is seen. */
-  public static Edit ungroup(String faceId, Set<String> ids) {
-    return new Edit(
-        Wording.text("edit.ungroup"),
-        job -> job.changed(faceId, face -> {
-          List<Item> items = new ArrayList<>();
-          for (Item item : face.items()) {
-            if (ids.contains(item.id()) && item instanceof Item.Group) {
-              items.addAll(released((Item.Group) item));
-            } else {
-              items.add(item);
-            }
-          }
-          return face.holding(items);
+          Optional<Item> item = face.find(id);
+          return item.isEmpty() ? face : face.changedBeside(id, beside -> {
+            List<Item> items = new ArrayList<>(beside);
+            items.remove(item.get());
+            items.add(Math.max(0, Math.min(items.size(), index)), item.get());
+            return items;
+          });
         }));
   }
 
@@ -192,45 +122,14 @@ public final class Edits {
         : job.with(job.faces().stream().filter(f -> !f.id().equals(faceId)).toList()).withoutUnusedPictures());
   }
 
-  /** The map from a group's inner field to the ground the group stands on. */
-  public static Affine innerToGround(Item.Group group) {
-    Placement p = group.placement();
-    return Affine.scale(p.width() / group.inner().width(), p.height() / group.inner().height()).then(p.toGround());
-  }
-
-  private static Edit each(String faceId, Set<String> ids, String label, UnaryOperator<Item> change) {
-    return new Edit(label, job -> job.changed(faceId, face -> {
-      Face out = face;
-      for (String id : ids) {
-        out = out.changed(id, change);
-      }
-      return out;
-    }));
+  /** One edit for each of some objects, wherever they stand. */
+  static Edit each(String faceId, Set<String> ids, String label, UnaryOperator<Item> change) {
+    return new Edit(label, job -> job.changed(faceId, face -> face.changed(ids, change)));
   }
 
   private static List<Item> plus(List<Item> items, Item item) {
     List<Item> more = new ArrayList<>(items);
     more.add(item);
     return more;
-  }
-
-  private static Item fresh(Job job, Item item) {
-    int[] next = {Integer.parseInt(job.freshId().substring(1))};
-    return renumbered(item, next);
-  }
-
-  private static Item renumbered(Item item, int[] next) {
-    Item out = item.with(item.facts().withId("i" + next[0]++));
-    return out instanceof Item.Group
-        ? ((Item.Group) out).holding(out.members().stream().map(m -> renumbered(m, next)).toList())
-        : out;
-  }
-
-  private static List<Item> released(Item.Group group) {
-    Affine map = innerToGround(group);
-    return group.members().stream().map(m -> {
-      Item out = m.with(Reshape.lifted(m.placement(), map));
-      return out.with(out.facts().withOpacity(out.facts().opacity() * group.facts().opacity()));
-    }).toList();
   }
 }

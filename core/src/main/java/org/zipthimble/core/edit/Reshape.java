@@ -21,15 +21,37 @@ public final class Reshape {
     Point own = from.toGround().inverse().apply(to);
     double width = handle.across() == 0 ? from.width() : handle.across() > 0 ? own.x() : from.width() - own.x();
     double height = handle.down() == 0 ? from.height() : handle.down() > 0 ? own.y() : from.height() - own.y();
-    width = from.width() == 0 ? 0 : Math.max(LEAST, width);
-    height = from.height() == 0 ? 0 : Math.max(LEAST, height);
+    return sized(from, handle, width, height, keepProportion, -handle.across(), -handle.down());
+  }
+
+  /**
+   * Pulls a pin to a place while the middle stays where it is: the opposite pin moves as far the other way.
+   *
+   * @param to where the pin goes, on the ground the object stands on
+   */
+  public static Placement pulledAboutMiddle(Placement from, Handle handle, Point to, boolean keepProportion) {
+    Point own = from.toGround().inverse().apply(to);
+    double width = handle.across() == 0 ? from.width() : 2 * handle.across() * (own.x() - from.width() / 2);
+    double height = handle.down() == 0 ? from.height() : 2 * handle.down() * (own.y() - from.height() / 2);
+    return sized(from, handle, width, height, keepProportion, 0, 0);
+  }
+
+  private static Placement sized(
+      Placement from, Handle handle, double wide, double high, boolean keepProportion, int across, int down) {
+    double width = from.width() == 0 ? 0 : Math.max(LEAST, wide);
+    double height = from.height() == 0 ? 0 : Math.max(LEAST, high);
     if (keepProportion && from.width() > 0 && from.height() > 0) {
       double ratio = from.width() / from.height();
       boolean byWidth = handle.corner() ? width / from.width() > height / from.height() : handle.across() != 0;
       height = byWidth ? width / ratio : height;
       width = byWidth ? width : height * ratio;
     }
-    return anchored(from, width, height, -handle.across(), -handle.down());
+    return anchored(from, width, height, across, down);
+  }
+
+  /** One of the nine places of a box, on the ground it stands on; -1 left or top, 0 middle, 1 right or bottom. */
+  public static Point reference(Placement placement, int across, int down) {
+    return placement.toGround().apply(at(placement.width(), placement.height(), across, down));
   }
 
   /**

@@ -3,18 +3,34 @@ package org.zipthimble.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
-/** One printable side or page: its objects from the lowest to the topmost. */
-public record Face(String id, String name, List<Item> items) {
+/** One printable side or page: its objects from the lowest to the topmost, and its guides. */
+public record Face(String id, String name, List<Item> items, Guides guides) {
   /** Keeps a copy. */
   public Face {
     items = List.copyOf(items);
   }
 
+  /** A face without guides. */
+  public Face(String id, String name, List<Item> items) {
+    this(id, name, items, Guides.NONE);
+  }
+
   /** The same with other objects. */
   public Face holding(List<Item> others) {
-    return new Face(id, name, others);
+    return new Face(id, name, others, guides);
+  }
+
+  /** The same with other guides. */
+  public Face with(Guides others) {
+    return new Face(id, name, items, others);
+  }
+
+  /** The same under another name. */
+  public Face named(String other) {
+    return new Face(id, other, items, guides);
   }
 
   /** All objects and their members, lowest first. */
@@ -29,43 +45,65 @@ public record Face(String id, String name, List<Item> items) {
     return all().stream().filter(i -> i.id().equals(itemId)).findFirst();
   }
 
+  /** The face with some objects changed, wherever they stand; each is changed once. */
+  public Face changed(Set<String> ids, UnaryOperator<Item> change) {
+    return holding(changed(items, ids, change));
+  }
+
   /** The face with one object changed, wherever it stands; unchanged when there is none. */
   public Face changed(String itemId, UnaryOperator<Item> change) {
-    return holding(changed(items, itemId, change));
+    return changed(Set.of(itemId), change);
   }
 
-  /** The face without one of its objects or members; a group that is left empty goes too. */
-  public Face without(String itemId) {
-    return holding(without(items, itemId));
+  /** The face without some of its objects or members; a group that is left empty goes too. */
+  public Face without(Set<String> ids) {
+    return holding(without(items, ids));
   }
 
-  private static List<Item> changed(List<Item> items, String itemId, UnaryOperator<Item> change) {
-    List<Item> out = new ArrayList<>();
+  /** The objects that stand directly beside this one: those of its group, or the face's own. */
+  public List<Item> beside(String itemId) {
+    return holder(itemId).map(Item::members).orElse(items);
+  }
+
+  /** The group that directly holds an object; empty when it stands on the face itself. */
+  public Optional<Item> holder(String itemId) {
+    return all().stream().filter(i -> i.members().stream().anyMatch(m -> m.id().equals(itemId))).findFirst();
+  }
+
+  /** The face with the list changed in which an object stands: its group's members, or the face's own. */
+  public Face changedBeside(String itemId, UnaryOperator<List<Item>> change) {
+    return holder(itemId)
+        .map(group -> changed(group.id(), g -> ((Item.Group) g).holding(change.apply(g.members()))))
+        .orElseGet(() -> holding(change.apply(items)));
+  }
+
+  private static List<Item> changed(List<Item> items, Set<String> ids, UnaryOperator<Item> change) {
+    List<Item> out = new ArrayList<>(items.size());
     for (Item item : items) {
-      if (item.id().equals(itemId)) {
+      if (ids.contains(item.id())) {
         out.add(change.apply(item));
       } else if (item.members().isEmpty()) {
         out.add(item);
       } else {
-        out.add(((Item.Group) item).holding(changed(item.members(), itemId, change)));
+        out.add(((Item.Group) item).holding(changed(item.members(), ids, change)));
       }
     }
     return out;
   }
 
-  private static List<Item> without(List<Item> items, String itemId) {
-    List<Item> out = new ArrayList<>();
+  private static List<Item> without(List<Item> items, Set<String> ids) {
+    List<Item> out = new ArrayList<>(items.size());
     for (Item item : items) {
-      if (item.id().equals(itemId)) {
+      if (ids.contains(item.id())) {
         continue;
       }
       if (item.members().isEmpty()) {
         out.add(item);
-      } else {
-        List<Item> left = without(item.members(), itemId);
-        if (!left.isEmpty()) {
-          out.add(((Item.Group) item).holding(left));
-        }
+        continue;
+      }
+      List<Item> left = without(item.members(), ids);
+      if (!left.isEmpty()) {
+        out.add(((Item.Group) item).holding(left));
       }
     }
     return out;

@@ -17,7 +17,8 @@ import org.zipthimble.core.picture.Picture;
  * @param pictures every picture a face may use, by its identity
  */
 public record Job(
-    String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts) {
+    String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
+    Palette palette) {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -42,6 +43,12 @@ public record Job(
     }
   }
 
+  /** A job with no swatches, on white stock. */
+  public Job(
+      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts) {
+    this(name, ticket, faces, sheet, pictures, fonts, Palette.PLAIN);
+  }
+
   /** A new job with blank faces of these names. */
   public static Job blank(String name, Ticket ticket, List<String> faceNames) {
     List<Face> faces = new ArrayList<>();
@@ -53,29 +60,34 @@ public record Job(
 
   /** The same under another name. */
   public Job named(String other) {
-    return new Job(other, ticket, faces, sheet, pictures, fonts);
+    return new Job(other, ticket, faces, sheet, pictures, fonts, palette);
   }
 
   /** The same with another ticket. */
   public Job with(Ticket other) {
-    return new Job(name, other, faces, sheet, pictures, fonts);
+    return new Job(name, other, faces, sheet, pictures, fonts, palette);
   }
 
   /** The same with other faces. */
   public Job with(List<Face> others) {
-    return new Job(name, ticket, others, sheet, pictures, fonts);
+    return new Job(name, ticket, others, sheet, pictures, fonts, palette);
   }
 
   /** The same, laid on the sheet otherwise. */
   public Job with(SheetPlan other) {
-    return new Job(name, ticket, faces, other, pictures, fonts);
+    return new Job(name, ticket, faces, other, pictures, fonts, palette);
+  }
+
+  /** The same with another palette. */
+  public Job with(Palette other) {
+    return new Job(name, ticket, faces, sheet, pictures, fonts, other);
   }
 
   /** The same with one more picture to use. */
   public Job with(Picture picture) {
     Map<String, Picture> more = new TreeMap<>(pictures);
     more.putIfAbsent(picture.id(), picture);
-    return new Job(name, ticket, faces, sheet, more, fonts);
+    return new Job(name, ticket, faces, sheet, more, fonts, palette);
   }
 
   /** The same without the pictures that no face uses. */
@@ -88,7 +100,7 @@ public record Job(
       }
     }));
     used.keySet().retainAll(wanted);
-    return new Job(name, ticket, faces, sheet, used, fonts);
+    return new Job(name, ticket, faces, sheet, used, fonts, palette);
   }
 
   /** The face with this id. */

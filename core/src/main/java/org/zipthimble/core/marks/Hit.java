@@ -11,6 +11,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.units.Unit;
 
 /** What stands under the pointer. */
@@ -20,16 +21,26 @@ public final class Hit {
   private Hit() {}
 
   /**
-   * The objects under a place, topmost first; what is hidden or locked never is. A member counts as its group.
+   * The objects under a place, topmost first, guide-only ones after all others; what is hidden or locked
+   * never is. A member counts as the outermost group that holds it, or, inside an open group, as that
+   * group's member.
    *
+   * @param open the group that is being edited, if one is; only what it holds is found
    * @param reach how near in inches a line or an edge must be
    */
-  public static List<String> at(Face face, Point place, double reach) {
-    List<Placed> placed = new ArrayList<>(Placed.on(face));
+  public static List<String> at(Face face, Optional<String> open, Point place, double reach) {
+    List<Placed> placed = new ArrayList<>(open.map(id -> Placed.inside(face, id)).orElseGet(() -> Placed.on(face)));
     Collections.reverse(placed);
-    return placed.stream()
-        .filter(p -> free(face, p) && touches(p, place, reach))
-        .map(Placed::top).distinct().toList();
+    placed.removeIf(p -> !free(face, p) || !touches(p, place, reach));
+    List<String> found = new ArrayList<>();
+    placed.stream().filter(p -> !helps(face, p)).map(Placed::top).forEach(found::add);
+    placed.stream().filter(p -> helps(face, p)).map(Placed::top).forEach(found::add);
+    return found.stream().distinct().toList();
+  }
+
+  private static boolean helps(Face face, Placed placed) {
+    return placed.item().facts().role() == Role.GUIDE
+        || face.find(placed.top()).filter(t -> t.facts().role() == Role.GUIDE).isPresent();
   }
 
   private static boolean free(Face face, Placed placed) {

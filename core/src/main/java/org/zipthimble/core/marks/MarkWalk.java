@@ -2,7 +2,7 @@ package org.zipthimble.core.marks;
 
 import java.util.Map;
 import java.util.Optional;
-import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Face;
@@ -88,7 +88,7 @@ public final class MarkWalk {
 
     @Override
     public Optional<Void> group(Item.Group group) {
-      Affine map = Edits.innerToGround(group).then(ground);
+      Affine map = Grounds.innerToGround(group).then(ground);
       group.members().forEach(member -> item(member, map));
       return Optional.empty();
     }

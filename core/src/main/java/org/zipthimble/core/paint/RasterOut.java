@@ -11,8 +11,10 @@ import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
@@ -24,6 +26,30 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Draws marks into a picture through a map from page inches to pixels. For one thread at a time. */
 public final class RasterOut implements MarkOut {
+  private static final float MITRE = 10f;
+  private static final Segment.Visitor<List<Point>> PLACES =
+      new Segment.Visitor<>() {
+        @Override
+        public List<Point> start(Point to) {
+          return List.of(to);
+        }
+
+        @Override
+        public List<Point> line(Point to) {
+          return List.of(to);
+        }
+
+        @Override
+        public List<Point> curve(Point first, Point second, Point to) {
+          return List.of(first, second, to);
+        }
+
+        @Override
+        public List<Point> close() {
+          return List.of();
+        }
+      };
+
   private final Affine toPixels;
   private final Halvings pictures;
   private final Deque<BufferedImage> layers = new ArrayDeque<>();
@@ -44,26 +70,37 @@ public final class RasterOut implements MarkOut {
 
   @Override
   public void fill(Path path, Colour colour) {
-    g.setColor(awt(colour));
-    g.fill(awt(path));
+    if (seen(path, 0)) {
+      g.setColor(awt(colour));
+      g.fill(awt(path));
+    }
   }
 
   @Override
   public void line(Path path, double width, Colour colour) {
+    if (!seen(path, width * toPixels.meanScale() * MITRE)) {
+      return;
+    }
     g.setColor(awt(colour));
     g.setStroke(new BasicStroke(
-        (float) (width * toPixels.meanScale()), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10f));
+        (float) (width * toPixels.meanScale()), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, MITRE));
     g.draw(awt(path));
   }
 
   @Override
   public void words(GlyphRun run, Affine toPage, Colour colour) {
-    fill(run.outline().mapped(toPage), colour);
+    Box about = new Box(0, -2 * run.em(), Math.max(0, run.advance()), 3 * run.em()).grown(run.em());
+    if (seen(toPage.then(toPixels).apply(about), 0)) {
+      fill(run.outline().mapped(toPage), colour);
+    }
   }
 
   @Override
   public void picture(Picture picture, Affine toPage) {
     Affine all = toPage.then(toPixels);
+    if (!seen(all.apply(new Box(0, 0, 1, 1)), 0)) {
+      return;
+    }
     double across = Math.hypot(all.a(), all.b()) / picture.width();
     double down = Math.hypot(all.c(), all.d()) / picture.height();
     try {
@@ -96,6 +133,31 @@ public final class RasterOut implements MarkOut {
       g.drawImage(layer, 0, 0, null);
       g.setComposite(AlphaComposite.SrcOver);
     };
+  }
+
+  /** Whether any of a path can fall into the picture; judged by its places, curves' controls included. */
+  private boolean seen(Path path, double border) {
+    double left = Double.POSITIVE_INFINITY;
+    double top = Double.POSITIVE_INFINITY;
+    double right = Double.NEGATIVE_INFINITY;
+    double bottom = Double.NEGATIVE_INFINITY;
+    for (Segment segment : path.segments()) {
+      for (Point p : segment.accept(PLACES)) {
+        double x = toPixels.a() * p.x() + toPixels.c() * p.y() + toPixels.e();
+        double y = toPixels.b() * p.x() + toPixels.d() * p.y() + toPixels.f();
+        left = Math.min(left, x);
+        right = Math.max(right, x);
+        top = Math.min(top, y);
+        bottom = Math.max(bottom, y);
+      }
+    }
+    return left <= right && top <= bottom && seen(new Box(left, top, right - left, bottom - top), border);
+  }
+
+  private boolean seen(Box pixels, double border) {
+    BufferedImage image = layers.peek();
+    return pixels.right() >= -1 - border && pixels.x() <= image.getWidth() + 1 + border
+        && pixels.bottom() >= -1 - border && pixels.y() <= image.getHeight() + 1 + border;
   }
 
   private static Graphics2D graphics(BufferedImage image, Shape clip) {

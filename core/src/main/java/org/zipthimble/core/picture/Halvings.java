@@ -33,7 +33,15 @@ public final class Halvings {
     String key = picture.id() + "/" + level;
     SoftReference<BufferedImage> soft = kept.get(key);
     BufferedImage image = soft == null ? null : soft.get();
-    if (image == null) {
+    if (image != null) {
+      return image;
+    }
+    synchronized (this) {
+      soft = kept.get(key);
+      image = soft == null ? null : soft.get();
+      if (image != null) {
+        return image;
+      }
       image = level == 0 ? Pictures.decode(picture) : half(halved(picture, level - 1));
       kept.put(key, new SoftReference<>(image));
     }

@@ -1,5 +1,9 @@
 package org.zipthimble.core.proof;
 
+import java.io.ByteArrayInputStream;
+import java.io.DataInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.util.zip.CRC32;
 import org.zipthimble.core.wording.Trouble;
@@ -23,36 +27,47 @@ public record PngMeasure(int width, int height, int perMetre) {
    * @throws Trouble when it is not a whole PNG
    */
   public static PngMeasure of(String name, byte[] bytes) throws Trouble {
-    ByteBuffer in = ByteBuffer.wrap(bytes);
-    if (in.remaining() < 8 || in.getLong() != SIGNATURE) {
-      throw Trouble.of("proof.damaged", name);
-    }
-    int width = 0;
-    int height = 0;
-    int perMetre = 0;
-    while (in.remaining() >= 12) {
-      int length = in.getInt();
-      int at = in.position();
-      if (length < 0 || length > in.remaining() - 8) {
+    return of(name, new ByteArrayInputStream(bytes));
+  }
+
+  /**
+   * Measures a PNG, one chunk in memory at a time.
+   *
+   * @throws Trouble when it is not a whole PNG
+   */
+  public static PngMeasure of(String name, InputStream stream) throws Trouble {
+    try {
+      DataInputStream in = new DataInputStream(stream);
+      if (in.readLong() != SIGNATURE) {
         throw Trouble.of("proof.damaged", name);
       }
-      int type = in.getInt(at);
-      CRC32 crc = new CRC32();
-      crc.update(bytes, at, 4 + length);
-      if ((int) crc.getValue() != in.getInt(at + 4 + length)) {
-        throw Trouble.of("proof.damaged", name);
+      int width = 0;
+      int height = 0;
+      int perMetre = 0;
+      while (true) {
+        int length = in.readInt();
+        byte[] chunk = in.readNBytes(length < 0 ? 0 : length + 4);
+        CRC32 crc = new CRC32();
+        crc.update(chunk);
+        if (length < 0 || chunk.length < length + 4 || (int) crc.getValue() != in.readInt()) {
+          throw Trouble.of("proof.damaged", name);
+        }
+        ByteBuffer data = ByteBuffer.wrap(chunk);
+        switch (data.getInt()) {
+          case IHDR -> {
+            width = data.getInt();
+            height = data.getInt();
+          }
+          case PHYS -> perMetre = data.get(12) == 1 ? data.getInt() : 0;
+          case IEND -> {
+            return new PngMeasure(width, height, perMetre);
+          }
+          default -> { }
+        }
       }
-      if (type == IHDR) {
-        width = in.getInt(at + 4);
-        height = in.getInt(at + 8);
-      } else if (type == PHYS && in.get(at + 12) == 1) {
-        perMetre = in.getInt(at + 4);
-      } else if (type == IEND) {
-        return new PngMeasure(width, height, perMetre);
-      }
-      in.position(at + 8 + length);
+    } catch (IOException | RuntimeException e) {
+      throw Trouble.because(e, "proof.damaged", name);
     }
-    throw Trouble.of("proof.damaged", name);
   }
 
   /** Pixels per inch, 0 when the file does not say. */

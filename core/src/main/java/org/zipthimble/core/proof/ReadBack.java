@@ -1,11 +1,18 @@
 package org.zipthimble.core.proof;
 
 import java.awt.image.BufferedImage;
+import java.io.BufferedInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
@@ -59,26 +66,73 @@ public final class ReadBack {
 
   /** Reads a PNG back: its pixels, its recorded resolution, and the size that both give. */
   public static Measured png(Path file, DrawnPage page, double ppi, Unit unit) throws Trouble {
-    byte[] bytes = bytes(file);
-    PngMeasure found = PngMeasure.of(file.getFileName().toString(), bytes);
+    try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
+      PngMeasure found = PngMeasure.of(file.getFileName().toString(), in);
+      Measured.Line resolution = new Measured.Line(
+          Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
+          Wording.text("proof.ppiPerMetre", Lengths.plain(found.ppi(), 1), found.perMetre()),
+          found.perMetre() == Math.round(ppi / 0.0254));
+      return pixels(file, page, ppi, unit, found.width(), found.height(), found.ppi(), resolution);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
+    }
+  }
+
+  /** Reads a JPEG back: its pixels, its recorded resolution, and the size that both give. */
+  public static Measured jpeg(Path file, DrawnPage page, double ppi, Unit unit) throws Trouble {
+    try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
+      JpegMeasure found = JpegMeasure.of(file.getFileName().toString(), in);
+      Measured.Line resolution = new Measured.Line(
+          Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
+          Wording.text("proof.ppi", found.ppi()), found.ppi() == Math.round(ppi));
+      return pixels(file, page, ppi, unit, found.width(), found.height(), found.ppi(), resolution);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
+    }
+  }
+
+  private static Measured pixels(
+      Path file, DrawnPage page, double ppi, Unit unit, int wide, int high, double foundPpi, Measured.Line resolution)
+      throws IOException {
     long width = Math.round(page.size().width() * ppi);
     long height = Math.round(page.size().height() * ppi);
     List<Measured.Line> lines = new ArrayList<>();
     lines.add(new Measured.Line(
         Wording.text("proof.pixels"), Wording.text("proof.by", width, height),
-        Wording.text("proof.by", found.width(), found.height()), width == found.width() && height == found.height()));
-    lines.add(new Measured.Line(
-        Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
-        Wording.text("proof.ppiPerMetre", Lengths.plain(found.ppi(), 1), found.perMetre()),
-        found.perMetre() == Math.round(ppi / 0.0254)));
-    double per = found.ppi() > 0 ? found.ppi() : Double.NaN;
-    double tolerance = 1 / ppi;
-    boolean right = Math.abs(found.width() / per - page.size().width()) <= tolerance
-        && Math.abs(found.height() / per - page.size().height()) <= tolerance;
+        Wording.text("proof.by", wide, high), width == wide && height == high));
+    lines.add(resolution);
+    double per = foundPpi > 0 ? foundPpi : Double.NaN;
+    double tolerance = 1 / ppi + Math.abs(ppi - per) / ppi * Math.max(page.size().width(), page.size().height());
+    boolean right = Math.abs(wide / per - page.size().width()) <= tolerance
+        && Math.abs(high / per - page.size().height()) <= tolerance;
     lines.add(new Measured.Line(
         Wording.text("proof.size"), Lengths.show(page.size(), unit),
-        found.ppi() > 0 ? measured(found.width() / per, found.height() / per, unit) : Wording.text("proof.noSize"), right));
-    return new Measured(file, bytes.length, lines);
+        foundPpi > 0 ? measured(wide / per, high / per, unit) : Wording.text("proof.noSize"), right));
+    return new Measured(file, Files.size(file), lines);
+  }
+
+  /**
+   * Draws a written picture file small, without taking all its pixels into memory.
+   *
+   * @param longest the most pixels of its longer side, nearly
+   */
+  public static BufferedImage small(Path file, int longest) throws IOException {
+    try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        throw new IOException("no picture in " + file);
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(in);
+        int step = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / longest);
+        ImageReadParam param = reader.getDefaultReadParam();
+        param.setSourceSubsampling(step, step, 0, 0);
+        return reader.read(0, param);
+      } finally {
+        reader.dispose();
+      }
+    }
   }
 
   /** Draws a page of a PDF with the reading library. */

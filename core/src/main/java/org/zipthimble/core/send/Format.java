@@ -1,14 +1,23 @@
 package org.zipthimble.core.send;
 
+import java.util.List;
 import java.util.Locale;
 import org.zipthimble.core.wording.Trouble;
 
 /** A kind of output file, told by the ending of its name. */
 public enum Format {
   /** Portable Document Format; all faces in one file. */
-  PDF,
+  PDF(".pdf"),
   /** Portable Network Graphics; one file for each face. */
-  PNG;
+  PNG(".png"),
+  /** JPEG; one file for each face. */
+  JPEG(".jpg", ".jpeg");
+
+  private final List<String> endings;
+
+  Format(String... endings) {
+    this.endings = List.of(endings);
+  }
 
   /**
    * The kind for a file name.
@@ -18,15 +27,26 @@ public enum Format {
   public static Format of(String fileName) throws Trouble {
     String lower = fileName.toLowerCase(Locale.ROOT);
     for (Format format : values()) {
-      if (lower.endsWith(format.ending())) {
+      if (format.endings.stream().anyMatch(lower::endsWith)) {
         return format;
       }
     }
     throw Trouble.of("send.unknownEnding", fileName);
   }
 
-  /** The ending of such files, with its dot. */
+  /** The ending that a file name of this kind has. */
+  public String endingOf(String fileName) {
+    String lower = fileName.toLowerCase(Locale.ROOT);
+    return endings.stream().filter(lower::endsWith).findFirst().orElse("");
+  }
+
+  /** Whether it is made of pixels, one file for each face. */
+  public boolean pixels() {
+    return this != PDF;
+  }
+
+  /** The usual ending of such files, with its dot. */
   public String ending() {
-    return "." + name().toLowerCase(Locale.ROOT);
+    return endings.get(0);
   }
 }

@@ -1,6 +1,5 @@
 package org.zipthimble.core.send;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -8,9 +7,10 @@ import java.util.List;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.Bands;
+import org.zipthimble.core.paint.JpegFile;
 import org.zipthimble.core.paint.PdfPainter;
-import org.zipthimble.core.paint.PngWriter;
-import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
@@ -23,12 +23,13 @@ import org.zipthimble.core.work.Stopped;
 /** Writes output files and reads each back from the disk. */
 public final class Sender {
   private static final double WRITTEN = 0.7;
+  private static final double PAINTED = 0.95;
 
   private Sender() {}
 
   /**
-   * Carries an order out: PDF as one file with all its faces, PNG as one file for each face. The first
-   * PNG has the name that was asked for; the others carry their face's name as well.
+   * Carries an order out: PDF as one file with all its faces, PNG and JPEG as one file for each face. The
+   * first has the name that was asked for; the others carry their face's name as well.
    *
    * @return what each written file measures
    * @throws Trouble when the order cannot be met; no half file is left
@@ -40,7 +41,7 @@ public final class Sender {
       pages.add(Pages.of(job, face, order.options()));
     }
     try {
-      return format == Format.PDF ? List.of(pdf(job, order, pages, progress)) : png(job, order, pages, progress);
+      return format.pixels() ? pixels(job, order, format, pages, progress) : List.of(pdf(job, order, pages, progress));
     } catch (OutOfMemoryError e) {
       throw Trouble.because(e, "send.memory", order.file().getFileName());
     } catch (IOException | IllegalStateException e) {
@@ -53,13 +54,14 @@ public final class Sender {
     List<Face> faces = faces(job, order);
     List<Path> files = new ArrayList<>();
     files.add(order.file());
-    if (Format.of(order.file().getFileName().toString()) == Format.PNG) {
-      String name = order.file().getFileName().toString();
-      String stem = name.substring(0, name.length() - Format.PNG.ending().length());
+    String name = order.file().getFileName().toString();
+    if (Format.of(name).pixels()) {
+      String ending = name.substring(name.length() - Format.of(name).endingOf(name).length());
+      String stem = name.substring(0, name.length() - ending.length());
       for (int i = 1; i < faces.size(); i++) {
         String faceName = faces.get(i).name().replaceAll("[^\\p{L}\\p{N}]+", "-");
-        Path file = order.file().resolveSibling(stem + "-" + faceName + Format.PNG.ending());
-        files.add(files.contains(file) ? order.file().resolveSibling(stem + "-" + (i + 1) + Format.PNG.ending()) : file);
+        Path file = order.file().resolveSibling(stem + "-" + faceName + ending);
+        files.add(files.contains(file) ? order.file().resolveSibling(stem + "-" + (i + 1) + ending) : file);
       }
     }
     return files;
@@ -86,19 +88,22 @@ public final class Sender {
     return measured;
   }
 
-  private static List<Measured> png(Job job, Order order, List<DrawnPage> pages, Progress progress)
+  private static List<Measured> pixels(Job job, Order order, Format format, List<DrawnPage> pages, Progress progress)
       throws Trouble, Stopped {
     List<Path> files = files(job, order);
     List<Measured> measured = new ArrayList<>();
     Halvings pictures = new Halvings();
     for (int i = 0; i < pages.size(); i++) {
       double share = 1.0 / pages.size();
-      BufferedImage image =
-          RasterPainter.paint(pages.get(i), order.ppi(), pictures, part(progress, i * share, share * WRITTEN));
-      byte[] bytes = PngWriter.bytes(image, order.ppi());
-      progress.step((i + WRITTEN) * share);
-      SafeWrite.write(files.get(i), bytes);
-      measured.add(ReadBack.png(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
+      Bands bands = new Bands(pages.get(i), order.ppi(), pictures);
+      Progress here = part(progress, i * share, share * PAINTED);
+      if (format == Format.JPEG) {
+        SafeWrite.write(files.get(i), out -> JpegFile.write(bands, order.quality(), out, here), () -> { });
+        measured.add(ReadBack.jpeg(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
+      } else {
+        SafeWrite.write(files.get(i), out -> PngFile.write(bands, out, here), () -> { });
+        measured.add(ReadBack.png(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
+      }
     }
     progress.at(1);
     return measured;

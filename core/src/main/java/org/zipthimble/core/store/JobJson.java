@@ -10,8 +10,10 @@ import java.util.Locale;
 import java.util.Map;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
@@ -21,8 +23,8 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Turns a job into the tree of {@code job.json} and back, as {@code docs/job-format.md} describes. */
 final class JobJson {
-  /** The version this program writes; it reads this one and none above. */
-  static final int VERSION = 1;
+  /** The version this program writes; it reads this one and those below. */
+  static final int VERSION = 2;
 
   private static final int MOST_ITEMS = 20_000;
 
@@ -32,6 +34,7 @@ final class JobJson {
     ObjectNode root = JsonNodeFactory.instance.objectNode();
     root.put("format", "zip-thimble-job").put("version", VERSION).put("name", job.name());
     root.set("ticket", ticket(job.ticket()));
+    root.set("palette", GuideJson.write(job.palette()));
     ObjectNode sheet = root.putObject("sheet");
     sheet.put("onPaper", job.sheet().onPaper()).put("width", job.sheet().paper().width())
         .put("height", job.sheet().paper().height()).put("cropMarks", job.sheet().cropMarks());
@@ -43,6 +46,9 @@ final class JobJson {
     ArrayNode faces = root.putArray("faces");
     for (Face face : job.faces()) {
       ObjectNode node = faces.addObject().put("id", face.id()).put("name", face.name());
+      if (!face.guides().equals(Guides.NONE)) {
+        node.set("guides", GuideJson.write(face.guides()));
+      }
       ArrayNode items = node.putArray("items");
       face.items().forEach(item -> items.add(ItemJson.write(item)));
     }
@@ -60,13 +66,15 @@ final class JobJson {
       for (JsonNode item : Json.list(node, "items", MOST_ITEMS)) {
         items.add(ItemJson.read(item));
       }
-      faces.add(new Face(Json.text(node, "id"), Json.text(node, "name"), items));
+      Guides guides = node.has("guides") ? GuideJson.guides(node.get("guides")) : Guides.NONE;
+      faces.add(new Face(Json.text(node, "id"), Json.text(node, "name"), items, guides));
     }
     JsonNode sheet = Json.child(root, "sheet");
     SheetPlan plan = new SheetPlan(
         Json.yes(sheet, "onPaper"), new Size(Json.number(sheet, "width"), Json.number(sheet, "height")),
         Json.yes(sheet, "cropMarks"));
-    return new Job(Json.text(root, "name"), readTicket(Json.child(root, "ticket")), faces, plan, pictures, fonts);
+    Palette palette = version < 2 ? Palette.PLAIN : GuideJson.palette(Json.child(root, "palette"));
+    return new Job(Json.text(root, "name"), readTicket(Json.child(root, "ticket")), faces, plan, pictures, fonts, palette);
   }
 
   /** The version the tree says; tells when it is no job at all. */

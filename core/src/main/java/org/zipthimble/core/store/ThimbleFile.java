@@ -11,6 +11,7 @@ import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.job.CarriedFont;
@@ -59,25 +61,50 @@ public final class ThimbleFile {
    * @throws Trouble when the file cannot be written; what stood there before is untouched
    */
   public static void save(Job job, Path file) throws Trouble {
-    SafeWrite.write(file, bytes(job));
+    save(job, file, () -> { });
+  }
+
+  /**
+   * Saves a job whole or not at all.
+   *
+   * @param before done when the new file is whole, just before it takes the place of an old one
+   * @throws Trouble when the file cannot be written; what stood there before is untouched
+   */
+  public static void save(Job job, Path file, SafeWrite.Before before) throws Trouble {
+    try {
+      SafeWrite.write(file, out -> pack(job, out), before);
+    } catch (Stopped e) {
+      throw new IllegalStateException("nobody stops a save", e);
+    }
   }
 
   /** The bytes of a job's file; the same job gives the same bytes. */
   public static byte[] bytes(Job job) throws Trouble {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-      put(zip, "job.json", MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(JobJson.write(job)));
-      put(zip, "preview.png", preview(job));
-      for (Picture picture : job.pictures().values()) {
-        keep(zip, JobJson.file(picture), picture.blob().bytes());
-      }
-      for (FontFace font : used(job).values()) {
-        put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
-      }
+    try {
+      pack(job, bytes);
     } catch (IOException e) {
       throw Trouble.because(e, "thimble.cannotPack", job.name());
     }
     return bytes.toByteArray();
+  }
+
+  private static void pack(Job job, OutputStream out) throws IOException, Trouble {
+    ZipOutputStream zip = new ZipOutputStream(out);
+    put(zip, "job.json", json(job));
+    put(zip, "preview.png", preview(job));
+    for (Picture picture : job.pictures().values()) {
+      keep(zip, JobJson.file(picture), picture.blob());
+    }
+    for (FontFace font : used(job).values()) {
+      put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
+    }
+    zip.finish();
+  }
+
+  /** The bytes of {@code job.json}. */
+  static byte[] json(Job job) throws IOException {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(JobJson.write(job));
   }
 
   /**
@@ -99,8 +126,18 @@ public final class ThimbleFile {
 
   /** Reads a job from a stream; the name is for the sentences. */
   public static Job read(String name, InputStream in) throws Trouble {
+    return whole(name, () -> Unpacked.read(in, Unpacked.MOST_BYTES));
+  }
+
+  /** Where the entries of a job come from. */
+  interface Source {
+    Map<String, byte[]> entries() throws IOException, Trouble;
+  }
+
+  /** Reads a job from its entries, wherever they come from; the name is for the sentences. */
+  static Job whole(String name, Source source) throws Trouble {
     try {
-      Map<String, byte[]> entries = Unpacked.read(in, Unpacked.MOST_BYTES);
+      Map<String, byte[]> entries = source.entries();
       byte[] json = entries.get("job.json");
       if (json == null) {
         throw Trouble.of("thimble.notJob");
@@ -194,16 +231,18 @@ public final class ThimbleFile {
     zip.closeEntry();
   }
 
-  private static void keep(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+  private static void keep(ZipOutputStream zip, String name, Blob blob) throws IOException {
     ZipEntry entry = new ZipEntry(name);
     CRC32 crc = new CRC32();
-    crc.update(bytes);
+    try (InputStream in = new CheckedInputStream(blob.open(), crc)) {
+      in.transferTo(OutputStream.nullOutputStream());
+    }
     entry.setMethod(ZipEntry.STORED);
-    entry.setSize(bytes.length);
+    entry.setSize(blob.length());
     entry.setCrc(crc.getValue());
     entry.setTime(FIXED_TIME);
     zip.putNextEntry(entry);
-    zip.write(bytes);
+    blob.open().transferTo(zip);
     zip.closeEntry();
   }
 

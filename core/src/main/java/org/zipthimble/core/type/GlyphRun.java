@@ -1,11 +1,13 @@
 package org.zipthimble.core.type;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Segment;
 
 /**
  * Shaped words on one straight line: the baseline runs along y = 0 from x = 0, in inches.
@@ -25,12 +27,12 @@ public record GlyphRun(FontFace face, double sizePt, List<Glyph> glyphs, double 
 
   /** All outlines as one path in inches. */
   public Path outline() {
-    Path.Builder out = Path.build();
-    Path all = out.path();
+    List<Segment> all = new ArrayList<>();
     for (Glyph glyph : glyphs) {
-      all = all.plus(face.outline(glyph.id()).mapped(Affine.scale(em(), em()).then(Affine.move(glyph.x(), glyph.y()))));
+      Affine map = Affine.scale(em(), em()).then(Affine.move(glyph.x(), glyph.y()));
+      all.addAll(face.outline(glyph.id()).mapped(map).segments());
     }
-    return all;
+    return new Path(all);
   }
 
   /** The exact box of the ink; empty for blanks. */

@@ -2,7 +2,9 @@ package org.zipthimble.core.type;
 
 import java.text.BreakIterator;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import org.zipthimble.core.geom.Point;
 
@@ -14,6 +16,18 @@ import org.zipthimble.core.geom.Point;
 public final class Typesetter {
   private static final double SLACK = 1e-6;
   private static final int LONGEST_TEXT = 200_000;
+  private static final int MOST_KEPT = 3_000;
+  private static final Map<Asked, SetWords> KEPT = new LinkedHashMap<>(256, 0.75f, true) {
+    private static final long serialVersionUID = 1L;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Asked, SetWords> eldest) {
+      return size() > MOST_KEPT;
+    }
+  };
+
+  /** What was set before need not be set again. */
+  private record Asked(String text, WordStyle style, FontFace face, double width, double height) {}
 
   private final WordStyle style;
   private final FontFace face;
@@ -36,7 +50,18 @@ public final class Typesetter {
       throw new IllegalArgumentException("too many characters for one block: " + text.length());
     }
     FontFace face = shelf.findOrStandIn(style.family(), style.style());
-    return new Typesetter(style, face, width).set(text, height);
+    Asked asked = new Asked(text, style, face, width, height);
+    synchronized (KEPT) {
+      SetWords known = KEPT.get(asked);
+      if (known != null) {
+        return known;
+      }
+    }
+    SetWords set = new Typesetter(style, face, width).set(text, height);
+    synchronized (KEPT) {
+      KEPT.put(asked, set);
+    }
+    return set;
   }
 
   /** How many words a text holds, parted by white space. */

@@ -7,12 +7,15 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Properties;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The one place that every sentence a person reads comes from: {@code wording.properties}, in UTF-8.
  * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
  */
 public final class Wording {
+  private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
   private static final Properties ALL = read();
 
   private Wording() {}
@@ -27,10 +30,10 @@ public final class Wording {
     if (text == null) {
       throw new IllegalArgumentException("no wording for '" + key + "'");
     }
-    for (int i = 0; i < values.length; i++) {
-      text = text.replace("{" + i + "}", String.valueOf(values[i]));
-    }
-    return text;
+    return values.length == 0 ? text : PLACE.matcher(text).replaceAll(place -> {
+      int i = Integer.parseInt(place.group(1));
+      return Matcher.quoteReplacement(i < values.length ? String.valueOf(values[i]) : place.group());
+    });
   }
 
   /** The wording for one or for many: {@code key.one} when count is 1, else {@code key.many}; {0} is the count. */

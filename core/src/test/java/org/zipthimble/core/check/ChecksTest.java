@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
@@ -135,7 +136,7 @@ class ChecksTest {
   void aGroupThatGrewLowersTheResolutionOfItsPicture() {
     Picture picture = Made.photograph(600, 600);
     Job small = Made.with(picture, Made.photo("i1", picture, 1, 1, 2, 2), Made.rectangle("i2", 1, 1, 2, 2));
-    Job grouped = Edits.group("f1", Set.of("i1", "i2")).change().apply(small);
+    Job grouped = Grouping.group("f1", Set.of("i1", "i2")).change().apply(small);
     assertEquals(List.of(), codes(grouped));
     String id = grouped.faces().get(0).items().get(0).id();
     Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> new Placement(0.5, 0.5, 4, 4, 0))

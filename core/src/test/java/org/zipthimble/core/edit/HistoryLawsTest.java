@@ -106,8 +106,8 @@ class HistoryLawsTest {
         case 10 -> Edits.shape(face.id(), some, "edit.fill", s -> s.filled(Optional.of(Colour.of(r.nextInt(0x1000000)))));
         case 11 -> Edits.shape(face.id(), some, "edit.line", s -> s.lined(Optional.of(new LineLook(0.25 + r.nextInt(8), Colour.BLACK))));
         case 12 -> Edits.order(face.id(), id, r.nextInt(8));
-        case 13 -> Edits.duplicate(face.id(), some);
-        case 14 -> r.nextBoolean() ? Edits.group(face.id(), some) : Edits.ungroup(face.id(), some);
+        case 13 -> Copies.duplicate(face.id(), some, Copies.STEP, Copies.STEP);
+        case 14 -> r.nextBoolean() ? Grouping.group(face.id(), some) : Grouping.ungroup(face.id(), some);
         case 15 -> Edits.ticket("edit.ticket.size", t -> t.sized(new Size(1 + r.nextInt(10), 1 + r.nextInt(10))).withBleed(r.nextInt(4) / 16.0));
         case 16 -> Edits.sheet(s -> new SheetPlan(r.nextBoolean(), new Size(11, 17), r.nextBoolean()));
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());

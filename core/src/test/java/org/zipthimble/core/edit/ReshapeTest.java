@@ -74,12 +74,12 @@ class ReshapeTest {
   void groupingAndUngroupingLeavesEverythingInPlace() {
     Item turned = Made.rectangle("i1", 1, 1, 2, 1).with(new Placement(1, 1, 2, 1, 30));
     Job job = Made.card(turned, Made.ellipse("i2", 2, 3, 1, 1));
-    Job grouped = Edits.group("f1", Set.of("i1", "i2")).change().apply(job);
+    Job grouped = Grouping.group("f1", Set.of("i1", "i2")).change().apply(job);
     assertEquals(1, grouped.faces().get(0).items().size());
     Item.Group group = (Item.Group) grouped.faces().get(0).items().get(0);
     Box before = turned.placement().around().union(new Box(2, 3, 1, 1));
     assertEquals(before.width(), group.placement().width(), 1e-9);
-    Job apart = Edits.ungroup("f1", Set.of(group.id())).change().apply(grouped);
+    Job apart = Grouping.ungroup("f1", Set.of(group.id())).change().apply(grouped);
     for (String id : List.of("i1", "i2")) {
       Placement was = job.faces().get(0).find(id).orElseThrow().placement();
       Placement is = apart.faces().get(0).find(id).orElseThrow().placement();
@@ -91,20 +91,20 @@ class ReshapeTest {
 
   @Test
   void aGroupThatGrewLetsItsMembersGoAsTheyAreSeen() {
-    Job job = Edits.group("f1", Set.of("i1", "i2")).change().apply(
+    Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 0, 0, 1, 1), Made.rectangle("i2", 1, 1, 1, 1)));
     String id = job.faces().get(0).items().get(0).id();
     Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> new Placement(0, 0, 4, 4, 0)).change().apply(job);
-    Job apart = Edits.ungroup("f1", Set.of(id)).change().apply(grown);
+    Job apart = Grouping.ungroup("f1", Set.of(id)).change().apply(grown);
     assertEquals(new Placement(2, 2, 2, 2, 0), apart.faces().get(0).find("i2").orElseThrow().placement());
   }
 
   @Test
   void aDuplicateIsAnotherObjectAStepAside() {
-    Job job = Edits.duplicate("f1", Set.of("i1")).change().apply(Made.card(Made.rectangle("i1", 0, 0, 1, 1)));
+    Job job = Copies.duplicate("f1", Set.of("i1"), Copies.STEP, Copies.STEP).change().apply(Made.card(Made.rectangle("i1", 0, 0, 1, 1)));
     Item copy = job.faces().get(0).items().get(1);
     assertEquals("i2", copy.id());
-    assertEquals(Edits.DUPLICATE_STEP, copy.placement().x());
+    assertEquals(Copies.STEP, copy.placement().x());
   }
 
   @Test

@@ -10,11 +10,13 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
@@ -52,7 +54,7 @@ class MarksTest {
 
   @Test
   void aGroupsOpacityHoldsItsMembersTogether() {
-    Job job = Edits.group("f1", Set.of("i1", "i2")).change().apply(
+    Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 2, 2, 1, 1)));
     String id = job.faces().get(0).items().get(0).id();
     Job faint = Edits.facts("f1", Set.of(id), "edit.opacity", f -> f.withOpacity(0.5)).change().apply(job);
@@ -78,25 +80,25 @@ class MarksTest {
   void whatIsUnderThePointerIsGivenTopmostFirst() {
     Item locked = Made.rectangle("i3", 0, 0, 5, 7);
     Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.facts().locked(true)));
-    assertEquals(List.of("i2", "i1"), Hit.at(job.faces().get(0), new Point(2, 2), 0.05));
-    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
-    assertEquals(List.of(), Hit.at(job.faces().get(0), new Point(4, 4), 0.05));
+    assertEquals(List.of("i2", "i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
+    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
+    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));
   }
 
   @Test
   void aTurnedObjectIsHitWhereItIsSeen() {
     Item turned = Made.rectangle("i1", 1, 1, 4, 0.5).with(new Placement(1, 1, 4, 0.5, 90));
     Job job = Made.card(turned);
-    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), new Point(3, 3), 0.01));
-    assertEquals(List.of(), Hit.at(job.faces().get(0), new Point(1.2, 1.25), 0.01));
+    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(3, 3), 0.01));
+    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.2, 1.25), 0.01));
   }
 
   @Test
   void aMemberCountsAsItsGroup() {
-    Job job = Edits.group("f1", Set.of("i1", "i2")).change().apply(
+    Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     String group = job.faces().get(0).items().get(0).id();
-    assertEquals(List.of(group), Hit.at(job.faces().get(0), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of(), Hit.at(job.faces().get(0), new Point(2.5, 2.5), 0.01), "between its members there is nothing");
+    assertEquals(List.of(group), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.5, 1.5), 0.01));
+    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(2.5, 2.5), 0.01), "between its members there is nothing");
   }
 }

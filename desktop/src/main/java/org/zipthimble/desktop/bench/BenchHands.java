@@ -91,7 +91,7 @@ final class BenchHands {
   }
 
   private Doing pick(MouseEvent e) {
-    List<String> under = Hit.at(session.face(), lens.now().toFace(pressed), REACH / lens.now().scale());
+    List<String> under = Hit.at(session.face(), Optional.empty(), lens.now().toFace(pressed), REACH / lens.now().scale());
     Set<String> selected = session.selectionProperty().get();
     if (under.isEmpty()) {
       if (!e.isShiftDown()) {

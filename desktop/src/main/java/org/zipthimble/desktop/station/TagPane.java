@@ -20,6 +20,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobColours;
@@ -101,7 +102,7 @@ public final class TagPane extends VBox {
     inside.getChildren().addAll(
         Kit.label(Wording.text("tag.several", count), "side-title"),
         Kit.wrapped(Wording.text("tag.several.hint"), "side-note"),
-        Kit.row(6, Kit.button("tag-group", "tag.group", () -> session.apply(Edits.group(face(), ids())), "plain"),
+        Kit.row(6, Kit.button("tag-group", "tag.group", () -> session.apply(Grouping.group(face(), ids())), "plain"),
             Kit.button("tag-delete", "tag.delete", () -> session.apply(Edits.remove(face(), ids())), "plain")));
   }
 
@@ -262,7 +263,7 @@ public final class TagPane extends VBox {
     @Override
     public Optional<Void> group(Item.Group item) {
       inside.getChildren().addAll(Kit.button(
-          "tag-ungroup", "tag.ungroup", () -> session.apply(Edits.ungroup(face(), ids())), "plain"), opacity());
+          "tag-ungroup", "tag.ungroup", () -> session.apply(Grouping.ungroup(face(), ids())), "plain"), opacity());
       return Optional.empty();
     }
   }

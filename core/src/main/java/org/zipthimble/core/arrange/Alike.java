@@ -1,0 +1,58 @@
+package org.zipthimble.core.arrange;
+
+import java.util.LinkedHashSet;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.Item;
+import java.util.List;
+
+/** Objects that have something in common with those that are selected. */
+public final class Alike {
+  /** What they share. */
+  public enum By {
+    /** Words, shapes, pictures or groups. */
+    KIND,
+    /** The fill of shapes, the colour of words. */
+    FILL,
+    /** The font of words, its style included. */
+    FONT
+  }
+
+  private Alike() {}
+
+  /**
+   * All that can be selected among these objects and is like one of the selected; the selected are among them.
+   *
+   * @param beside the objects to look through; what is hidden or locked is left out
+   */
+  public static Set<String> among(List<Item> beside, Set<String> selected, By by) {
+    Function<Item, Optional<?>> trait = switch (by) {
+      case KIND -> item -> Optional.of(item.getClass());
+      case FILL -> Alike::fill;
+      case FONT -> Alike::font;
+    };
+    Set<Object> wanted = new LinkedHashSet<>();
+    beside.stream().filter(i -> selected.contains(i.id())).map(trait).flatMap(Optional::stream).forEach(wanted::add);
+    Set<String> found = new LinkedHashSet<>(selected);
+    beside.stream().filter(i -> i.facts().visible() && !i.facts().locked())
+        .filter(i -> trait.apply(i).filter(Objects::nonNull).map(wanted::contains).orElse(false))
+        .forEach(i -> found.add(i.id()));
+    return found;
+  }
+
+  private static Optional<Colour> fill(Item item) {
+    if (item instanceof Item.Words) {
+      return Optional.of(((Item.Words) item).style().colour());
+    }
+    return item instanceof Item.Shape ? ((Item.Shape) item).fill() : Optional.empty();
+  }
+
+  private static Optional<String> font(Item item) {
+    return item instanceof Item.Words
+        ? Optional.of(((Item.Words) item).style().family() + "/" + ((Item.Words) item).style().style())
+        : Optional.empty();
+  }
+}

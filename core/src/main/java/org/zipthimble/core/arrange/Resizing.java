@@ -1,0 +1,102 @@
+package org.zipthimble.core.arrange;
+
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.wording.Wording;
+
+/** Several objects resized and turned as one, scaling by per cent, and what a squash is and how it is mended. */
+public final class Resizing {
+  /** A picture or group whose proportion is off by more than this share counts as squashed. */
+  public static final double SQUASH = 0.005;
+
+  private Resizing() {}
+
+  /** The box around objects on the ground they share, in that ground's inches. */
+  public static Optional<Box> box(Face face, Set<String> ids) {
+    return ids.stream().map(face::find).flatMap(Optional::stream).map(i -> i.placement().around()).reduce(Box::union);
+  }
+
+  /**
+   * Scales objects about a place of their ground, with their type and lines.
+   *
+   * @param factor above zero
+   */
+  public static Edit scale(String faceId, Set<String> ids, double factor, Point about) {
+    Affine map = Affine.move(-about.x(), -about.y()).then(Affine.scale(factor, factor)).then(Affine.move(about.x(), about.y()));
+    return through(faceId, ids, "edit.scale", map, factor);
+  }
+
+  /** Fits the box around objects into another one, with their type and lines scaled by the mean of both directions. */
+  public static Edit fit(String faceId, Set<String> ids, Box from, Box to) {
+    double sx = from.width() == 0 ? 1 : Math.max(Reshape.LEAST, to.width()) / from.width();
+    double sy = from.height() == 0 ? 1 : Math.max(Reshape.LEAST, to.height()) / from.height();
+    Affine map = Affine.move(-from.x(), -from.y()).then(Affine.scale(sx, sy)).then(Affine.move(to.x(), to.y()));
+    return through(faceId, ids, "edit.resize", map, Math.sqrt(sx * sy));
+  }
+
+  /** Turns objects about a place of their ground. */
+  public static Edit turn(String faceId, Set<String> ids, double degrees, Point about) {
+    return Edits.place(faceId, ids, "edit.turn", p -> {
+      Point middle = Affine.turn(degrees, about).apply(p.centre());
+      return new Placement(middle.x() - p.width() / 2, middle.y() - p.height() / 2, p.width(), p.height(), p.turn() + degrees);
+    });
+  }
+
+  /**
+   * How much wider than its own proportion an object is drawn: 1 is true, 1.2 is a fifth too wide. Empty
+   * for words and shapes, which have no proportion of their own.
+   */
+  public static Optional<Double> squash(Job job, Item item) {
+    Placement p = item.placement();
+    return own(job, item).filter(r -> p.height() > 0 && p.width() > 0).map(r -> p.width() / p.height() / r)
+        .filter(s -> Math.abs(s - 1) > SQUASH);
+  }
+
+  /** Gives an object its own proportion back; its width and its middle stay. */
+  public static Edit unsquash(Job job, String faceId, Item item) {
+    Optional<Double> ratio = own(job, item);
+    return Edits.place(faceId, Set.of(item.id()), "edit.unsquash", p ->
+        ratio.map(r -> Reshape.anchored(p, p.width(), p.width() / r, 0, 0)).orElse(p));
+  }
+
+  private static Optional<Double> own(Job job, Item item) {
+    if (item instanceof Item.Photo) {
+      Picture picture = job.pictures().get(((Item.Photo) item).pictureId());
+      return Optional.of((double) picture.width() / picture.height());
+    }
+    if (item instanceof Item.Group) {
+      Item.Group group = (Item.Group) item;
+      return Optional.of(group.inner().width() / group.inner().height());
+    }
+    return Optional.empty();
+  }
+
+  private static Edit through(String faceId, Set<String> ids, String key, Affine map, double mean) {
+    return new Edit(Wording.text(key), job -> job.changed(faceId, face -> face.changed(ids, item -> {
+      Item placed = item.with(Reshape.lifted(item.placement(), map));
+      if (placed instanceof Item.Words) {
+        Item.Words words = (Item.Words) placed;
+        double pt = Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, words.style().sizePt() * mean));
+        return words.with(words.style().atSize(pt));
+      }
+      if (placed instanceof Item.Shape) {
+        Item.Shape shape = (Item.Shape) placed;
+        return shape.lined(shape.line().map(l -> new LineLook(Math.max(0.01, Math.min(720, l.widthPt() * mean)), l.colour())));
+      }
+      return placed;
+    })));
+  }
+}

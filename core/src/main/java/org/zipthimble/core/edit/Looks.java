@@ -1,0 +1,141 @@
+package org.zipthimble.core.edit;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Wording;
+
+/** Fill, line, type and opacity: taken up from one object and given to others, recoloured, kept as swatches. */
+public final class Looks {
+  private Looks() {}
+
+  /**
+   * What can be taken up from an object.
+   *
+   * @param fill of a shape, or the colour of words; empty where the object has none
+   * @param radius of a rectangle's corners in inches
+   */
+  public record Look(
+      double opacity, boolean shape, Optional<Colour> fill, Optional<LineLook> line, Optional<Double> radius,
+      Optional<WordStyle> type) {}
+
+  /** The look of an object; a group gives only its opacity. */
+  public static Look of(Item item) {
+    double opacity = item.facts().opacity();
+    return item.accept(new Item.Visitor<>() {
+      @Override
+      public Look words(Item.Words words) {
+        return new Look(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
+      }
+
+      @Override
+      public Look shape(Item.Shape shape) {
+        Optional<Double> radius = shape.outline() instanceof Outline.Rectangle
+            ? Optional.of(((Outline.Rectangle) shape.outline()).radius()) : Optional.empty();
+        return new Look(opacity, true, shape.fill(), shape.line(), radius, Optional.empty());
+      }
+
+      @Override
+      public Look photo(Item.Photo photo) {
+        return new Look(opacity, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      }
+
+      @Override
+      public Look group(Item.Group group) {
+        return new Look(opacity, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      }
+    });
+  }
+
+  /** Gives a look to objects, as far as each can carry it. */
+  public static Edit give(String faceId, Set<String> ids, Look look) {
+    return Edits.each(faceId, ids, Wording.text("edit.look"), item -> dressed(item, look));
+  }
+
+  /** Gives the corners of rectangles a radius in inches. */
+  public static Edit round(String faceId, Set<String> ids, double radius) {
+    return Edits.shape(faceId, ids, "edit.corners", s -> rounded(s, radius));
+  }
+
+  /** Puts one colour in place of another in fills, lines and words, members of groups included. */
+  public static Edit recolour(String faceId, Set<String> ids, Colour from, Colour to) {
+    return Edits.each(faceId, ids, Wording.text("edit.recolour"), item -> recoloured(item, from, to));
+  }
+
+  /** Changes the job's palette. */
+  public static Edit palette(String key, UnaryOperator<Palette> change) {
+    return new Edit(Wording.text(key), job -> job.with(change.apply(job.palette())));
+  }
+
+  /** Keeps a colour as a swatch under its digits. */
+  public static Edit keep(Colour colour) {
+    return palette("edit.swatch", p -> p.with(new Swatch(colour.hex(), colour)));
+  }
+
+  /**
+   * A border: a rectangle without a fill whose outer edge keeps a distance from the trim.
+   *
+   * @param distance from the trim to the line's outer edge, in inches; below zero it lies outside
+   */
+  public static Item.Shape border(String id, Ticket ticket, double distance, LineLook line, double radius) {
+    double half = Unit.POINT.toInches(line.widthPt()) / 2;
+    Box box = ticket.trim().grown(-distance - half);
+    return new Item.Shape(
+        Facts.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
+        Optional.empty(), Optional.of(line));
+  }
+
+  private static Item dressed(Item item, Look look) {
+    Item faded = item.with(item.facts().withOpacity(look.opacity()));
+    if (faded instanceof Item.Shape && look.shape()) {
+      Item.Shape shape = ((Item.Shape) faded).lined(look.line());
+      boolean straight = shape.outline() instanceof Outline.Straight;
+      Item.Shape filled = straight ? shape : shape.filled(look.fill());
+      return look.radius().map(r -> rounded(filled, r)).orElse(filled);
+    }
+    if (faded instanceof Item.Shape && look.fill().isPresent()) {
+      return ((Item.Shape) faded).filled(look.fill());
+    }
+    if (faded instanceof Item.Words) {
+      Item.Words words = (Item.Words) faded;
+      return look.type().map(words::with)
+          .orElseGet(() -> look.fill().map(c -> words.with(words.style().inColour(c))).orElse(words));
+    }
+    return faded;
+  }
+
+  private static Item.Shape rounded(Item.Shape shape, double radius) {
+    return shape.outline() instanceof Outline.Rectangle
+        ? new Item.Shape(shape.facts(), shape.placement(), new Outline.Rectangle(radius), shape.fill(), shape.line())
+        : shape;
+  }
+
+  private static Item recoloured(Item item, Colour from, Colour to) {
+    if (item instanceof Item.Words) {
+      Item.Words words = (Item.Words) item;
+      return words.style().colour().equals(from) ? words.with(words.style().inColour(to)) : words;
+    }
+    if (item instanceof Item.Shape) {
+      Item.Shape shape = (Item.Shape) item;
+      return shape.filled(shape.fill().map(c -> c.equals(from) ? to : c))
+          .lined(shape.line().map(l -> l.colour().equals(from) ? new LineLook(l.widthPt(), to) : l));
+    }
+    if (item instanceof Item.Group) {
+      Item.Group group = (Item.Group) item;
+      return group.holding(group.members().stream().map(m -> recoloured(m, from, to)).toList());
+    }
+    return item;
+  }
+}

@@ -1,0 +1,46 @@
+package org.zipthimble.core.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.colour.Colour;
+
+/**
+ * The job's swatches, and the colour of the stock it is printed on.
+ *
+ * @param stock shown behind the art on the bench and never printed
+ */
+public record Palette(List<Swatch> swatches, Colour stock) {
+  /** The most swatches. */
+  public static final int MOST = 200;
+
+  /** White stock, no swatches. */
+  public static final Palette PLAIN = new Palette(List.of(), Colour.WHITE);
+
+  /** Keeps a copy. */
+  public Palette {
+    swatches = List.copyOf(swatches);
+    if (swatches.size() > MOST || stock == null) {
+      throw new IllegalArgumentException("a job has up to " + MOST + " swatches and a stock colour");
+    }
+  }
+
+  /** The same with one more swatch; a colour that is there already stays as it is. */
+  public Palette with(Swatch swatch) {
+    if (swatches.stream().anyMatch(s -> s.colour().equals(swatch.colour()))) {
+      return this;
+    }
+    List<Swatch> more = new ArrayList<>(swatches);
+    more.add(swatch);
+    return new Palette(more, stock);
+  }
+
+  /** The same without the swatch of a colour. */
+  public Palette without(Colour colour) {
+    return new Palette(swatches.stream().filter(s -> !s.colour().equals(colour)).toList(), stock);
+  }
+
+  /** The same on a stock of another colour. */
+  public Palette on(Colour other) {
+    return new Palette(swatches, other);
+  }
+}

@@ -1,0 +1,130 @@
+package org.zipthimble.core.paint;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.MarkTape;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/**
+ * Paints a page band after band on white paper and hands each, already turned into what a file needs, on
+ * in order. Several threads work ahead by a few bands, so the memory it takes does not grow with the page.
+ */
+public final class Bands {
+  /** The most pixels of a page that is written in bands. */
+  public static final long MOST_PIXELS = 1_000_000_000;
+
+  private final DrawnPage page;
+  private final double ppi;
+  private final Halvings pictures;
+  private final int width;
+  private final int height;
+
+  /** Turns a band's pixels into part of a file; called by several threads. */
+  interface Maker<T> {
+    T make(BufferedImage band, int firstRow) throws IOException;
+  }
+
+  /** Takes the parts in order. */
+  interface Taker<T> {
+    void take(T part) throws IOException;
+  }
+
+  /**
+   * A page at a resolution.
+   *
+   * @param ppi pixels per inch; the page's pixels are its inches times this, rounded
+   * @throws Trouble when the page would have more than {@link #MOST_PIXELS}
+   */
+  public Bands(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
+    long w = Math.max(1, Math.round(page.size().width() * ppi));
+    long h = Math.max(1, Math.round(page.size().height() * ppi));
+    if (w * h > MOST_PIXELS) {
+      throw Trouble.of("raster.tooLarge", w, h, Lengths.plain(ppi, 1), MOST_PIXELS / 1_000_000);
+    }
+    this.page = MarkTape.kept(page);
+    this.ppi = ppi;
+    this.pictures = pictures;
+    this.width = (int) w;
+    this.height = (int) h;
+  }
+
+  /** In pixels. */
+  public int width() {
+    return width;
+  }
+
+  /** In pixels. */
+  public int height() {
+    return height;
+  }
+
+  /** Pixels per inch. */
+  public double ppi() {
+    return ppi;
+  }
+
+  <T> void each(int rows, Maker<T> maker, Taker<T> taker, Progress progress) throws IOException, Stopped {
+    int threads = Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors()));
+    ExecutorService pool = Executors.newFixedThreadPool(threads, run -> {
+      Thread thread = new Thread(run, "bands");
+      thread.setDaemon(true);
+      return thread;
+    });
+    Deque<Future<T>> ahead = new ArrayDeque<>();
+    try {
+      int next = 0;
+      int done = 0;
+      while (done < height) {
+        while (next < height && ahead.size() < threads + 1) {
+          int row = next;
+          ahead.add(pool.submit(() -> maker.make(band(row, Math.min(rows, height - row)), row)));
+          next += rows;
+        }
+        progress.step((double) done / height);
+        taker.take(ahead.remove().get());
+        done += rows;
+      }
+      progress.at(1);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Stopped();
+    } catch (ExecutionException e) {
+      throw failure(e);
+    } finally {
+      pool.shutdownNow();
+    }
+  }
+
+  private static IOException failure(ExecutionException e) {
+    if (e.getCause() instanceof OutOfMemoryError) {
+      throw (OutOfMemoryError) e.getCause();
+    }
+    return e.getCause() instanceof IOException ? (IOException) e.getCause() : new IOException(e.getCause().getMessage(), e.getCause());
+  }
+
+  private BufferedImage band(int row, int rows) {
+    BufferedImage band = new BufferedImage(width, rows, BufferedImage.TYPE_INT_RGB);
+    Graphics2D paper = band.createGraphics();
+    paper.setColor(Color.WHITE);
+    paper.fillRect(0, 0, width, rows);
+    paper.dispose();
+    RasterOut out = new RasterOut(band, Affine.scale(ppi, ppi).then(Affine.move(0, -row)), pictures);
+    page.marks().accept(out);
+    out.done();
+    return band;
+  }
+}

@@ -1,0 +1,94 @@
+package org.zipthimble.core.paint;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.CRC32;
+import java.util.zip.Deflater;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/**
+ * Writes a page as PNG (ISO/IEC 15948) while it is painted: RGB, eight bits, its resolution recorded,
+ * marked as sRGB. Bands are filtered and deflated (RFC 1951) each by itself and ended at a byte's edge,
+ * so that they join to one zlib stream (RFC 1950).
+ */
+public final class PngFile {
+  private static final int ROWS = 128;
+  private static final int LEVEL = 5;
+  private static final int ADLER_BASE = 65521;
+  private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
+
+  private PngFile() {}
+
+  /** Writes the page; its resolution is recorded as pixels per metre, rounded: 300 gives 11811. */
+  public static void write(Bands bands, OutputStream out, Progress progress) throws IOException, Stopped {
+    out.write(SIGNATURE);
+    chunk(out, "IHDR", ByteBuffer.allocate(13).putInt(bands.width()).putInt(bands.height())
+        .put((byte) 8).put((byte) 2).put((byte) 0).put((byte) 0).put((byte) 0).array());
+    chunk(out, "sRGB", new byte[] {0});
+    int perMetre = (int) Math.round(bands.ppi() / 0.0254);
+    chunk(out, "pHYs", ByteBuffer.allocate(9).putInt(perMetre).putInt(perMetre).put((byte) 1).array());
+    chunk(out, "IDAT", new byte[] {0x78, (byte) 0x9C});
+    long[] sums = {1, 0};
+    bands.each(ROWS, PngFile::part, part -> {
+      chunk(out, "IDAT", part.deflated());
+      append(sums, part);
+    }, progress);
+    byte[] end = ByteBuffer.allocate(6).put((byte) 3).put((byte) 0).putInt((int) (sums[1] << 16 | sums[0])).array();
+    chunk(out, "IDAT", end);
+    chunk(out, "IEND", new byte[0]);
+  }
+
+  /** A deflated band with the sums of its plain bytes (Adler-32, begun at nothing). */
+  private record Part(byte[] deflated, long length, long low, long high) {}
+
+  /** Joins the sums of two runs of bytes: those of the second are shifted by the first's low sum for each of its bytes. */
+  private static void append(long[] sums, Part part) {
+    sums[1] = (sums[1] + part.high() + part.length() % ADLER_BASE * sums[0]) % ADLER_BASE;
+    sums[0] = (sums[0] + part.low()) % ADLER_BASE;
+  }
+
+  private static Part part(BufferedImage band, int firstRow) {
+    byte[] filtered = new PngFilter(band.getWidth()).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
+    long low = 0;
+    long high = 0;
+    for (int at = 0; at < filtered.length;) {
+      int stop = Math.min(filtered.length, at + 3800);
+      for (; at < stop; at++) {
+        low += filtered[at] & 255;
+        high += low;
+      }
+      low %= ADLER_BASE;
+      high %= ADLER_BASE;
+    }
+    Deflater deflater = new Deflater(LEVEL, true);
+    deflater.setInput(filtered);
+    ByteArrayOutputStream out = new ByteArrayOutputStream(filtered.length / 8 + 1024);
+    byte[] buffer = new byte[1 << 16];
+    int made;
+    do {
+      made = deflater.deflate(buffer, 0, buffer.length, Deflater.SYNC_FLUSH);
+      out.write(buffer, 0, made);
+    } while (made == buffer.length);
+    deflater.end();
+    return new Part(out.toByteArray(), filtered.length, low, high);
+  }
+
+  private static void chunk(OutputStream out, String type, byte[] data) throws IOException {
+    byte[] name = type.getBytes(StandardCharsets.US_ASCII);
+    CRC32 crc = new CRC32();
+    crc.update(name);
+    crc.update(data);
+    DataOutputStream numbers = new DataOutputStream(out);
+    numbers.writeInt(data.length);
+    numbers.write(name);
+    numbers.write(data);
+    numbers.writeInt((int) crc.getValue());
+  }
+}

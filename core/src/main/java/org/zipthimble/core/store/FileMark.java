@@ -1,0 +1,21 @@
+package org.zipthimble.core.store;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.nio.file.attribute.FileTime;
+import java.util.Optional;
+
+/** What a file looked like when it was last read or written here, to see whether another program changed it. */
+public record FileMark(long size, FileTime modified, String key) {
+  /** The mark of a file; empty when there is none or it cannot be looked at. */
+  public static Optional<FileMark> of(Path file) {
+    try {
+      BasicFileAttributes seen = Files.readAttributes(file, BasicFileAttributes.class);
+      return Optional.of(new FileMark(seen.size(), seen.lastModifiedTime(), String.valueOf(seen.fileKey())));
+    } catch (IOException none) {
+      return Optional.empty();
+    }
+  }
+}

@@ -1,0 +1,71 @@
+package org.zipthimble.core.store;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import org.zipthimble.core.wording.Trouble;
+
+/**
+ * Where the program keeps what is not a job: settings, recovery copies, own objects.
+ *
+ * @param settings the folder of the settings
+ * @param data the folder of all else
+ */
+public record Places(Path settings, Path data) {
+  private static final String NAME = "zip-thimble";
+
+  /** Both in one folder. */
+  public static Places in(Path folder) {
+    return new Places(folder, folder);
+  }
+
+  /**
+   * The usual places of a desktop (XDG Base Directory Specification 0.8), or one folder that ZIP_THIMBLE_HOME names.
+   *
+   * @param environment the environment's variables
+   * @param home the person's home folder
+   */
+  public static Places usual(Map<String, String> environment, Path home) {
+    String own = environment.get("ZIP_THIMBLE_HOME");
+    if (own != null && !own.isBlank()) {
+      return in(Path.of(own));
+    }
+    Path config = set(environment, "XDG_CONFIG_HOME").orElse(home.resolve(".config"));
+    Path data = set(environment, "XDG_DATA_HOME").orElse(home.resolve(".local").resolve("share"));
+    return new Places(config.resolve(NAME), data.resolve(NAME));
+  }
+
+  /** The folder of recovery copies. */
+  public Path recovery() {
+    return data.resolve("recovery");
+  }
+
+  /** The folder of own objects. */
+  public Path shelf() {
+    return data.resolve("shelf");
+  }
+
+  /** The file of the settings. */
+  public Path settingsFile() {
+    return settings.resolve("settings.json");
+  }
+
+  /**
+   * Makes a folder where there is none.
+   *
+   * @throws Trouble when it cannot be made
+   */
+  static Path made(Path folder) throws Trouble {
+    try {
+      return Files.createDirectories(folder);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.cannotMakeFolder", folder);
+    }
+  }
+
+  private static Optional<Path> set(Map<String, String> environment, String name) {
+    return Optional.ofNullable(environment.get(name)).filter(v -> !v.isBlank()).map(Path::of).filter(Path::isAbsolute);
+  }
+}
