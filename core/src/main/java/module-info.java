@@ -1,6 +1,7 @@
 /** All computation of Zip Thimble: no window, no static screen, locale or resolution. */
 module org.zipthimble.core {
   requires java.desktop;
+  requires java.xml;
   requires com.fasterxml.jackson.databind;
   requires org.apache.pdfbox;
   requires com.github.librepdf.openpdf;

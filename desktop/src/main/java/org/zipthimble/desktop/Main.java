@@ -9,6 +9,8 @@ import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.store.Places;
+import org.zipthimble.desktop.state.Taste;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
@@ -34,34 +36,36 @@ public final class Main extends Application {
 
   @Override
   public void start(Stage stage) {
-    Session session = open(stage, new WindowAsker(stage));
+    Taste taste = new Taste(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))));
+    Session session = session(new WindowAsker(stage), taste);
+    fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(Wording.text("window.failed")));
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
-      session.open(Path.of(named.get(0)));
+      session.filing().open(Path.of(named.get(0)));
     }
   }
 
-  /** Fills and shows a window; the session it works on. */
-  static Session open(Stage stage, Asker asker) {
-    Session session = new Session(blank(), asker);
-    fill(stage, session);
-    return session;
+  /** A session that begins with a blank invitation. */
+  static Session session(Asker asker, Taste taste) {
+    return new Session(blank(), asker, taste);
   }
 
   /** Fills and shows a window for a session. */
   static Workbench fill(Stage stage, Session session) {
     TYPE.forEach(file -> Font.loadFont(BundledFonts.open(file), 12));
     Workbench workbench = new Workbench(session, () -> quit(stage, session));
-    Scene scene = new Scene(workbench, WIDTH, HEIGHT);
-    scene.getStylesheets().add(Main.class.getResource("linen.css").toExternalForm());
+    Scene scene = new Scene(new Scaled(workbench, session.taste()), WIDTH, HEIGHT);
+    Looks.follow(scene, session.taste());
     stage.setScene(scene);
     stage.setMinWidth(960);
     stage.setMinHeight(640);
     stage.titleProperty().bind(Bindings.createStringBinding(
         () -> Wording.text("window.title", session.job().name()), session.historyProperty()));
     stage.setOnCloseRequest(e -> {
-      if (!session.leave()) {
+      if (session.filing().leave()) {
+        session.filing().end();
+      } else {
         e.consume();
       }
     });
@@ -70,7 +74,8 @@ public final class Main extends Application {
   }
 
   private static void quit(Stage stage, Session session) {
-    if (session.leave()) {
+    if (session.filing().leave()) {
+      session.filing().end();
       stage.close();
       Platform.exit();
     }

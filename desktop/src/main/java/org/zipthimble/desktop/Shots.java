@@ -22,10 +22,12 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.store.Places;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Taste;
 import org.zipthimble.samples.DemoShelf;
 
 /** Takes a picture of each station from the demo jobs. */
@@ -50,10 +52,11 @@ public final class Shots extends Application {
   }
 
   @Override
-  public void start(Stage window) {
+  public void start(Stage window) throws IOException {
     stage = window;
     folder = Path.of(getParameters().getUnnamed().get(0));
-    Session session = Main.open(window, new Answers());
+    Session session = Main.session(new Answers(), new Taste(Places.in(Files.createTempDirectory("shots-home"))));
+    Main.fill(window, session);
     steps.add(new Step("item.png", s -> {}));
     steps.add(new Step("compose.png", s -> {
       take(s, "swap-invitation.thimble");
@@ -157,6 +160,11 @@ public final class Shots extends Application {
     @Override
     public Unsaved unsaved(String jobName) {
       return Unsaved.LOSE;
+    }
+
+    @Override
+    public Changed changedOutside(String fileName) {
+      return Changed.STAY;
     }
   }
 }

@@ -35,6 +35,7 @@ final class Tape extends StackPane {
 
   private final Session session;
   private final Path ticks = new Path();
+  private final Pane places;
   private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
   private final Label found = Kit.label("", "badge");
   private final Label sheet = Kit.label("", "badge", "sheet-badge");
@@ -46,10 +47,9 @@ final class Tape extends StackPane {
     setMaxHeight(HEIGHT);
     ticks.getStyleClass().add("tape-ticks");
     ticks.setManaged(false);
-    Pane places = new Pane();
+    places = new Pane();
     for (Station station : Station.values()) {
       ToggleButton button = button(station);
-      button.relocate(FIRST + APART * station.ordinal() - 16, 3);
       places.getChildren().add(button);
     }
     getChildren().addAll(ticks, places);
@@ -117,10 +117,16 @@ final class Tape extends StackPane {
     return place;
   }
 
+  /** The stations stand three inches apart, or nearer on a narrow window; always at whole inches. */
   private void measure() {
+    double apart = Math.max(2, Math.min(3, Math.floor((getWidth() - FIRST) / Station.values().length / INCH))) * INCH;
+    double first = apart < APART ? INCH : FIRST;
+    for (Station station : Station.values()) {
+      buttons.get(station).relocate(first + apart * station.ordinal() - 16, 3);
+    }
     ticks.getElements().clear();
     for (int i = 0; i * INCH / 8 < getWidth(); i++) {
-      double x = FIRST % INCH - INCH + i * INCH / 8 + 0.5;
+      double x = first % INCH - INCH + i * INCH / 8 + 0.5;
       double length = i % 8 == 0 ? 11 : i % 4 == 0 ? 7 : i % 2 == 0 ? 5 : 3;
       ticks.getElements().addAll(new MoveTo(x, HEIGHT), new LineTo(x, HEIGHT - length));
     }

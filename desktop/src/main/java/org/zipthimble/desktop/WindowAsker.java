@@ -66,6 +66,19 @@ final class WindowAsker implements Asker {
     return answer == save ? Unsaved.SAVE : answer == lose ? Unsaved.LOSE : Unsaved.STAY;
   }
 
+  @Override
+  public Changed changedOutside(String fileName) {
+    ButtonType numbered = new ButtonType(Wording.text("ask.changed.numbered"), ButtonBar.ButtonData.YES);
+    ButtonType over = new ButtonType(Wording.text("ask.changed.over"), ButtonBar.ButtonData.NO);
+    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
+    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.changed", fileName), numbered, over, stay);
+    alert.initOwner(stage);
+    alert.setTitle(Wording.text("ask.changed.title"));
+    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
+    ButtonType answer = alert.showAndWait().orElse(stay);
+    return answer == numbered ? Changed.NUMBERED : answer == over ? Changed.OVER : Changed.STAY;
+  }
+
   private FileChooser chooser(String title, String kind, String... endings) {
     FileChooser chooser = new FileChooser();
     chooser.setTitle(Wording.text(title));

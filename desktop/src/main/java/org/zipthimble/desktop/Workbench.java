@@ -1,17 +1,34 @@
 package org.zipthimble.desktop;
 
+import java.io.File;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.input.Dragboard;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
+import org.zipthimble.desktop.command.Commands;
 import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.page.Finder;
+import org.zipthimble.desktop.page.HelpPage;
+import org.zipthimble.desktop.page.HintSlip;
+import org.zipthimble.desktop.page.PlacingSlip;
+import org.zipthimble.desktop.page.ScreenCard;
+import org.zipthimble.desktop.page.ShelfPane;
+import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.station.Adding;
@@ -20,56 +37,156 @@ import org.zipthimble.desktop.station.ItemStation;
 import org.zipthimble.desktop.station.LayersPane;
 import org.zipthimble.desktop.station.SendStation;
 import org.zipthimble.desktop.station.SheetStation;
-import org.zipthimble.desktop.station.TagPane;
 import org.zipthimble.desktop.station.TicketPane;
 import org.zipthimble.desktop.station.TrayPane;
+import org.zipthimble.desktop.tag.TagPane;
 
 /** The whole window: menus and tape above, the ticket at the left, a station in the middle and at the right. */
-final class Workbench extends BorderPane {
+final class Workbench extends StackPane {
   private static final double SIDE = 248;
+  private static final double NARROW = 1120;
 
   private final Session session;
+  private final BorderPane window = new BorderPane();
   private final BenchPane bench;
+  private final LayersPane layers;
+  private final ShelfPane shelf;
+  private final VBox bottom = new VBox();
   private final TrayPane tray;
-  private final TagPane tag;
   private final Node compose;
   private final FindingsPane findings;
-  private final ItemStation item;
+  private final Node itemBench;
+  private final Node itemSide;
   private final SheetStation sheet;
   private final SendStation send;
   private final Node sendBench;
   private final TicketPane ticket;
   private final StackPane side = new StackPane();
+  private final Finder finder;
+  private final ScreenCard screen;
+  private final PlacingSlip placing;
+  private final Commands commands;
+  private boolean helping;
 
   Workbench(Session session, Runnable quit) {
     this.session = session;
     bench = new BenchPane(session);
     Adding adding = new Adding(session);
-    bench.setOnFiles(adding::pictures);
-    tray = new TrayPane(session, adding);
-    tag = new TagPane(session);
+    shelf = new ShelfPane(session, adding, () -> shelf(false));
+    placing = new PlacingSlip(session, adding);
+    bench.setOnDropped((board, at) -> dropped(adding, board, at));
+    bench.setPlacing(placing::place);
+    adding.setOnSeveral(placing::wait);
+    adding.setOnShelf(shelf::fill);
+    tray = new TrayPane(session, adding, () -> shelf(!bottom.getChildren().contains(shelf)));
+    TagPane tag = new TagPane(session);
     adding.setOnWords(() -> Platform.runLater(tag::typeWords));
-    LayersPane layers = new LayersPane(session);
+    bench.setOnWords(() -> Platform.runLater(tag::typeWords));
+    layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
-    VBox composing = new VBox(10, tag, layers);
+    tag.maxHeightProperty().bind(side.heightProperty().multiply(0.7));
+    VBox composing = new VBox(8, tag, layers);
     composing.getStyleClass().add("side");
     compose = composing;
     findings = new FindingsPane(session);
-    item = new ItemStation(session);
+    ItemStation item = new ItemStation(session);
+    itemBench = item.bench();
+    itemSide = item.side();
     sheet = new SheetStation(session);
     send = new SendStation(session);
     sendBench = send.bench();
     ticket = new TicketPane(session);
-    setTop(new VBox(top(new Menus(session, bench, quit).bar()), new Tape(session)));
-    setLeft(ticket);
+    Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), adding::picture);
+    commands = new Commands(session, bench, adding, clip, pages(quit));
+    finder = new Finder(session, commands::all);
+    screen = new ScreenCard(session);
+    window.setTop(new VBox(top(new Menus(session, commands).bar()), new Tape(session)));
+    window.setLeft(ticket);
     side.setMinWidth(SIDE);
     side.setPrefWidth(SIDE);
     side.setMaxWidth(SIDE);
     side.getStyleClass().add("side-place");
-    setRight(side);
+    window.setRight(side);
+    bottom.getChildren().add(tray);
     getStyleClass().add("workbench");
-    session.stationProperty().addListener(o -> show());
+    getChildren().addAll(window, over(finder, Pos.TOP_CENTER, 76), over(screen, Pos.CENTER, 0));
+    session.stationProperty().addListener(o -> {
+      helping = false;
+      show();
+    });
+    widthProperty().addListener((o, was, is) -> {
+      if (is.doubleValue() < NARROW && (was.doubleValue() >= NARROW || was.doubleValue() == 0)) {
+        ticket.foldedProperty().set(true);
+      }
+    });
     show();
+  }
+
+  private static Node over(Region slip, Pos at, double down) {
+    StackPane.setAlignment(slip, at);
+    StackPane.setMargin(slip, new Insets(down, 0, 0, 0));
+    return slip;
+  }
+
+  private Commands.Pages pages(Runnable quit) {
+    return new Commands.Pages() {
+      @Override
+      public void find() {
+        finder.open();
+      }
+
+      @Override
+      public void help() {
+        helping = !helping;
+        show();
+      }
+
+      @Override
+      public void measureScreen() {
+        screen.open();
+      }
+
+      @Override
+      public void steps() {
+        layers.stepsProperty().set(!layers.stepsProperty().get());
+      }
+
+      @Override
+      public void ornaments() {
+        session.stationProperty().set(Station.COMPOSE);
+        shelf(!bottom.getChildren().contains(shelf));
+      }
+
+      @Override
+      public void quit() {
+        quit.run();
+      }
+    };
+  }
+
+  private boolean dropped(Adding adding, Dragboard board, Point at) {
+    if (board.hasString() && shelf.dropped(board.getString(), at)) {
+      return true;
+    }
+    if (board.hasFiles()) {
+      adding.pictures(board.getFiles().stream().map(File::toPath).toList(), at);
+      return true;
+    }
+    if (board.hasString() && !board.getString().isBlank()) {
+      adding.words(board.getString(), at);
+      return true;
+    }
+    return false;
+  }
+
+  /** Opens or closes the ornament shelf above the tray. */
+  void shelf(boolean open) {
+    if (open && !bottom.getChildren().contains(shelf)) {
+      shelf.fill();
+      bottom.getChildren().add(0, shelf);
+    } else if (!open) {
+      bottom.getChildren().remove(shelf);
+    }
   }
 
   private Node top(MenuBar bar) {
@@ -79,8 +196,13 @@ final class Workbench extends BorderPane {
     Label saved = Kit.label("", "saved-note");
     saved.setId("saved-note");
     saved.textProperty().bind(Bindings.createStringBinding(
-        session::savedText, session.historyProperty(), session.savedAtProperty()));
-    HBox row = Kit.row(0, bar, Kit.spring(), saved);
+        session::savedText, session.historyProperty(), session.filing().savedAtProperty()));
+    ProgressIndicator busy = new ProgressIndicator();
+    busy.getStyleClass().add("busy");
+    busy.setMaxSize(18, 18);
+    busy.visibleProperty().bind(session.filing().busyProperty());
+    busy.setAccessibleText(Wording.text("file.busy"));
+    HBox row = Kit.row(8, bar, Kit.spring(), busy, saved);
     row.getStyleClass().add("top-row");
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);
@@ -88,8 +210,16 @@ final class Workbench extends BorderPane {
   }
 
   private void show() {
+    if (helping) {
+      put(new HelpPage(commands::all, () -> {
+        helping = false;
+        show();
+      }), session.stationProperty().get() == Station.COMPOSE ? compose : itemSide, false);
+      window.getCenter().requestFocus();
+      return;
+    }
     switch (session.stationProperty().get()) {
-      case ITEM -> put(item.bench(), item.side(), false);
+      case ITEM -> put(itemBench, itemSide, false);
       case COMPOSE -> put(bench, compose, true);
       case CHECK -> put(bench, findings, false);
       case SHEET -> put(sheet.bench(), sheet.side(), false);
@@ -101,13 +231,29 @@ final class Workbench extends BorderPane {
   }
 
   private void put(Node middle, Node right, boolean withTray) {
-    setCenter(middle);
     side.getChildren().setAll(right);
-    setBottom(null);
+    HintSlip hint = new HintSlip(session);
+    if (!withTray && !helping) {
+      side.getChildren().add(hint);
+      StackPane.setAlignment(hint, Pos.BOTTOM_CENTER);
+      StackPane.setMargin(hint, new Insets(10));
+    }
+    StackPane centre = new StackPane(middle);
+    centre.setMinSize(0, 0);
+    if (!helping) {
+      VBox slips = withTray ? new VBox(6, placing, hint) : new VBox(placing);
+      slips.setAlignment(Pos.BOTTOM_RIGHT);
+      slips.setPickOnBounds(false);
+      slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+      StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
+      StackPane.setMargin(slips, new Insets(10));
+      centre.getChildren().add(slips);
+    }
+    window.setCenter(centre);
     if (withTray) {
-      BorderPane both = new BorderPane(middle);
-      both.setBottom(tray);
-      setCenter(both);
+      BorderPane both = new BorderPane(centre);
+      both.setBottom(bottom);
+      window.setCenter(both);
     }
   }
 
@@ -119,5 +265,10 @@ final class Workbench extends BorderPane {
   /** The ticket, for folding it. */
   TicketPane ticket() {
     return ticket;
+  }
+
+  /** Every command, for the tests that read them. */
+  List<org.zipthimble.desktop.command.Command> commands() {
+    return commands.all();
   }
 }

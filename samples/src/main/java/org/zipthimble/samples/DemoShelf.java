@@ -10,7 +10,8 @@ import org.zipthimble.core.wording.Trouble;
 /** The demo jobs that ship with the program. */
 public final class DemoShelf {
   /** The file names, in the order they stand on the shelf. */
-  public static final List<String> NAMES = List.of("swap-invitation.thimble", "two-faults.thimble");
+  public static final List<String> NAMES = List.of(
+      "swap-invitation.thimble", "two-faults.thimble", "bookmark.thimble", "thank-you.thimble", "sowing-list.thimble", "seed-wheel.thimble");
 
   private DemoShelf() {}
 

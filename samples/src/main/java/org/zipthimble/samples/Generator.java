@@ -1,21 +1,39 @@
 package org.zipthimble.samples;
 
+import java.io.IOException;
 import java.nio.file.Path;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.samples.ornament.OrnamentMaker;
 
 /** Makes the demo jobs anew. The same program makes the same bytes. */
 public final class Generator {
   private Generator() {}
 
   /**
-   * Writes every demo job into a folder.
+   * Writes every demo job into a folder, and the ornament shelf into another.
    *
-   * @param arguments the folder
+   * @param arguments the folder of the jobs, and that of the ornaments
    */
-  public static void main(String[] arguments) throws Trouble {
+  public static void main(String[] arguments) throws Trouble, IOException {
     Path folder = Path.of(arguments[0]);
-    ThimbleFile.save(SwapInvitation.good(), folder.resolve("swap-invitation.thimble"));
-    ThimbleFile.save(SwapInvitation.faulty(), folder.resolve("two-faults.thimble"));
+    OrnamentMaker.write(Path.of(arguments[1]));
+    for (String name : DemoShelf.NAMES) {
+      ThimbleFile.save(make(name), folder.resolve(name));
+    }
+  }
+
+  /** Makes one of the demo jobs. */
+  static Job make(String name) throws Trouble {
+    return switch (name) {
+      case "swap-invitation.thimble" -> SwapInvitation.good();
+      case "two-faults.thimble" -> SwapInvitation.faulty();
+      case "bookmark.thimble" -> GardenPapers.bookmark();
+      case "thank-you.thimble" -> GardenPapers.thanks();
+      case "sowing-list.thimble" -> GardenPapers.sowing();
+      case "seed-wheel.thimble" -> GardenPapers.colouring();
+      default -> throw new IllegalArgumentException("no demo job " + name);
+    };
   }
 }

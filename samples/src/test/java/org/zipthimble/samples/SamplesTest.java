@@ -46,7 +46,7 @@ class SamplesTest {
   @ParameterizedTest
   @MethodSource("names")
   void theFilesAreWhatTheGeneratorMakes(String name) throws Exception {
-    Job made = name.startsWith("two") ? SwapInvitation.faulty() : SwapInvitation.good();
+    Job made = Generator.make(name);
     Job shipped = DemoShelf.job(name);
     assertEquals(made.ticket(), shipped.ticket());
     boolean same = drawn(made).equals(drawn(shipped));
@@ -67,7 +67,7 @@ class SamplesTest {
       assertTrue(ids.add(i.id()));
       assertTrue(i.facts().name().length() > 2);
     }));
-    assertTrue(ids.size() > 40);
+    assertTrue(ids.size() > 20);
   }
 
   @Test

@@ -30,19 +30,25 @@ public final class Snapper {
   private final List<Box> neighbours = new ArrayList<>();
   private final List<Guide> slanting = new ArrayList<>();
   private final Unit unit;
+  private final double grid;
 
   /** Where something comes to lie, and what is shown for it. */
   public record Snapped(double dx, double dy, List<Hint> hints) {}
 
-  private Snapper(Unit unit) {
+  private Snapper(Unit unit, double grid) {
     this.unit = unit;
+    this.grid = grid;
     lines.put(Axis.ACROSS, new ArrayList<>());
     lines.put(Axis.DOWN, new ArrayList<>());
   }
 
-  /** The snapping of a face, without the objects that move. */
-  public static Snapper of(Ticket ticket, Face face, Set<String> moving) {
-    Snapper snapper = new Snapper(ticket.unit());
+  /**
+   * The snapping of a face, without the objects that move.
+   *
+   * @param grid the step of a grid to snap to, in inches; 0 for none
+   */
+  public static Snapper of(Ticket ticket, Face face, Set<String> moving, double grid) {
+    Snapper snapper = new Snapper(ticket.unit(), grid);
     snapper.area(ticket.trim(), "snap.trim", "snap.trimMiddle");
     if (ticket.bleed() > 0) {
       snapper.area(ticket.bleedBox(), "snap.bleed", "");
@@ -119,6 +125,11 @@ public final class Snapper {
           by = off;
         }
       }
+    }
+    if (best == null && grid > 0) {
+      double off = Math.rint(axis.start(box) / grid) * grid - axis.start(box);
+      SnapLine line = SnapLine.named(axis.start(box) + off, false, "snap.grid");
+      return Math.abs(off) <= reach ? Optional.of(new Found(axis, off, Optional.of(line), List.of())) : Optional.empty();
     }
     return best == null ? Optional.empty() : Optional.of(new Found(axis, by, Optional.of(best), List.of()));
   }

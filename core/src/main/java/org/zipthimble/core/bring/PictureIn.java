@@ -3,6 +3,9 @@ package org.zipthimble.core.bring;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Facts;
@@ -13,10 +16,12 @@ import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
 
 /** Brings picture files into a job. */
 public final class PictureIn {
   private static final int LONGEST_NAME = 60;
+  private static final double LEAST_CELL = 0.1;
 
   private PictureIn() {}
 
@@ -48,6 +53,33 @@ public final class PictureIn {
     double height = Math.min(Placement.FARTHEST, picture.height() / ticket.ppi());
     Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
     return new Item.Photo(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
+  }
+
+  /**
+   * Places pictures all at once in a grid over the safe area, each as large as its cell allows, row by row.
+   *
+   * @param columns 1 or more; rows follow from the number of pictures
+   * @param gap between cells, in inches
+   */
+  public static Edit grid(Job job, String faceId, List<Picture> pictures, int columns, double gap) {
+    int across = Math.max(1, Math.min(columns, pictures.size()));
+    int rows = (pictures.size() + across - 1) / across;
+    Box safe = job.ticket().safeBox();
+    double w = Math.max(LEAST_CELL, (safe.width() - gap * (across - 1)) / across);
+    double h = Math.max(LEAST_CELL, (safe.height() - gap * (rows - 1)) / rows);
+    return new Edit(Wording.text("edit.pictureGrid", pictures.size()), before -> {
+      Job out = before;
+      for (int i = 0; i < pictures.size(); i++) {
+        Picture picture = pictures.get(i);
+        double scale = Math.min(w / picture.width(), h / picture.height());
+        double x = safe.x() + i % across * (w + gap) + (w - picture.width() * scale) / 2;
+        double y = safe.y() + i / across * (h + gap) + (h - picture.height() * scale) / 2;
+        Item photo = new Item.Photo(Facts.of(out.freshId(), shortName(picture.name())),
+            new Placement(x, y, picture.width() * scale, picture.height() * scale, 0), picture.id());
+        out = Edits.add(faceId, photo, picture).change().apply(out);
+      }
+      return out;
+    });
   }
 
   private static String shortName(String file) {

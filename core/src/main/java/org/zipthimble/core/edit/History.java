@@ -60,6 +60,22 @@ public record History(Job now, List<Step> done, List<Step> undone) {
     return new History(next.after(), more, undone.subList(0, undone.size() - 1));
   }
 
+  /**
+   * The history with this many steps done: undone or redone as far as needed.
+   *
+   * @param steps 0 for none, up to all that were done and undone; held within that
+   */
+  public History at(int steps) {
+    History there = this;
+    while (there.done.size() > Math.max(0, steps) && !there.done.isEmpty()) {
+      there = there.undo();
+    }
+    while (there.done.size() < steps && !there.undone.isEmpty()) {
+      there = there.redo();
+    }
+    return there;
+  }
+
   /** What undo would take back. */
   public Optional<String> undoLabel() {
     return done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1).label());

@@ -1,41 +1,29 @@
 package org.zipthimble.core.job;
 
+import java.util.List;
 import org.zipthimble.core.units.Size;
 
-/** The one scale at which all standard items and a typed size hang side by side on a wall. */
+/** The one scale at which everything that is seen hangs side by side on the wall. */
 public final class WallScale {
-  private static final double STEP = 0.97;
-  private static final double LEAST = 0.2;
+  /** The most pixels per inch. */
+  public static final double MOST = 48;
+
+  /** The least pixels per inch. */
+  public static final double LEAST = 4;
 
   private WallScale() {}
 
   /**
-   * The largest scale at which everything fits.
+   * The largest scale at which the tallest and the widest still hang whole.
    *
-   * @param own the typed size
+   * @param sizes of all that hangs, at least one
    * @param width of the wall in pixels
-   * @param height of the wall in pixels
-   * @param least pixels that a thing takes even when it is narrower, for its name
-   * @param gap pixels between two things
-   * @return pixels per inch
+   * @param height that a thing may take, in pixels
+   * @return pixels per inch, {@link #LEAST} to {@link #MOST}
    */
-  public static double fitting(Size own, double width, double height, double least, double gap) {
-    double tallest = own.height();
-    for (StandardItem standard : StandardItem.values()) {
-      tallest = Math.max(tallest, standard.size().height());
-    }
-    double scale = height / tallest;
-    while (scale > LEAST && needed(own, scale, least, gap) > width) {
-      scale *= STEP;
-    }
-    return scale;
-  }
-
-  private static double needed(Size own, double scale, double least, double gap) {
-    double all = Math.max(least, own.width() * scale);
-    for (StandardItem standard : StandardItem.values()) {
-      all += gap + Math.max(least, standard.size().width() * scale);
-    }
-    return all;
+  public static double fitting(List<Size> sizes, double width, double height) {
+    double tallest = sizes.stream().mapToDouble(Size::height).max().orElse(1);
+    double widest = sizes.stream().mapToDouble(Size::width).max().orElse(1);
+    return Math.max(LEAST, Math.min(MOST, Math.min(height / tallest, width / widest)));
   }
 }

@@ -60,6 +60,16 @@ public final class Pages {
     return needed.width() <= paper.width() + ROUNDING && needed.height() <= paper.height() + ROUNDING;
   }
 
+  /** Where the trim's top left lies on the page that leaves: on the sheet, or on the item with its bleed; in inches. */
+  public static Point trimOnPage(Job job) {
+    Ticket ticket = job.ticket();
+    if (!job.sheet().onPaper()) {
+      return new Point(ticket.bleed(), ticket.bleed());
+    }
+    Size paper = oriented(ticket, job.sheet(), true);
+    return new Point((paper.width() - ticket.finished().width()) / 2, (paper.height() - ticket.finished().height()) / 2);
+  }
+
   /** A face as the bench shows it: origin at the trim's top left, nothing cut off, never mirrored. */
   public static DrawnPage bench(Job job, Face face) {
     Ticket ticket = job.ticket();

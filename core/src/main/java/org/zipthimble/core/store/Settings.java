@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -22,7 +23,7 @@ import org.zipthimble.core.wording.Trouble;
  * @param screenPpi pixels per inch of the screen as measured with a card, or 0 when it never was
  * @param nudge how far an arrow key moves things, in inches
  * @param snap whether things snap
- * @param enclose whether a rubber band takes only what it encloses; else what it touches
+ * @param band what a rubber band takes
  * @param grid the grid's step in inches
  * @param gridShown whether the grid is seen
  * @param sheetOrigin whether the rulers begin at the sheet; else at the trim
@@ -32,7 +33,7 @@ import org.zipthimble.core.wording.Trouble;
  * @param recent job files, the newest first
  */
 public record Settings(
-    boolean night, double scale, double screenPpi, double nudge, boolean snap, boolean enclose, double grid,
+    boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
     boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent) {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
@@ -42,9 +43,28 @@ public record Settings(
 
   /** What stands in no file yet. */
   public static final Settings USUAL = new Settings(
-      false, 1, 0, USUAL_NUDGE, true, false, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of());
+      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of());
 
   private static final ObjectMapper MAPPER = new ObjectMapper();
+
+  /** What a rubber band takes. */
+  public enum Band {
+    /** What it encloses when drawn to the right, what it touches when drawn to the left. */
+    DIRECTION,
+    /** What it touches. */
+    TOUCH,
+    /** What it encloses. */
+    ENCLOSE;
+
+    static Band of(String word) {
+      return java.util.Arrays.stream(values()).filter(b -> b.name().equalsIgnoreCase(word)).findFirst().orElse(DIRECTION);
+    }
+
+    /** Whether a band drawn this way takes only what it encloses. */
+    public boolean encloses(boolean toTheRight) {
+      return this == ENCLOSE || this == DIRECTION && toTheRight;
+    }
+  }
 
   /** An item of the person's own. */
   public record OwnItem(String name, Size size, int faces) {}
@@ -79,7 +99,7 @@ public record Settings(
   public void write(Path file) throws Trouble {
     ObjectNode root = MAPPER.createObjectNode();
     root.put("night", night).put("scale", scale).put("screenPpi", screenPpi).put("nudge", nudge).put("snap", snap)
-        .put("enclose", enclose).put("grid", grid).put("gridShown", gridShown).put("sheetOrigin", sheetOrigin);
+        .put("band", band.name().toLowerCase(Locale.ROOT)).put("grid", grid).put("gridShown", gridShown).put("sheetOrigin", sheetOrigin);
     ArrayNode away = root.putArray("putAway");
     putAway.stream().sorted().forEach(away::add);
     ArrayNode liked = root.putArray("favourites");
@@ -110,7 +130,7 @@ public record Settings(
     root.path("recent").forEach(p -> recent.add(Path.of(p.asText())));
     return new Settings(
         root.path("night").asBoolean(), root.path("scale").asDouble(1), root.path("screenPpi").asDouble(),
-        root.path("nudge").asDouble(USUAL_NUDGE), root.path("snap").asBoolean(true), root.path("enclose").asBoolean(),
+        root.path("nudge").asDouble(USUAL_NUDGE), root.path("snap").asBoolean(true), Band.of(root.path("band").asText()),
         root.path("grid").asDouble(0.25), root.path("gridShown").asBoolean(), root.path("sheetOrigin").asBoolean(),
         texts(root.path("putAway")), texts(root.path("favourites")), own, recent);
   }
@@ -123,54 +143,54 @@ public record Settings(
 
   /** The same, dark or light. */
   public Settings night(boolean on) {
-    return new Settings(on, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(on, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same at another scale. */
   public Settings scaled(double other) {
-    return new Settings(night, other, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(night, other, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same with a measured screen. */
   public Settings onScreen(double ppi) {
-    return new Settings(night, scale, ppi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(night, scale, ppi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same with another nudge. */
   public Settings nudging(double inches) {
-    return new Settings(night, scale, screenPpi, inches, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(night, scale, screenPpi, inches, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same, snapping or not. */
   public Settings snapping(boolean on) {
-    return new Settings(night, scale, screenPpi, nudge, on, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, on, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
-  /** The same with a rubber band that encloses or touches. */
-  public Settings enclosing(boolean on) {
-    return new Settings(night, scale, screenPpi, nudge, snap, on, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
+  /** The same with another rubber band. */
+  public Settings banding(Band other) {
+    return new Settings(night, scale, screenPpi, nudge, snap, other, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same with another grid. */
   public Settings withGrid(double step, boolean shown) {
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, step, shown, sheetOrigin, putAway, favourites, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, step, shown, sheetOrigin, putAway, favourites, own, recent);
   }
 
   /** The same with rulers that begin at the sheet or at the trim. */
   public Settings fromSheet(boolean on) {
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, on, putAway, favourites, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, on, putAway, favourites, own, recent);
   }
 
   /** The same with one more hint put away. */
   public Settings without(String hint) {
     Set<String> away = new LinkedHashSet<>(putAway);
     away.add(hint);
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, away, favourites, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, away, favourites, own, recent);
   }
 
   /** The same with every hint shown again. */
   public Settings withHints() {
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, Set.of(), favourites, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, Set.of(), favourites, own, recent);
   }
 
   /** The same with an item among the favourites, or no longer. */
@@ -179,26 +199,26 @@ public record Settings(
     if (!liked.remove(key)) {
       liked.add(key);
     }
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, liked, own, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, liked, own, recent);
   }
 
   /** The same with one more item of the person's own; one of the same name gives way. */
   public Settings with(OwnItem item) {
     List<OwnItem> items = new ArrayList<>(own.stream().filter(i -> !i.name().equals(item.name())).toList());
     items.add(item);
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
   }
 
   /** The same without one of the person's own items. */
   public Settings without(OwnItem item) {
     List<OwnItem> items = own.stream().filter(i -> !i.equals(item)).toList();
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
   }
 
   /** The same with a job as the most recent. */
   public Settings after(Path job) {
     List<Path> files = new ArrayList<>(List.of(job.toAbsolutePath()));
     recent.stream().filter(p -> !p.equals(job.toAbsolutePath())).forEach(files::add);
-    return new Settings(night, scale, screenPpi, nudge, snap, enclose, grid, gridShown, sheetOrigin, putAway, favourites, own, files);
+    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, files);
   }
 }

@@ -89,13 +89,29 @@ public final class ThimbleFile {
     return bytes.toByteArray();
   }
 
+  /** The bytes of a job's file without its preview and fonts, for handing objects on within one machine. */
+  public static byte[] bare(Job job) throws Trouble {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      put(zip, "job.json", json(job));
+      pictures(job, zip);
+    } catch (IOException e) {
+      throw Trouble.because(e, "thimble.cannotPack", job.name());
+    }
+    return bytes.toByteArray();
+  }
+
+  private static void pictures(Job job, ZipOutputStream zip) throws IOException {
+    for (Picture picture : job.pictures().values()) {
+      keep(zip, JobJson.file(picture), picture.blob());
+    }
+  }
+
   private static void pack(Job job, OutputStream out) throws IOException, Trouble {
     ZipOutputStream zip = new ZipOutputStream(out);
     put(zip, "job.json", json(job));
     put(zip, "preview.png", preview(job));
-    for (Picture picture : job.pictures().values()) {
-      keep(zip, JobJson.file(picture), picture.blob());
-    }
+    pictures(job, zip);
     for (FontFace font : used(job).values()) {
       put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
     }

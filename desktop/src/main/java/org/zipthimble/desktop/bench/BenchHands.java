@@ -1,25 +1,22 @@
 package org.zipthimble.desktop.bench;
 
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.edit.Handle;
-import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.marks.Hit;
 import org.zipthimble.desktop.state.Session;
 
@@ -27,28 +24,25 @@ import org.zipthimble.desktop.state.Session;
 final class BenchHands {
   private static final double REACH = 5;
   private static final double START = 3;
-  private static final double TURN_STEP = 15;
   private static final double WHEEL = 1.0018;
-  private static final double NUDGE = 1.0 / 16;
-  private static final double BIG_NUDGE = 1.0 / 4;
-
-  private enum Doing { NOTHING, MOVE, PULL, TURN, PAN, BAND }
+  private static final double BIG = 4;
 
   private final Session session;
   private final BenchLens lens;
   private final BenchView bench;
-  private Doing doing = Doing.NOTHING;
-  private Handle handle = Handle.BOTTOM_RIGHT;
-  private Point pressed = new Point(0, 0);
-  private Point last = pressed;
-  private Placement from = new Placement(0, 0, 1, 1, 0);
-  private Optional<Edit> tried = Optional.empty();
+  private final ObjectDrags drags;
+  private final GuideDrags guides;
+  private Drag drag = Drag.NONE;
   private boolean spaceHeld;
+  private boolean measuring;
+  private Runnable onWords = () -> { };
 
   BenchHands(Session session, BenchLens lens, BenchView bench) {
     this.session = session;
     this.lens = lens;
     this.bench = bench;
+    this.drags = new ObjectDrags(session, lens, bench);
+    this.guides = new GuideDrags(session, lens, bench);
     bench.setOnMousePressed(this::press);
     bench.setOnMouseDragged(this::drag);
     bench.setOnMouseReleased(this::release);
@@ -58,126 +52,207 @@ final class BenchHands {
     bench.setOnKeyReleased(e -> spaceHeld = e.getCode() != KeyCode.SPACE && spaceHeld);
   }
 
+  /** What happens when words are clicked twice. */
+  void setOnWords(Runnable action) {
+    onWords = action;
+  }
+
+  /** The next drag measures. */
+  void measure() {
+    measuring = true;
+    bench.setCursor(Cursor.CROSSHAIR);
+    bench.requestFocus();
+  }
+
+  GuideDrags guides() {
+    return guides;
+  }
+
   private void press(MouseEvent e) {
     bench.requestFocus();
     session.settle();
-    pressed = pixel(e);
-    last = pressed;
-    tried = Optional.empty();
-    doing = begin(e);
+    bench.tape(Optional.empty());
+    drag = begin(e);
     e.consume();
   }
 
-  private Doing begin(MouseEvent e) {
+  private Drag begin(MouseEvent e) {
+    Point pressed = pixel(e);
     if (e.getButton() == MouseButton.MIDDLE || spaceHeld) {
-      return Doing.PAN;
+      return new Panning(pressed);
     }
     if (e.getButton() != MouseButton.PRIMARY) {
-      return Doing.NOTHING;
+      return Drag.NONE;
     }
-    Optional<Item> single = session.single().filter(i -> !i.facts().locked());
-    if (single.isPresent() && bench.pins().isPresent()) {
-      from = single.get().placement();
-      if (bench.pins().get().onBead(pressed)) {
-        return Doing.TURN;
+    if (measuring) {
+      measuring = false;
+      return guides.measure(pressed);
+    }
+    if (bench.place(lens.now().toFace(pressed))) {
+      return Drag.NONE;
+    }
+    boolean locked = session.selected().stream().allMatch(i -> i.facts().locked());
+    if (bench.pins().isPresent() && !locked) {
+      Pins pins = bench.pins().get();
+      if (pins.onBead(pressed)) {
+        return drags.turn(pressed);
       }
-      Optional<Handle> pin = bench.pins().get().at(pressed);
+      if (pins.spreadAt(pressed).isPresent()) {
+        return drags.spread(pins.spreadAt(pressed).get());
+      }
+      Optional<Handle> pin = pins.at(pressed);
       if (pin.isPresent()) {
-        handle = pin.get();
-        return Doing.PULL;
+        return drags.pull(pressed, pin.get());
       }
     }
-    return pick(e);
+    return pick(e, pressed);
   }
 
-  private Doing pick(MouseEvent e) {
-    List<String> under = Hit.at(session.face(), Optional.empty(), lens.now().toFace(pressed), REACH / lens.now().scale());
+  private Drag pick(MouseEvent e, Point pressed) {
+    List<String> under = Hit.at(session.face(), session.openProperty().get(), lens.now().toFace(pressed), REACH / lens.now().scale());
     Set<String> selected = session.selectionProperty().get();
     if (under.isEmpty()) {
-      if (!e.isShiftDown()) {
-        session.selectionProperty().set(Set.of());
-      }
-      return Doing.BAND;
+      return nothingUnder(e, pressed);
     }
-    String top = under.get(0);
+    if (e.getClickCount() == 2 && enter(under)) {
+      return Drag.NONE;
+    }
     if (e.isShiftDown()) {
-      Set<String> more = new HashSet<>(selected);
-      if (!more.remove(top)) {
-        more.add(top);
+      Set<String> more = new LinkedHashSet<>(selected);
+      if (!more.remove(under.get(0))) {
+        more.add(under.get(0));
       }
-      session.selectionProperty().set(Set.copyOf(more));
-    } else if (under.stream().noneMatch(selected::contains)) {
-      session.selectionProperty().set(Set.of(top));
+      session.selectionProperty().set(more);
+      return drags.move(pressed, () -> { });
     }
-    return session.selectionProperty().get().isEmpty() ? Doing.NOTHING : Doing.MOVE;
+    if (under.stream().anyMatch(selected::contains)) {
+      return drags.move(pressed, () -> clickedAgain(under));
+    }
+    session.selectionProperty().set(Set.of(under.get(0)));
+    return drags.move(pressed, () -> { });
+  }
+
+  private Drag nothingUnder(MouseEvent e, Point pressed) {
+    Optional<Drag> guide = guides.at(pressed);
+    if (guide.isPresent()) {
+      return guide.get();
+    }
+    if (!e.isShiftDown()) {
+      session.selectionProperty().set(Set.of());
+    }
+    if (e.getClickCount() == 2 && session.openProperty().get().isPresent()) {
+      session.closeGroup();
+    }
+    return new Banding(pressed);
+  }
+
+  /** A click on what is selected already: of several it takes one, of one it takes what lies below. */
+  private void clickedAgain(List<String> under) {
+    Set<String> selected = session.selectionProperty().get();
+    String top = under.stream().filter(selected::contains).findFirst().orElseThrow();
+    if (selected.size() > 1) {
+      session.keyProperty().set(Optional.of(top));
+      return;
+    }
+    session.selectionProperty().set(Set.of(under.get((under.indexOf(top) + 1) % under.size())));
+  }
+
+  /** Opens a group or goes into words; whether there was either. */
+  private boolean enter(List<String> under) {
+    Optional<Item> item = session.single().filter(i -> under.contains(i.id())).or(() -> session.face().find(under.get(0)));
+    if (item.isEmpty()) {
+      return false;
+    }
+    if (item.get() instanceof Item.Words) {
+      session.selectionProperty().set(Set.of(item.get().id()));
+      onWords.run();
+      return true;
+    }
+    if (item.get().members().isEmpty()) {
+      return false;
+    }
+    session.openGroup(item.get().id());
+    return true;
   }
 
   private void drag(MouseEvent e) {
-    Point now = pixel(e);
-    if (doing == Doing.PAN) {
-      lens.moved(now.x() - last.x(), now.y() - last.y());
-    } else if (doing == Doing.BAND) {
-      bench.band(Optional.of(Box.between(lens.now().toFace(pressed), lens.now().toFace(now))));
-    } else if (doing != Doing.NOTHING && (tried.isPresent() || now.distance(pressed) >= START)) {
-      tried = Optional.of(edit(now, e.isShiftDown()));
-      session.tryOut(tried.get());
-    }
-    last = now;
+    drag.to(pixel(e), held(e));
     e.consume();
-  }
-
-  private Edit edit(Point now, boolean held) {
-    Point to = lens.now().toFace(now);
-    Set<String> ids = session.selectionProperty().get();
-    if (doing == Doing.PULL) {
-      boolean keep = session.keepProportionProperty().get() != held;
-      return place(ids, "edit.resize", p -> Reshape.pulled(from, handle, to, keep));
-    }
-    if (doing == Doing.TURN) {
-      return place(ids, "edit.turn", p -> Reshape.turnedTowards(from, to, held ? TURN_STEP : 0));
-    }
-    Point begun = lens.now().toFace(pressed);
-    double dx = to.x() - begun.x();
-    double dy = to.y() - begun.y();
-    boolean across = Math.abs(dx) >= Math.abs(dy);
-    return place(free(ids), "edit.move", p -> p.moved(held && !across ? 0 : dx, held && across ? 0 : dy));
-  }
-
-  private Edit place(Set<String> ids, String key, UnaryOperator<Placement> change) {
-    return Edits.place(session.faceIdProperty().get(), ids, key, change);
-  }
-
-  private Set<String> free(Set<String> ids) {
-    Set<String> free = new HashSet<>(ids);
-    session.selected().stream().filter(i -> i.facts().locked()).map(Item::facts).map(Facts::id).forEach(free::remove);
-    return free;
   }
 
   private void release(MouseEvent e) {
-    if (doing == Doing.BAND) {
-      Box band = Box.between(lens.now().toFace(pressed), lens.now().toFace(pixel(e)));
-      bench.band(Optional.empty());
-      if (pixel(e).distance(pressed) >= START) {
-        select(band);
-      }
-    } else if (tried.isPresent()) {
-      session.apply(tried.get());
-    } else if (doing != Doing.PAN) {
-      session.dropTry();
-    }
-    tried = Optional.empty();
-    doing = Doing.NOTHING;
+    Drag ended = drag;
+    drag = Drag.NONE;
+    ended.done();
     e.consume();
   }
 
-  private void select(Box band) {
-    Set<String> inside = new HashSet<>(session.selectionProperty().get());
-    for (Item item : session.face().items()) {
-      if (item.facts().visible() && !item.facts().locked() && band.contains(item.placement().around(), 0)) {
-        inside.add(item.id());
+  private static Drag.Held held(MouseEvent e) {
+    return new Drag.Held(e.isShiftDown(), e.isControlDown(), e.isAltDown());
+  }
+
+  private final class Panning implements Drag {
+    private Point last;
+
+    Panning(Point pressed) {
+      last = pressed;
+    }
+
+    @Override
+    public void to(Point now, Held held) {
+      lens.moved(now.x() - last.x(), now.y() - last.y());
+      last = now;
+    }
+  }
+
+  private final class Banding implements Drag {
+    private final Point pressed;
+    private Point now;
+
+    Banding(Point pressed) {
+      this.pressed = pressed;
+      this.now = pressed;
+    }
+
+    @Override
+    public void to(Point pixel, Held held) {
+      now = pixel;
+      bench.band(Optional.of(Box.between(lens.now().toFace(pressed), lens.now().toFace(now))), encloses());
+    }
+
+    private boolean encloses() {
+      return session.taste().now().band().encloses(now.x() >= pressed.x());
+    }
+
+    @Override
+    public void done() {
+      bench.band(Optional.empty(), false);
+      if (now.distance(pressed) >= START) {
+        select(Box.between(lens.now().toFace(pressed), lens.now().toFace(now)), encloses());
       }
     }
-    session.selectionProperty().set(Set.copyOf(inside));
+
+    @Override
+    public void dropped() {
+      bench.band(Optional.empty(), false);
+    }
+  }
+
+  private void select(Box band, boolean encloses) {
+    Set<String> ids = new HashSet<>();
+    session.beside().stream().filter(i -> i.facts().visible() && !i.facts().locked() && i.facts().role() != Role.GUIDE)
+        .map(Item::id).forEach(ids::add);
+    Set<String> taken = new LinkedHashSet<>(session.selectionProperty().get());
+    for (Standing s : Standing.of(session.face(), ids)) {
+      if (encloses ? band.contains(s.box(), 0) : touches(band, s.box())) {
+        taken.add(s.id());
+      }
+    }
+    session.selectionProperty().set(taken);
+  }
+
+  private static boolean touches(Box a, Box b) {
+    return a.x() <= b.right() && b.x() <= a.right() && a.y() <= b.bottom() && b.y() <= a.bottom();
   }
 
   private void wheel(ScrollEvent e) {
@@ -193,7 +268,7 @@ final class BenchHands {
     if (e.isControlDown() || e.isAltDown() || e.isMetaDown()) {
       return;
     }
-    double step = e.isShiftDown() ? BIG_NUDGE : NUDGE;
+    double step = session.taste().now().nudge() * (e.isShiftDown() ? BIG : 1);
     boolean used = switch (e.getCode()) {
       case SPACE -> spaceHeld = true;
       case LEFT -> nudge(-step, 0);
@@ -201,6 +276,7 @@ final class BenchHands {
       case UP -> nudge(0, -step);
       case DOWN -> nudge(0, step);
       case DELETE, BACK_SPACE -> bench.removeSelected();
+      case ENTER -> session.single().map(i -> enter(List.of(i.id()))).orElse(false);
       case ESCAPE -> letGo();
       default -> false;
     };
@@ -210,18 +286,24 @@ final class BenchHands {
   }
 
   private boolean letGo() {
-    session.dropTry();
-    tried = Optional.empty();
-    doing = Doing.NOTHING;
-    session.selectionProperty().set(Set.of());
+    drag.dropped();
+    drag = Drag.NONE;
+    measuring = false;
+    bench.tape(Optional.empty());
+    if (session.selectionProperty().get().isEmpty() && session.openProperty().get().isPresent()) {
+      session.closeGroup();
+    } else {
+      session.selectionProperty().set(Set.of());
+    }
     return true;
   }
 
   private boolean nudge(double dx, double dy) {
-    if (session.selectionProperty().get().isEmpty()) {
-      return false;
+    Set<String> ids = session.selectionProperty().get();
+    if (ids.isEmpty()) {
+      return guides.nudge(dx, dy);
     }
-    session.apply(place(free(session.selectionProperty().get()), "edit.nudge", p -> p.moved(dx, dy)));
+    session.apply(Standing.shift(session.faceIdProperty().get(), "edit.nudge", ids, dx, dy));
     return true;
   }
 
@@ -229,13 +311,20 @@ final class BenchHands {
     if (spaceHeld) {
       return Cursor.OPEN_HAND;
     }
+    if (measuring) {
+      return Cursor.CROSSHAIR;
+    }
     if (bench.pins().isEmpty()) {
       return Cursor.DEFAULT;
     }
-    if (bench.pins().get().onBead(pixel)) {
+    Pins pins = bench.pins().get();
+    if (pins.onBead(pixel)) {
       return Cursor.CROSSHAIR;
     }
-    return bench.pins().get().at(pixel).map(BenchHands::cursor).orElse(Cursor.DEFAULT);
+    if (pins.spreadAt(pixel).isPresent()) {
+      return Cursor.HAND;
+    }
+    return pins.at(pixel).map(BenchHands::cursor).orElse(Cursor.DEFAULT);
   }
 
   private static Cursor cursor(Handle handle) {

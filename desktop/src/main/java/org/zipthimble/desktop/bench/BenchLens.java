@@ -39,6 +39,15 @@ final class BenchLens {
     view.set(Viewport.fit(whole, width, height - SLIP, MARGIN));
   }
 
+  void show(Box box) {
+    fitted = false;
+    view.set(Viewport.fit(box, width, height - SLIP, MARGIN * 2));
+  }
+
+  void acrossWhole() {
+    show(new Box(whole.x(), view.get().toFace(new Point(0, height / 2)).y(), whole.width(), 0));
+  }
+
   void scaledAt(double scale, Point pixel) {
     fitted = false;
     view.set(view.get().scaledAt(scale, pixel));

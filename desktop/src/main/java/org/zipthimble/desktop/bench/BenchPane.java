@@ -1,21 +1,25 @@
 package org.zipthimble.desktop.bench;
 
-import java.nio.file.Path;
-import java.util.List;
-import java.util.function.BiConsumer;
+import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.Dragboard;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
+import org.zipthimble.core.arrange.Standing;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -55,11 +59,35 @@ public final class BenchPane extends BorderPane {
     session.shownProperty().addListener(o -> rulers());
     view.widthProperty().addListener(o -> rulers());
     view.heightProperty().addListener(o -> rulers());
+    session.taste().settingsProperty().addListener(o -> rulers());
+    guideOut(across, true);
+    guideOut(down, false);
   }
 
-  /** What happens to files that are dropped, and where on the face they fell. */
-  public void setOnFiles(BiConsumer<List<Path>, Point> action) {
-    view.setOnFiles(action);
+  /** A press on a ruler draws a guide out of it. */
+  private void guideOut(TapeRuler ruler, boolean level) {
+    Drag[] drag = {Drag.NONE};
+    ruler.setOnMousePressed(e -> drag[0] = view.hands().guides().fromRuler(level));
+    ruler.setOnMouseDragged(e -> {
+      Point2D at = view.sceneToLocal(e.getSceneX(), e.getSceneY());
+      drag[0].to(new Point(at.getX(), at.getY()), new Drag.Held(e.isShiftDown(), e.isControlDown(), e.isAltDown()));
+    });
+    ruler.setOnMouseReleased(e -> drag[0].done());
+  }
+
+  /** What happens to what is dropped, and where on the face it fell. */
+  public void setOnDropped(BiPredicate<Dragboard, Point> action) {
+    view.setOnDropped(action::test);
+  }
+
+  /** What happens at a press on a place of the face before all else; whether it was used. */
+  public void setPlacing(Predicate<Point> action) {
+    view.setPlacing(action);
+  }
+
+  /** What happens when words are clicked twice. */
+  public void setOnWords(Runnable action) {
+    view.hands().setOnWords(action);
   }
 
   /** The place of the face in the middle of what is seen. */
@@ -82,9 +110,30 @@ public final class BenchPane extends BorderPane {
     lens.fit();
   }
 
+  /** Shows the face across its whole width. */
+  public void width() {
+    lens.acrossWhole();
+  }
+
+  /** Shows what is selected. */
+  public void toSelection() {
+    Standing.of(session.face(), session.selectionProperty().get()).stream().map(Standing::box).reduce(Box::union).ifPresent(lens::show);
+  }
+
   /** Shows the face as large as it is. */
   public void trueSize() {
     lens.scaledAtMiddle(screenPpi());
+  }
+
+  /** Shows the face as trimmed, without lines; or with them again. */
+  public void clean() {
+    view.cleanProperty().set(!view.cleanProperty().get());
+  }
+
+  /** The next drag measures a distance. */
+  public void measure() {
+    view.hands().measure();
+    session.say(Wording.text("measure.how"));
   }
 
   /** One step nearer. */
@@ -102,16 +151,21 @@ public final class BenchPane extends BorderPane {
     view.removeSelected();
   }
 
-  private static double screenPpi() {
-    return Screen.getPrimary().getDpi();
+  /** Pixels of the bench in an inch of the screen: as measured with a card, else as the screen says. */
+  private double screenPpi() {
+    double measured = session.taste().now().screenPpi();
+    return (measured > 0 ? measured : Screen.getPrimary().getDpi()) / session.taste().now().scale();
   }
 
   private void rulers() {
     Viewport now = lens.now();
     Unit shown = session.unit();
     unit.setText(shown.sign());
-    across.show(now, shown, view.getWidth());
-    down.show(now, shown, view.getHeight());
+    boolean sheet = session.taste().now().sheetOrigin();
+    Point origin = sheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0);
+    Viewport from = now.moved(-origin.x() * now.scale(), -origin.y() * now.scale());
+    across.show(from, shown, view.getWidth());
+    down.show(from, shown, view.getHeight());
   }
 
   private HBox zoomSlip() {

@@ -1,13 +1,14 @@
 package org.zipthimble.desktop.bench;
 
 import java.awt.image.BufferedImage;
-import java.io.File;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.arrange.Hint;
+import java.util.function.Predicate;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.AccessibleRole;
@@ -41,6 +42,8 @@ import org.zipthimble.desktop.state.Station;
 
 /** The face at size, with the ticket's lines, the selection and the flags of findings. */
 final class BenchView extends Pane {
+  private static final int MOST_OUTLINED = 60;
+
   private final Session session;
   private final BenchLens lens;
   private final Latest painter = new Latest("bench");
@@ -50,7 +53,17 @@ final class BenchView extends Pane {
   private final BooleanProperty clean = new SimpleBooleanProperty();
   private Optional<Pins> pins = Optional.empty();
   private Optional<Box> band = Optional.empty();
-  private BiConsumer<List<Path>, Point> dropped = (files, at) -> {};
+  private boolean bandEncloses;
+  private List<Hint> hints = List.of();
+  private Optional<Hint> tape = Optional.empty();
+  private final BenchHands hands;
+  private Dropped dropped = (board, at) -> false;
+  private Predicate<Point> placing = at -> false;
+
+  /** What happens to what is dropped, and where on the face it fell; whether it could be used. */
+  interface Dropped {
+    boolean drop(Dragboard board, Point at);
+  }
 
   BenchView(Session session, BenchLens lens) {
     this.session = session;
@@ -67,7 +80,7 @@ final class BenchView extends Pane {
     clip.widthProperty().bind(widthProperty());
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
-    new BenchHands(session, lens, this);
+    hands = new BenchHands(session, lens, this);
     listen();
   }
 
@@ -82,25 +95,37 @@ final class BenchView extends Pane {
     session.lookedAtProperty().addListener(o -> redrawLines());
     session.stationProperty().addListener(o -> redrawLines());
     clean.addListener(o -> redraw());
+    session.openProperty().addListener(o -> redrawLines());
+    session.keyProperty().addListener(o -> redrawLines());
+    session.taste().settingsProperty().addListener(o -> redraw());
     setOnDragOver(e -> {
-      if (e.getDragboard().hasFiles()) {
+      Dragboard board = e.getDragboard();
+      if (board.hasFiles() || board.hasImage() || board.hasString()) {
         e.acceptTransferModes(TransferMode.COPY);
       }
       e.consume();
     });
     setOnDragDropped(e -> {
-      Dragboard board = e.getDragboard();
-      if (board.hasFiles()) {
-        dropped.accept(board.getFiles().stream().map(File::toPath).toList(), lens.now().toFace(new Point(e.getX(), e.getY())));
-      }
-      e.setDropCompleted(board.hasFiles());
+      e.setDropCompleted(dropped.drop(e.getDragboard(), lens.now().toFace(new Point(e.getX(), e.getY()))));
       e.consume();
     });
   }
 
-  /** What happens to files that are dropped, and where on the face they fell. */
-  void setOnFiles(BiConsumer<List<Path>, Point> action) {
+  void setOnDropped(Dropped action) {
     dropped = action;
+  }
+
+  /** What happens at a press on a place of the face before all else; whether it was used. */
+  void setPlacing(Predicate<Point> action) {
+    placing = action;
+  }
+
+  boolean place(Point at) {
+    return placing.test(at);
+  }
+
+  BenchHands hands() {
+    return hands;
   }
 
   BooleanProperty cleanProperty() {
@@ -111,9 +136,24 @@ final class BenchView extends Pane {
     return pins;
   }
 
-  void band(Optional<Box> box) {
+  void band(Optional<Box> box, boolean encloses) {
     band = box;
+    bandEncloses = encloses;
     redrawLines();
+  }
+
+  void hints(List<Hint> shown) {
+    if (!shown.isEmpty() || !hints.isEmpty()) {
+      hints = shown;
+      redrawLines();
+    }
+  }
+
+  void tape(Optional<Hint> shown) {
+    if (shown.isPresent() || tape.isPresent()) {
+      tape = shown;
+      redrawLines();
+    }
   }
 
   boolean removeSelected() {
@@ -141,7 +181,7 @@ final class BenchView extends Pane {
     Job job = session.shownProperty().get();
     Face face = session.face();
     Viewport view = lens.now();
-    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX();
+    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.taste().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
     boolean trimmed = clean.get();
@@ -163,23 +203,31 @@ final class BenchView extends Pane {
 
   private void redrawLines() {
     Viewport view = lens.now();
-    Ticket ticket = session.shownProperty().get().ticket();
-    under.getChildren().setAll(TicketLines.paper(ticket, view));
+    Job job = session.shownProperty().get();
+    Ticket ticket = job.ticket();
+    under.getChildren().setAll(TicketLines.paper(ticket, job.palette().stock(), view));
     List<Node> nodes = new ArrayList<>();
     pins = Optional.empty();
     if (clean.get()) {
-      under.getChildren().setAll(Drawn.box(ticket.trim(), view, "bench-paper"));
+      under.getChildren().setAll(TicketLines.trimmed(ticket, job.palette().stock(), view));
     } else {
+      if (session.taste().now().gridShown()) {
+        nodes.addAll(Chalk.grid(ticket.bleedBox(), session.taste().now().grid(), view));
+      }
       nodes.addAll(TicketLines.of(ticket, view));
-      guides(view, nodes);
+      nodes.addAll(Chalk.guides(session.face(), ticket, view, getWidth(), getHeight()));
+      guideObjects(view, nodes);
       findings(view, nodes);
+      openGroup(view, nodes);
       selection(view, nodes);
     }
-    band.ifPresent(box -> nodes.add(Drawn.box(box, view, "band")));
+    nodes.addAll(Chalk.hints(hints, view, getWidth(), getHeight()));
+    tape.ifPresent(t -> nodes.addAll(Chalk.tape(t, view, getWidth(), getHeight())));
+    band.ifPresent(box -> nodes.add(Drawn.box(box, view, bandEncloses ? "band-encloses" : "band-touches")));
     over.getChildren().setAll(nodes);
   }
 
-  private void guides(Viewport view, List<Node> nodes) {
+  private void guideObjects(Viewport view, List<Node> nodes) {
     for (Placed placed : Placed.on(session.face())) {
       if (placed.item().facts().visible() && placed.item().facts().role() == Role.GUIDE) {
         nodes.add(Drawn.path(placed.silhouette(), view, "guide-object"));
@@ -201,18 +249,34 @@ final class BenchView extends Pane {
     }
   }
 
+  private void openGroup(Viewport view, List<Node> nodes) {
+    session.openProperty().get().flatMap(session.face()::find).ifPresent(group -> {
+      Affine ground = Grounds.under(session.face(), group.id());
+      nodes.add(outline(group.placement(), ground, view, "open-group"));
+    });
+  }
+
   private void selection(Viewport view, List<Node> nodes) {
     List<Item> selected = session.selected();
-    if (selected.size() == 1) {
-      Pins one = new Pins(selected.get(0).placement(), view);
-      nodes.addAll(one.nodes());
-      pins = Optional.of(one);
+    Affine ground = session.ground();
+    if (selected.isEmpty()) {
       return;
     }
-    for (Item item : selected) {
-      Box own = new Box(0, 0, item.placement().width(), item.placement().height());
-      nodes.add(Drawn.polygon(
-          own.corners().stream().map(item.placement().toGround()::apply).toList(), view, "selected-box"));
+    if (selected.size() == 1) {
+      pins = Optional.of(new Pins(selected.get(0).placement(), ground, view, false));
+    } else {
+      for (Item item : selected.size() <= MOST_OUTLINED ? selected : List.<Item>of()) {
+        boolean key = session.keyProperty().get().filter(item.id()::equals).isPresent();
+        nodes.add(outline(item.placement(), ground, view, key ? "key-box" : "selected-box"));
+      }
+      Box whole = selected.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
+      pins = Optional.of(new Pins(Placement.of(whole), ground, view, selected.size() > 2));
     }
+    nodes.addAll(pins.get().nodes());
+  }
+
+  private static Node outline(Placement placement, Affine ground, Viewport view, String style) {
+    Box own = new Box(0, 0, placement.width(), placement.height());
+    return Drawn.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, style);
   }
 }

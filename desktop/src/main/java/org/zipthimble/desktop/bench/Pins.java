@@ -8,6 +8,8 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
+import javafx.scene.shape.Polygon;
+import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -15,18 +17,29 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Placement;
 
-/** The pin heads of a selected object, and the thread with the bead that turns it. */
+/** The pin heads of what is selected, the thread with the bead that turns it, and the ends that change its gaps. */
 final class Pins {
+  /** How far outside the last object the end that changes gaps stands, in pixels. */
+  static final double SPREAD_OFF = 22;
+
   private static final double PIN = 4.5;
   private static final double REACH = 9;
   private static final double THREAD = 30;
+  private static final double END = 6;
 
   private final Map<Handle, Point> pins = new EnumMap<>(Handle.class);
+  private final Map<Axis, Point> ends = new EnumMap<>(Axis.class);
   private final List<Node> nodes = new ArrayList<>();
   private final Point bead;
 
-  Pins(Placement placement, Viewport view) {
-    Affine map = placement.toGround().then(view.toPixels());
+  /**
+   * The pins of a box.
+   *
+   * @param ground from the box's ground to the face
+   * @param spread whether ends are shown that change the gaps
+   */
+  Pins(Placement placement, Affine ground, Viewport view, boolean spread) {
+    Affine map = placement.toGround().then(ground).then(view.toPixels());
     for (Handle handle : Handle.values()) {
       if (placement.height() > 0 || handle == Handle.LEFT || handle == Handle.RIGHT) {
         pins.put(handle, map.apply(new Point(
@@ -34,13 +47,17 @@ final class Pins {
       }
     }
     Box own = new Box(0, 0, placement.width(), placement.height());
-    nodes.add(Drawn.polygon(own.corners().stream().map(placement.toGround()::apply).toList(), view, "selected-box"));
+    nodes.add(Drawn.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, "selected-box"));
     Point root = map.apply(new Point(placement.width() / 2, 0));
     Point away = Affine.turn(placement.turn(), new Point(0, 0)).apply(new Point(0, -THREAD));
     bead = root.plus(away.x(), away.y());
     nodes.add(thread(root, bead));
     pins.values().forEach(p -> nodes.add(dot(p, PIN, "pin")));
     nodes.add(dot(bead, PIN + 1, "bead"));
+    if (spread) {
+      end(Axis.ACROSS, pins.get(Handle.RIGHT).plus(SPREAD_OFF, 0));
+      end(Axis.DOWN, pins.get(Handle.BOTTOM).plus(0, SPREAD_OFF));
+    }
   }
 
   List<Node> nodes() {
@@ -52,8 +69,20 @@ final class Pins {
         .min((a, b) -> Double.compare(a.getValue().distance(pixel), b.getValue().distance(pixel))).map(Map.Entry::getKey);
   }
 
+  Optional<Axis> spreadAt(Point pixel) {
+    return ends.entrySet().stream().filter(e -> e.getValue().distance(pixel) <= REACH).map(Map.Entry::getKey).findFirst();
+  }
+
   boolean onBead(Point pixel) {
     return bead.distance(pixel) <= REACH;
+  }
+
+  private void end(Axis axis, Point p) {
+    ends.put(axis, p);
+    Polygon diamond = new Polygon(p.x() - END, p.y(), p.x(), p.y() - END, p.x() + END, p.y(), p.x(), p.y() + END);
+    diamond.getStyleClass().add("gap-end");
+    diamond.setMouseTransparent(true);
+    nodes.add(diamond);
   }
 
   private static Node thread(Point root, Point bead) {

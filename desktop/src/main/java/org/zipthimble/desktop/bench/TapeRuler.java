@@ -3,6 +3,7 @@ package org.zipthimble.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.LineTo;
@@ -30,7 +31,7 @@ final class TapeRuler extends Pane {
     clip.widthProperty().bind(widthProperty());
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
-    setMouseTransparent(true);
+    setCursor(across ? Cursor.V_RESIZE : Cursor.H_RESIZE);
   }
 
   void show(Viewport view, Unit unit, double length) {

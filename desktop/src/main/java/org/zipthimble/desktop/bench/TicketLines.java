@@ -8,6 +8,7 @@ import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
@@ -20,8 +21,17 @@ final class TicketLines {
 
   private TicketLines() {}
 
-  static Node paper(Ticket ticket, Viewport view) {
-    return Drawn.box(ticket.bleedBox(), view, "bench-paper");
+  static Node paper(Ticket ticket, Colour stock, Viewport view) {
+    return stocked(Drawn.box(ticket.bleedBox(), view, "bench-paper"), stock);
+  }
+
+  static Node trimmed(Ticket ticket, Colour stock, Viewport view) {
+    return stocked(Drawn.box(ticket.trim(), view, "bench-paper"), stock);
+  }
+
+  private static Node stocked(Node paper, Colour stock) {
+    paper.setStyle("-fx-fill: " + stock.hex() + ";");
+    return paper;
   }
 
   static List<Node> of(Ticket ticket, Viewport view) {

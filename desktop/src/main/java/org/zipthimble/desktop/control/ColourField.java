@@ -12,7 +12,10 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.Session;
 
 /** A swatch that opens a paper of colours, and beside it the colour's digits to type. */
 public final class ColourField extends HBox {
@@ -20,19 +23,23 @@ public final class ColourField extends HBox {
 
   private final Button swatch = new Button();
   private final TypedField digits;
+  private final Session session;
   private final Supplier<List<Colour>> offered;
   private final Consumer<Optional<Colour>> taken;
   private final boolean none;
+  private Optional<Colour> shown = Optional.empty();
 
   /**
    * A field.
    *
    * @param none whether there may be no colour
+   * @param session whose swatches stand on the paper too
    * @param offered the colours on the paper
    */
   public ColourField(
-      String id, String spoken, boolean none, Supplier<List<Colour>> offered, Consumer<Optional<Colour>> taken) {
+      String id, String spoken, boolean none, Session session, Supplier<List<Colour>> offered, Consumer<Optional<Colour>> taken) {
     super(6);
+    this.session = session;
     this.offered = offered;
     this.taken = taken;
     this.none = none;
@@ -50,6 +57,7 @@ public final class ColourField extends HBox {
 
   /** Shows a colour or none. */
   public void show(Optional<Colour> colour) {
+    shown = colour;
     swatch.setStyle(colour.map(c -> "-fx-background-color: -zt-line, " + c.hex() + ";").orElse(""));
     swatch.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("none"), colour.isEmpty());
     digits.show(colour.map(Colour::hex).orElse(Wording.text("colour.none")));
@@ -62,14 +70,21 @@ public final class ColourField extends HBox {
     TilePane tiles = new TilePane(6, 6);
     tiles.setPrefColumns(ACROSS);
     for (Colour colour : offered.get()) {
-      Button tile = new Button();
-      tile.getStyleClass().add("swatch");
-      tile.setAccessibleText(colour.hex());
-      tile.setStyle("-fx-background-color: -zt-line, " + colour.hex() + ";");
-      tile.setOnAction(e -> choose(popup, Optional.of(colour)));
-      tiles.getChildren().add(tile);
+      tiles.getChildren().add(tile(popup, colour, colour.hex()));
     }
-    VBox paper = new VBox(8, tiles);
+    VBox paper = new VBox(8);
+    List<Swatch> kept = session.job().palette().swatches();
+    if (!kept.isEmpty()) {
+      TilePane own = new TilePane(6, 6);
+      own.setPrefColumns(ACROSS);
+      kept.forEach(s -> own.getChildren().add(tile(popup, s.colour(), s.name())));
+      paper.getChildren().addAll(Kit.label(Wording.text("colour.swatches"), "field-label"), own);
+    }
+    paper.getChildren().addAll(Kit.label(Wording.text("colour.used"), "field-label"), tiles);
+    shown.ifPresent(colour -> paper.getChildren().add(Kit.button("colour-keep", "colour.keep", () -> {
+      popup.hide();
+      session.apply(Looks.keep(colour));
+    }, "quiet")));
     if (none) {
       paper.getChildren().add(Kit.button("colour-none", "colour.noColour", () -> choose(popup, Optional.empty()), "quiet"));
     }
@@ -78,6 +93,15 @@ public final class ColourField extends HBox {
     popup.getScene().getStylesheets().addAll(getScene().getStylesheets());
     Bounds at = swatch.localToScreen(swatch.getBoundsInLocal());
     popup.show(swatch, at.getMinX(), at.getMaxY() + 4);
+  }
+
+  private Button tile(Popup popup, Colour colour, String name) {
+    Button tile = new Button();
+    tile.getStyleClass().add("swatch");
+    tile.setAccessibleText(name);
+    tile.setStyle("-fx-background-color: -zt-line, " + colour.hex() + ";");
+    tile.setOnAction(e -> choose(popup, Optional.of(colour)));
+    return tile;
   }
 
   private void choose(Popup popup, Optional<Colour> colour) {

@@ -35,7 +35,34 @@ public final class Icons {
       "M2 0H32A2 2 0 0 1 34 2V20A2 2 0 0 1 32 22H2A2 2 0 0 1 0 20V2A2 2 0 0 1 2 0Z M2 2V20H32V2Z "
           + "M4 18L12 9L18 15L23 11L30 18Z M24 4.4A2.6 2.6 0 1 1 24 9.6A2.6 2.6 0 1 1 24 4.4Z";
 
+  /** Something that is taken away. */
+  public static final String AWAY = "M1.4 0L6 4.6L10.6 0L12 1.4L7.4 6L12 10.6L10.6 12L6 7.4L1.4 12L0 10.6L4.6 6L0 1.4Z";
+  /** Three boxes side by side with even gaps. */
+  public static final String SPACE_ACROSS = "M0 2h4v12h-4z M7 4h3v8h-3z M13 2h4v12h-4z";
+  /** Three boxes one below another with even gaps. */
+  public static final String SPACE_DOWN = "M2 0h12v4h-12z M4 7h8v3h-8z M2 13h12v4h-12z";
+  /** A sewing button: what it is sewn to is kept in front. */
+  public static final String BUTTON =
+      "M7 0A7 7 0 1 1 7 14A7 7 0 1 1 7 0Z M4.6 4.6h1.6v1.6h-1.6z M7.8 4.6h1.6v1.6h-1.6z M4.6 7.8h1.6v1.6h-1.6z M7.8 7.8h1.6v1.6h-1.6z";
+  /** A border within a page. */
+  public static final String BORDER = "M0 0H24V22H0Z M3 3V19H21V3Z M5 5H19V17H5Z M6.4 6.4V15.6H17.6V6.4Z";
+  /** A table. */
+  public static final String FORM = "M0 0H28V22H0Z M2 2V6H26V2Z M2 8V13H9V8Z M11 8V13H26V8Z M2 15V20H9V15Z M11 15V20H26V15Z";
+  /** A sprig. */
+  public static final String SPRIG =
+      "M1 20C8 18 16 14 30 3L31 4.4C18 16 9 20 1.4 21.6Z M8 16C8 11 11 9 15 9C15 13 12 16 8 16Z M15 11C15 6 18 4 22 4C22 8 19 11 15 11Z "
+          + "M14 16C18 13 22 14 24 17C20 20 16 19 14 16Z M21 10C25 7 29 8 31 11C27 14 23 13 21 10Z";
+  private static final String[] ALIGNS = {
+    "M0 0h2v18h-2z M4 3h12v4h-12z M4 11h7v4h-7z", "M8 0h2v3h4v4h-4v4h3v4h-3v3h-2v-3h-3v-4h3v-4h-4v-4h4z",
+    "M16 0h2v18h-2z M2 3h12v4h-12z M7 11h7v4h-7z", "M0 0h18v2h-18z M3 4h4v12h-4z M11 4h4v7h-4z",
+    "M0 8h3v-4h4v4h4v-3h4v3h3v2h-3v3h-4v-3h-4v4h-4v-4h-3z", "M0 16h18v2h-18z M3 2h4v12h-4z M11 7h4v7h-4z"};
+
   private Icons() {}
+
+  /** The drawing for lining up left, middle, right, top, centre or bottom, in that order from 0. */
+  public static String align(int which) {
+    return ALIGNS[which];
+  }
 
   /** A drawing with style classes. */
   public static Node of(String path, String... styles) {

@@ -16,6 +16,16 @@ public interface Asker {
     STAY
   }
 
+  /** What to do when another program has changed the job's file. */
+  enum Changed {
+    /** Save over it; what it holds now is kept as a version. */
+    OVER,
+    /** Save beside it under a number. */
+    NUMBERED,
+    /** Do nothing. */
+    STAY
+  }
+
   /** A job to open. */
   Optional<Path> jobToOpen();
 
@@ -30,4 +40,7 @@ public interface Asker {
 
   /** What to do with unsaved work on a job of this name. */
   Unsaved unsaved(String jobName);
+
+  /** What to do about a file of this name that another program has changed. */
+  Changed changedOutside(String fileName);
 }

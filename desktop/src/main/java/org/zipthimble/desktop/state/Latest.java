@@ -34,4 +34,12 @@ public final class Latest {
       }
     });
   }
+
+  /** Does work after all that was asked for before; nothing is dropped. */
+  public <T> void queue(Supplier<T> work, Consumer<T> done) {
+    thread.execute(() -> {
+      T result = work.get();
+      Platform.runLater(() -> done.accept(result));
+    });
+  }
 }

@@ -1,7 +1,7 @@
 package org.zipthimble.desktop.state;
 
 import java.nio.file.Path;
-import java.time.LocalTime;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,15 +16,17 @@ import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.History;
+import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Unit;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** The job on the bench and what the person is doing with it. For the interface thread only. */
@@ -32,7 +34,6 @@ public final class Session {
   private final ReadOnlyObjectWrapper<History> history;
   private final ReadOnlyObjectWrapper<Job> shown;
   private final ReadOnlyObjectWrapper<List<Finding>> findings = new ReadOnlyObjectWrapper<>(List.of());
-  private final ReadOnlyObjectWrapper<Optional<LocalTime>> savedAt = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.ITEM);
   private final ObjectProperty<String> faceId = new SimpleObjectProperty<>();
   private final ObjectProperty<Set<String>> selection = new SimpleObjectProperty<>(Set.of());
@@ -42,18 +43,28 @@ public final class Session {
   private final Latest checker = new Latest("checks");
   private final Halvings halvings = new Halvings();
   private final Asker asker;
-  private Optional<Path> file = Optional.empty();
-  private Job saved;
+  private final ObjectProperty<Optional<String>> open = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<String>> key = new SimpleObjectProperty<>(Optional.empty());
+  private final Taste taste;
+  private final Filing filing;
+  private Optional<Step> last = Optional.empty();
+  private Optional<Looks.Look> look = Optional.empty();
   private String amending = "";
 
   /** A session that begins with a job. */
-  public Session(Job job, Asker asker) {
+  public Session(Job job, Asker asker, Taste taste) {
     this.asker = asker;
+    this.taste = taste;
     this.history = new ReadOnlyObjectWrapper<>(History.of(job));
     this.shown = new ReadOnlyObjectWrapper<>(job);
-    this.saved = job;
     this.faceId.set(job.faces().get(0).id());
-    selection.addListener((o, was, is) -> keepProportion.set(single().map(Session::holdsProportion).orElse(false)));
+    this.filing = new Filing(this, taste, job);
+    taste.setOnTrouble(this::say);
+    selection.addListener((o, was, is) -> {
+      keepProportion.set(is.size() > 1 || single().map(Session::holdsProportion).orElse(false));
+      key.set(key.get().filter(is::contains));
+    });
+    faceId.addListener(o -> open.set(Optional.empty()));
     check();
   }
 
@@ -64,27 +75,54 @@ public final class Session {
 
   /** Takes another job onto the bench. */
   public void take(Job job, Optional<Path> from) {
-    file = from;
-    saved = job;
+    filing.taken(job, from);
     amending = "";
+    last = Optional.empty();
     selection.set(Set.of());
+    open.set(Optional.empty());
     lookedAt.set(Optional.empty());
     faceId.set(job.faces().get(0).id());
-    savedAt.set(Optional.empty());
     put(History.of(job));
   }
 
-  /** Carries an edit out. */
+  /** Carries an edit out; inside an open group its box fits again afterwards. */
   public void apply(Edit edit) {
     amending = "";
-    put(history.get().after(edit));
+    put(history.get().after(held(edit)));
+  }
+
+  /** Carries an edit out and selects the objects that it added beside the others. */
+  public void applyAndSelect(Edit edit) {
+    Set<String> before = beside().stream().map(Item::id).collect(Collectors.toSet());
+    apply(edit);
+    Set<String> added = beside().stream().map(Item::id).filter(id -> !before.contains(id)).collect(Collectors.toCollection(LinkedHashSet::new));
+    if (!added.isEmpty()) {
+      selection.set(added);
+    }
+  }
+
+  /** Does something to the selection that can be repeated; what it adds is selected. */
+  public void perform(Step step) {
+    if (!selection.get().isEmpty()) {
+      applyAndSelect(step.on(faceId.get(), selection.get()));
+      last = Optional.of(step);
+    }
+  }
+
+  /** Does the last step again to what is selected now. */
+  public void repeat() {
+    last.ifPresent(this::perform);
+  }
+
+  private Edit held(Edit edit) {
+    return open.get().map(group -> Grouping.inside(faceId.get(), group, edit)).orElse(edit);
   }
 
   /** Carries an edit out; the one before it with the same key is taken back first, so that both are one step. */
-  public void amend(String key, Edit edit) {
-    History from = key.equals(amending) ? history.get().undo() : history.get();
-    put(from.after(edit));
-    amending = key;
+  public void amend(String run, Edit edit) {
+    History from = run.equals(amending) ? history.get().undo() : history.get();
+    put(from.after(held(edit)));
+    amending = run;
   }
 
   /** Ends a run of amended edits. */
@@ -94,7 +132,7 @@ public final class Session {
 
   /** Shows what an edit would give, without doing it. */
   public void tryOut(Edit edit) {
-    shown.set(edit.change().apply(history.get().now()));
+    shown.set(held(edit).change().apply(history.get().now()));
   }
 
   /** Shows the job as it is again. */
@@ -114,6 +152,12 @@ public final class Session {
     put(history.get().redo());
   }
 
+  /** Goes to a step of the history; 0 is the job as it was opened. */
+  public void jumpTo(int steps) {
+    amending = "";
+    put(history.get().at(steps));
+  }
+
   private void put(History next) {
     Job job = next.now();
     shown.set(job);
@@ -123,71 +167,47 @@ public final class Session {
     history.set(next);
     Set<String> left = selection.get().stream().filter(id -> face().find(id).isPresent()).collect(Collectors.toSet());
     selection.set(left);
+    if (open.get().isPresent() && face().find(open.get().get()).isEmpty()) {
+      open.set(Optional.empty());
+    }
+    filing.changed();
     check();
+  }
+
+  /** Opens a group: what it holds can be selected one by one. */
+  public void openGroup(String id) {
+    selection.set(Set.of());
+    open.set(Optional.of(id));
+  }
+
+  /** Closes the open group and selects it; the group around it is open then, if there is one. */
+  public void closeGroup() {
+    Optional<String> was = open.get();
+    was.ifPresent(id -> {
+      open.set(face().holder(id).map(Item::id));
+      selection.set(Set.of(id));
+    });
+  }
+
+  /** Takes the look of the selected object up. */
+  public void takeLook() {
+    single().ifPresent(item -> look = Optional.of(Looks.of(item)));
+    say(Wording.text("look.taken"));
+  }
+
+  /** Gives the look that was taken up to what is selected. */
+  public void giveLook() {
+    look.ifPresent(l -> perform((face, ids) -> Looks.give(face, ids, l)));
+  }
+
+  /** Whether a look has been taken up. */
+  public boolean hasLook() {
+    return look.isPresent();
   }
 
   private void check() {
     Job job = history.get().now();
     checker.want(() -> Checks.run(job), findings::set);
-  }
-
-  /** Opens a job the person chooses; what is wrong is told. */
-  public void askAndOpen() {
-    if (leave()) {
-      asker.jobToOpen().ifPresent(this::open);
-    }
-  }
-
-  /** Opens a job file. */
-  public void open(Path path) {
-    try {
-      take(ThimbleFile.open(path), Optional.of(path));
-      station.set(Station.COMPOSE);
-      say("");
-    } catch (Trouble trouble) {
-      say(trouble.getMessage());
-    }
-  }
-
-  /** Saves where the job came from, or asks. Gives whether it was saved. */
-  public boolean save() {
-    return file.map(this::saveTo).orElseGet(this::saveAs);
-  }
-
-  /** Asks where to save, and saves. */
-  public boolean saveAs() {
-    return asker.whereToSave(fileName(ThimbleFile.ENDING)).map(this::saveTo).orElse(false);
-  }
-
-  private boolean saveTo(Path path) {
-    try {
-      ThimbleFile.save(job(), path);
-      file = Optional.of(path);
-      saved = job();
-      savedAt.set(Optional.of(LocalTime.now()));
-      say("");
-      return true;
-    } catch (Trouble trouble) {
-      say(trouble.getMessage());
-      return false;
-    }
-  }
-
-  /** Asks about unsaved work; whether the job on the bench may be left. */
-  public boolean leave() {
-    if (!unsaved()) {
-      return true;
-    }
-    return switch (asker.unsaved(job().name())) {
-      case SAVE -> save();
-      case LOSE -> true;
-      case STAY -> false;
-    };
-  }
-
-  /** Whether there is work that is not in the file. */
-  public boolean unsaved() {
-    return !job().equals(saved);
   }
 
   /** A file name from the job's, with an ending. */
@@ -222,9 +242,19 @@ public final class Session {
     return selection.get().size() == 1 ? face().find(selection.get().iterator().next()) : Optional.empty();
   }
 
-  /** The selected objects. */
+  /** The selected objects, lowest first. */
   public List<Item> selected() {
-    return face().items().stream().filter(i -> selection.get().contains(i.id())).toList();
+    return beside().stream().filter(i -> selection.get().contains(i.id())).toList();
+  }
+
+  /** The objects that can be selected: those of the open group, or those of the face. */
+  public List<Item> beside() {
+    return open.get().flatMap(face()::find).map(Item::members).orElse(face().items());
+  }
+
+  /** The map from the ground that the selected stand on to the face. */
+  public Affine ground() {
+    return Grounds.inside(face(), open.get());
   }
 
   /** The unit that sizes are shown in. */
@@ -232,9 +262,14 @@ public final class Session {
     return shown.get().ticket().unit();
   }
 
-  /** The file the job is saved in. */
-  public Optional<Path> file() {
-    return file;
+  /** The job's file. */
+  public Filing filing() {
+    return filing;
+  }
+
+  /** What the person has chosen for the program. */
+  public Taste taste() {
+    return taste;
   }
 
   /** Where questions to the person go. */
@@ -262,9 +297,14 @@ public final class Session {
     return findings.getReadOnlyProperty();
   }
 
-  /** When the job was last saved. */
-  public ReadOnlyObjectProperty<Optional<LocalTime>> savedAtProperty() {
-    return savedAt.getReadOnlyProperty();
+  /** The group that is open for editing, by its id. */
+  public ObjectProperty<Optional<String>> openProperty() {
+    return open;
+  }
+
+  /** The selected object that the others are lined up to, by its id. */
+  public ObjectProperty<Optional<String>> keyProperty() {
+    return key;
   }
 
   /** The station. */
@@ -299,10 +339,10 @@ public final class Session {
 
   /** A word on when the job was saved. */
   public String savedText() {
-    if (unsaved()) {
+    if (filing.unsaved()) {
       return Wording.text("saved.not");
     }
-    return savedAt.get().map(t -> Wording.text("saved.at", String.format(Locale.ROOT, "%02d:%02d", t.getHour(), t.getMinute())))
-        .orElse(file.isPresent() ? Wording.text("saved.as") : "");
+    return filing.savedAtProperty().get().map(t -> Wording.text("saved.at", String.format(Locale.ROOT, "%02d:%02d", t.getHour(), t.getMinute())))
+        .orElse(filing.file().isPresent() ? Wording.text("saved.as") : "");
   }
 }

@@ -2,6 +2,16 @@ package org.zipthimble.desktop.station;
 
 import java.nio.file.Path;
 import java.util.List;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.store.OwnShelf;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.edit.Copies;
+import org.zipthimble.core.bring.Ornament;
+import org.zipthimble.core.arrange.FormGrid;
+import java.util.function.Consumer;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.bring.PictureIn;
@@ -28,13 +38,27 @@ public final class Adding {
   private static final Colour INK = Colour.of(0x2B2F55);
   private static final Colour SAGE = Colour.of(0x8FAE7E);
   private static final double SHARE = 0.4;
+  private static final int LONGEST_WORDS = 20_000;
 
   private final Session session;
-  private Runnable onWords = () -> {};
+  private final Latest reader = new Latest("pictures");
+  private Runnable onWords = () -> { };
+  private Runnable onShelf = () -> { };
+  private Consumer<List<Picture>> onSeveral = pictures -> { };
 
   /** Adds to the session's face. */
   public Adding(Session session) {
     this.session = session;
+  }
+
+  /** What happens to several pictures that were brought in at once. */
+  public void setOnSeveral(Consumer<List<Picture>> action) {
+    onSeveral = action;
+  }
+
+  /** What happens after the person's own shelf has changed. */
+  public void setOnShelf(Runnable action) {
+    onShelf = action;
   }
 
   /** What happens after words were added. */
@@ -72,24 +96,127 @@ public final class Adding {
         Optional.empty(), Optional.of(new LineLook(1, INK))));
   }
 
+  /** A border an eighth of an inch inside the safe area. */
+  public void border() {
+    double distance = session.job().ticket().safe();
+    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(1, INK), 0));
+  }
+
+  /** A border at a typed distance from the trim. */
+  public void border(double distance) {
+    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(1, INK), 0));
+  }
+
+  /** A form of columns and rows over a box: a table, writing lines or boxes to tick. */
+  public void form(String kind, int columns, int rows, double linePt) {
+    Box safe = session.job().ticket().safeBox();
+    Box box = new Box(safe.x() + safe.width() * 0.1, safe.y() + safe.height() * 0.25, safe.width() * 0.8, safe.height() * 0.5);
+    int id = Integer.parseInt(session.job().freshId().substring(1));
+    LineLook line = new LineLook(linePt, INK);
+    add(switch (kind) {
+      case "lines" -> FormGrid.lines(id, box, rows, line);
+      case "boxes" -> FormGrid.boxes(id, box, columns, rows, 0.0625, line);
+      default -> FormGrid.table(id, box, columns, rows, line);
+    });
+  }
+
+  /** An ornament with its middle at a place. */
+  public void ornament(Ornament ornament, Point at) {
+    add(ornament.item(Integer.parseInt(session.job().freshId().substring(1)), at));
+  }
+
+  /** An object of the person's own from the shelf, with its middle at a place. */
+  public void own(OwnShelf.Own own, Point at) {
+    try {
+      OwnShelf.Taken taken = OwnShelf.take(own);
+      Box box = taken.items().stream().map(i -> i.placement().around()).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
+      session.openProperty().set(Optional.empty());
+      session.applyAndSelect(Copies.paste(session.faceIdProperty().get(), taken.items(), taken.pictures(),
+          at.x() - box.centre().x(), at.y() - box.centre().y()));
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
+  }
+
+  /** Keeps what is selected on the person's own shelf, several objects as a group. */
+  public void keepOnShelf() {
+    List<Item> selected = session.selected();
+    if (selected.isEmpty()) {
+      return;
+    }
+    Item item = selected.size() == 1 ? selected.get(0)
+        : Grouping.of(Facts.of(session.job().freshId(), Wording.text("item.group")), selected);
+    try {
+      OwnShelf.keep(session.taste().places().shelf(), session.job(), item);
+      session.say(Wording.text("shelf.kept", item.facts().name()));
+      onShelf.run();
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
+  }
+
   /** Pictures the person chooses. */
   public void pictures() {
     pictures(session.asker().pictures(), session.job().ticket().trim().centre());
   }
 
-  /** Picture files, each at its true size for the ticket's resolution, around a place. */
+  /** Picture files: one is placed at once, its middle at a place; several wait to be placed one after another or in a grid. */
   public void pictures(List<Path> files, Point at) {
     session.say("");
-    for (Path file : files) {
-      try {
-        Picture picture = PictureIn.read(file, Pictures.Limits.USUAL);
-        Item item = PictureIn.place(session.job(), picture, at);
-        session.apply(Edits.add(session.faceIdProperty().get(), item, picture));
-        session.selectionProperty().set(Set.of(item.id()));
-      } catch (Trouble trouble) {
-        session.say(trouble.getMessage());
+    reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
+      read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
+      List<Picture> pictures = read.stream().flatMap(r -> r.picture().stream()).toList();
+      if (pictures.size() == 1) {
+        place(pictures.get(0), at);
+      } else if (!pictures.isEmpty()) {
+        onSeveral.accept(pictures);
       }
+    });
+  }
+
+  private record Read(Optional<Picture> picture, String trouble) {}
+
+  private static Read read(Path file) {
+    try {
+      return new Read(Optional.of(PictureIn.read(file, Pictures.Limits.USUAL)), "");
+    } catch (Trouble trouble) {
+      return new Read(Optional.empty(), trouble.getMessage());
     }
+  }
+
+  /** Places a picture at its true size for the ticket's resolution, its middle at a place. */
+  public void place(Picture picture, Point at) {
+    session.openProperty().set(Optional.empty());
+    Item item = PictureIn.place(session.job(), picture, at);
+    session.apply(Edits.add(session.faceIdProperty().get(), item, picture));
+    session.selectionProperty().set(Set.of(item.id()));
+  }
+
+  /** Places pictures in the cells of a grid over the safe area. */
+  public void grid(List<Picture> pictures, int columns, double gap) {
+    session.openProperty().set(Optional.empty());
+    session.applyAndSelect(PictureIn.grid(session.job(), session.faceIdProperty().get(), pictures, columns, gap));
+  }
+
+  /** A picture as bytes of a file, such as from the clipboard. */
+  public void picture(String name, byte[] bytes) {
+    try {
+      place(Pictures.look(name, bytes, Pictures.Limits.USUAL), session.job().ticket().trim().centre());
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
+  }
+
+  /** Words from another program, in a block around a place. */
+  public void words(String text, Point at) {
+    Box safe = session.job().ticket().safeBox();
+    WordStyle style = new WordStyle("Figtree", "Regular", 12, 130, 0, Align.LEFT, INK);
+    double width = Math.max(0.25, safe.width() * 0.8);
+    String kept = text.length() > LONGEST_WORDS ? text.substring(0, LONGEST_WORDS) : text;
+    double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
+    double fitting = Math.min(height, Placement.FARTHEST);
+    Placement place = new Placement(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
+    add(new Item.Words(facts("item.words"), place, kept, style));
   }
 
   private void shape(String key, Outline outline) {
@@ -108,6 +235,7 @@ public final class Adding {
   }
 
   private void add(Item item) {
+    session.openProperty().set(Optional.empty());
     session.apply(Edits.add(session.faceIdProperty().get(), item));
     session.selectionProperty().set(Set.of(item.id()));
   }

@@ -3,26 +3,33 @@ package org.zipthimble.desktop.station;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.ArrayList;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.geometry.Pos;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.job.WallScale;
+import org.zipthimble.core.job.WallItem;
+import org.zipthimble.core.store.Recovery;
+import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -31,26 +38,28 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Latest;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
-/** What is made and how big it is: the size wall, a typed size with its live outline, the demo shelf. */
+/** What is made and how big it is: the size wall, a typed size with its live outline, recent jobs, the demo shelf. */
 public final class ItemStation {
-  private static final double GAP = 10;
-  private static final double WALL_HEIGHT = 262;
-  private static final double PREVIEW = 168;
-  private static final double LEAST_PIXELS = 6;
-  private static final double LEAST_HANGING = 92;
+  private static final double PREVIEW = 92;
+  private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
 
   private final Session session;
-  private final HBox wall = new HBox(GAP);
-  private final VBox bench = new VBox(14);
+  private final SizeWall wall;
+  private final VBox bench = new VBox(10);
   private final VBox side = new VBox(8);
+  private final VBox leftWork = new VBox(6);
+  private final FlowPane jobs = new FlowPane(10, 10);
   private final ToggleGroup faceChoice = new ToggleGroup();
   private final TypedField name;
   private final TypedField width;
   private final TypedField height;
+  private final Label envelopes = Kit.wrapped("", "side-note");
+  private final Latest previews = new Latest("previews");
   private String item = StandardItem.INVITATION.title();
   private Size size = StandardItem.INVITATION.size();
   private int faces = StandardItem.INVITATION.faces();
@@ -58,6 +67,7 @@ public final class ItemStation {
   /** The station for a session. */
   public ItemStation(Session session) {
     this.session = session;
+    wall = new SizeWall(session, this::choose);
     name = new TypedField("item-name", Wording.text("item.name"), text -> {
       item = text.isBlank() ? item : text.strip();
       refresh();
@@ -68,41 +78,66 @@ public final class ItemStation {
     height.textProperty().addListener(o -> live());
     width.setOnMouseClicked(e -> width.selectAll());
     build();
-    wall.widthProperty().addListener(o -> refresh());
+    session.stationProperty().addListener((o, was, is) -> {
+      if (is == Station.ITEM) {
+        shelf();
+        left();
+      }
+    });
+    session.historyProperty().addListener((o, was, is) -> {
+      if (was.now().ticket().unit() != is.now().ticket().unit()) {
+        refresh();
+      }
+    });
     refresh();
+    shelf();
+    left();
   }
 
   /** The wall and the shelf. */
   public Node bench() {
-    return bench;
+    ScrollPane scroll = new ScrollPane(bench);
+    scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
+    scroll.getStyleClass().add("bench-scroll");
+    scroll.setMinSize(0, 0);
+    return scroll;
   }
 
   /** The typed size. */
   public Node side() {
-    return side;
+    ScrollPane scroll = new ScrollPane(side);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    return scroll;
   }
 
   private void build() {
-    wall.getStyleClass().add("size-wall");
-    wall.setAlignment(Pos.BOTTOM_LEFT);
-    wall.setMinHeight(WALL_HEIGHT + 54);
-    wall.setMinWidth(0);
     bench.getStyleClass().add("item-bench");
-    bench.getChildren().addAll(
-        Kit.label(Wording.text("item.title"), "page-title"), Kit.wrapped(Wording.text("item.sub"), "page-sub"), wall,
-        Kit.label(Wording.text("item.shelf"), "side-title"), shelf());
+    ScrollPane jobStrip = new ScrollPane(jobs);
+    jobStrip.setFitToWidth(true);
+    jobStrip.getStyleClass().add("bare-scroll");
+    jobStrip.setMinHeight(PREVIEW + 30);
+    jobStrip.setPrefHeight(2 * PREVIEW + 60);
+    jobStrip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    VBox.setVgrow(wall, Priority.ALWAYS);
+    bench.getChildren().addAll(leftWork,
+        Kit.row(12, Kit.label(Wording.text("item.title"), "page-title"), Kit.spring(), wall.search()),
+        wall, Kit.label(Wording.text("item.shelf"), "side-title"), jobStrip);
     bench.setMinSize(0, 0);
     HBox sizes = Kit.row(6, Kit.under(Wording.text("item.width"), width), Kit.under(Wording.text("item.height"), height),
         Kit.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
-    sizes.setAlignment(Pos.BOTTOM_LEFT);
-    HBox pills = new HBox(4, pill("item-one", "item.one", 1), pill("item-two", "item.two", 2));
+    sizes.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
+    HBox pills = new HBox(4, pill("item-one", "item.one", 1), pill("item-two", "item.two", 2), pill("item-four", "item.four", 4), pill("item-eight", "item.eight", 8));
     VBox card = new VBox(8, Kit.under(Wording.text("item.name"), name), sizes, Kit.under(Wording.text("item.faces"), pills),
-        Kit.wrapped(Wording.text("item.typing"), "side-note"),
-        Kit.button("item-start", "item.start", this::start, "main"));
+        Kit.wrapped(Wording.text("item.typing"), "side-note"), envelopes,
+        Kit.button("item-start", "item.start", this::start, "main"),
+        Kit.button("item-keep", "item.keep", this::keepOwn, "quiet"));
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
     side.getChildren().addAll(Kit.label(Wording.text("item.own"), "side-title"), card,
-        Kit.button("item-open", "item.open", session::askAndOpen, "plain"));
+        Kit.button("item-open", "item.open", session.filing()::askAndOpen, "plain"));
   }
 
   private ToggleButton pill(String id, String key, int count) {
@@ -150,93 +185,99 @@ public final class ItemStation {
   }
 
   private void hang() {
-    double scale = WallScale.fitting(size, Math.max(300, wall.getWidth() - 2 * GAP), WALL_HEIGHT, LEAST_HANGING, GAP);
-    List<Node> hung = new ArrayList<>();
-    for (StandardItem standard : StandardItem.values()) {
-      hung.add(hanging(standard, scale));
-    }
-    hung.add(yours(scale));
-    wall.getChildren().setAll(hung);
-  }
-
-  private Button hanging(StandardItem standard, double scale) {
-    Button button = new Button();
-    button.setGraphic(outline(standard.title(), standard.size(), scale, "hung-paper"));
-    button.setId("wall-" + standard.name().toLowerCase(Locale.ROOT));
-    button.setAccessibleText(Wording.text("item.spoken", standard.title(), Lengths.show(standard.size(), session.unit())));
-    button.getStyleClass().add("hung");
-    button.setOnAction(e -> choose(standard.title(), standard.size(), standard.faces()));
-    button.setMinWidth(Region.USE_PREF_SIZE);
-    return button;
-  }
-
-  private Node yours(double scale) {
-    VBox box = outline(Wording.text("item.yours"), size, scale, "hung-own");
-    box.setId("wall-own");
-    box.getStyleClass().add("hung-yours");
-    return box;
-  }
-
-  private VBox outline(String title, Size finished, double scale, String style) {
-    Region paper = new Region();
-    double w = Math.max(LEAST_PIXELS, finished.width() * scale);
-    double h = Math.max(LEAST_PIXELS, finished.height() * scale);
-    paper.setMinSize(w, h);
-    paper.setPrefSize(w, h);
-    paper.setMaxSize(w, h);
-    paper.getStyleClass().add(style);
-    VBox box = new VBox(2, paper, Kit.label(title, "hung-name"), Kit.label(Lengths.show(finished, session.unit()), "hung-size"));
-    box.getChildren().forEach(n -> ((Region) n).setMinWidth(Region.USE_PREF_SIZE));
-    box.setAlignment(Pos.BOTTOM_CENTER);
-    return box;
+    wall.own(size);
+    List<StandardItem> fitting = WallItem.envelopes(size);
+    envelopes.setText(fitting.isEmpty() ? Wording.text("item.noEnvelope") : Wording.text("item.envelopes", fitting.stream()
+        .map(e -> e.title() + " (" + Lengths.show(e.size(), session.unit()) + ")").collect(Collectors.joining(", "))));
   }
 
   private void start() {
-    if (session.leave()) {
+    if (session.filing().leave()) {
       session.take(StandardItem.blank(item, size, faces), Optional.empty());
       session.stationProperty().set(Station.COMPOSE);
     }
   }
 
-  private Node shelf() {
-    HBox shelf = new HBox(14);
-    shelf.setMaxHeight(Region.USE_PREF_SIZE);
-    shelf.getStyleClass().add("demo-shelf");
-    for (String file : DemoShelf.NAMES) {
-      shelf.getChildren().add(demo(file));
+  private void keepOwn() {
+    Settings.OwnItem own = new Settings.OwnItem(item, size, faces);
+    session.taste().change(s -> s.with(own));
+    session.say(Wording.text("item.kept", item));
+  }
+
+  private void left() {
+    leftWork.getChildren().clear();
+    for (Recovery.Left left : session.filing().left()) {
+      Button take = Kit.button("recover-take", "recovery.take", () -> {
+        if (session.filing().leave()) {
+          session.filing().takeUp(left);
+          leftWork.getChildren().clear();
+        }
+      }, "plain");
+      Button drop = Kit.button("recover-drop", "recovery.drop", () -> {
+        session.filing().discard(left);
+        left();
+      }, "quiet");
+      Label text = Kit.wrapped(Wording.text("recovery.left", left.name(),
+          WHEN.format(left.when().atZone(ZoneId.systemDefault()))), "recovery-text");
+      HBox.setHgrow(text, Priority.ALWAYS);
+      HBox slip = Kit.row(10, text, take, drop);
+      slip.getStyleClass().add("recovery-slip");
+      leftWork.getChildren().add(slip);
     }
-    return shelf;
   }
 
-  private Node demo(String file) {
+  private void shelf() {
+    jobs.getChildren().clear();
+    for (Path recent : session.taste().now().recent()) {
+      if (Files.isRegularFile(recent)) {
+        String title = recent.getFileName().toString().replace(ThimbleFile.ENDING, "");
+        jobs.getChildren().add(job("recent-" + jobs.getChildren().size(), title, Wording.text("item.recent", recent.getParent()),
+            () -> Files.newInputStream(recent), () -> {
+              if (session.filing().leave()) {
+                session.filing().open(recent);
+              }
+            }));
+      }
+    }
+    for (String file : DemoShelf.NAMES) {
+      String key = "demo." + file.replace(ThimbleFile.ENDING, "");
+      jobs.getChildren().add(job("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), Wording.text(key + ".note"),
+          () -> DemoShelf.open(file), () -> openDemo(file)));
+    }
+  }
+
+  private interface Opening {
+    InputStream open() throws IOException;
+  }
+
+  private Node job(String id, String title, String note, Opening file, Runnable action) {
     StackPane frame = new StackPane();
-    picture(file).ifPresent(frame.getChildren()::add);
-    String key = "demo." + file.replace(ThimbleFile.ENDING, "");
-    VBox words = new VBox(4, Kit.wrapped(Wording.text(key), "finding-title"), Kit.wrapped(Wording.text(key + ".note"), "side-note"),
-        Kit.label(Wording.text("demo.open"), "finding-go"));
-    words.setPrefWidth(190);
-    words.setAlignment(Pos.CENTER_LEFT);
-    HBox inside = new HBox(10, frame, words);
-    HBox.setHgrow(words, Priority.ALWAYS);
-    return Kit.card("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), inside, () -> open(file), "demo-card");
+    frame.setMinSize(70, PREVIEW);
+    previews.queue(() -> preview(file), image -> image.ifPresent(i -> {
+      ImageView view = new ImageView(i);
+      view.setPreserveRatio(true);
+      view.setFitHeight(PREVIEW);
+      view.setFitWidth(96);
+      view.setSmooth(true);
+      frame.getChildren().setAll(view);
+    }));
+    VBox words = new VBox(3, Kit.wrapped(title, "finding-title"), Kit.wrapped(note, "side-note"));
+    words.setPrefWidth(142);
+    words.setMaxWidth(142);
+    words.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+    return Kit.card(id, title, new HBox(8, frame, words), action, "demo-card");
   }
 
-  private static Optional<ImageView> picture(String file) {
-    try (InputStream in = DemoShelf.open(file)) {
-      return ThimbleFile.preview(in).map(bytes -> {
-        ImageView view = new ImageView(new Image(new ByteArrayInputStream(bytes)));
-        view.setPreserveRatio(true);
-        view.setFitHeight(PREVIEW);
-        view.setSmooth(true);
-        return view;
-      });
+  private static Optional<Image> preview(Opening file) {
+    try (InputStream in = file.open()) {
+      return ThimbleFile.preview(in).map(bytes -> new Image(new ByteArrayInputStream(bytes)));
     } catch (IOException e) {
       return Optional.empty();
     }
   }
 
-  private void open(String file) {
-    if (!session.leave()) {
+  private void openDemo(String file) {
+    if (!session.filing().leave()) {
       return;
     }
     try {

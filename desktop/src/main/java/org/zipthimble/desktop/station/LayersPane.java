@@ -2,140 +2,165 @@ package org.zipthimble.desktop.station;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
-import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
-import javafx.scene.Cursor;
-import javafx.scene.Node;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.state.Session;
 
-/** The layers of the face, topmost first: shown or hidden, locked or free, and dragged into order. */
+/** The layers of the face or of the open group, topmost first; or in their place the steps that were done. */
 public final class LayersPane extends VBox {
-  private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
-  private static final double ROW = 34;
-
   private final Session session;
-  private final VBox rows = new VBox(4);
+  private final ObservableList<Item> rows = FXCollections.observableArrayList();
+  private final ListView<Item> list = new ListView<>(rows);
+  private final ListView<StepsList.Row> steps;
+  private final TextField search = new TextField();
   private final Label faceName = Kit.label("", "side-note");
+  private final BooleanProperty showSteps = new SimpleBooleanProperty();
+  private boolean selecting;
 
   /** The layers of a session's face. */
   public LayersPane(Session session) {
     this.session = session;
-    HBox head = Kit.row(8, Kit.label(Wording.text("layers.title"), "side-title"), Kit.spring(), faceName);
-    ScrollPane scroll = new ScrollPane(rows);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("bare-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
-    setSpacing(6);
-    setMinHeight(0);
-    getChildren().addAll(head, scroll);
+    this.steps = new StepsList(session);
+    ToggleButton layersPill = pill("layers-pill", "layers.title", false);
+    ToggleButton stepsPill = pill("steps-pill", "steps.title", true);
+    ToggleGroup group = new ToggleGroup();
+    group.getToggles().addAll(layersPill, stepsPill);
+    group.selectToggle(layersPill);
+    showSteps.addListener((o, was, is) -> {
+      group.selectToggle(is ? stepsPill : layersPill);
+      show();
+    });
+    search.setId("layers-search");
+    search.setPromptText(Wording.text("layers.search"));
+    search.setAccessibleText(Wording.text("layers.search"));
+    search.textProperty().addListener(o -> refresh());
+    search.setPrefWidth(80);
+    HBox.setHgrow(search, Priority.ALWAYS);
+    setSpacing(5);
+    setMinHeight(150);
+    list.setId("layers-list");
+    list.getStyleClass().add("layer-list");
+    list.setAccessibleText(Wording.text("layers.title"));
+    list.setCellFactory(view -> new LayerCell(session));
+    list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+    list.getSelectionModel().getSelectedItems().addListener((javafx.collections.ListChangeListener<Item>) c -> taken());
+    list.setPlaceholder(Kit.wrapped(Wording.text("layers.empty"), "side-note"));
+    VBox.setVgrow(list, Priority.ALWAYS);
+    VBox.setVgrow(steps, Priority.ALWAYS);
+    getChildren().addAll(Kit.row(4, layersPill, stepsPill, search), list);
     session.historyProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());
+    session.openProperty().addListener(o -> refresh());
     session.selectionProperty().addListener(o -> select());
     refresh();
   }
 
+  /** Whether the steps are shown in place of the layers. */
+  public BooleanProperty stepsProperty() {
+    return showSteps;
+  }
+
+  private ToggleButton pill(String id, String key, boolean on) {
+    ToggleButton pill = new ToggleButton(Wording.text(key));
+    pill.setId(id);
+    pill.getStyleClass().add("pill");
+    pill.setMinWidth(USE_PREF_SIZE);
+    pill.setOnAction(e -> {
+      showSteps.set(on);
+      pill.setSelected(true);
+    });
+    return pill;
+  }
+
+  private void show() {
+    getChildren().set(1, showSteps.get() ? steps : list);
+    search.setVisible(!showSteps.get());
+  }
+
   private void refresh() {
     faceName.setText(Wording.text("layers.face", session.face().name()));
-    List<Item> items = new ArrayList<>(session.face().items());
+    List<Item> items = new ArrayList<>(session.beside());
     Collections.reverse(items);
-    List<Node> nodes = new ArrayList<>();
-    items.forEach(item -> nodes.add(row(item)));
-    if (nodes.isEmpty()) {
-      nodes.add(Kit.wrapped(Wording.text("layers.empty"), "side-note"));
+    String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
+    items.removeIf(i -> !wanted.isEmpty() && !(i.facts().name() + " " + i.accept(new KindName())).toLowerCase(Locale.ROOT).contains(wanted));
+    selecting = true;
+    if (!rows.equals(items)) {
+      update(items);
     }
-    rows.getChildren().setAll(nodes);
+    selecting = false;
     select();
   }
 
-  private void select() {
-    rows.getChildren().forEach(row ->
-        row.pseudoClassStateChanged(SELECTED, session.selectionProperty().get().contains(String.valueOf(row.getUserData()))));
-  }
-
-  private Node row(Item item) {
-    Set<String> one = Set.of(item.id());
-    ToggleButton seen = toggle("layer-seen", "layers.show", item.facts().visible(),
-        () -> session.apply(Edits.facts(face(), one, "edit.show", f -> f.visible(!f.visible()))));
-    ToggleButton locked = toggle("layer-lock", "layers.lock", item.facts().locked(),
-        () -> session.apply(Edits.facts(face(), one, "edit.lock", f -> f.locked(!f.locked()))));
-    Label name = Kit.label(item.facts().name(), "layer-name");
-    name.setMaxWidth(Double.MAX_VALUE);
-    name.setTooltip(new Tooltip(item.facts().name()));
-    VBox names = new VBox(name, Kit.label(kind(item), "layer-kind"));
-    names.setMinWidth(0);
-    names.setAlignment(Pos.CENTER_LEFT);
-    HBox.setHgrow(names, Priority.ALWAYS);
-    StackPane grip = new StackPane(Icons.of(Icons.GRIP));
-    grip.getStyleClass().add("grip");
-    grip.setCursor(Cursor.OPEN_HAND);
-    Tooltip.install(grip, new Tooltip(Wording.text("layers.drag")));
-    HBox row = Kit.row(6, seen, names, locked, grip);
-    row.getStyleClass().add("layer-row");
-    row.setUserData(item.id());
-    row.setMinHeight(ROW);
-    row.setId("layer-" + item.id());
-    row.setOnMouseClicked(e -> session.selectionProperty().set(one));
-    dragging(row, grip, item);
-    return row;
-  }
-
-  private ToggleButton toggle(String style, String key, boolean on, Runnable action) {
-    ToggleButton button = new ToggleButton();
-    button.setSelected(on);
-    button.getStyleClass().add(style);
-    button.setAccessibleText(Wording.text(key));
-    button.setTooltip(new Tooltip(Wording.text(key)));
-    button.setOnAction(e -> action.run());
-    button.setMinSize(18, 18);
-    return button;
-  }
-
-  private void dragging(HBox row, Node grip, Item item) {
-    double[] begun = {0};
-    grip.setOnMousePressed(e -> begun[0] = e.getSceneY());
-    grip.setOnMouseDragged(e -> {
-      row.setTranslateY(e.getSceneY() - begun[0]);
-      row.setViewOrder(-1);
-    });
-    grip.setOnMouseReleased(e -> {
-      int moved = (int) Math.round((e.getSceneY() - begun[0]) / (ROW + rows.getSpacing()));
-      row.setTranslateY(0);
-      row.setViewOrder(0);
-      if (moved != 0) {
-        session.apply(Edits.order(face(), item.id(), session.face().items().indexOf(item) - moved));
+  /** Changes only the rows that changed when there are as many as before, so that the list keeps its place. */
+  private void update(List<Item> items) {
+    if (rows.size() != items.size()) {
+      rows.setAll(items);
+      return;
+    }
+    for (int i = 0; i < items.size(); i++) {
+      if (!rows.get(i).equals(items.get(i))) {
+        rows.set(i, items.get(i));
       }
-      e.consume();
-    });
+    }
   }
 
-  private String face() {
-    return session.faceIdProperty().get();
+  private void select() {
+    if (selecting) {
+      return;
+    }
+    selecting = true;
+    Set<String> ids = session.selectionProperty().get();
+    int[] wanted = java.util.stream.IntStream.range(0, rows.size()).filter(i -> ids.contains(rows.get(i).id())).toArray();
+    list.getSelectionModel().clearSelection();
+    if (wanted.length > 0) {
+      list.getSelectionModel().selectIndices(wanted[0], wanted);
+      if (wanted.length == 1) {
+        reveal(wanted[0]);
+      }
+    }
+    selecting = false;
   }
 
-  private static String kind(Item item) {
-    String kind = item.accept(new KindName());
-    return item.facts().role() == Role.GUIDE ? Wording.text("kind.guide", kind) : kind;
+  private void reveal(int index) {
+    boolean seen = list.lookupAll(".list-cell").stream().filter(ListCell.class::isInstance).map(ListCell.class::cast)
+        .anyMatch(c -> c.getIndex() == index && c.getBoundsInParent().getMaxY() <= list.getHeight());
+    if (!seen) {
+      list.scrollTo(Math.max(0, index - 1));
+    }
+  }
+
+  private void taken() {
+    if (selecting) {
+      return;
+    }
+    Set<String> ids = new LinkedHashSet<>();
+    list.getSelectionModel().getSelectedItems().stream().filter(java.util.Objects::nonNull).forEach(i -> ids.add(i.id()));
+    selecting = true;
+    session.selectionProperty().set(ids);
+    selecting = false;
   }
 
   /** What people call each kind of object. */
-  static final class KindName implements Item.Visitor<String> {
+  public static final class KindName implements Item.Visitor<String> {
     @Override
     public String words(Item.Words item) {
       return Wording.text("kind.words");

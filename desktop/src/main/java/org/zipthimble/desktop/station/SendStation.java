@@ -1,7 +1,6 @@
 package org.zipthimble.desktop.station;
 
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,7 +26,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javax.imageio.ImageIO;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.proof.Measured;
@@ -55,6 +53,7 @@ import org.zipthimble.desktop.state.Station;
 public final class SendStation {
   private static final double PREVIEW_ROOM = 300;
   private static final double DRAWN_PPI = 90;
+  private static final int DRAWN_PIXELS = 900;
   private static final double SENT = 0.85;
 
   private final Session session;
@@ -66,6 +65,8 @@ public final class SendStation {
   private final ToggleGroup kinds = new ToggleGroup();
   private final ToggleGroup which = new ToggleGroup();
   private final TypedField ppi;
+  private final TypedField quality;
+  private final Node qualityRow;
   private final CheckBox bleed;
   private final Label notes = Kit.wrapped("", "side-note");
   private final Label warning = Kit.wrapped("", "line-note", "ruin");
@@ -74,6 +75,7 @@ public final class SendStation {
   private final ProgressBar bar = new ProgressBar(0);
   private final AtomicBoolean stopping = new AtomicBoolean();
   private Format format = Format.PDF;
+  private double chosenQuality = Order.USUAL_QUALITY;
   private boolean onlyThisFace;
   private double resolution;
   private boolean sending;
@@ -86,6 +88,13 @@ public final class SendStation {
       resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
       refresh();
     });
+    quality = new TypedField("send-quality", Wording.text("send.quality"), text -> {
+      chosenQuality = Lengths.parseNumber(text, 30, 100) / 100;
+      refresh();
+    });
+    quality.setMaxWidth(90);
+    qualityRow = Kit.under(Wording.text("send.quality"), quality);
+    qualityRow.managedProperty().bind(qualityRow.visibleProperty());
     bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
     write = Kit.button("send-write", "send.write", this::write, "main");
     stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
@@ -138,7 +147,7 @@ public final class SendStation {
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
     VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), Kit.under(Wording.text("send.faces"), faces),
-        Kit.under(Wording.text("send.ppi"), ppi), bleed, Kit.stitch(), notes, warning, write, running);
+        Kit.under(Wording.text("send.ppi"), ppi), qualityRow, bleed, Kit.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
     side.getChildren().addAll(Kit.label(Wording.text("send.title"), "side-title"), card);
@@ -163,7 +172,9 @@ public final class SendStation {
     }
     Job job = session.job();
     ppi.show(Wording.text("ticket.ppi.value", Lengths.plain(resolution, 1)));
-    ppi.setDisable(format == Format.PDF);
+    ppi.setDisable(!format.pixels());
+    qualityRow.setVisible(format == Format.JPEG);
+    quality.show(Wording.text("proof.percent", Lengths.plain(chosenQuality * 100, 0)));
     notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
         + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone"));
     int findings = session.findingsProperty().get().size();
@@ -222,10 +233,10 @@ public final class SendStation {
       return;
     }
     Path file = chosen.get();
-    if (!file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(format.ending())) {
+    if (format.endingOf(file.getFileName().toString()).isEmpty()) {
       file = file.resolveSibling(file.getFileName() + format.ending());
     }
-    Order order = new Order(file, face(job), resolution, options(job));
+    Order order = new Order(file, face(job), resolution, options(job), chosenQuality);
     sending = true;
     stopping.set(false);
     bar.setProgress(0);
@@ -265,10 +276,10 @@ public final class SendStation {
   private static List<BufferedImage> drawn(List<Measured> measured, Format format) throws IOException {
     List<BufferedImage> pictures = new ArrayList<>();
     for (Measured one : measured) {
-      byte[] bytes = Files.readAllBytes(one.file());
-      if (format == Format.PNG) {
-        pictures.add(ImageIO.read(new ByteArrayInputStream(bytes)));
+      if (format.pixels()) {
+        pictures.add(ReadBack.small(one.file(), DRAWN_PIXELS));
       } else {
+        byte[] bytes = Files.readAllBytes(one.file());
         for (int page = 0; page < ReadBack.pages(bytes); page++) {
           pictures.add(ReadBack.draw(bytes, page, DRAWN_PPI));
         }

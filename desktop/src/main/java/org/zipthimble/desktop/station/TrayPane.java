@@ -38,27 +38,31 @@ public final class TrayPane extends HBox {
   private List<String> shownFaces = List.of();
 
   /** The tray of a session. */
-  public TrayPane(Session session, Adding adding) {
+  public TrayPane(Session session, Adding adding, Runnable ornaments) {
     this.session = session;
     getStyleClass().add("tray");
     ScrollPane strip = new ScrollPane(faces);
     strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setFitToHeight(true);
-    strip.setMaxWidth(300);
-    strip.setMinWidth(150);
+    strip.setMaxWidth(250);
+    strip.setMinWidth(120);
     strip.getStyleClass().add("bare-scroll");
     VBox faceSide = new VBox(4, Kit.label(Wording.text("tray.faces"), "tray-title"), strip);
     HBox cards = new HBox(
-        8, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
+        5, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
         card("add-line", Icons.LINE, "tray.line", adding::line),
-        card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures));
+        card("add-border", Icons.BORDER, "tray.border", adding::border),
+        card("add-form", Icons.FORM, "tray.form", () -> formSlip(adding)),
+        card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures),
+        card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
     VBox addSide = new VBox(4, Kit.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();
     seam.getStyleClass().add("tray-seam");
     getChildren().addAll(faceSide, seam, addSide);
-    setSpacing(14);
+    setSpacing(10);
+    setMinWidth(0);
     session.historyProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());
     refresh();
@@ -83,6 +87,11 @@ public final class TrayPane extends HBox {
     card.getStyleClass().add("tray-card");
     card.setOnAction(e -> action.run());
     return card;
+  }
+
+  /** A slip above the form card: what kind, how many columns and rows, how thick the lines. */
+  private void formSlip(Adding adding) {
+    FormSlip.show(lookup("#add-form"), adding);
   }
 
   private void refresh() {

@@ -1,0 +1,33 @@
+package org.zipthimble.desktop;
+
+import java.util.Locale;
+import javafx.scene.Scene;
+import org.zipthimble.core.store.Settings;
+import org.zipthimble.desktop.state.Taste;
+
+/** Gives a scene the look that was chosen: linen by day, the night bench, and type in popups at the interface's scale. */
+final class Looks {
+  private static final double TYPE = 13;
+
+  private Looks() {}
+
+  static void follow(Scene scene, Taste taste) {
+    put(scene, taste.now());
+    taste.settingsProperty().addListener((o, was, is) -> {
+      if (was.night() != is.night() || was.scale() != is.scale()) {
+        put(scene, is);
+      }
+    });
+  }
+
+  private static void put(Scene scene, Settings settings) {
+    scene.getStylesheets().setAll(Looks.class.getResource("linen.css").toExternalForm());
+    if (settings.night()) {
+      scene.getStylesheets().add(Looks.class.getResource("night.css").toExternalForm());
+    }
+    if (settings.scale() != 1) {
+      String size = String.format(Locale.ROOT, "%.1fpx", TYPE * settings.scale());
+      scene.getStylesheets().add("data:text/css,.context-menu,.tooltip,.combo-box-popup,.slip,.misread-slip{-fx-font-size:" + size + ";}");
+    }
+  }
+}

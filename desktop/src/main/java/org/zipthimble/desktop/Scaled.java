@@ -1,0 +1,48 @@
+package org.zipthimble.desktop;
+
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
+import javafx.scene.transform.Scale;
+import org.zipthimble.desktop.state.Taste;
+
+/** Shows the whole interface larger: it is laid out on a smaller page and scaled up; what does not go on is scrolled to. */
+final class Scaled extends Region {
+  private static final double LEAST_WIDTH = 800;
+  private static final double LEAST_HEIGHT = 520;
+
+  private final Taste taste;
+  private final ScrollPane scroll = new ScrollPane();
+  private final Scale scale = new Scale(1, 1);
+
+  Scaled(Region inside, Taste taste) {
+    this.taste = taste;
+    inside.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
+    scroll.setContent(inside);
+    scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.setFocusTraversable(false);
+    scroll.getTransforms().add(scale);
+    getChildren().add(scroll);
+    getStyleClass().add("workbench");
+    taste.settingsProperty().addListener((o, was, is) -> {
+      if (was.scale() != is.scale()) {
+        requestLayout();
+      }
+    });
+  }
+
+  /** What is scaled. */
+  Node inside() {
+    return scroll.getContent();
+  }
+
+  @Override
+  protected void layoutChildren() {
+    double s = taste.now().scale();
+    scale.setX(s);
+    scale.setY(s);
+    scroll.resizeRelocate(0, 0, getWidth() / s, getHeight() / s);
+  }
+}

@@ -1,0 +1,142 @@
+package org.zipthimble.desktop.page;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.command.Command;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** Finds any command and any object by a few letters; Enter does it or selects it. */
+public final class Finder extends VBox {
+  private static final int MOST = 40;
+
+  private final Session session;
+  private final Supplier<List<Command>> commands;
+  private final TextField text = new TextField();
+  private final ListView<Found> list = new ListView<>();
+
+  private record Found(String title, String note, Runnable action) {}
+
+  /** The finder of a window; it is hidden until it is opened. */
+  public Finder(Session session, Supplier<List<Command>> commands) {
+    super(6);
+    this.session = session;
+    this.commands = commands;
+    getStyleClass().add("finder");
+    setMaxSize(460, Region.USE_PREF_SIZE);
+    text.setId("finder-text");
+    text.setPromptText(Wording.text("finder.prompt"));
+    text.setAccessibleText(Wording.text("finder.prompt"));
+    text.textProperty().addListener(o -> look());
+    text.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    list.setId("finder-list");
+    list.getStyleClass().add("finder-list");
+    list.setPrefHeight(300);
+    list.setFocusTraversable(false);
+    list.setCellFactory(view -> new Cell());
+    list.setOnMouseClicked(e -> take());
+    list.setPlaceholder(Kit.label(Wording.text("finder.none"), "side-note"));
+    getChildren().addAll(text, list);
+    setVisible(false);
+    managedProperty().bind(visibleProperty());
+    text.focusedProperty().addListener((o, was, is) -> {
+      if (!is) {
+        setVisible(false);
+      }
+    });
+  }
+
+  /** Opens it with nothing typed. */
+  public void open() {
+    setVisible(true);
+    text.clear();
+    look();
+    text.requestFocus();
+  }
+
+  private void key(KeyEvent e) {
+    int at = list.getSelectionModel().getSelectedIndex();
+    if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+      int to = Math.max(0, Math.min(list.getItems().size() - 1, at + (e.getCode() == KeyCode.DOWN ? 1 : -1)));
+      list.getSelectionModel().select(to);
+      list.scrollTo(Math.max(0, to - 4));
+      e.consume();
+    } else if (e.getCode() == KeyCode.ENTER) {
+      take();
+      e.consume();
+    } else if (e.getCode() == KeyCode.ESCAPE) {
+      setVisible(false);
+      e.consume();
+    }
+  }
+
+  private void take() {
+    Found found = list.getSelectionModel().getSelectedItem();
+    setVisible(false);
+    if (found != null) {
+      found.action().run();
+    }
+  }
+
+  private void look() {
+    String[] words = text.getText().strip().toLowerCase(Locale.ROOT).split("\\s+");
+    List<Found> found = new ArrayList<>();
+    for (Command command : commands.get()) {
+      if (matches(command.title(), words) && command.able().getAsBoolean()) {
+        found.add(new Found(command.title(), command.keysShown(), command::run));
+      }
+    }
+    for (Station station : Station.values()) {
+      if (matches(station.title(), words)) {
+        found.add(new Found(station.title(), "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station)));
+      }
+    }
+    session.job().faces().forEach(face -> face.items().stream().filter(i -> matches(i.facts().name(), words))
+        .forEach(i -> found.add(new Found(i.facts().name(), Wording.text("layers.face", face.name()), () -> show(face.id(), i)))));
+    list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
+    list.getSelectionModel().select(0);
+  }
+
+  private void show(String faceId, Item item) {
+    session.stationProperty().set(Station.COMPOSE);
+    session.faceIdProperty().set(faceId);
+    session.openProperty().set(java.util.Optional.empty());
+    session.selectionProperty().set(Set.of(item.id()));
+  }
+
+  private static boolean matches(String title, String[] words) {
+    String all = title.toLowerCase(Locale.ROOT);
+    return List.of(words).stream().allMatch(all::contains);
+  }
+
+  private static final class Cell extends ListCell<Found> {
+    private final Label title = Kit.label("", "finder-title");
+    private final Label note = Kit.label("", "finder-note");
+    private final HBox row = Kit.row(8, title, Kit.spring(), note);
+
+    @Override
+    protected void updateItem(Found found, boolean empty) {
+      super.updateItem(found, empty);
+      setGraphic(empty || found == null ? null : row);
+      if (!empty && found != null) {
+        title.setText(found.title());
+        note.setText(found.note());
+      }
+    }
+  }
+}

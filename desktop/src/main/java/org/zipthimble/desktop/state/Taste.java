@@ -1,0 +1,65 @@
+package org.zipthimble.desktop.state;
+
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zipthimble.core.store.Places;
+import org.zipthimble.core.store.Settings;
+import org.zipthimble.core.wording.Trouble;
+
+/** What the person has chosen for the program, and where it is kept. For the interface thread only. */
+public final class Taste {
+  private final Places places;
+  private final ReadOnlyObjectWrapper<Settings> settings;
+  private final Latest writer = new Latest("settings");
+  private java.util.function.Consumer<String> told = sentence -> { };
+
+  /** The choices kept in these places. */
+  public Taste(Places places) {
+    this.places = places;
+    this.settings = new ReadOnlyObjectWrapper<>(Settings.read(places.settingsFile()));
+  }
+
+  /** Where trouble with writing is told. */
+  void setOnTrouble(java.util.function.Consumer<String> action) {
+    told = action;
+  }
+
+  /** Changes a choice and keeps it. */
+  public void change(UnaryOperator<Settings> change) {
+    Settings next = change.apply(settings.get());
+    if (next.equals(settings.get())) {
+      return;
+    }
+    settings.set(next);
+    writer.want(() -> write(next), sentence -> {
+      if (!sentence.isEmpty()) {
+        told.accept(sentence);
+      }
+    });
+  }
+
+  private String write(Settings next) {
+    try {
+      next.write(places.settingsFile());
+      return "";
+    } catch (Trouble trouble) {
+      return trouble.getMessage();
+    }
+  }
+
+  /** The choices. */
+  public Settings now() {
+    return settings.get();
+  }
+
+  /** The choices, to follow. */
+  public ReadOnlyObjectProperty<Settings> settingsProperty() {
+    return settings.getReadOnlyProperty();
+  }
+
+  /** Where things are kept. */
+  public Places places() {
+    return places;
+  }
+}

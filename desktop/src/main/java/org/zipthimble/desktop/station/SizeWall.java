@@ -1,0 +1,169 @@
+package org.zipthimble.desktop.station;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.job.Purpose;
+import org.zipthimble.core.job.WallItem;
+import org.zipthimble.core.job.WallScale;
+import org.zipthimble.core.store.Settings;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+
+/** The size wall: finished items at one true scale beside each other, by what they are for, with a typed size among them. */
+final class SizeWall extends ScrollPane {
+  private static final double LEAST_PIXELS = 4;
+  private static final double TALLEST = 168;
+  private static final double NAME_WIDTH = 96;
+
+  private final Session session;
+  private final Choosing choosing;
+  private final VBox boards = new VBox(8);
+  private final TextField search = new TextField();
+  private final Region ownPaper = new Region();
+  private final Label ownSize = Kit.label("", "hung-size");
+  private Size own = new Size(5, 7);
+  private double scale = 8;
+
+  /** Takes an item from the wall. */
+  interface Choosing {
+    void take(String title, Size size, int faces);
+  }
+
+  SizeWall(Session session, Choosing choosing) {
+    this.session = session;
+    this.choosing = choosing;
+    getStyleClass().add("size-wall");
+    boards.getStyleClass().add("wall-boards");
+    setContent(boards);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setMinHeight(150);
+    search.setId("wall-search");
+    search.setPromptText(Wording.text("wall.search"));
+    search.setAccessibleText(Wording.text("wall.search"));
+    search.setPrefWidth(240);
+    search.textProperty().addListener(o -> hang());
+    ownPaper.getStyleClass().add("hung-own");
+    session.taste().settingsProperty().addListener(o -> hang());
+    session.historyProperty().addListener((o, was, is) -> {
+      if (was.now().ticket().unit() != is.now().ticket().unit()) {
+        hang();
+      }
+    });
+    hang();
+  }
+
+  /** The field that searches the wall. */
+  TextField search() {
+    return search;
+  }
+
+  /** Shows the typed size; the wall itself stays as it hangs. */
+  void own(Size size) {
+    own = size;
+    sized(ownPaper, size);
+    ownSize.setText(Lengths.show(size, session.unit()));
+  }
+
+  private void hang() {
+    Settings settings = session.taste().now();
+    List<WallItem> all = new ArrayList<>();
+    settings.own().forEach(o -> all.add(WallItem.own(o.name(), o.size(), o.faces())));
+    all.addAll(WallItem.standard());
+    all.removeIf(i -> !i.answers(search.getText(), session.unit()));
+    List<Size> sizes = all.stream().map(WallItem::size).collect(Collectors.toCollection(ArrayList::new));
+    sizes.add(own);
+    scale = WallScale.fitting(sizes, 520, search.getText().isBlank() ? 288 : TALLEST);
+    boards.getChildren().clear();
+    List<Node> first = new ArrayList<>(List.of(yours()));
+    Set<String> liked = settings.favourites();
+    all.stream().filter(i -> i.purpose().isEmpty() || liked.contains(i.key())).forEach(i -> first.add(hanging(i)));
+    boards.getChildren().add(board(Wording.text("wall.yours"), first));
+    Map<Purpose, List<Node>> groups = new LinkedHashMap<>();
+    all.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(hanging(i))));
+    groups.forEach((purpose, items) -> boards.getChildren().add(board(purpose.title(), items)));
+    own(own);
+  }
+
+  private static Node board(String title, List<Node> items) {
+    FlowPane flow = new FlowPane(6, 8);
+    flow.setRowValignment(javafx.geometry.VPos.BOTTOM);
+    flow.getChildren().setAll(items);
+    VBox board = new VBox(3, Kit.label(title, "board-tab"), flow);
+    board.getStyleClass().add("board");
+    return board;
+  }
+
+  private Node hanging(WallItem item) {
+    Region paper = new Region();
+    sized(paper, item.size());
+    paper.getStyleClass().add("hung-paper");
+    Button button = new Button();
+    button.setGraphic(outline(paper, item.title(), Kit.label(Lengths.show(item.size(), session.unit()), "hung-size")));
+    button.setId("wall-" + item.key().replace(':', '-').replace(' ', '-'));
+    button.setAccessibleText(Wording.text("item.spoken", item.title(), Lengths.show(item.size(), session.unit())));
+    button.getStyleClass().add("hung");
+    button.setOnAction(e -> choosing.take(item.title(), item.size(), item.faces()));
+    boolean liked = session.taste().now().favourites().contains(item.key());
+    ToggleButton like = new ToggleButton();
+    like.setGraphic(Icons.of(Icons.BUTTON));
+    like.setSelected(liked);
+    like.getStyleClass().add("like");
+    like.setId("like-" + item.key().replace(':', '-').replace(' ', '-'));
+    boolean mine = item.purpose().isEmpty();
+    like.setAccessibleText(Wording.text(mine ? "wall.forget" : "wall.like", item.title()));
+    like.setTooltip(new Tooltip(Wording.text(mine ? "wall.forget" : "wall.like", item.title())));
+    like.setOnAction(e -> session.taste().change(s -> mine
+        ? s.without(new Settings.OwnItem(item.title(), item.size(), item.faces())) : s.liking(item.key())));
+    StackPane both = new StackPane(button, like);
+    StackPane.setAlignment(like, Pos.TOP_RIGHT);
+    StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
+    return both;
+  }
+
+  private Node yours() {
+    VBox box = outline(ownPaper, Wording.text("item.yours"), ownSize);
+    box.setId("wall-own");
+    box.getStyleClass().add("hung-yours");
+    return box;
+  }
+
+  private void sized(Region paper, Size size) {
+    double w = Math.max(LEAST_PIXELS, size.width() * scale);
+    double h = Math.max(LEAST_PIXELS, size.height() * scale);
+    paper.setMinSize(w, h);
+    paper.setPrefSize(w, h);
+    paper.setMaxSize(w, h);
+  }
+
+  private static VBox outline(Region paper, String title, Label size) {
+    Label name = Kit.wrapped(title, "hung-name");
+    name.setMaxWidth(NAME_WIDTH);
+    name.setMinWidth(NAME_WIDTH);
+    name.setAlignment(Pos.CENTER);
+    VBox box = new VBox(2, paper, name, size);
+    size.setMinWidth(Region.USE_PREF_SIZE);
+    box.setAlignment(Pos.BOTTOM_CENTER);
+    return box;
+  }
+}

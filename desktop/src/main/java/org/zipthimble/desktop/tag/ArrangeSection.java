@@ -1,0 +1,161 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.Locale;
+import java.util.Optional;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.HBox;
+import javafx.util.StringConverter;
+import org.zipthimble.core.arrange.Align;
+import org.zipthimble.core.arrange.Axis;
+import org.zipthimble.core.arrange.Spacing;
+import org.zipthimble.core.edit.Copies;
+import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** Lining up, spacing with gaps that are shown and typed, and repeating in rows and grids. */
+final class ArrangeSection extends Section {
+  private Align.To to;
+  private Optional<String> key = Optional.empty();
+  private Spacing.By by = Spacing.By.GAPS;
+  private int columns = 3;
+  private int rows = 1;
+  private double gapAcross = 0.25;
+  private double gapDown = 0.25;
+
+  ArrangeSection(Session session, boolean several) {
+    super(session);
+    to = several ? Align.To.EACH_OTHER : Align.To.TRIM;
+    getChildren().addAll(beside("arrange.to", toChoice(several)), aligns());
+    if (several) {
+      getChildren().addAll(spaces(), gaps(), Kit.button("tag-group", "tag.group",
+          () -> session.applyAndSelect(Grouping.group(face(), ids())), "quiet"));
+    }
+    getChildren().addAll(Kit.stitch(), repeats());
+  }
+
+  private ComboBox<Align.To> toChoice(boolean several) {
+    ComboBox<Align.To> box = new ComboBox<>(FXCollections.observableArrayList(Align.To.values()));
+    if (!several) {
+      box.getItems().removeAll(Align.To.EACH_OTHER, Align.To.KEY);
+    }
+    box.setId("arrange-to");
+    box.setAccessibleText(Wording.text("arrange.to"));
+    box.setConverter(named("arrange.to."));
+    box.setMaxWidth(Double.MAX_VALUE);
+    box.setPrefWidth(150);
+    box.setValue(to);
+    box.setOnAction(e -> to = box.getValue());
+    fresh.add(() -> {
+      if (several && !session.keyProperty().get().equals(key)) {
+        key = session.keyProperty().get();
+        box.setValue(key.isPresent() ? Align.To.KEY : Align.To.EACH_OTHER);
+      }
+    });
+    return box;
+  }
+
+  private static <E extends Enum<E>> StringConverter<E> named(String prefix) {
+    return new StringConverter<>() {
+      @Override
+      public String toString(E value) {
+        return value == null ? "" : Wording.text(prefix + value.name().toLowerCase(Locale.ROOT));
+      }
+
+      @Override
+      public E fromString(String text) {
+        return null;
+      }
+    };
+  }
+
+  private Node aligns() {
+    HBox row = new HBox(3);
+    for (Align.Edge edge : Align.Edge.values()) {
+      String name = edge.name().toLowerCase(Locale.ROOT);
+      Button button = Kit.iconButton("arrange-" + name, Icons.align(edge.ordinal()), "menu.align." + name, () ->
+          session.apply(Align.edit(session.job().ticket(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
+      row.getChildren().add(button);
+    }
+    return row;
+  }
+
+  private Node spaces() {
+    ComboBox<Spacing.By> box = new ComboBox<>(FXCollections.observableArrayList(Spacing.By.values()));
+    box.setId("arrange-by");
+    box.setAccessibleText(Wording.text("arrange.by"));
+    box.setConverter(named("arrange.by."));
+    box.setValue(by);
+    box.setMaxWidth(Double.MAX_VALUE);
+    box.setOnAction(e -> by = box.getValue());
+    return Kit.row(4, Kit.under(Wording.text("arrange.by"), box),
+        Kit.iconButton("space-across", Icons.SPACE_ACROSS, "menu.spaceAcross", () -> space(Axis.ACROSS), "bordered", "low"),
+        Kit.iconButton("space-down", Icons.SPACE_DOWN, "menu.spaceDown", () -> space(Axis.DOWN), "bordered", "low"));
+  }
+
+  private void space(Axis axis) {
+    session.apply(Spacing.evenly(session.job().ticket(), session.face(), ids(), axis, by, to));
+  }
+
+  private Node gaps() {
+    return Kit.row(6, Kit.under(Wording.text("arrange.gapAcross"), gap("gap-across", "arrange.gapAcross", Axis.ACROSS)),
+        Kit.under(Wording.text("arrange.gapDown"), gap("gap-down", "arrange.gapDown", Axis.DOWN)));
+  }
+
+  private TypedField gap(String id, String key, Axis axis) {
+    TypedField field = new TypedField(id, Wording.text(key), text -> {
+      double inches = Lengths.parse(text, session.unit());
+      session.apply(Spacing.gap(session.face(), ids(), axis, inches, session.keyProperty().get()));
+    });
+    fresh.add(() -> field.show(Spacing.gaps(session.face(), ids(), axis).map(this::shown).orElse("")));
+    return field;
+  }
+
+  private String shown(Spacing.Gaps gaps) {
+    String least = figure(gaps.least());
+    return gaps.even() ? least : Wording.text("arrange.gapRange", least, figure(gaps.most()));
+  }
+
+  private String figure(double inches) {
+    double sixtyFourths = Math.round(inches * 64) / 64.0;
+    return session.unit() == Unit.INCH && Math.abs(sixtyFourths - inches) < 1e-6
+        ? Lengths.show(sixtyFourths, Unit.INCH) : Lengths.plain(session.unit().fromInches(inches), 3);
+  }
+
+  private Node repeats() {
+    TypedField across = number("repeat-columns", "repeat.columns", 1, 200, () -> String.valueOf(columns), v -> {
+      columns = (int) v;
+      refresh();
+    });
+    TypedField down = number("repeat-rows", "repeat.rows", 1, 200, () -> String.valueOf(rows), v -> {
+      rows = (int) v;
+      refresh();
+    });
+    TypedField gapX = length("repeat-gap-across", "repeat.gapAcross", -100, 100, () -> gapAcross, v -> {
+      gapAcross = v;
+      refresh();
+    });
+    TypedField gapY = length("repeat-gap-down", "repeat.gapDown", -100, 100, () -> gapDown, v -> {
+      gapDown = v;
+      refresh();
+    });
+    Button make = Kit.button("repeat-make", "repeat.make", () -> {
+      if ((long) columns * rows <= Copies.MOST) {
+        session.applyAndSelect(Copies.grid(face(), ids(), columns, rows, gapAcross, gapDown));
+      }
+    }, "quiet");
+    HBox fields = Kit.row(4, Kit.under(Wording.text("repeat.columns"), across), Kit.under(Wording.text("repeat.rows"), down),
+        Kit.under(Wording.text("repeat.gapAcross"), gapX), Kit.under(Wording.text("repeat.gapDown"), gapY));
+    return new javafx.scene.layout.VBox(5, fields, Kit.row(6, make, Kit.button("tag-duplicate", "menu.duplicate",
+        () -> session.perform((face, ids) -> Copies.duplicate(face, ids, Copies.STEP, Copies.STEP)), "quiet")));
+  }
+
+}

@@ -1,0 +1,174 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.GuideEdits;
+import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Columns;
+import org.zipthimble.core.job.Guide;
+import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.ColourField;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** What the tag holds while nothing is selected: the stock's colour, swatches, guides, columns and rows, grid, nudge. */
+final class FaceSection extends Section {
+  private static final int MOST_SHOWN = 40;
+
+  private final VBox guides = new VBox(4);
+  private final FlowPane swatches = new FlowPane(4, 4);
+  private List<Guide> guidesShown = List.of();
+  private List<Swatch> swatchesShown = List.of();
+  private Columns columns = Columns.of(2, 1, 0.5, 0.25);
+
+  FaceSection(Session session) {
+    super(session);
+    ColourField stock = new ColourField("face-stock", Wording.text("face.stock"), false, session,
+        () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
+        colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.on(c)))));
+    fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
+    getChildren().addAll(Kit.label(Wording.text("tag.none"), "side-title"), Kit.wrapped(Wording.text("tag.none.hint"), "side-note"),
+        Kit.row(6, Kit.under(Wording.text("face.stock"), stock), Kit.under(Wording.text("face.nudge"), nudge())),
+        Kit.label(Wording.text("face.swatches"), "field-label"), swatches, Kit.stitch(),
+        guideHead(), guides, Kit.stitch(), Kit.label(Wording.text("face.columns"), "field-label"), columnFields(), gridRow());
+    fresh.add(this::showGuides);
+    fresh.add(this::showSwatches);
+  }
+
+  private TypedField nudge() {
+    return length("face-nudge", "face.nudge", 1.0 / 1000, 12, () -> session.taste().now().nudge(),
+        value -> {
+          session.taste().change(s -> s.nudging(value));
+          refresh();
+        });
+  }
+
+  private Node guideHead() {
+    return Kit.row(3, Kit.label(Wording.text("face.guides"), "field-label"), Kit.spring(),
+        Kit.button("guide-across", "face.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
+        Kit.button("guide-down", "face.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
+        Kit.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet"));
+  }
+
+  private Point middle() {
+    return session.job().ticket().trim().centre();
+  }
+
+  private void add(Guide guide) {
+    session.apply(GuideEdits.add(face(), guide));
+  }
+
+  private void showGuides() {
+    List<Guide> lines = session.face().guides().lines();
+    if (lines.equals(guidesShown)) {
+      return;
+    }
+    guidesShown = lines;
+    guides.getChildren().clear();
+    for (int i = 0; i < Math.min(MOST_SHOWN, lines.size()); i++) {
+      guides.getChildren().add(guideRow(i, lines.get(i)));
+    }
+  }
+
+  private Node guideRow(int index, Guide guide) {
+    TypedField at = new TypedField("guide-at-" + index, Wording.text("face.guide.at"), text -> {
+      double inches = Lengths.parse(text, session.unit());
+      Point p = guide.level() ? new Point(guide.through().x(), inches) : new Point(inches, guide.through().y());
+      session.apply(GuideEdits.change(face(), index, guide.movedTo(p)));
+    });
+    at.show(Lengths.show(guide.level() ? guide.through().y() : guide.through().x(), session.unit()));
+    at.setPrefWidth(70);
+    TypedField turn = new TypedField("guide-turn-" + index, Wording.text("face.guide.turn"), text ->
+        session.apply(GuideEdits.change(face(), index, guide.turnedTo(Lengths.parseNumber(text, -360, 360)))));
+    turn.show(Wording.text("tag.degrees", Lengths.plain(guide.degrees(), 2)));
+    turn.setPrefWidth(52);
+    CheckBox axis = Kit.check("guide-axis-" + index, "face.guide.axis", guide.axis(),
+        on -> session.apply(GuideEdits.change(face(), index, guide.asAxis(on))));
+    axis.setTooltip(new Tooltip(Wording.text("face.guide.axis.tip")));
+    axis.setMinWidth(USE_PREF_SIZE);
+    return Kit.row(4, at, turn, axis, Kit.iconButton("guide-remove-" + index, Icons.AWAY, "face.guide.remove",
+        () -> session.apply(GuideEdits.remove(face(), index))));
+  }
+
+  private Node columnFields() {
+    HBox counts = Kit.row(4,
+        Kit.under(Wording.text("repeat.columns"), number("columns-across", "repeat.columns", 1, Columns.MOST, () -> String.valueOf(columns.columns()),
+            v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
+        Kit.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
+            v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
+        Kit.under(Wording.text("face.margin"), length("columns-margin", "face.margin", 0, 50, () -> columns.left(),
+            v -> put(Columns.of(columns.columns(), columns.rows(), v, columns.gutter())))),
+        Kit.under(Wording.text("face.gutter"), length("columns-gutter", "face.gutter", 0, 50, () -> columns.gutter(),
+            v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), v)))));
+    Button none = Kit.button("columns-none", "face.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
+    Button lay = Kit.button("columns-lay", "face.columns.lay", () -> put(columns), "quiet");
+    fresh.add(() -> {
+      Guides now = session.face().guides();
+      now.columns().ifPresent(c -> columns = c);
+      none.setDisable(now.columns().isEmpty());
+    });
+    return new VBox(5, counts, Kit.row(4, lay, none));
+  }
+
+  private void put(Columns wanted) {
+    columns = wanted;
+    if (wanted.goesOn(session.job().ticket().finished())) {
+      session.apply(GuideEdits.columns(face(), Optional.of(wanted)));
+    } else {
+      session.say(Wording.text("face.columns.tooMany"));
+    }
+    refresh();
+  }
+
+  private Node gridRow() {
+    CheckBox shown = Kit.check("face-grid", "face.grid", session.taste().now().gridShown(),
+        on -> session.taste().change(s -> s.withGrid(s.grid(), on)));
+    fresh.add(() -> shown.setSelected(session.taste().now().gridShown()));
+    TypedField step = length("face-grid-step", "face.gridStep", 1.0 / 64, 48, () -> session.taste().now().grid(), v -> {
+      session.taste().change(s -> s.withGrid(v, true));
+      refresh();
+    });
+    step.setPrefWidth(70);
+    CheckBox snap = Kit.check("face-snap", "face.snap", session.taste().now().snap(), on -> session.taste().change(s -> s.snapping(on)));
+    fresh.add(() -> snap.setSelected(session.taste().now().snap()));
+    return Kit.row(8, shown, step, snap);
+  }
+
+  private void showSwatches() {
+    List<Swatch> wanted = session.shownProperty().get().palette().swatches();
+    if (wanted.equals(swatchesShown) && !swatches.getChildren().isEmpty()) {
+      return;
+    }
+    swatchesShown = wanted;
+    swatches.getChildren().clear();
+    for (Swatch swatch : wanted) {
+      Button tile = new Button();
+      tile.getStyleClass().add("swatch");
+      tile.setAccessibleText(Wording.text("face.swatch.remove", swatch.name()));
+      tile.setTooltip(new Tooltip(Wording.text("face.swatch.remove", swatch.name())));
+      tile.setStyle("-fx-background-color: -zt-line, " + swatch.colour().hex() + ";");
+      tile.setOnAction(e -> session.apply(Looks.palette("edit.swatch", p -> p.without(swatch.colour()))));
+      swatches.getChildren().add(tile);
+    }
+    TypedField add = new TypedField("swatch-add", Wording.text("face.swatch.add"), text -> {
+      session.apply(Looks.keep(Colour.parse(text)));
+    });
+    add.setPromptText(Wording.text("face.swatch.add"));
+    add.setPrefWidth(92);
+    swatches.getChildren().add(add);
+  }
+}

@@ -1,0 +1,198 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.check.PictureResolution;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.ColourField;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** Fill, line, corners, opacity and role of one object; the colours of a group by part; the resolution of a picture. */
+final class LookSection extends Section {
+  private static final double SMALL = 62;
+  private static final int MOST_PARTS = 12;
+
+  private final FlowPane parts = new FlowPane(4, 4);
+  private List<Map.Entry<Colour, String>> partsShown = List.of();
+
+  LookSection(Session session, Item item) {
+    super(session);
+    item.accept(new Kinds());
+    getChildren().addAll(Kit.row(6, opacity(), looks()), role());
+  }
+
+  private final class Kinds implements Item.Visitor<Optional<Void>> {
+    @Override
+    public Optional<Void> words(Item.Words item) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Void> shape(Item.Shape item) {
+      HBox first = Kit.row(6);
+      if (!(item.outline() instanceof Outline.Straight)) {
+        ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
+            colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
+        fresh.add(() -> shapeNow().ifPresent(s -> fill.show(s.fill())));
+        first.getChildren().add(Kit.under(Wording.text("tag.fill"), fill));
+      }
+      if (item.outline() instanceof Outline.Rectangle) {
+        TypedField corners = length("tag-corners", "tag.corners", 0, 1000,
+            () -> shapeNow().map(Item.Shape::outline).filter(Outline.Rectangle.class::isInstance)
+                .map(o -> ((Outline.Rectangle) o).radius()).orElse(Double.NaN),
+            radius -> session.perform((face, ids) -> Looks.round(face, ids, radius)));
+        first.getChildren().add(small("tag.corners", corners));
+      }
+      getChildren().addAll(first, line());
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Void> photo(Item.Photo item) {
+      Label figures = Kit.wrapped("", "line-note");
+      figures.setId("tag-resolution");
+      fresh.add(() -> figures.setText(resolution()));
+      getChildren().add(figures);
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Void> group(Item.Group item) {
+      getChildren().addAll(Kit.label(Wording.text("tag.parts"), "field-label"), parts, Kit.row(6,
+          Kit.button("tag-open", "tag.open", () -> now().ifPresent(i -> session.openGroup(i.id())), "quiet"),
+          Kit.button("tag-ungroup", "tag.ungroup", () -> session.applyAndSelect(
+              org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
+      fresh.add(LookSection.this::showParts);
+      return Optional.empty();
+    }
+  }
+
+  private Optional<Item.Shape> shapeNow() {
+    return now().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast);
+  }
+
+  private Node line() {
+    ColourField colour = new ColourField("tag-line", Wording.text("tag.line"), true, session, this::colours,
+        chosen -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
+            s -> s.lined(chosen.map(c -> new LineLook(s.line().map(LineLook::widthPt).orElse(1.0), c))))));
+    TypedField width = new TypedField("tag-line-width", Wording.text("tag.lineWidth"), text -> {
+      double pt = Unit.POINT.fromInches(Lengths.parse(text, Unit.POINT));
+      if (!(pt >= 0.01 && pt <= 720)) {
+        throw Trouble.of("number.range", text, "0.01 pt", "720 pt");
+      }
+      session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
+          s -> s.lined(Optional.of(new LineLook(pt, s.line().map(LineLook::colour).orElse(Colour.BLACK))))));
+    });
+    fresh.add(() -> shapeNow().ifPresent(s -> {
+      colour.show(s.line().map(LineLook::colour));
+      width.show(s.line().map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colour.none")));
+    }));
+    width.setTooltip(new Tooltip(Wording.text("tag.lineWidth.tip")));
+    return Kit.row(6, Kit.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));
+  }
+
+  private static VBox small(String key, TypedField field) {
+    field.setPrefWidth(SMALL);
+    field.setMaxWidth(SMALL);
+    VBox box = Kit.under(Wording.text(key), field);
+    HBox.setHgrow(box, Priority.NEVER);
+    box.setMinWidth(SMALL);
+    return box;
+  }
+
+  private VBox opacity() {
+    return small("tag.opacity", number("tag-opacity", "tag.opacity", 0, 100,
+        () -> now().map(i -> Wording.text("proof.percent", Lengths.plain(i.facts().opacity() * 100, 1))).orElse(""),
+        percent -> session.perform((face, ids) -> Edits.facts(face, ids, "edit.opacity", f -> f.withOpacity(percent / 100)))));
+  }
+
+  private Node looks() {
+    javafx.scene.control.Button give = Kit.button("look-give", "look.give", session::giveLook, "quiet");
+    fresh.add(() -> give.setDisable(!session.hasLook()));
+    return Kit.under(Wording.text("look.title"), Kit.row(4, Kit.button("look-take", "look.take", () -> {
+      session.takeLook();
+      refresh();
+    }, "quiet"), give));
+  }
+
+  private Node role() {
+    HBox roles = new HBox(4);
+    ToggleGroup group = new ToggleGroup();
+    for (Role role : Role.values()) {
+      ToggleButton pill = new ToggleButton(Wording.text("role." + role.name().toLowerCase(Locale.ROOT)));
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.setMinWidth(USE_PREF_SIZE);
+      pill.setId("role-" + role.name().toLowerCase(Locale.ROOT));
+      pill.setOnAction(e -> {
+        session.perform((face, ids) -> Edits.facts(face, ids, "edit.role", f -> f.withRole(role)));
+        pill.setSelected(true);
+      });
+      fresh.add(() -> now().ifPresent(i -> pill.setSelected(i.facts().role() == role)));
+      roles.getChildren().add(pill);
+    }
+    return beside("tag.role", roles);
+  }
+
+  /** The colours in a group, each with the names of the parts that have it; a new digit recolours them. */
+  private void showParts() {
+    Map<Colour, String> found = new LinkedHashMap<>();
+    now().ifPresent(group -> group.withMembers().stream().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast).forEach(s -> {
+      s.fill().ifPresent(c -> found.putIfAbsent(c, s.facts().name()));
+      s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.facts().name()));
+    }));
+    List<Map.Entry<Colour, String>> wanted = found.entrySet().stream().limit(MOST_PARTS).map(e -> Map.entry(e.getKey(), e.getValue())).toList();
+    if (wanted.equals(partsShown)) {
+      return;
+    }
+    partsShown = wanted;
+    parts.getChildren().clear();
+    for (Map.Entry<Colour, String> part : wanted) {
+      ColourField field = new ColourField("part-" + part.getKey().hex().substring(1), part.getValue(), false, session, this::colours,
+          colour -> colour.ifPresent(to -> session.apply(Looks.recolour(face(), ids(), part.getKey(), to))));
+      field.show(Optional.of(part.getKey()));
+      field.setMaxWidth(104);
+      parts.getChildren().add(new VBox(1, Kit.label(part.getValue(), "field-label"), field));
+    }
+  }
+
+  private String resolution() {
+    return Placed.on(session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst().map(placed -> {
+      Picture picture = session.shownProperty().get().pictures().get(((Item.Photo) placed.item()).pictureId());
+      if (picture == null) {
+        return "";
+      }
+      double target = session.shownProperty().get().ticket().ppi();
+      return Wording.text(
+          "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), placed)), 0),
+          picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
+          Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0));
+    }).orElse("");
+  }
+}

@@ -1,0 +1,166 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** Where the selection stands by any of nine places, how big it is, its turn, its scale, and whether it is squashed. */
+final class PlaceSection extends Section {
+  private static final double LEAST_SIZE = 0.005;
+  private static final double NARROW = 58;
+
+  private int across = -1;
+  private int down = -1;
+
+  PlaceSection(Session session, boolean several, boolean line) {
+    super(session);
+    HBox places = Kit.row(6, nine(), Kit.under(Wording.text("tag.left"), place("tag-left", "tag.left", true)),
+        Kit.under(Wording.text("tag.top"), place("tag-top", "tag.top", false)));
+    getChildren().addAll(places, sizes(several, line));
+    if (!several) {
+      getChildren().add(squash());
+    }
+  }
+
+  /** The box of one object, or that around several on their ground. */
+  private Optional<Placement> standing() {
+    return now().map(Item::placement).or(() -> Resizing.box(session.face(), ids()).map(Placement::of));
+  }
+
+  private Node nine() {
+    GridPane grid = new GridPane();
+    grid.getStyleClass().add("nine");
+    ToggleGroup group = new ToggleGroup();
+    for (int row = -1; row <= 1; row++) {
+      for (int column = -1; column <= 1; column++) {
+        int c = column;
+        int r = row;
+        ToggleButton dot = new ToggleButton();
+        dot.getStyleClass().add("nine-dot");
+        dot.setId("ref-" + (c + 1) + (r + 1));
+        dot.setToggleGroup(group);
+        dot.setSelected(c == across && r == down);
+        String name = Wording.text("tag.ref." + (r + 1) + (c + 1));
+        dot.setAccessibleText(name);
+        dot.setTooltip(new Tooltip(name));
+        dot.setOnAction(e -> {
+          across = c;
+          down = r;
+          dot.setSelected(true);
+          refresh();
+        });
+        grid.add(dot, c + 1, r + 1);
+      }
+    }
+    return grid;
+  }
+
+  private TypedField place(String id, String key, boolean x) {
+    return length(id, key, -Placement.FARTHEST, Placement.FARTHEST,
+        () -> standing().map(p -> Reshape.reference(p, across, down)).map(p -> x ? p.x() : p.y()).orElse(Double.NaN),
+        value -> standing().ifPresent(p -> {
+          Point from = Reshape.reference(p, across, down);
+          double dx = x ? value - from.x() : 0;
+          double dy = x ? 0 : value - from.y();
+          session.apply(Edits.place(face(), ids(), "edit.place", each -> each.moved(dx, dy)));
+        }));
+  }
+
+  private Node sizes(boolean several, boolean line) {
+    TypedField wide = size("tag-width", line ? "tag.long" : "tag.width", Placement::width, true);
+    HBox row = Kit.row(6, Kit.under(Wording.text(line ? "tag.long" : "tag.width"), wide));
+    if (!line) {
+      row.getChildren().add(Kit.under(Wording.text("tag.height"), size("tag-height", "tag.height", Placement::height, false)));
+    }
+    if (!several) {
+      TypedField turn = number("tag-turn", "tag.turn", -3600, 3600,
+          () -> now().map(i -> Wording.text("tag.degrees", Lengths.plain(i.placement().turn(), 2))).orElse(""),
+          degrees -> session.apply(Edits.place(face(), ids(), "edit.turn", p -> p.turnedTo(degrees))));
+      row.getChildren().add(narrow("tag.turn", turn));
+    }
+    TypedField scale = number("tag-scale", "tag.scale", 1, 10_000, () -> Wording.text("proof.percent", 100),
+        percent -> standing().ifPresent(p -> session.perform((face, ids) ->
+            Resizing.scale(face, ids, percent / 100, Reshape.reference(p, across, down)))));
+    row.getChildren().add(narrow("tag.scale", scale));
+    if (line) {
+      return row;
+    }
+    CheckBox keep = new CheckBox(Wording.text("tag.keep"));
+    keep.setId("tag-keep");
+    keep.selectedProperty().bindBidirectional(session.keepProportionProperty());
+    return new javafx.scene.layout.VBox(5, row, keep);
+  }
+
+  private static Node narrow(String key, TypedField field) {
+    field.setPrefWidth(NARROW);
+    javafx.scene.layout.VBox box = Kit.under(Wording.text(key), field);
+    box.setMinWidth(NARROW - 10);
+    return box;
+  }
+
+  private TypedField size(String id, String key, ToDoubleFunction<Placement> get, boolean width) {
+    return length(id, key, LEAST_SIZE, Placement.FARTHEST, () -> standing().map(get::applyAsDouble).orElse(Double.NaN), value -> {
+      boolean keep = session.keepProportionProperty().get();
+      if (now().isPresent()) {
+        session.apply(Edits.place(face(), ids(), "edit.resize", sized(value, width, keep)));
+        return;
+      }
+      Resizing.box(session.face(), ids()).ifPresent(box -> {
+        Placement to = sized(value, width, keep).apply(Placement.of(box));
+        session.apply(Resizing.fit(face(), ids(), box, new Box(to.x(), to.y(), to.width(), to.height())));
+      });
+    });
+  }
+
+  private UnaryOperator<Placement> sized(double value, boolean width, boolean keep) {
+    int fixedAcross = across;
+    int fixedDown = down;
+    return p -> {
+      double factor = width ? value / p.width() : value / p.height();
+      double w = width ? value : keep && p.height() > 0 ? p.width() * factor : p.width();
+      double h = !width ? value : keep && p.width() > 0 ? p.height() * factor : p.height();
+      return Reshape.anchored(p, w, h, fixedAcross, fixedDown);
+    };
+  }
+
+  private Node squash() {
+    Label badge = Kit.label("", "squash-badge");
+    badge.setId("tag-squash");
+    javafx.scene.control.Button mend = Kit.button("tag-unsquash", "tag.unsquash",
+        () -> now().ifPresent(i -> session.apply(Resizing.unsquash(session.job(), face(), i))), "quiet");
+    HBox row = Kit.row(6, badge, mend);
+    row.managedProperty().bind(row.visibleProperty());
+    fresh.add(() -> {
+      Optional<Double> squash = now().flatMap(i -> Resizing.squash(session.shownProperty().get(), i));
+      row.setVisible(squash.isPresent());
+      squash.ifPresent(s -> badge.setText(s > 1
+          ? Wording.text("tag.tooWide", Lengths.plain((s - 1) * 100, 0)) : Wording.text("tag.tooHigh", Lengths.plain((1 / s - 1) * 100, 0))));
+    });
+    return row;
+  }
+
+  static boolean line(Item item) {
+    return item instanceof Item.Shape && ((Item.Shape) item).outline() instanceof Outline.Straight;
+  }
+}

@@ -1,0 +1,86 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.DoubleConsumer;
+import java.util.function.DoubleSupplier;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.JobColours;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** A part of the tag: its controls, and how they are brought up to date. */
+abstract class Section extends VBox {
+  private static final double LABEL_WIDTH = 40;
+
+  final Session session;
+  final List<Runnable> fresh = new ArrayList<>();
+
+  Section(Session session) {
+    super(5);
+    this.session = session;
+  }
+
+  /** Brings every control up to date. */
+  void refresh() {
+    fresh.forEach(Runnable::run);
+  }
+
+  String face() {
+    return session.faceIdProperty().get();
+  }
+
+  Set<String> ids() {
+    return session.selectionProperty().get();
+  }
+
+  Optional<Item> now() {
+    return session.single();
+  }
+
+  List<Colour> colours() {
+    return JobColours.of(session.shownProperty().get());
+  }
+
+  /** A control with its label at the left. */
+  static Node beside(String key, Node control) {
+    Label label = Kit.label(Wording.text(key), "field-label");
+    label.setMinWidth(LABEL_WIDTH);
+    return Kit.row(4, label, control);
+  }
+
+  /** A field for a length in the job's unit, from least to most inches. */
+  TypedField length(String id, String key, double least, double most, DoubleSupplier get, DoubleConsumer take) {
+    TypedField field = new TypedField(id, Wording.text(key), text -> {
+      double inches = Lengths.parse(text, session.unit());
+      if (!(inches >= least && inches <= most)) {
+        throw Trouble.of("length.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
+      }
+      take.accept(inches);
+    });
+    fresh.add(() -> {
+      double value = get.getAsDouble();
+      field.show(Double.isNaN(value) ? "" : Lengths.show(value, session.unit()));
+    });
+    return field;
+  }
+
+  /** A field for a number within a range. */
+  TypedField number(String id, String key, double least, double most, Supplier<String> shown, DoubleConsumer take) {
+    TypedField field = new TypedField(id, Wording.text(key), text ->
+        take.accept(Lengths.parseNumber(text.replace("pt", "").replace("×", ""), least, most)));
+    fresh.add(() -> field.show(shown.get()));
+    return field;
+  }
+}

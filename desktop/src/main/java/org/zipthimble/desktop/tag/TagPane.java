@@ -1,0 +1,150 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.station.LayersPane;
+
+/** The tag of what is selected: place and size, look, words, lining up and repeating. Its sections fold. */
+public final class TagPane extends VBox {
+  private final Session session;
+  private final VBox inside = new VBox(5);
+  private final List<Section> sections = new ArrayList<>();
+  private final Set<String> folded = new HashSet<>(Set.of("arrange"));
+  private Runnable fresh = () -> { };
+  private String built = "";
+  private Optional<WordsSection> words = Optional.empty();
+
+  /** The tag of a session's selection. */
+  public TagPane(Session session) {
+    this.session = session;
+    getStyleClass().add("tag");
+    ScrollPane scroll = new ScrollPane(inside);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.setFocusTraversable(false);
+    inside.getStyleClass().add("tag-inside");
+    getChildren().add(scroll);
+    setMinHeight(120);
+    session.shownProperty().addListener(o -> refresh());
+    session.selectionProperty().addListener(o -> refresh());
+    session.faceIdProperty().addListener(o -> refresh());
+    session.openProperty().addListener(o -> refresh());
+    session.keyProperty().addListener(o -> refresh());
+    session.taste().settingsProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** Puts the cursor into the words, all of them chosen, so that typing replaces them. */
+  public void typeWords() {
+    words.ifPresent(WordsSection::typeWords);
+  }
+
+  private void refresh() {
+    List<Item> selected = session.selected();
+    String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList());
+    if (!wanted.equals(built)) {
+      built = wanted;
+      build(selected);
+    }
+    fresh.run();
+    sections.forEach(Section::refresh);
+  }
+
+  private void build(List<Item> selected) {
+    sections.clear();
+    words = Optional.empty();
+    fresh = () -> { };
+    inside.getChildren().clear();
+    session.openProperty().get().flatMap(session.face()::find).ifPresent(group -> inside.getChildren().add(openNote(group)));
+    if (selected.isEmpty()) {
+      put(new FaceSection(session));
+    } else if (selected.size() > 1) {
+      several();
+    } else {
+      one(selected.get(0));
+    }
+  }
+
+  private Node openNote(Item group) {
+    Button out = Kit.button("tag-close-group", "tag.closeGroup", session::closeGroup, "quiet");
+    Label label = Kit.wrapped(Wording.text("tag.inside", group.facts().name()), "open-note");
+    HBox.setHgrow(label, Priority.ALWAYS);
+    return Kit.row(6, label, out);
+  }
+
+  private void several() {
+    Label title = Kit.label("", "side-title");
+    fresh = () -> title.setText(Wording.text("tag.several", session.selected().size()));
+    inside.getChildren().add(title);
+    put(new PlaceSection(session, true, false));
+    inside.getChildren().add(Kit.stitch());
+    put(new ArrangeSection(session, true));
+  }
+
+  private void one(Item item) {
+    TypedField name = new TypedField("tag-name", Wording.text("tag.name.spoken"), text -> {
+      if (!text.isBlank()) {
+        session.apply(Edits.facts(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.named(text.strip())));
+      }
+    });
+    name.getStyleClass().add("tag-name");
+    HBox.setHgrow(name, Priority.ALWAYS);
+    Label kind = Kit.label(item.accept(new LayersPane.KindName()), "side-note");
+    kind.setMinWidth(USE_PREF_SIZE);
+    fresh = () -> session.single().ifPresent(i -> name.show(i.facts().name()));
+    inside.getChildren().add(Kit.row(6, name, kind));
+    put(new PlaceSection(session, false, PlaceSection.line(item)));
+    inside.getChildren().add(Kit.stitch());
+    if (item instanceof Item.Words) {
+      WordsSection section = new WordsSection(session, (Item.Words) item);
+      words = Optional.of(section);
+      put(section);
+    }
+    put(new LookSection(session, item));
+    fold("arrange", new ArrangeSection(session, false));
+  }
+
+  private void put(Section section) {
+    sections.add(section);
+    inside.getChildren().add(section);
+  }
+
+  private void fold(String name, Section section) {
+    sections.add(section);
+    Button head = Kit.button("fold-" + name, "tag.fold." + name, () -> { }, "fold-head");
+    head.setGraphic(Icons.of(Icons.FOLD));
+    head.setMaxWidth(Double.MAX_VALUE);
+    Runnable show = () -> {
+      boolean away = folded.contains(name);
+      section.setVisible(!away);
+      section.setManaged(!away);
+      head.getGraphic().setRotate(away ? 180 : -90);
+    };
+    head.setOnAction(e -> {
+      if (!folded.remove(name)) {
+        folded.add(name);
+      }
+      show.run();
+    });
+    show.run();
+    inside.getChildren().addAll(head, section);
+  }
+}

@@ -1,0 +1,84 @@
+package org.zipthimble.samples;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zipthimble.core.bring.Ornament;
+import org.zipthimble.core.bring.OrnamentShelf;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
+
+/** What the demo jobs are put together with. */
+final class Desk {
+  static final Colour PAPER = Colour.of(0xFBF5E6);
+  static final Colour BEET = Colour.of(0x7A2E22);
+  static final Colour INK = Colour.of(0x3B2B26);
+  static final Colour BRASS = Colour.of(0xB07F2A);
+  static final Colour GREEN = Colour.of(0x3A6B45);
+  static final Colour PLUM = Colour.of(0x7A3F63);
+
+  final SeedArt art = new SeedArt();
+  private final List<Item> items = new ArrayList<>();
+
+  /** Ends a face: what was put down so far lies on it. */
+  Face face(String id, String name) {
+    Face face = new Face(id, name, items);
+    items.clear();
+    return face;
+  }
+
+  static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, List<Face> faces) {
+    Ticket ticket = new Ticket(item, number, size, bleed, 0.125, 300, false, stock, quantity, Unit.INCH);
+    Palette palette = new Palette(List.of(new Swatch("paper", PAPER), new Swatch("beet", BEET), new Swatch("soil ink", INK),
+        new Swatch("brass", BRASS), new Swatch("leaf", GREEN), new Swatch("plum", PLUM)), Colour.WHITE);
+    return new Job(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of(), palette);
+  }
+
+  void put(Item item) {
+    items.add(item);
+  }
+
+  void fill(String name, Box box, Colour colour) {
+    put(new Item.Shape(art.facts(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
+  }
+
+  void frame(String name, Box box, double radius, double pt, Colour colour) {
+    put(new Item.Shape(art.facts(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(new LineLook(pt, colour))));
+  }
+
+  void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {
+    put(new Item.Words(art.facts(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
+  }
+
+  /** An ornament of the shelf, its middle at a place, this wide before it is turned. */
+  void ornament(String name, Point middle, double width, double turn) {
+    Ornament ornament = OrnamentShelf.all().stream().filter(o -> o.name().equals(name)).findFirst().orElseThrow();
+    Item item = named(ornament.item(1, middle));
+    Placement p = item.placement();
+    double height = p.height() * width / p.width();
+    put(item.with(new Placement(middle.x() - width / 2, middle.y() - height / 2, width, height, turn)));
+  }
+
+  /** Gives an object and its members ids of this desk. */
+  Item named(Item item) {
+    Item out = item.with(Facts.of(art.facts("x").id(), item.facts().name()));
+    return out instanceof Item.Group ? ((Item.Group) out).holding(out.members().stream().map(this::named).toList()) : out;
+  }
+}
