@@ -103,7 +103,7 @@ class CommandsTest {
   @ParameterizedTest
   @ValueSource(strings = {
     "make", "make JOB", "make JOB --to x.docx", "make JOB --to x.png --ppi 5", "make JOB --to x.png --ppi many", "make JOB --to x.png --face 9",
-    "make JOB --to x.png --bleed maybe", "make gone.thimble --to x.pdf", "check", "fly", "make JOB --to none/x.pdf", "make JOB --to x.png --ppi 2400"})
+    "make JOB --to x.png --bleed maybe", "make gone.thimble --to x.pdf", "check", "fly", "make JOB --to none/x.pdf", "make JOB --to x.png --ppi 2401"})
   void badArgumentsGetOneClearSentence(String line) {
     String text = line.replace("JOB", "@@").replace("x.", folder.resolve("x") + ".").replace("none/", "none-such/");
     String[] arguments = text.split(" ");

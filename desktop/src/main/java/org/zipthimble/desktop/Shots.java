@@ -10,15 +10,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.animation.KeyFrame;
 import javafx.animation.PauseTransition;
+import javafx.animation.Timeline;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.geom.Point;
+import javafx.scene.robot.Robot;
+import javafx.scene.input.MouseButton;
+import javafx.scene.control.TextField;
+import javafx.geometry.Point2D;
 import javafx.util.Duration;
-import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngWriter;
@@ -37,6 +44,8 @@ public final class Shots extends Application {
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
+  private Workbench workbench;
+  private Robot robot;
   private Path folder;
 
   /** What to do before a picture is taken, and its name. */
@@ -56,35 +65,113 @@ public final class Shots extends Application {
     stage = window;
     folder = Path.of(getParameters().getUnnamed().get(0));
     Session session = Main.session(new Answers(), new Taste(Places.in(Files.createTempDirectory("shots-home"))));
-    Main.fill(window, session);
-    steps.add(new Step("item.png", s -> {}));
-    steps.add(new Step("compose.png", s -> {
+    workbench = Main.fill(window, session);
+    robot = new Robot();
+    plan();
+    next(session);
+  }
+
+  private void plan() {
+    step("item.png", s -> s.taste().change(t -> t.liking("jar_label").liking("bookmark")));
+    step("compose.png", s -> {
+      putAwayHints(s);
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.COMPOSE);
       s.selectionProperty().set(idOf(s, "Title"));
-    }));
-    steps.add(new Step("check.png", s -> {
+    });
+    step("snapping.png", s -> {
+      take(s, "bookmark.thimble");
+      s.selectionProperty().set(idOf(s, "Pumpkin seed"));
+    });
+    step("snapping.png", s -> run("menu.fit"));
+    step("snapping.png", s -> drag(s, "Pumpkin seed", 0.018, 0.1));
+    step("snapping.png", s -> { });
+    step("arranging.png", s -> {
+      robot.mouseRelease(MouseButton.PRIMARY);
+      take(s, "bookmark.thimble");
+      Set<String> three = new java.util.LinkedHashSet<>(idOf(s, "Kidney bean"));
+      three.addAll(idOf(s, "Pea"));
+      three.addAll(idOf(s, "Pumpkin seed"));
+      s.selectionProperty().set(three);
+      s.keyProperty().set(idOf(s, "Pea").stream().findFirst());
+    });
+    step("shelf.png", s -> {
+      take(s, "thank-you.thimble");
+      workbench.shelf(true);
+      s.selectionProperty().set(idOf(s, "Leaf wreath"));
+    });
+    step("guides.png", s -> {
+      workbench.shelf(false);
+      take(s, "sowing-list.thimble");
+      s.selectionProperty().set(Set.of());
+    });
+    step("check.png", s -> {
       take(s, "two-faults.thimble");
       s.stationProperty().set(Station.CHECK);
-    }));
-    steps.add(new Step("check.png", s -> {
-      Optional<Finding> first = s.findingsProperty().get().stream().findFirst();
-      first.ifPresent(s::goTo);
-    }));
-    steps.add(new Step("sheet.png", s -> {
+    });
+    step("check.png", s -> s.findingsProperty().get().stream().findFirst().ifPresent(s::goTo));
+    step("sheet.png", s -> {
       take(s, "swap-invitation.thimble");
       s.apply(Edits.sheet(p -> new SheetPlan(true, p.paper(), true)));
       s.stationProperty().set(Station.SHEET);
-    }));
-    steps.add(new Step("send.png", s -> {
+    });
+    step("send.png", s -> {
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.SEND);
       Platform.runLater(() -> ((Button) stage.getScene().lookup("#send-write")).fire());
-    }));
+    });
     for (int i = 0; i < 3; i++) {
-      steps.add(new Step("send.png", s -> {}));
+      step("send.png", s -> { });
     }
-    next(session);
+    step("night.png", s -> {
+      s.taste().change(t -> t.night(true));
+      take(s, "thank-you.thimble");
+      s.stationProperty().set(Station.COMPOSE);
+      s.selectionProperty().set(idOf(s, "Thanks"));
+    });
+    step("scale-150.png", s -> s.taste().change(t -> t.night(false).scaled(1.5)));
+    step("help.png", s -> {
+      s.taste().change(t -> t.scaled(1));
+      run("menu.hands");
+    });
+    step("finder.png", s -> {
+      run("menu.hands");
+      run("menu.find");
+      ((TextField) stage.getScene().lookup("#finder-text")).setText("guide");
+    });
+  }
+
+  private void step(String picture, Consumer<Session> before) {
+    steps.add(new Step(picture, before));
+  }
+
+  private void run(String key) {
+    workbench.commands().stream().filter(c -> c.key().equals(key)).forEach(org.zipthimble.desktop.command.Command::run);
+  }
+
+  private static void putAwayHints(Session session) {
+    for (Station station : Station.values()) {
+      session.taste().change(t -> t.without(station.name().toLowerCase(java.util.Locale.ROOT)));
+    }
+  }
+
+  /** Presses on an object and pulls it by inches of its face; the button stays down. */
+  private void drag(Session session, String name, double dx, double dy) {
+    Item item = session.face().items().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+    Point from = item.placement().centre();
+    Timeline hand = new Timeline(
+        new KeyFrame(Duration.millis(100), e -> robot.mouseMove(onScreen(from))),
+        new KeyFrame(Duration.millis(250), e -> robot.mousePress(MouseButton.PRIMARY)));
+    for (int i = 1; i <= 10; i++) {
+      Point to = from.plus(dx * i / 10, dy * i / 10);
+      hand.getKeyFrames().add(new KeyFrame(Duration.millis(350 + 40 * i), e -> robot.mouseMove(onScreen(to))));
+    }
+    hand.play();
+  }
+
+  private Point2D onScreen(Point face) {
+    Point pixel = workbench.bench().pixelOf(face);
+    return workbench.lookup("#bench").localToScreen(pixel.x(), pixel.y());
   }
 
   private static Set<String> idOf(Session session, String name) {

@@ -115,8 +115,10 @@ final class Workbench extends StackPane {
       show();
     });
     widthProperty().addListener((o, was, is) -> {
-      if (is.doubleValue() < NARROW && (was.doubleValue() >= NARROW || was.doubleValue() == 0)) {
-        ticket.foldedProperty().set(true);
+      boolean narrow = is.doubleValue() < NARROW;
+      if (narrow != (was.doubleValue() < NARROW && was.doubleValue() > 0)) {
+        ticket.foldedProperty().set(narrow);
+        show();
       }
     });
     show();
@@ -250,7 +252,10 @@ final class Workbench extends StackPane {
       centre.getChildren().add(slips);
     }
     window.setCenter(centre);
-    if (withTray) {
+    window.setBottom(null);
+    if (withTray && getWidth() < NARROW) {
+      window.setBottom(bottom);
+    } else if (withTray) {
       BorderPane both = new BorderPane(centre);
       both.setBottom(bottom);
       window.setCenter(both);

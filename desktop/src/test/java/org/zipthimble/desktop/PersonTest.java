@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -37,10 +38,12 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.proof.PdfMeasure;
+import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Taste;
 
 /** A person at the real window, by mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -54,9 +57,10 @@ class PersonTest {
   private Workbench workbench;
 
   @Start
-  void open(Stage stage) {
+  void open(Stage stage) throws IOException {
     session = new Session(
-        StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), 2), answers);
+        StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), 2), answers,
+        new Taste(Places.in(Files.createTempDirectory("person"))));
     workbench = Main.fill(stage, session);
   }
 
@@ -220,13 +224,14 @@ class PersonTest {
     Path file = folder.resolve("mine.thimble");
     answers.save = Optional.of(file);
     hand.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+    until(() -> Files.exists(file) && !session.filing().unsaved());
     assertEquals(session.job(), ThimbleFile.open(file));
-    assertFalse(session.unsaved());
+    assertFalse(session.filing().unsaved());
 
     Files.writeString(folder.resolve("broken.thimble"), "not a job");
     answers.open = Optional.of(folder.resolve("broken.thimble"));
     hand.press(KeyCode.CONTROL).type(KeyCode.O).release(KeyCode.CONTROL);
-    assertTrue(session.noticeProperty().get().contains("broken.thimble"));
+    until(() -> session.noticeProperty().get().contains("broken.thimble"));
     assertEquals(1, session.face().items().size(), "a bad file must leave the work as it is");
   }
 
@@ -334,6 +339,11 @@ class PersonTest {
     @Override
     public Unsaved unsaved(String jobName) {
       return Unsaved.LOSE;
+    }
+
+    @Override
+    public Changed changedOutside(String fileName) {
+      return Changed.STAY;
     }
   }
 }

@@ -67,7 +67,7 @@ class SamplesTest {
       assertTrue(ids.add(i.id()));
       assertTrue(i.facts().name().length() > 2);
     }));
-    assertTrue(ids.size() > 20);
+    assertTrue(ids.size() > 8, name + " has " + ids.size());
   }
 
   @Test

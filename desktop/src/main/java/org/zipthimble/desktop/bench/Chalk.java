@@ -52,14 +52,18 @@ final class Chalk {
     for (Hint hint : hints) {
       nodes.add(line(hint.from(), hint.to(), view, "hint-line"));
     }
-    double last = Double.NEGATIVE_INFINITY;
     for (Hint hint : hints) {
-      Point at = view.toPixel(hint.middle());
-      double y = Math.abs(at.y() - last) < 2 * TAG_HALF ? at.y() + 2 * TAG_HALF : at.y();
-      last = y;
-      nodes.add(tag(hint.text(), new Point(at.x(), y), width, height));
+      nodes.add(beside(hint, view, width, height));
     }
     return nodes;
+  }
+
+  /** The tag hangs above a level line and at the right of an upright one, so that it covers little. */
+  private static Node beside(Hint hint, Viewport view, double width, double height) {
+    Point at = view.toPixel(hint.middle());
+    boolean level = Math.abs(hint.to().x() - hint.from().x()) >= Math.abs(hint.to().y() - hint.from().y());
+    double half = hint.text().length() * TAG_WIDTH / 2;
+    return tag(hint.text(), level ? at.plus(0, -2 * TAG_HALF) : at.plus(half + TAG_HALF, 0), width, height);
   }
 
   static List<Node> tape(Hint hint, Viewport view, double width, double height) {

@@ -26,11 +26,14 @@ final class Pins {
   private static final double REACH = 9;
   private static final double THREAD = 30;
   private static final double END = 6;
+  private static final double CROWDED = 40;
 
   private final Map<Handle, Point> pins = new EnumMap<>(Handle.class);
   private final Map<Axis, Point> ends = new EnumMap<>(Axis.class);
   private final List<Node> nodes = new ArrayList<>();
   private final Point bead;
+  private final Affine inside;
+  private final Point size;
 
   /**
    * The pins of a box.
@@ -40,7 +43,15 @@ final class Pins {
    */
   Pins(Placement placement, Affine ground, Viewport view, boolean spread) {
     Affine map = placement.toGround().then(ground).then(view.toPixels());
+    double wide = map.apply(new Point(0, 0)).distance(map.apply(new Point(placement.width(), 0)));
+    double high = map.apply(new Point(0, 0)).distance(map.apply(new Point(0, placement.height())));
+    inside = map;
+    size = new Point(placement.width(), placement.height());
     for (Handle handle : Handle.values()) {
+      boolean crowded = handle.down() == 0 && placement.height() > 0 && high < CROWDED || handle.across() == 0 && wide < CROWDED;
+      if (crowded) {
+        continue;
+      }
       if (placement.height() > 0 || handle == Handle.LEFT || handle == Handle.RIGHT) {
         pins.put(handle, map.apply(new Point(
             placement.width() * (handle.across() + 1) / 2, placement.height() * (handle.down() + 1) / 2)));
@@ -55,8 +66,8 @@ final class Pins {
     pins.values().forEach(p -> nodes.add(dot(p, PIN, "pin")));
     nodes.add(dot(bead, PIN + 1, "bead"));
     if (spread) {
-      end(Axis.ACROSS, pins.get(Handle.RIGHT).plus(SPREAD_OFF, 0));
-      end(Axis.DOWN, pins.get(Handle.BOTTOM).plus(0, SPREAD_OFF));
+      end(Axis.ACROSS, map.apply(new Point(placement.width(), placement.height() / 2)).plus(SPREAD_OFF, 0));
+      end(Axis.DOWN, map.apply(new Point(placement.width() / 2, placement.height())).plus(0, SPREAD_OFF));
     }
   }
 
@@ -64,7 +75,14 @@ final class Pins {
     return nodes;
   }
 
+  /** The pin near a pixel; the middle of a small object is for moving it, however near its pins are. */
   Optional<Handle> at(Point pixel) {
+    if (size.x() > 0 && size.y() > 0) {
+      Point own = inside.inverse().apply(pixel);
+      if (own.x() > size.x() / 4 && own.x() < size.x() * 3 / 4 && own.y() > size.y() / 4 && own.y() < size.y() * 3 / 4) {
+        return Optional.empty();
+      }
+    }
     return pins.entrySet().stream().filter(e -> e.getValue().distance(pixel) <= REACH)
         .min((a, b) -> Double.compare(a.getValue().distance(pixel), b.getValue().distance(pixel))).map(Map.Entry::getKey);
   }

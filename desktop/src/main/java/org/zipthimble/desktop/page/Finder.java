@@ -24,6 +24,8 @@ import org.zipthimble.desktop.state.Station;
 /** Finds any command and any object by a few letters; Enter does it or selects it. */
 public final class Finder extends VBox {
   private static final int MOST = 40;
+  private static final double ROW = 28;
+  private static final double MOST_HEIGHT = 320;
 
   private final Session session;
   private final Supplier<List<Command>> commands;
@@ -46,7 +48,6 @@ public final class Finder extends VBox {
     text.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     list.setId("finder-list");
     list.getStyleClass().add("finder-list");
-    list.setPrefHeight(300);
     list.setFocusTraversable(false);
     list.setCellFactory(view -> new Cell());
     list.setOnMouseClicked(e -> take());
@@ -109,6 +110,8 @@ public final class Finder extends VBox {
     session.job().faces().forEach(face -> face.items().stream().filter(i -> matches(i.facts().name(), words))
         .forEach(i -> found.add(new Found(i.facts().name(), Wording.text("layers.face", face.name()), () -> show(face.id(), i)))));
     list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
+    list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(2, list.getItems().size())));
+    list.setMinHeight(USE_PREF_SIZE);
     list.getSelectionModel().select(0);
   }
 

@@ -10,7 +10,6 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.SelectionMode;
@@ -27,12 +26,13 @@ import org.zipthimble.desktop.state.Session;
 
 /** The layers of the face or of the open group, topmost first; or in their place the steps that were done. */
 public final class LayersPane extends VBox {
+  private static final double LEAST_LIST = 110;
+
   private final Session session;
   private final ObservableList<Item> rows = FXCollections.observableArrayList();
   private final ListView<Item> list = new ListView<>(rows);
   private final ListView<StepsList.Row> steps;
   private final TextField search = new TextField();
-  private final Label faceName = Kit.label("", "side-note");
   private final BooleanProperty showSteps = new SimpleBooleanProperty();
   private boolean selecting;
 
@@ -64,6 +64,8 @@ public final class LayersPane extends VBox {
     list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     list.getSelectionModel().getSelectedItems().addListener((javafx.collections.ListChangeListener<Item>) c -> taken());
     list.setPlaceholder(Kit.wrapped(Wording.text("layers.empty"), "side-note"));
+    list.setPrefHeight(LEAST_LIST);
+    steps.setPrefHeight(LEAST_LIST);
     VBox.setVgrow(list, Priority.ALWAYS);
     VBox.setVgrow(steps, Priority.ALWAYS);
     getChildren().addAll(Kit.row(4, layersPill, stepsPill, search), list);
@@ -97,7 +99,6 @@ public final class LayersPane extends VBox {
   }
 
   private void refresh() {
-    faceName.setText(Wording.text("layers.face", session.face().name()));
     List<Item> items = new ArrayList<>(session.beside());
     Collections.reverse(items);
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);

@@ -2,6 +2,7 @@ package org.zipthimble.desktop.tag;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -49,9 +50,9 @@ final class ArrangeSection extends Section {
     }
     box.setId("arrange-to");
     box.setAccessibleText(Wording.text("arrange.to"));
-    box.setConverter(named("arrange.to."));
+    box.setConverter(named(t -> Wording.text("arrange.to." + t.name().toLowerCase(Locale.ROOT))));
     box.setMaxWidth(Double.MAX_VALUE);
-    box.setPrefWidth(150);
+    box.setPrefWidth(130);
     box.setValue(to);
     box.setOnAction(e -> to = box.getValue());
     fresh.add(() -> {
@@ -63,11 +64,11 @@ final class ArrangeSection extends Section {
     return box;
   }
 
-  private static <E extends Enum<E>> StringConverter<E> named(String prefix) {
+  private static <E> StringConverter<E> named(Function<E, String> name) {
     return new StringConverter<>() {
       @Override
       public String toString(E value) {
-        return value == null ? "" : Wording.text(prefix + value.name().toLowerCase(Locale.ROOT));
+        return value == null ? "" : name.apply(value);
       }
 
       @Override
@@ -92,7 +93,7 @@ final class ArrangeSection extends Section {
     ComboBox<Spacing.By> box = new ComboBox<>(FXCollections.observableArrayList(Spacing.By.values()));
     box.setId("arrange-by");
     box.setAccessibleText(Wording.text("arrange.by"));
-    box.setConverter(named("arrange.by."));
+    box.setConverter(named(b -> Wording.text("arrange.by." + b.name().toLowerCase(Locale.ROOT))));
     box.setValue(by);
     box.setMaxWidth(Double.MAX_VALUE);
     box.setOnAction(e -> by = box.getValue());

@@ -42,7 +42,7 @@ final class FaceSection extends Section {
         colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.on(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
     getChildren().addAll(Kit.label(Wording.text("tag.none"), "side-title"), Kit.wrapped(Wording.text("tag.none.hint"), "side-note"),
-        Kit.row(6, Kit.under(Wording.text("face.stock"), stock), Kit.under(Wording.text("face.nudge"), nudge())),
+        Kit.under(Wording.text("face.stock"), stock), Kit.under(Wording.text("face.nudge"), nudge()),
         Kit.label(Wording.text("face.swatches"), "field-label"), swatches, Kit.stitch(),
         guideHead(), guides, Kit.stitch(), Kit.label(Wording.text("face.columns"), "field-label"), columnFields(), gridRow());
     fresh.add(this::showGuides);
@@ -58,10 +58,10 @@ final class FaceSection extends Section {
   }
 
   private Node guideHead() {
-    return Kit.row(3, Kit.label(Wording.text("face.guides"), "field-label"), Kit.spring(),
+    return new VBox(3, Kit.label(Wording.text("face.guides"), "field-label"), Kit.row(4,
         Kit.button("guide-across", "face.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
         Kit.button("guide-down", "face.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
-        Kit.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet"));
+        Kit.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet")));
   }
 
   private Point middle() {

@@ -11,6 +11,8 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Reshape;
@@ -28,7 +30,7 @@ import org.zipthimble.desktop.state.Session;
 /** Where the selection stands by any of nine places, how big it is, its turn, its scale, and whether it is squashed. */
 final class PlaceSection extends Section {
   private static final double LEAST_SIZE = 0.005;
-  private static final double NARROW = 58;
+  private static final double NARROW = 56;
 
   private int across = -1;
   private int down = -1;
@@ -93,29 +95,31 @@ final class PlaceSection extends Section {
     if (!line) {
       row.getChildren().add(Kit.under(Wording.text("tag.height"), size("tag-height", "tag.height", Placement::height, false)));
     }
+    HBox second = Kit.row(6);
     if (!several) {
       TypedField turn = number("tag-turn", "tag.turn", -3600, 3600,
           () -> now().map(i -> Wording.text("tag.degrees", Lengths.plain(i.placement().turn(), 2))).orElse(""),
           degrees -> session.apply(Edits.place(face(), ids(), "edit.turn", p -> p.turnedTo(degrees))));
-      row.getChildren().add(narrow("tag.turn", turn));
+      second.getChildren().add(narrow("tag.turn", turn));
     }
     TypedField scale = number("tag-scale", "tag.scale", 1, 10_000, () -> Wording.text("proof.percent", 100),
         percent -> standing().ifPresent(p -> session.perform((face, ids) ->
             Resizing.scale(face, ids, percent / 100, Reshape.reference(p, across, down)))));
-    row.getChildren().add(narrow("tag.scale", scale));
+    second.getChildren().add(narrow("tag.scale", scale));
     if (line) {
-      return row;
+      return new VBox(5, row, second);
     }
     CheckBox keep = new CheckBox(Wording.text("tag.keep"));
     keep.setId("tag-keep");
     keep.selectedProperty().bindBidirectional(session.keepProportionProperty());
-    return new javafx.scene.layout.VBox(5, row, keep);
+    return new VBox(5, row, second, keep);
   }
 
   private static Node narrow(String key, TypedField field) {
     field.setPrefWidth(NARROW);
-    javafx.scene.layout.VBox box = Kit.under(Wording.text(key), field);
-    box.setMinWidth(NARROW - 10);
+    VBox box = Kit.under(Wording.text(key), field);
+    box.setMinWidth(NARROW);
+    HBox.setHgrow(box, Priority.NEVER);
     return box;
   }
 
