@@ -137,7 +137,7 @@ public final class Shots extends Application {
     step("finder.png", s -> {
       run("menu.hands");
       run("menu.find");
-      ((TextField) stage.getScene().lookup("#finder-text")).setText("guide");
+      ((TextField) stage.getScene().lookup("#finder-text")).appendText("guide");
     });
   }
 
@@ -247,6 +247,11 @@ public final class Shots extends Application {
     @Override
     public Unsaved unsaved(String jobName) {
       return Unsaved.LOSE;
+    }
+
+    @Override
+    public boolean mayReplace(List<String> fileNames) {
+      return false;
     }
 
     @Override

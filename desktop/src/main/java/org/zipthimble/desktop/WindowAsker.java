@@ -1,6 +1,7 @@
 package org.zipthimble.desktop;
 
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import javafx.scene.control.ButtonType;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.store.Versions;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 
@@ -31,8 +33,27 @@ final class WindowAsker implements Asker {
   public Optional<Path> whereToSave(String suggestedName) {
     FileChooser chooser = chooser("ask.save", "ask.jobs", "*" + ThimbleFile.ENDING);
     chooser.setInitialFileName(suggestedName);
-    return chosen(chooser.showSaveDialog(stage)).map(p -> p.getFileName().toString().endsWith(ThimbleFile.ENDING)
-        ? p : p.resolveSibling(p.getFileName() + ThimbleFile.ENDING));
+    return chosen(chooser.showSaveDialog(stage)).map(WindowAsker::ended);
+  }
+
+  /** The path with its ending; a name that the person did not see and that is taken gets a number. */
+  private static Path ended(Path path) {
+    if (path.getFileName().toString().endsWith(ThimbleFile.ENDING)) {
+      return path;
+    }
+    Path whole = path.resolveSibling(path.getFileName() + ThimbleFile.ENDING);
+    return Files.exists(whole) ? Versions.numbered(whole) : whole;
+  }
+
+  @Override
+  public boolean mayReplace(List<String> fileNames) {
+    ButtonType replace = new ButtonType(Wording.text("ask.replace.yes"), ButtonBar.ButtonData.YES);
+    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
+    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.replace", String.join(", ", fileNames)), replace, stay);
+    alert.initOwner(stage);
+    alert.setTitle(Wording.text("ask.replace.title"));
+    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
+    return alert.showAndWait().orElse(stay) == replace;
   }
 
   @Override

@@ -204,7 +204,9 @@ final class Workbench extends StackPane {
     busy.setMaxSize(18, 18);
     busy.visibleProperty().bind(session.filing().busyProperty());
     busy.setAccessibleText(Wording.text("file.busy"));
-    HBox row = Kit.row(8, bar, Kit.spring(), busy, saved);
+    javafx.scene.control.Button stop = Kit.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
+    stop.visibleProperty().bind(session.filing().busyProperty().and(session.filing().canStopProperty()));
+    HBox row = Kit.row(8, bar, Kit.spring(), stop, busy, saved);
     row.getStyleClass().add("top-row");
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);

@@ -10,9 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
@@ -40,7 +37,6 @@ import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
-import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Taste;
@@ -52,7 +48,7 @@ class PersonTest {
 
   @TempDir private Path folder;
 
-  private final Answers answers = new Answers();
+  private final Hand.Answers answers = new Hand.Answers();
   private Session session;
   private Workbench workbench;
 
@@ -88,18 +84,19 @@ class PersonTest {
     Files.write(folder.resolve("field.png"), PngWriter.bytes(new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB), 300));
     answers.pictures = List.of(folder.resolve("field.png"));
     hand.clickOn("#add-picture");
+    Hand.until(() -> session.single().filter(Item.Photo.class::isInstance).isPresent());
     assertEquals(new Placement(1, 2.5, 3, 2, 0), single().placement());
 
     hand.clickOn("#face-f2");
     hand.clickOn("#add-words");
     WaitForAsyncUtils.waitForFxEvents();
     hand.write("Bring seed you saved");
-    until(() -> session.findingsProperty().get().isEmpty());
+    Hand.until(() -> session.findingsProperty().get().isEmpty());
 
     answers.send = Optional.of(folder.resolve("invitation.pdf"));
     hand.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
     hand.clickOn("#send-write");
-    until(() -> hand.lookup("#report-title").tryQuery().isPresent());
+    Hand.until(() -> hand.lookup("#report-title").tryQuery().isPresent());
     assertEquals("invitation.pdf measures as asked", hand.lookup("#report-title").queryAs(Label.class).getText());
     measure(Files.readAllBytes(folder.resolve("invitation.pdf")));
   }
@@ -188,7 +185,7 @@ class PersonTest {
   @Test
   void findingsLeadToTheirPlace(FxRobot hand) {
     hand.clickOn("#demo-two-faults");
-    until(() -> session.findingsProperty().get().size() == 2);
+    Hand.until(() -> session.findingsProperty().get().size() == 2);
     hand.clickOn("#station-check");
     hand.clickOn("#finding-2");
     assertEquals("Sunrise field", single().facts().name());
@@ -224,14 +221,14 @@ class PersonTest {
     Path file = folder.resolve("mine.thimble");
     answers.save = Optional.of(file);
     hand.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
-    until(() -> Files.exists(file) && !session.filing().unsaved());
+    Hand.until(() -> Files.exists(file) && !session.filing().unsaved());
     assertEquals(session.job(), ThimbleFile.open(file));
     assertFalse(session.filing().unsaved());
 
     Files.writeString(folder.resolve("broken.thimble"), "not a job");
     answers.open = Optional.of(folder.resolve("broken.thimble"));
     hand.press(KeyCode.CONTROL).type(KeyCode.O).release(KeyCode.CONTROL);
-    until(() -> session.noticeProperty().get().contains("broken.thimble"));
+    Hand.until(() -> session.noticeProperty().get().contains("broken.thimble"));
     assertEquals(1, session.face().items().size(), "a bad file must leave the work as it is");
   }
 
@@ -298,52 +295,5 @@ class PersonTest {
     assertEquals(y, p.y(), NEAR);
     assertEquals(width, p.width(), NEAR);
     assertEquals(height, p.height(), NEAR);
-  }
-
-  private static void until(BooleanSupplier wanted) {
-    try {
-      WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, wanted::getAsBoolean);
-    } catch (TimeoutException e) {
-      throw new AssertionError("it did not come about", e);
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  /** Answers in the person's stead. */
-  private static final class Answers implements Asker {
-    private Optional<Path> open = Optional.empty();
-    private Optional<Path> save = Optional.empty();
-    private Optional<Path> send = Optional.empty();
-    private List<Path> pictures = List.of();
-
-    @Override
-    public Optional<Path> jobToOpen() {
-      return open;
-    }
-
-    @Override
-    public Optional<Path> whereToSave(String suggestedName) {
-      return save;
-    }
-
-    @Override
-    public Optional<Path> whereToSend(String suggestedName, String ending) {
-      return send;
-    }
-
-    @Override
-    public List<Path> pictures() {
-      return pictures;
-    }
-
-    @Override
-    public Unsaved unsaved(String jobName) {
-      return Unsaved.LOSE;
-    }
-
-    @Override
-    public Changed changedOutside(String fileName) {
-      return Changed.STAY;
-    }
   }
 }

@@ -22,6 +22,7 @@ public final class TypedField extends TextField {
   private final Taking taking;
   private String value = "";
   private boolean shownAnew;
+  private boolean keeps;
 
   /**
    * A field.
@@ -64,6 +65,12 @@ public final class TypedField extends TextField {
     }
   }
 
+  /** Keeps what was typed as its value once it is taken, for slips that show nothing anew. */
+  public TypedField keeping() {
+    keeps = true;
+    return this;
+  }
+
   private void take() {
     if (getText().equals(value)) {
       return;
@@ -74,7 +81,7 @@ public final class TypedField extends TextField {
       value = typed;
       shownAnew = false;
       taking.take(typed);
-      if (!shownAnew) {
+      if (!shownAnew && !keeps) {
         value = before;
         setText(before);
       }

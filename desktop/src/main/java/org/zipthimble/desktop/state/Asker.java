@@ -41,6 +41,9 @@ public interface Asker {
   /** What to do with unsaved work on a job of this name. */
   Unsaved unsaved(String jobName);
 
+  /** Whether files of these names, which are there already, may be replaced. */
+  boolean mayReplace(List<String> fileNames);
+
   /** What to do about a file of this name that another program has changed. */
   Changed changedOutside(String fileName);
 }

@@ -36,6 +36,8 @@ public final class Filing {
   private final PauseTransition pause = new PauseTransition(FOLLOWS);
   private final ReadOnlyObjectWrapper<Optional<LocalTime>> savedAt = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper canStop = new ReadOnlyBooleanWrapper();
+  private int reading;
   private Recovery recovery;
   private Optional<Path> file = Optional.empty();
   private Optional<FileMark> mark = Optional.empty();
@@ -176,7 +178,15 @@ public final class Filing {
 
   private record Answer(Optional<Job> job, String sentence) {}
 
+  /** Stops waiting for a file that is being read; the work on the bench stays. */
+  public void stopReading() {
+    reading++;
+    busy.set(false);
+  }
+
   private void read(Source source, java.util.function.Consumer<Job> done) {
+    int mine = ++reading;
+    canStop.set(true);
     busy.set(true);
     worker.want(() -> {
       try {
@@ -187,6 +197,9 @@ public final class Filing {
         return new Answer(Optional.empty(), Wording.text("file.tooLarge"));
       }
     }, answer -> {
+      if (mine != reading) {
+        return;
+      }
       busy.set(false);
       session.say(answer.sentence());
       answer.job().ifPresent(done);
@@ -232,6 +245,7 @@ public final class Filing {
     }
     Job job = session.job();
     Object waiting = new Object();
+    canStop.set(false);
     busy.set(true);
     worker.want(() -> {
       try {
@@ -298,5 +312,10 @@ public final class Filing {
   /** Whether a file is being read or written. */
   public ReadOnlyBooleanProperty busyProperty() {
     return busy.getReadOnlyProperty();
+  }
+
+  /** Whether what is being done can be stopped. */
+  public ReadOnlyBooleanProperty canStopProperty() {
+    return canStop.getReadOnlyProperty();
   }
 }

@@ -93,6 +93,7 @@ public final class Session {
 
   /** Carries an edit out and selects the objects that it added beside the others. */
   public void applyAndSelect(Edit edit) {
+    dropTry();
     Set<String> before = beside().stream().map(Item::id).collect(Collectors.toSet());
     apply(edit);
     Set<String> added = beside().stream().map(Item::id).filter(id -> !before.contains(id)).collect(Collectors.toCollection(LinkedHashSet::new));

@@ -96,15 +96,14 @@ public final class Adding {
         Optional.empty(), Optional.of(new LineLook(1, INK))));
   }
 
-  /** A border an eighth of an inch inside the safe area. */
-  public void border() {
-    double distance = session.job().ticket().safe();
-    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(1, INK), 0));
-  }
-
-  /** A border at a typed distance from the trim. */
-  public void border(double distance) {
-    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(1, INK), 0));
+  /**
+   * A border.
+   *
+   * @param distance from the trim to the line's outer edge, in inches
+   * @param radius of its corners, in inches
+   */
+  public void border(double distance, double linePt, double radius) {
+    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(linePt, INK), radius));
   }
 
   /** A form of columns and rows over a box: a table, writing lines or boxes to tick. */

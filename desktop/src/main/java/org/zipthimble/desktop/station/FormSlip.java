@@ -48,7 +48,7 @@ final class FormSlip {
     }
     TypedField across = count("form-columns", "repeat.columns", true);
     TypedField down = count("form-rows", "repeat.rows", false);
-    TypedField line = new TypedField("form-line", Wording.text("tag.lineWidth"), text -> linePt = points(text));
+    TypedField line = new TypedField("form-line", Wording.text("tag.lineWidth"), text -> linePt = points(text)).keeping();
     across.show(String.valueOf(columns));
     down.show(String.valueOf(rows));
     line.show(Wording.text("tag.pt", Lengths.plain(linePt, 2)));

@@ -233,10 +233,14 @@ public final class SendStation {
       return;
     }
     Path file = chosen.get();
+    boolean seen = !format.endingOf(file.getFileName().toString()).isEmpty();
     if (format.endingOf(file.getFileName().toString()).isEmpty()) {
       file = file.resolveSibling(file.getFileName() + format.ending());
     }
     Order order = new Order(file, face(job), resolution, options(job), chosenQuality);
+    if (!mayWrite(job, order, seen)) {
+      return;
+    }
     sending = true;
     stopping.set(false);
     bar.setProgress(0);
@@ -246,6 +250,18 @@ public final class SendStation {
     Thread thread = new Thread(() -> send(job, order), "send");
     thread.setDaemon(true);
     thread.start();
+  }
+
+  /** The person has agreed to the one name that was chosen; other files that are there already are asked about. */
+  private boolean mayWrite(Job job, Order order, boolean seen) {
+    try {
+      List<String> there = Sender.files(job, order).stream().filter(f -> !(seen && f.equals(order.file())))
+          .filter(Files::exists).map(f -> f.getFileName().toString()).toList();
+      return there.isEmpty() || session.asker().mayReplace(there);
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+      return false;
+    }
   }
 
   private void send(Job job, Order order) {

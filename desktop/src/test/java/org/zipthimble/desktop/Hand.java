@@ -1,0 +1,161 @@
+package org.zipthimble.desktop;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.desktop.state.Asker;
+import org.zipthimble.desktop.state.Session;
+
+/** A person's hand at the window: it works in inches of the face. */
+final class Hand {
+  private final FxRobot robot;
+  private final Workbench workbench;
+  private final Session session;
+
+  Hand(FxRobot robot, Workbench workbench, Session session) {
+    this.robot = robot;
+    this.workbench = workbench;
+    this.session = session;
+  }
+
+  Point2D at(double x, double y) {
+    Point pixel = workbench.bench().pixelOf(new Point(x, y));
+    Node bench = workbench.lookup("#bench");
+    return bench.localToScreen(pixel.x(), pixel.y());
+  }
+
+  Hand press(double x, double y) {
+    robot.moveTo(at(x, y)).press(MouseButton.PRIMARY);
+    return this;
+  }
+
+  Hand to(double x, double y) {
+    robot.moveTo(at(x, y));
+    WaitForAsyncUtils.waitForFxEvents();
+    return this;
+  }
+
+  Hand release() {
+    robot.release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    return this;
+  }
+
+  Hand drag(double x, double y, double toX, double toY) {
+    return press(x, y).to((x + toX) / 2, (y + toY) / 2).to(toX, toY).release();
+  }
+
+  Hand click(double x, double y) {
+    robot.moveTo(at(x, y)).clickOn(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    WaitForAsyncUtils.sleep(600, TimeUnit.MILLISECONDS);
+    return this;
+  }
+
+  Hand doubleClick(double x, double y) {
+    robot.moveTo(at(x, y)).doubleClickOn(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    return this;
+  }
+
+  Hand type(String field, String text) {
+    robot.clickOn(field);
+    keys(KeyCode.A, KeyCode.CONTROL);
+    robot.write(text);
+    robot.type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    return this;
+  }
+
+  Hand keys(KeyCode key, KeyCode... held) {
+    for (KeyCode one : held) {
+      robot.press(one);
+    }
+    robot.type(key);
+    for (int i = held.length - 1; i >= 0; i--) {
+      robot.release(held[i]);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+    return this;
+  }
+
+  Placement placement() {
+    return session.single().orElseThrow().placement();
+  }
+
+  Item named(String name) {
+    return session.face().all().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+  }
+
+  static void until(BooleanSupplier wanted) {
+    try {
+      WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, wanted::getAsBoolean);
+    } catch (TimeoutException e) {
+      throw new AssertionError("it did not come about", e);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Answers in the person's stead. */
+  static final class Answers implements Asker {
+    Optional<Path> open = Optional.empty();
+    Optional<Path> save = Optional.empty();
+    Optional<Path> send = Optional.empty();
+    List<Path> pictures = List.of();
+    Unsaved unsaved = Unsaved.LOSE;
+    Changed changed = Changed.STAY;
+    boolean replace = true;
+    final List<String> asked = new ArrayList<>();
+
+    @Override
+    public Optional<Path> jobToOpen() {
+      return open;
+    }
+
+    @Override
+    public Optional<Path> whereToSave(String suggestedName) {
+      return save;
+    }
+
+    @Override
+    public Optional<Path> whereToSend(String suggestedName, String ending) {
+      return send;
+    }
+
+    @Override
+    public List<Path> pictures() {
+      return pictures;
+    }
+
+    @Override
+    public Unsaved unsaved(String jobName) {
+      asked.add("unsaved " + jobName);
+      return unsaved;
+    }
+
+    @Override
+    public boolean mayReplace(List<String> fileNames) {
+      asked.add("replace " + fileNames);
+      return replace;
+    }
+
+    @Override
+    public Changed changedOutside(String fileName) {
+      asked.add("changed " + fileName);
+      return changed;
+    }
+  }
+}
