@@ -1,5 +1,6 @@
 /** The commands that need no window. */
 module org.zipthimble.cli {
+  requires java.desktop;
   requires org.zipthimble.core;
   requires info.picocli;
   requires java.management;

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -34,8 +35,14 @@ import picocli.CommandLine.Spec;
 final class Bench implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
-  @Parameters(paramLabel = "JOB", description = "the .thimble file")
+  @Parameters(paramLabel = "JOB", arity = "0..1", description = "the .thimble file")
   private Path job;
+
+  @Option(names = "--make", paramLabel = "FOLDER", description = "only makes the large jobs that docs/speed.md speaks of")
+  private Path folder;
+
+  @Option(names = "--only", paramLabel = "WORK", description = "only one of: open, save, check, pdf, png300")
+  private String only;
 
   @Option(names = "--runs", defaultValue = "9", description = "how many times (9 without it)")
   private int runs;
@@ -48,9 +55,16 @@ final class Bench implements Callable<Integer> {
   @Override
   public Integer call() throws Stopped, IOException {
     try {
+      if (folder != null) {
+        BenchJobs.write(folder);
+        return 0;
+      }
+      if (job == null) {
+        throw Trouble.of("cli.benchNothing");
+      }
       Job read = ThimbleFile.open(job);
       time("open", () -> ThimbleFile.open(job));
-      time("save", () -> ThimbleFile.bytes(read));
+      time("save", () -> saved(read));
       time("check", () -> Checks.run(read));
       time("pdf", () -> PdfPainter.bytes(read.name(), Pages.of(read, PageOptions.of(read)), Progress.SILENT));
       time("png300", () -> PngWriter.bytes(
@@ -62,7 +76,17 @@ final class Bench implements Callable<Integer> {
     }
   }
 
+  private static Path saved(Job read) throws Trouble, IOException {
+    Path file = Files.createTempFile("bench", ThimbleFile.ENDING);
+    ThimbleFile.save(read, file);
+    Files.delete(file);
+    return file;
+  }
+
   private void time(String what, Work work) throws Trouble, Stopped, IOException {
+    if (only != null && !only.equals(what)) {
+      return;
+    }
     ThreadMXBean clock = ManagementFactory.getThreadMXBean();
     List<Double> seconds = new ArrayList<>();
     for (int i = 0; i < Math.max(1, runs); i++) {

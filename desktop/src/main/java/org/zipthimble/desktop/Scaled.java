@@ -1,6 +1,5 @@
 package org.zipthimble.desktop;
 
-import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
@@ -12,30 +11,39 @@ final class Scaled extends Region {
   private static final double LEAST_HEIGHT = 520;
 
   private final Taste taste;
+  private final Region inside;
   private final ScrollPane scroll = new ScrollPane();
   private final Scale scale = new Scale(1, 1);
 
   Scaled(Region inside, Taste taste) {
     this.taste = taste;
-    inside.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
-    scroll.setContent(inside);
+    this.inside = inside;
     scroll.setFitToWidth(true);
     scroll.setFitToHeight(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setFocusTraversable(false);
     scroll.getTransforms().add(scale);
-    getChildren().add(scroll);
     getStyleClass().add("workbench");
+    put();
     taste.settingsProperty().addListener((o, was, is) -> {
       if (was.scale() != is.scale()) {
-        requestLayout();
+        put();
       }
     });
   }
 
-  /** What is scaled. */
-  Node inside() {
-    return scroll.getContent();
+  /** At its own size the interface stands here by itself; a scroll pane would have all of it drawn with every change. */
+  private void put() {
+    if (taste.now().scale() == 1) {
+      scroll.setContent(null);
+      inside.setMinSize(USE_COMPUTED_SIZE, USE_COMPUTED_SIZE);
+      getChildren().setAll(inside);
+    } else {
+      getChildren().setAll(scroll);
+      inside.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
+      scroll.setContent(inside);
+    }
+    requestLayout();
   }
 
   @Override
@@ -43,6 +51,6 @@ final class Scaled extends Region {
     double s = taste.now().scale();
     scale.setX(s);
     scale.setY(s);
-    scroll.resizeRelocate(0, 0, getWidth() / s, getHeight() / s);
+    getChildren().get(0).resizeRelocate(0, 0, getWidth() / s, getHeight() / s);
   }
 }

@@ -84,7 +84,7 @@ final class Workbench extends StackPane {
     bench.setOnWords(() -> Platform.runLater(tag::typeWords));
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
-    tag.maxHeightProperty().bind(side.heightProperty().multiply(0.7));
+    tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(side.getHeight() * 0.7), side.heightProperty()));
     VBox composing = new VBox(8, tag, layers);
     composing.getStyleClass().add("side");
     compose = composing;
@@ -253,6 +253,7 @@ final class Workbench extends StackPane {
       StackPane.setMargin(slips, new Insets(10));
       centre.getChildren().add(slips);
     }
+    centre.setViewOrder(1);
     window.setCenter(centre);
     window.setBottom(null);
     if (withTray && getWidth() < NARROW) {
@@ -260,6 +261,7 @@ final class Workbench extends StackPane {
     } else if (withTray) {
       BorderPane both = new BorderPane(centre);
       both.setBottom(bottom);
+      both.setViewOrder(1);
       window.setCenter(both);
     }
   }

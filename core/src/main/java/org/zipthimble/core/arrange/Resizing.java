@@ -26,7 +26,7 @@ public final class Resizing {
 
   /** The box around objects on the ground they share, in that ground's inches. */
   public static Optional<Box> box(Face face, Set<String> ids) {
-    return ids.stream().map(face::find).flatMap(Optional::stream).map(i -> i.placement().around()).reduce(Box::union);
+    return face.all().stream().filter(i -> ids.contains(i.id())).map(i -> i.placement().around()).reduce(Box::union);
   }
 
   /**

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
@@ -240,6 +241,7 @@ public final class Snapper {
 
   private List<Box> objects(Face face, Set<String> moving) {
     List<Box> whole = new ArrayList<>();
+    Map<String, Affine> grounds = Grounds.all(face);
     for (Item item : face.items()) {
       if (!item.facts().visible() || moving.contains(item.id())) {
         continue;
@@ -249,7 +251,7 @@ public final class Snapper {
         if (moving.contains(one.id()) || !one.facts().visible() || holds && !one.members().isEmpty()) {
           continue;
         }
-        Box box = Grounds.around(face, one);
+        Box box = Grounds.around(one.placement(), grounds.get(one.id()));
         for (Axis axis : Axis.values()) {
           lines.get(axis).add(SnapLine.of(axis.start(box), box));
           lines.get(axis).add(SnapLine.of(axis.middle(box), box));

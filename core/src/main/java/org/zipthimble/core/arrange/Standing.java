@@ -19,20 +19,30 @@ public record Standing(String id, Box box) {
   /** Where objects stand, in the order of the face; unknown ids are left out. */
   public static List<Standing> of(Face face, Set<String> ids) {
     List<Standing> out = new ArrayList<>();
-    for (Item item : face.all()) {
+    collect(face.items(), Affine.IDENTITY, ids, out);
+    return out;
+  }
+
+  private static void collect(List<Item> items, Affine ground, Set<String> ids, List<Standing> out) {
+    for (Item item : items) {
       if (ids.contains(item.id())) {
-        out.add(new Standing(item.id(), Grounds.around(face, item)));
+        out.add(new Standing(item.id(), Grounds.around(item.placement(), ground)));
+      }
+      if (item instanceof Item.Group && out.size() < ids.size()) {
+        collect(item.members(), Grounds.innerToGround((Item.Group) item).then(ground), ids, out);
       }
     }
-    return out;
   }
 
   /** Moves objects by distances in inches on the face, whatever group holds them; locked ones stay. */
   public static Edit shift(String faceId, String key, Map<String, Point> by) {
-    return new Edit(Wording.text(key), job -> job.changed(faceId, face -> face.changed(by.keySet(), item -> {
-      Point d = inGround(Grounds.under(face, item.id()), by.get(item.id()));
-      return item.facts().locked() ? item : item.with(item.placement().moved(d.x(), d.y()));
-    })));
+    return new Edit(Wording.text(key), job -> job.changed(faceId, face -> {
+      Map<String, Affine> grounds = Grounds.all(face);
+      return face.changed(by.keySet(), item -> {
+        Point d = inGround(grounds.get(item.id()), by.get(item.id()));
+        return item.facts().locked() ? item : item.with(item.placement().moved(d.x(), d.y()));
+      });
+    }));
   }
 
   /** Moves all objects by one distance on the face. */
@@ -42,6 +52,9 @@ public record Standing(String id, Box box) {
 
   /** A distance on the face, as it is on a ground. */
   public static Point inGround(Affine ground, Point onFace) {
+    if (ground.equals(Affine.IDENTITY)) {
+      return onFace;
+    }
     Point zero = ground.apply(new Point(0, 0));
     Point there = ground.inverse().apply(zero.plus(onFace.x(), onFace.y()));
     return there;

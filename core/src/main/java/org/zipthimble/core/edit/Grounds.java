@@ -2,6 +2,9 @@ package org.zipthimble.core.edit;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -32,6 +35,22 @@ public final class Grounds {
   public static Affine inside(Face face, Optional<String> groupId) {
     return groupId.flatMap(face::find).filter(Item.Group.class::isInstance).map(Item.Group.class::cast)
         .map(g -> innerToGround(g).then(under(face, g.id()))).orElse(Affine.IDENTITY);
+  }
+
+  /** The map from its ground to the face for every object of a face, found in one walk. */
+  public static Map<String, Affine> all(Face face) {
+    Map<String, Affine> grounds = new HashMap<>();
+    collect(face.items(), Affine.IDENTITY, grounds);
+    return grounds;
+  }
+
+  private static void collect(List<Item> items, Affine ground, Map<String, Affine> grounds) {
+    for (Item item : items) {
+      grounds.put(item.id(), ground);
+      if (item instanceof Item.Group) {
+        collect(item.members(), innerToGround((Item.Group) item).then(ground), grounds);
+      }
+    }
   }
 
   /** The upright box around an object on its face, in inches. */

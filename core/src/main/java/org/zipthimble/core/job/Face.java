@@ -35,14 +35,34 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
 
   /** All objects and their members, lowest first. */
   public List<Item> all() {
-    List<Item> all = new ArrayList<>();
-    items.forEach(i -> all.addAll(i.withMembers()));
+    List<Item> all = new ArrayList<>(items.size());
+    items.forEach(i -> collect(i, all));
     return all;
+  }
+
+  private static void collect(Item item, List<Item> all) {
+    all.add(item);
+    item.members().forEach(m -> collect(m, all));
   }
 
   /** The object with this id, members of groups included. */
   public Optional<Item> find(String itemId) {
-    return all().stream().filter(i -> i.id().equals(itemId)).findFirst();
+    return find(items, itemId);
+  }
+
+  private static Optional<Item> find(List<Item> items, String itemId) {
+    for (Item item : items) {
+      if (item.id().equals(itemId)) {
+        return Optional.of(item);
+      }
+      if (!item.members().isEmpty()) {
+        Optional<Item> inside = find(item.members(), itemId);
+        if (inside.isPresent()) {
+          return inside;
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /** The face with some objects changed, wherever they stand; each is changed once. */
@@ -77,18 +97,22 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
         .orElseGet(() -> holding(change.apply(items)));
   }
 
+  /** Objects that stay as they are stay the very same, so that a drawing of them can be kept. */
   private static List<Item> changed(List<Item> items, Set<String> ids, UnaryOperator<Item> change) {
     List<Item> out = new ArrayList<>(items.size());
+    boolean any = false;
     for (Item item : items) {
+      Item next = item;
       if (ids.contains(item.id())) {
-        out.add(change.apply(item));
-      } else if (item.members().isEmpty()) {
-        out.add(item);
-      } else {
-        out.add(((Item.Group) item).holding(changed(item.members(), ids, change)));
+        next = change.apply(item);
+      } else if (!item.members().isEmpty()) {
+        List<Item> members = changed(item.members(), ids, change);
+        next = members == item.members() ? item : ((Item.Group) item).holding(members);
       }
+      any |= next != item;
+      out.add(next);
     }
-    return out;
+    return any ? out : items;
   }
 
   private static List<Item> without(List<Item> items, Set<String> ids) {

@@ -11,6 +11,11 @@ public sealed interface Outline {
   /** The path within a box of this width and height, in inches. */
   Path within(double width, double height);
 
+  /** The path within a box of this width and height, seen through a map. */
+  default Path within(double width, double height, Affine map) {
+    return within(width, height).mapped(map);
+  }
+
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
 
@@ -65,6 +70,11 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height) {
       return unit.mapped(Affine.scale(width, height));
+    }
+
+    @Override
+    public Path within(double width, double height, Affine map) {
+      return unit.mapped(Affine.scale(width, height).then(map));
     }
 
     @Override

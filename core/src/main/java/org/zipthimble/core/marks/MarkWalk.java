@@ -73,7 +73,7 @@ public final class MarkWalk {
     @Override
     public Optional<Void> shape(Item.Shape shape) {
       Placement p = shape.placement();
-      Path path = shape.outline().within(p.width(), p.height()).mapped(p.toGround().then(ground));
+      Path path = shape.outline().within(p.width(), p.height(), p.toGround().then(ground));
       shape.fill().ifPresent(colour -> out.fill(path, colour));
       shape.line().ifPresent(line -> out.line(path, width(line), line.colour()));
       return Optional.empty();

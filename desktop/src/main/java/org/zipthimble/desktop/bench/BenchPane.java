@@ -1,5 +1,6 @@
 package org.zipthimble.desktop.bench;
 
+import java.util.List;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import javafx.beans.binding.Bindings;
@@ -35,6 +36,7 @@ public final class BenchPane extends BorderPane {
   private final BenchView view;
   private final TapeRuler across = new TapeRuler(true);
   private final TapeRuler down = new TapeRuler(false);
+  private List<Object> rulersShown = List.of();
   private final Label unit = Kit.label("", "ruler-unit");
 
   /** The bench for a session. */
@@ -53,6 +55,7 @@ public final class BenchPane extends BorderPane {
     setLeft(down);
     StackPane middle = new StackPane(view, zoomSlip(), notice());
     middle.setMinSize(0, 0);
+    middle.setViewOrder(1);
     setCenter(middle);
     setMinSize(0, 0);
     lens.viewProperty().addListener(o -> rulers());
@@ -146,6 +149,21 @@ public final class BenchPane extends BorderPane {
     lens.scaledAtMiddle(lens.now().scale() / STEP);
   }
 
+  /** Says that what is tried out only moves objects by a distance on the face, as a drag does. */
+  public void moved(double dx, double dy) {
+    view.moved(java.util.Optional.of(new Point(dx, dy)));
+  }
+
+  /** Ends what {@link #moved} began. */
+  public void letGo() {
+    view.moved(java.util.Optional.empty());
+  }
+
+  /** How many times the art has been painted so far, for stating the pace. */
+  public long painted() {
+    return view.painted();
+  }
+
   /** Takes the objects that are selected away. */
   public void removeSelected() {
     view.removeSelected();
@@ -160,9 +178,15 @@ public final class BenchPane extends BorderPane {
   private void rulers() {
     Viewport now = lens.now();
     Unit shown = session.unit();
+    boolean atSheet = session.taste().now().sheetOrigin();
+    List<Object> key = List.of(now, shown, atSheet, view.getWidth(), view.getHeight(),
+        atSheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0));
+    if (key.equals(rulersShown)) {
+      return;
+    }
+    rulersShown = key;
     unit.setText(shown.sign());
-    boolean sheet = session.taste().now().sheetOrigin();
-    Point origin = sheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0);
+    Point origin = atSheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0);
     Viewport from = now.moved(-origin.x() * now.scale(), -origin.y() * now.scale());
     across.show(from, shown, view.getWidth());
     down.show(from, shown, view.getHeight());

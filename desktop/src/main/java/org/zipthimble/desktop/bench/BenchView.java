@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.bench;
 
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.job.Placement;
@@ -18,22 +17,17 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Rectangle;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.Placed;
-import org.zipthimble.core.paint.FacePainter;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.state.Latest;
@@ -49,11 +43,16 @@ final class BenchView extends Pane {
   private final Latest painter = new Latest("bench");
   private final ImageView art = new ImageView();
   private final Group under = new Group();
+  private final Group fixed = new Group();
   private final Group over = new Group();
+  private final ArtPainter artist;
+  private Optional<Point> moved = Optional.empty();
+  private List<Object> fixedShown = List.of();
   private final BooleanProperty clean = new SimpleBooleanProperty();
   private Optional<Pins> pins = Optional.empty();
   private Optional<Box> band = Optional.empty();
   private boolean bandEncloses;
+  private long painted;
   private List<Hint> hints = List.of();
   private Optional<Hint> tape = Optional.empty();
   private final BenchHands hands;
@@ -68,6 +67,7 @@ final class BenchView extends Pane {
   BenchView(Session session, BenchLens lens) {
     this.session = session;
     this.lens = lens;
+    this.artist = new ArtPainter(session.halvings());
     setId("bench");
     getStyleClass().add("bench");
     setFocusTraversable(true);
@@ -75,11 +75,7 @@ final class BenchView extends Pane {
     setAccessibleText(Wording.text("bench.spoken"));
     art.setMouseTransparent(true);
     art.setPreserveRatio(false);
-    getChildren().addAll(under, art, over);
-    Rectangle clip = new Rectangle();
-    clip.widthProperty().bind(widthProperty());
-    clip.heightProperty().bind(heightProperty());
-    setClip(clip);
+    getChildren().addAll(under, art, fixed, over);
     hands = new BenchHands(session, lens, this);
     listen();
   }
@@ -126,6 +122,10 @@ final class BenchView extends Pane {
 
   BenchHands hands() {
     return hands;
+  }
+
+  long painted() {
+    return painted;
   }
 
   BooleanProperty cleanProperty() {
@@ -178,46 +178,34 @@ final class BenchView extends Pane {
     if (getWidth() < 1 || getHeight() < 1) {
       return;
     }
-    Job job = session.shownProperty().get();
-    Face face = session.face();
-    Viewport view = lens.now();
     double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.taste().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
-    boolean trimmed = clean.get();
-    painter.want(() -> paint(job, face, view, sharp, width, height, trimmed), image -> {
+    ArtPainter.Asked asked = new ArtPainter.Asked(
+        session.job(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved);
+    painter.want(() -> artist.paint(asked), image -> {
+      painted++;
       art.setImage(FxPictures.of(image));
       art.setFitWidth(width / sharp);
       art.setFitHeight(height / sharp);
     });
   }
 
-  private BufferedImage paint(Job job, Face face, Viewport view, double sharp, int width, int height, boolean trimmed) {
-    DrawnPage page = Pages.bench(job, face);
-    Box within = trimmed ? page.trim() : page.bleed();
-    boolean outside = !trimmed && Placed.on(face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
-        new Box(0, 0, p.item().placement().width(), p.item().placement().height())), 0));
-    return FacePainter.paint(
-        page, within, outside, view.toPixels().then(Affine.scale(sharp, sharp)), width, height, session.halvings());
+  /** Says that the next edits that are tried out only move objects by this distance on the face; empty ends it. */
+  void moved(Optional<Point> by) {
+    moved = by;
   }
 
   private void redrawLines() {
     Viewport view = lens.now();
-    Job job = session.shownProperty().get();
-    Ticket ticket = job.ticket();
-    under.getChildren().setAll(TicketLines.paper(ticket, job.palette().stock(), view));
+    if (!fixedKey().equals(fixedShown)) {
+      fixedShown = fixedKey();
+      redrawFixed(view);
+    }
     List<Node> nodes = new ArrayList<>();
     pins = Optional.empty();
-    if (clean.get()) {
-      under.getChildren().setAll(TicketLines.trimmed(ticket, job.palette().stock(), view));
-    } else {
-      if (session.taste().now().gridShown()) {
-        nodes.addAll(Chalk.grid(ticket.bleedBox(), session.taste().now().grid(), view));
-      }
-      nodes.addAll(TicketLines.of(ticket, view));
-      nodes.addAll(Chalk.guides(session.face(), ticket, view, getWidth(), getHeight()));
+    if (!clean.get()) {
       guideObjects(view, nodes);
-      findings(view, nodes);
       openGroup(view, nodes);
       selection(view, nodes);
     }
@@ -227,7 +215,36 @@ final class BenchView extends Pane {
     over.getChildren().setAll(nodes);
   }
 
+  /** What the paper and the ticket's lines depend on; while it stays the same they are not drawn anew. */
+  private List<Object> fixedKey() {
+    Job job = session.shownProperty().get();
+    return List.of(lens.now(), job.ticket(), job.palette().stock(), session.face().guides(), session.face().id(), session.findingsProperty().get(),
+        session.stationProperty().get(), clean.get(), session.taste().now(), getWidth(), getHeight());
+  }
+
+  private void redrawFixed(Viewport view) {
+    Job job = session.shownProperty().get();
+    Ticket ticket = job.ticket();
+    if (clean.get()) {
+      under.getChildren().setAll(TicketLines.trimmed(ticket, job.palette().stock(), view));
+      fixed.getChildren().clear();
+      return;
+    }
+    under.getChildren().setAll(TicketLines.paper(ticket, job.palette().stock(), view));
+    List<Node> nodes = new ArrayList<>();
+    if (session.taste().now().gridShown()) {
+      nodes.addAll(Chalk.grid(ticket.bleedBox(), session.taste().now().grid(), view));
+    }
+    nodes.addAll(TicketLines.of(ticket, view));
+    nodes.addAll(Chalk.guides(session.face(), ticket, view, getWidth(), getHeight()));
+    findings(view, nodes);
+    fixed.getChildren().setAll(nodes);
+  }
+
   private void guideObjects(Viewport view, List<Node> nodes) {
+    if (session.face().all().stream().noneMatch(i -> i.facts().role() == Role.GUIDE)) {
+      return;
+    }
     for (Placed placed : Placed.on(session.face())) {
       if (placed.item().facts().visible() && placed.item().facts().role() == Role.GUIDE) {
         nodes.add(Drawn.path(placed.silhouette(), view, "guide-object"));

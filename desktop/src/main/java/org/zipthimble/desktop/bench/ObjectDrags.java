@@ -153,11 +153,19 @@ final class ObjectDrags {
       step = Optional.of(held.other()
           ? (face, some) -> Copies.duplicate(face, some, inGround.x(), inGround.y())
           : (face, some) -> Standing.shift(face, "edit.move", some, sx, sy));
+      bench.moved(held.other() ? Optional.empty() : Optional.of(new Point(sx, sy)));
       tryOut(step.get().on(face(), ids), snapped.hints());
     }
 
     @Override
+    public void dropped() {
+      bench.moved(Optional.empty());
+      super.dropped();
+    }
+
+    @Override
     public void done() {
+      bench.moved(Optional.empty());
       bench.hints(List.of());
       if (step.isPresent()) {
         session.perform(step.get());

@@ -16,22 +16,35 @@ import org.zipthimble.core.job.Ticket;
 
 /** The lines that the ticket puts on the bench: trim, bleed and safe area. */
 final class TicketLines {
+  private static final double[] SHADES = {3, 6};
   private static final double CROSS = 4;
   private static final double CROSS_OFF = 15;
 
   private TicketLines() {}
 
-  static Node paper(Ticket ticket, Colour stock, Viewport view) {
-    return stocked(Drawn.box(ticket.bleedBox(), view, "bench-paper"), stock);
+  static List<Node> paper(Ticket ticket, Colour stock, Viewport view) {
+    return stocked(ticket.bleedBox(), stock, view);
   }
 
-  static Node trimmed(Ticket ticket, Colour stock, Viewport view) {
-    return stocked(Drawn.box(ticket.trim(), view, "bench-paper"), stock);
+  static List<Node> trimmed(Ticket ticket, Colour stock, Viewport view) {
+    return stocked(ticket.trim(), stock, view);
   }
 
-  private static Node stocked(Node paper, Colour stock) {
+  /** The paper on two flat shades; a blurred shadow would have to be drawn anew with every move of the art. */
+  private static List<Node> stocked(Box box, Colour stock, Viewport view) {
+    List<Node> nodes = new ArrayList<>();
+    for (double off : SHADES) {
+      Rectangle shade = Drawn.box(box, view, "bench-shade");
+      shade.setX(shade.getX() - off / 2);
+      shade.setY(shade.getY() + off / 2);
+      shade.setWidth(shade.getWidth() + off);
+      shade.setHeight(shade.getHeight() + off / 2);
+      nodes.add(shade);
+    }
+    Node paper = Drawn.box(box, view, "bench-paper");
     paper.setStyle("-fx-fill: " + stock.hex() + ";");
-    return paper;
+    nodes.add(paper);
+    return nodes;
   }
 
   static List<Node> of(Ticket ticket, Viewport view) {

@@ -166,7 +166,8 @@ public final class Session {
       faceId.set(job.faces().get(0).id());
     }
     history.set(next);
-    Set<String> left = selection.get().stream().filter(id -> face().find(id).isPresent()).collect(Collectors.toSet());
+    Set<String> there = face().all().stream().map(Item::id).collect(Collectors.toSet());
+    Set<String> left = selection.get().stream().filter(there::contains).collect(Collectors.toCollection(LinkedHashSet::new));
     selection.set(left);
     if (open.get().isPresent() && face().find(open.get().get()).isEmpty()) {
       open.set(Optional.empty());

@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -12,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
@@ -27,6 +30,8 @@ public final class TagPane extends VBox {
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
   private final Set<String> folded = new HashSet<>(Set.of("arrange"));
+  /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
+  private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
   private String built = "";
   private Optional<WordsSection> words = Optional.empty();
@@ -43,7 +48,15 @@ public final class TagPane extends VBox {
     inside.getStyleClass().add("tag-inside");
     getChildren().add(scroll);
     setMinHeight(120);
-    session.shownProperty().addListener(o -> refresh());
+    pause.setOnFinished(e -> refresh());
+    session.shownProperty().addListener(o -> {
+      if (session.shownProperty().get() == session.job()) {
+        refresh();
+      } else if (pause.getStatus() != Animation.Status.RUNNING) {
+        pause.playFromStart();
+      }
+    });
+    session.historyProperty().addListener(o -> refresh());
     session.selectionProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());
     session.openProperty().addListener(o -> refresh());

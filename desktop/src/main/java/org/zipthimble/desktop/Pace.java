@@ -1,0 +1,156 @@
+package org.zipthimble.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.zipthimble.core.arrange.Standing;
+import org.zipthimble.core.bring.OrnamentShelf;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.store.Places;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Taste;
+
+/** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed. */
+public final class Pace extends Application {
+  private static final int FRAMES = 90;
+  private static final int SETTLE = 30;
+
+  private final Deque<Runnable> runs = new ArrayDeque<>();
+  private Session session;
+  private Workbench workbench;
+
+  /** Begins the measuring. */
+  public static void main(String[] arguments) {
+    launch(Pace.class, arguments);
+  }
+
+  @Override
+  public void start(Stage stage) throws IOException {
+    session = Main.session(null, new Taste(Places.in(Files.createTempDirectory("pace"))));
+    workbench = Main.fill(stage, session);
+    for (int count : new int[] {300, 2000}) {
+      runs.add(() -> run(count, "one object dragged", frame -> drag(Set.of("i1"), frame)));
+      runs.add(() -> run(count, "all objects dragged", frame -> drag(all(), frame)));
+      runs.add(() -> run(count, "zoomed", frame -> {
+        if (frame % 20 < 10) {
+          workbench.bench().nearer();
+        } else {
+          workbench.bench().farther();
+        }
+      }));
+    }
+    next();
+  }
+
+  private void next() {
+    if (runs.isEmpty()) {
+      Platform.exit();
+    } else {
+      runs.poll().run();
+    }
+  }
+
+  private Set<String> all() {
+    return session.face().items().stream().map(Item::id).collect(Collectors.toSet());
+  }
+
+  private void drag(Set<String> ids, int frame) {
+    Edit edit = Standing.shift("f1", "edit.move", ids, 0.02 * frame % 1, 0.01 * frame % 1);
+    workbench.bench().moved(0.02 * frame % 1, 0.01 * frame % 1);
+    session.tryOut(edit);
+  }
+
+  private void run(int count, String what, IntConsumer each) {
+    session.take(busy(count), Optional.empty());
+    session.stationProperty().set(Station.COMPOSE);
+    session.selectionProperty().set(what.startsWith("all") ? all() : Set.of("i1"));
+    workbench.bench().fit();
+    List<Double> frames = new ArrayList<>();
+    List<Double> work = new ArrayList<>();
+    long[] painted = {workbench.bench().painted()};
+    new AnimationTimer() {
+      private int frame;
+      private long before;
+      private long began;
+
+      @Override
+      public void handle(long now) {
+        if (frame == SETTLE) {
+          painted[0] = workbench.bench().painted();
+          began = now;
+        }
+        if (frame > SETTLE) {
+          frames.add((now - before) / 1e6);
+        }
+        before = now;
+        if (frame++ >= SETTLE + FRAMES) {
+          stop();
+          session.dropTry();
+          workbench.bench().letGo();
+          double rate = (workbench.bench().painted() - painted[0]) / ((now - began) / 1e9);
+          System.out.println(String.format(Locale.ROOT, "%d objects, %s: frame median %.1f ms, 95th %.1f ms; edit and lines median %.1f ms, 95th %.1f ms; art redrawn %.0f times a second",
+              count, what, at(frames, 0.5), at(frames, 0.95), at(work, 0.5), at(work, 0.95), rate));
+          Platform.runLater(Pace.this::next);
+          return;
+        }
+        long begin = System.nanoTime();
+        each.accept(frame);
+        work.add((System.nanoTime() - begin) / 1e6);
+      }
+    }.start();
+  }
+
+  private static double at(List<Double> values, double share) {
+    List<Double> sorted = new ArrayList<>(values);
+    Collections.sort(sorted);
+    return sorted.get((int) Math.min(sorted.size() - 1, Math.floor(share * sorted.size())));
+  }
+
+  /** A face with this many objects: ornaments, words and shapes in turn. */
+  private static Job busy(int count) {
+    Job blank = StandardItem.blank("Pace", new Size(11, 8.5), 1);
+    List<Item> items = new ArrayList<>();
+    WordStyle style = new WordStyle("Alegreya", "Regular", 9, 120, 0, Align.LEFT, Colour.BLACK);
+    int id = 1;
+    int across = (int) Math.ceil(Math.sqrt(count * 1.3));
+    double step = 10.0 / across;
+    for (int i = 0; i < count; i++) {
+      Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
+      Item item = i % 5 == 0
+          ? new Item.Words(Facts.of("i" + id, "Words " + i), new Placement(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
+      double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
+      Placement p = item.placement();
+      Item small = i % 5 == 0 ? item : item.with(new Placement(
+          at.x() - p.width() * scale / 2, at.y() - p.height() * scale / 2, p.width() * scale, p.height() * scale, 0));
+      items.add(small);
+      id += small.withMembers().size();
+    }
+    return blank.with(List.of(new Face("f1", "front", items)));
+  }
+}

@@ -1,0 +1,153 @@
+package org.zipthimble.desktop.bench;
+
+import java.awt.AlphaComposite;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.sheet.Pages;
+
+/**
+ * Paints the art of the bench. While something is dragged, what lies below and above it is painted once
+ * and kept; what only moves is painted once too and laid down shifted by whole pixels until it is let go.
+ * For one thread.
+ */
+final class ArtPainter {
+  private static final double FAINT = 0.28;
+
+  private final Halvings pictures;
+  private Optional<Kept> kept = Optional.empty();
+
+  /**
+   * What is to be painted.
+   *
+   * @param base the job before the drag
+   * @param shown the job as it is shown
+   * @param sharp pixels of the picture for each of the window
+   * @param moved how far the objects that differ were moved on the face, when that is all that was done
+   */
+  record Asked(
+      Job base, Job shown, String faceId, Viewport view, double sharp, int width, int height, boolean trimmed,
+      Optional<Point> moved) {
+    Affine toPixels() {
+      return view.toPixels().then(Affine.scale(sharp, sharp));
+    }
+
+    boolean sameBase(Asked o) {
+      return base == o.base && faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width
+          && height == o.height && trimmed == o.trimmed;
+    }
+  }
+
+  /** What is kept during a drag: the run of objects that change, and the pictures below, above and of them. */
+  private record Kept(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
+
+  ArtPainter(Halvings pictures) {
+    this.pictures = pictures;
+  }
+
+  BufferedImage paint(Asked asked) {
+    Face face = asked.shown().face(asked.faceId()).orElseThrow();
+    int[] run = asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
+    if (run.length == 0) {
+      kept = Optional.empty();
+      return whole(asked, face);
+    }
+    Kept layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
+    kept = Optional.of(layers);
+    return composed(asked, face, layers);
+  }
+
+  private BufferedImage whole(Asked asked, Face face) {
+    DrawnPage page = Pages.bench(asked.shown(), face);
+    Box within = asked.trimmed() ? page.trim() : page.bleed();
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), asked.toPixels(), asked.width(), asked.height(), pictures);
+  }
+
+  private static boolean outside(Face face, Box within) {
+    return Placed.on(face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
+        new Box(0, 0, p.item().placement().width(), p.item().placement().height())), 0));
+  }
+
+  /** The first and one past the last place whose objects differ; nothing when others lie between them. */
+  private static int[] changed(Face before, Face now) {
+    if (before.items().size() != now.items().size()) {
+      return new int[0];
+    }
+    int from = -1;
+    int to = -1;
+    int count = 0;
+    for (int i = 0; i < now.items().size(); i++) {
+      if (before.items().get(i) != now.items().get(i)) {
+        from = from < 0 ? i : from;
+        to = i + 1;
+        count++;
+      }
+    }
+    return count == 0 || count != to - from ? new int[0] : new int[] {from, to};
+  }
+
+  private Kept keep(Asked asked, Face face, int[] run) {
+    Face before = asked.base().face(asked.faceId()).orElseThrow();
+    BufferedImage below = layer(asked, before.items().subList(0, run[0]), 0);
+    BufferedImage above = layer(asked, before.items().subList(run[1], before.items().size()), 0);
+    Optional<BufferedImage> moving = asked.moved().map(d -> layer(asked, before.items().subList(run[0], run[1]), margin(asked)));
+    return new Kept(asked, run[0], run[1], below, above, moving);
+  }
+
+  private static int margin(Asked asked) {
+    return Math.max(asked.width(), asked.height()) / 3;
+  }
+
+  private BufferedImage layer(Asked asked, List<Item> items, int margin) {
+    Face only = new Face(asked.faceId(), "layer", new ArrayList<>(items));
+    Affine map = asked.toPixels().then(Affine.move(margin, margin));
+    Box all = new Box(-10_000, -10_000, 20_000, 20_000);
+    return FacePainter.paint(Pages.bench(asked.base(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
+  }
+
+  private BufferedImage composed(Asked asked, Face face, Kept layers) {
+    BufferedImage art = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
+    Graphics2D g = art.createGraphics();
+    g.drawImage(layers.below(), 0, 0, null);
+    int margin = margin(asked);
+    Point shift = asked.moved().map(d -> new Point(d.x() * asked.view().scale() * asked.sharp(), d.y() * asked.view().scale() * asked.sharp()))
+        .orElse(new Point(Double.MAX_VALUE, 0));
+    if (layers.moving().isPresent() && Math.abs(shift.x()) < margin && Math.abs(shift.y()) < margin) {
+      g.drawImage(layers.moving().get(), (int) Math.round(shift.x()) - margin, (int) Math.round(shift.y()) - margin, null);
+    } else {
+      g.drawImage(layer(asked, face.items().subList(layers.from(), layers.to()), 0), 0, 0, null);
+    }
+    g.drawImage(layers.above(), 0, 0, null);
+    g.dispose();
+    return framed(asked, art);
+  }
+
+  /** What lies outside the bleed is faint, or not there at all on a clean bench. */
+  private static BufferedImage framed(Asked asked, BufferedImage art) {
+    BufferedImage out = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
+    Graphics2D g = out.createGraphics();
+    Box within = asked.toPixels().apply(asked.trimmed() ? asked.shown().ticket().trim() : asked.shown().ticket().bleedBox());
+    if (!asked.trimmed()) {
+      g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) FAINT));
+      g.drawImage(art, 0, 0, null);
+      g.setComposite(AlphaComposite.Src);
+    }
+    g.clip(new java.awt.geom.Rectangle2D.Double(within.x(), within.y(), within.width(), within.height()));
+    g.drawImage(art, 0, 0, null);
+    g.dispose();
+    return out;
+  }
+}
