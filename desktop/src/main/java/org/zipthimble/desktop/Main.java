@@ -9,13 +9,13 @@ import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.store.Places;
-import org.zipthimble.desktop.state.Taste;
 import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.store.Places;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Taste;
 
 /** Opens the window. */
 public final class Main extends Application {

@@ -1,5 +1,7 @@
 package org.zipthimble.desktop;
 
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -7,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -15,18 +18,18 @@ import javafx.animation.PauseTransition;
 import javafx.animation.Timeline;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import javafx.stage.Stage;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.geom.Point;
-import javafx.scene.robot.Robot;
 import javafx.scene.input.MouseButton;
-import javafx.scene.control.TextField;
-import javafx.geometry.Point2D;
+import javafx.scene.robot.Robot;
+import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.store.Places;
@@ -41,6 +44,9 @@ import org.zipthimble.samples.DemoShelf;
 public final class Shots extends Application {
   private static final Duration SETTLES = Duration.millis(1400);
   private static final double SCREEN_PPI = 96;
+  private static final int HELP_WIDE = 720;
+  private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
+      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe");
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
@@ -105,7 +111,18 @@ public final class Shots extends Application {
       take(s, "sowing-list.thimble");
       s.selectionProperty().set(Set.of());
     });
+    step("steps.png", s -> {
+      take(s, "swap-invitation.thimble");
+      for (String name : List.of("Motto", "When", "Where")) {
+        s.apply(Edits.place("f1", idOf(s, name), "edit.move", p -> p.moved(0, 0.05)));
+      }
+      s.apply(Edits.facts("f1", idOf(s, "Beans"), "edit.opacity", f -> f.withOpacity(0.9)));
+      s.undo();
+      s.selectionProperty().set(idOf(s, "Motto"));
+      run("menu.steps");
+    });
     step("check.png", s -> {
+      run("menu.steps");
       take(s, "two-faults.thimble");
       s.stationProperty().set(Station.CHECK);
     });
@@ -213,9 +230,22 @@ public final class Shots extends Application {
     try {
       Files.createDirectories(folder);
       Files.write(folder.resolve(name), PngWriter.bytes(image, SCREEN_PPI));
+      if (HELP.containsKey(name) && getParameters().getUnnamed().size() > 1) {
+        Path help = Files.createDirectories(Path.of(getParameters().getUnnamed().get(1)));
+        Files.write(help.resolve(HELP.get(name) + ".png"), PngWriter.bytes(small(image), SCREEN_PPI));
+      }
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  private static BufferedImage small(BufferedImage image) {
+    BufferedImage out = new BufferedImage(HELP_WIDE, image.getHeight() * HELP_WIDE / image.getWidth(), BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = out.createGraphics();
+    g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    g.drawImage(image, 0, 0, out.getWidth(), out.getHeight(), null);
+    g.dispose();
+    return out;
   }
 
   /** Answers that a picture needs: files go to a folder that is thrown away. */

@@ -1,7 +1,9 @@
 package org.zipthimble.desktop;
 
 import java.io.File;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
@@ -54,12 +56,11 @@ final class Workbench extends StackPane {
   private final VBox bottom = new VBox();
   private final TrayPane tray;
   private final Node compose;
-  private final FindingsPane findings;
+  private final Supplier<FindingsPane> findings;
   private final Node itemBench;
   private final Node itemSide;
-  private final SheetStation sheet;
-  private final SendStation send;
-  private final Node sendBench;
+  private final Supplier<SheetStation> sheet;
+  private final Supplier<SendStation> send;
   private final TicketPane ticket;
   private final StackPane side = new StackPane();
   private final Finder finder;
@@ -88,13 +89,12 @@ final class Workbench extends StackPane {
     VBox composing = new VBox(8, tag, layers);
     composing.getStyleClass().add("side");
     compose = composing;
-    findings = new FindingsPane(session);
     ItemStation item = new ItemStation(session);
     itemBench = item.bench();
     itemSide = item.side();
-    sheet = new SheetStation(session);
-    send = new SendStation(session);
-    sendBench = send.bench();
+    findings = once(() -> new FindingsPane(session));
+    sheet = once(() -> new SheetStation(session));
+    send = once(() -> new SendStation(session));
     ticket = new TicketPane(session);
     Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), adding::picture);
     commands = new Commands(session, bench, adding, clip, pages(quit));
@@ -122,6 +122,17 @@ final class Workbench extends StackPane {
       }
     });
     show();
+  }
+
+  /** A station that is made when it is first gone to, so that the window opens sooner. */
+  private static <T> Supplier<T> once(Supplier<T> maker) {
+    List<T> made = new ArrayList<>(1);
+    return () -> {
+      if (made.isEmpty()) {
+        made.add(maker.get());
+      }
+      return made.get(0);
+    };
   }
 
   private static Node over(Region slip, Pos at, double down) {
@@ -225,9 +236,9 @@ final class Workbench extends StackPane {
     switch (session.stationProperty().get()) {
       case ITEM -> put(itemBench, itemSide, false);
       case COMPOSE -> put(bench, compose, true);
-      case CHECK -> put(bench, findings, false);
-      case SHEET -> put(sheet.bench(), sheet.side(), false);
-      case SEND -> put(sendBench, send.side(), false);
+      case CHECK -> put(bench, findings.get(), false);
+      case SHEET -> put(sheet.get().bench(), sheet.get().side(), false);
+      case SEND -> put(send.get().bench(), send.get().side(), false);
     }
     if (session.stationProperty().get() == Station.COMPOSE) {
       bench.takeFocus();

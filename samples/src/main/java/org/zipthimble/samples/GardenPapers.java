@@ -32,7 +32,7 @@ final class GardenPapers {
     d.fill("Paper tint", new Box(-BLEED, -BLEED, 2, 7.25), Desk.PAPER);
     d.fill("Green foot", new Box(-BLEED, 5.6, 2, 1.525), Desk.GREEN);
     d.frame("Brass border", new Box(0.16, 0.16, 1.43, 5.3), 0.08, 0.75, Desk.BRASS);
-    d.ornament("Fern", new Point(0.875, 2.1), 0.62, 0);
+    d.ornament("Fern", new Point(0.9, 1.85), 0.72, 0);
     d.words("Library name", "Marrowfield\nSeed Library", new Box(0.2, 3.55, 1.35, 0.62), "Fraunces", "Semibold Italic", 14, 0, Align.CENTRE, Desk.BEET);
     d.ornament("Bean divider", new Point(0.875, 4.35), 1.1, 0);
     d.words("Motto", "Borrow a seed,\nbring back a handful", new Box(0.2, 4.5, 1.35, 0.5), "Alegreya", "Italic", 10, 0, Align.CENTRE, Desk.INK);

@@ -1,13 +1,13 @@
 package org.zipthimble.core.arrange;
 
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
-import java.util.List;
 
 /** Objects that have something in common with those that are selected. */
 public final class Alike {

@@ -8,7 +8,6 @@ import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.wording.Wording;
 
 /**
  * A job and the way it came here, as a value. Laws: undo after an edit gives the job before it; redo
@@ -34,8 +35,14 @@ public record History(Job now, List<Step> done, List<Step> undone) {
       return this;
     }
     List<Step> steps = new ArrayList<>(done.size() < MOST_STEPS ? done : done.subList(1, done.size()));
-    steps.add(new Step(edit.label(), now, next));
+    steps.add(new Step(label(edit, next), now, next));
     return new History(next, steps, List.of());
+  }
+
+  /** The edit's label with the name of the one object it touched. */
+  private String label(Edit edit, Job next) {
+    return Touched.name(now, next).filter(name -> !edit.label().contains(name))
+        .map(name -> Wording.text("edit.on", edit.label(), name)).orElse(edit.label());
   }
 
   /** One step back; the same when there is none. */

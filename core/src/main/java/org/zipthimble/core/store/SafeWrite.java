@@ -1,7 +1,7 @@
 package org.zipthimble.core.store;
 
-import java.io.IOException;
 import java.io.BufferedOutputStream;
+import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;

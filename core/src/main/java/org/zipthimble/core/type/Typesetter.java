@@ -4,8 +4,8 @@ import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Locale;
+import java.util.Map;
 import org.zipthimble.core.geom.Point;
 
 /**

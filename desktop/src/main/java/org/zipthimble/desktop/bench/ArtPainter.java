@@ -115,7 +115,7 @@ final class ArtPainter {
     Face only = new Face(asked.faceId(), "layer", new ArrayList<>(items));
     Affine map = asked.toPixels().then(Affine.move(margin, margin));
     Box all = new Box(-10_000, -10_000, 20_000, 20_000);
-    return FacePainter.paint(Pages.bench(asked.base(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
+    return FacePainter.paint(Pages.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
   }
 
   private BufferedImage composed(Asked asked, Face face, Kept layers) {

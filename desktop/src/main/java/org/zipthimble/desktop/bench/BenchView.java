@@ -2,12 +2,9 @@ package org.zipthimble.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.edit.Grounds;
-import org.zipthimble.core.arrange.Hint;
-import java.util.function.Predicate;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.AccessibleRole;
@@ -17,14 +14,17 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
+import org.zipthimble.core.arrange.Hint;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Placed;
@@ -182,7 +182,7 @@ final class BenchView extends Pane {
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
     ArtPainter.Asked asked = new ArtPainter.Asked(
-        session.job(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved);
+        session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved);
     painter.want(() -> artist.paint(asked), image -> {
       painted++;
       art.setImage(FxPictures.of(image));

@@ -1,8 +1,8 @@
 package org.zipthimble.desktop.page;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -75,7 +75,6 @@ public final class ShelfPane extends VBox {
     scroll.setPrefHeight(HEIGHT);
     getChildren().addAll(Kit.row(10, Kit.label(Wording.text("shelf.title"), "side-title"), search, count, Kit.spring(), keep,
         Kit.button("shelf-close", "shelf.close", close, "quiet")), scroll);
-    fill();
   }
 
   /** Fills the boards anew. */

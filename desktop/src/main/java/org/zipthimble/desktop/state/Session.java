@@ -49,6 +49,7 @@ public final class Session {
   private final Filing filing;
   private Optional<Step> last = Optional.empty();
   private Optional<Looks.Look> look = Optional.empty();
+  private boolean trying;
   private String amending = "";
 
   /** A session that begins with a job. */
@@ -133,12 +134,19 @@ public final class Session {
 
   /** Shows what an edit would give, without doing it. */
   public void tryOut(Edit edit) {
+    trying = true;
     shown.set(held(edit).change().apply(history.get().now()));
   }
 
   /** Shows the job as it is again. */
   public void dropTry() {
+    trying = false;
     shown.set(history.get().now());
+  }
+
+  /** Whether an edit is being tried out that is not done yet. */
+  public boolean trying() {
+    return trying;
   }
 
   /** One step back. */
@@ -161,6 +169,7 @@ public final class Session {
 
   private void put(History next) {
     Job job = next.now();
+    trying = false;
     shown.set(job);
     if (job.face(faceId.get()).isEmpty()) {
       faceId.set(job.faces().get(0).id());

@@ -41,9 +41,9 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.control.PagePicture;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Latest;
 import org.zipthimble.desktop.state.Session;
@@ -58,6 +58,7 @@ public final class SendStation {
 
   private final Session session;
   private final VBox bench = new VBox(12);
+  private final ScrollPane scroll = new ScrollPane(bench);
   private final VBox side = new VBox(8);
   private final FlowPane previews = new FlowPane(18, 12);
   private final Label previewTitle = Kit.label("", "side-title");
@@ -109,15 +110,11 @@ public final class SendStation {
     session.stationProperty().addListener(o -> refresh());
     session.findingsProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());
+    refresh();
   }
 
   /** The preview and the report. */
   public Node bench() {
-    ScrollPane scroll = new ScrollPane(bench);
-    scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("bench-scroll");
-    scroll.setFitToHeight(true);
-    scroll.setMinSize(0, 0);
     return scroll;
   }
 
@@ -127,6 +124,10 @@ public final class SendStation {
   }
 
   private void build() {
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("bench-scroll");
+    scroll.setFitToHeight(true);
+    scroll.setMinSize(0, 0);
     bench.getStyleClass().add("item-bench");
     previews.getStyleClass().add("previews");
     bench.getChildren().addAll(previewTitle, previews, report);

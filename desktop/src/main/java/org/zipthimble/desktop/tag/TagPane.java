@@ -50,7 +50,7 @@ public final class TagPane extends VBox {
     setMinHeight(120);
     pause.setOnFinished(e -> refresh());
     session.shownProperty().addListener(o -> {
-      if (session.shownProperty().get() == session.job()) {
+      if (!session.trying()) {
         refresh();
       } else if (pause.getStatus() != Animation.Status.RUNNING) {
         pause.playFromStart();

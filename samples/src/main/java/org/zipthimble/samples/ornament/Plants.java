@@ -35,7 +35,7 @@ final class Plants {
     d.put("stem", Draft.DEEP.equals(colour) ? Draft.SOIL : Draft.DEEP, Forms.ribbon(stem, 0.022, 0.008));
     for (int i = 0; i < pairs; i++) {
       double t = pairs == 1 ? 0.75 : 0.2 + 0.72 * i / pairs;
-      double size = pairs == 1 ? 0.4 : (opposite ? Math.min(0.26, 1.25 / pairs) : 0.3) * (1 - 0.55 * t);
+      double size = pairs == 1 ? 0.4 : (opposite ? Math.min(0.28, (pairs > 8 ? 2.3 : 1.4) / pairs) : 0.3) * (1 - 0.55 * t);
       double up = Forms.direction(stem, t);
       if (opposite || i % 2 == 0) {
         d.put("leaves", colour, leaf, Forms.at(stem.apply(t), up + spread, size));
