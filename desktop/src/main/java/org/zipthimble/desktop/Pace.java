@@ -39,6 +39,7 @@ import org.zipthimble.desktop.state.Taste;
 public final class Pace extends Application {
   private static final int FRAMES = 90;
   private static final int SETTLE = 30;
+  private static final double WHEEL = 1.075;
 
   private final Deque<Runnable> runs = new ArrayDeque<>();
   private Session session;
@@ -57,11 +58,7 @@ public final class Pace extends Application {
       runs.add(() -> run(count, "one object dragged", frame -> drag(Set.of("i1"), frame)));
       runs.add(() -> run(count, "all objects dragged", frame -> drag(all(), frame)));
       runs.add(() -> run(count, "zoomed", frame -> {
-        if (frame % 20 < 10) {
-          workbench.bench().nearer();
-        } else {
-          workbench.bench().farther();
-        }
+        workbench.bench().zoom(frame % 30 < 15 ? WHEEL : 1 / WHEEL);
       }));
     }
     next();

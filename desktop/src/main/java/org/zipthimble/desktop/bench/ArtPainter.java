@@ -26,6 +26,8 @@ import org.zipthimble.core.sheet.Pages;
  */
 final class ArtPainter {
   private static final double FAINT = 0.28;
+  private static final long LONG_WORK = 60;
+  private static final long REST = 25;
 
   private final Halvings pictures;
   private Optional<Kept> kept = Optional.empty();
@@ -59,6 +61,24 @@ final class ArtPainter {
   }
 
   BufferedImage paint(Asked asked) {
+    long begun = System.nanoTime();
+    BufferedImage art = painted(asked);
+    breathe((System.nanoTime() - begun) / 1_000_000);
+    return art;
+  }
+
+  /** After long work the thread rests a little, so that on a small machine the window itself stays quick. */
+  private static void breathe(long millis) {
+    if (millis > LONG_WORK) {
+      try {
+        Thread.sleep(REST);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
+  }
+
+  private BufferedImage painted(Asked asked) {
     Face face = asked.shown().face(asked.faceId()).orElseThrow();
     int[] run = asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {

@@ -141,12 +141,17 @@ public final class BenchPane extends BorderPane {
 
   /** One step nearer. */
   public void nearer() {
-    lens.scaledAtMiddle(lens.now().scale() * STEP);
+    zoom(STEP);
+  }
+
+  /** Shows the face this many times as large. */
+  public void zoom(double factor) {
+    lens.scaledAtMiddle(lens.now().scale() * factor);
   }
 
   /** One step farther. */
   public void farther() {
-    lens.scaledAtMiddle(lens.now().scale() / STEP);
+    zoom(1 / STEP);
   }
 
   /** Says that what is tried out only moves objects by a distance on the face, as a drag does. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -18,6 +19,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.zipthimble.core.job.Purpose;
 import org.zipthimble.core.job.WallItem;
 import org.zipthimble.core.job.WallScale;
@@ -43,6 +45,7 @@ final class SizeWall extends ScrollPane {
   private final Label ownSize = Kit.label("", "hung-size");
   private Size own = new Size(5, 7);
   private double scale = 8;
+  private int hung;
 
   /** Takes an item from the wall. */
   interface Choosing {
@@ -99,10 +102,32 @@ final class SizeWall extends ScrollPane {
     Set<String> liked = settings.favourites();
     all.stream().filter(i -> i.purpose().isEmpty() || liked.contains(i.key())).forEach(i -> first.add(hanging(i)));
     boards.getChildren().add(board(Wording.text("wall.yours"), first));
-    Map<Purpose, List<Node>> groups = new LinkedHashMap<>();
-    all.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(hanging(i))));
-    groups.forEach((purpose, items) -> boards.getChildren().add(board(purpose.title(), items)));
+    Map<Purpose, List<WallItem>> groups = new LinkedHashMap<>();
+    all.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(i)));
+    hung++;
+    List<Map.Entry<Purpose, List<WallItem>>> waiting = new ArrayList<>(groups.entrySet());
+    int at = hung == 1 ? 1 : waiting.size();
+    waiting.subList(0, Math.min(at, waiting.size())).forEach(this::hangBoard);
+    later(waiting.subList(Math.min(at, waiting.size()), waiting.size()), hung);
     own(own);
+  }
+
+  private void hangBoard(Map.Entry<Purpose, List<WallItem>> group) {
+    boards.getChildren().add(board(group.getKey().title(), group.getValue().stream().map(this::hanging).toList()));
+  }
+
+  /** When the window opens only what is seen hangs at once; the other boards follow one after another. */
+  private void later(List<Map.Entry<Purpose, List<WallItem>>> waiting, int mine) {
+    if (!waiting.isEmpty()) {
+      PauseTransition soon = new PauseTransition(Duration.millis(60));
+      soon.setOnFinished(e -> {
+        if (mine == hung) {
+          hangBoard(waiting.get(0));
+          later(waiting.subList(1, waiting.size()), mine);
+        }
+      });
+      soon.play();
+    }
   }
 
   private static Node board(String title, List<Node> items) {
