@@ -100,6 +100,17 @@ class CommandsTest {
     assertEquals(0, all.get(3).get("findings").size());
   }
 
+  @Test
+  void makesJpegOfEachFaceAtItsSize() throws Exception {
+    assertEquals(0, run("make", good, "--to", to("card.jpg"), "--ppi", "200"), err.toString());
+    for (String name : new String[] {"card.jpg", "card-back.jpg"}) {
+      java.awt.image.BufferedImage read = javax.imageio.ImageIO.read(folder.resolve(name).toFile());
+      assertEquals(1050, read.getWidth());
+      assertEquals(1450, read.getHeight());
+    }
+    assertTrue(out.toString().contains("200 ppi"), out.toString());
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {
     "make", "make JOB", "make JOB --to x.docx", "make JOB --to x.png --ppi 5", "make JOB --to x.png --ppi many", "make JOB --to x.png --face 9",

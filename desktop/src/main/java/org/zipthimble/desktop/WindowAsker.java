@@ -47,13 +47,9 @@ final class WindowAsker implements Asker {
 
   @Override
   public boolean mayReplace(List<String> fileNames) {
-    ButtonType replace = new ButtonType(Wording.text("ask.replace.yes"), ButtonBar.ButtonData.YES);
-    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
-    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.replace", String.join(", ", fileNames)), replace, stay);
-    alert.initOwner(stage);
-    alert.setTitle(Wording.text("ask.replace.title"));
-    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
-    return alert.showAndWait().orElse(stay) == replace;
+    ButtonType replace = button("ask.replace.yes", ButtonBar.ButtonData.YES);
+    ButtonType stay = button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE);
+    return ask("ask.replace", String.join(", ", fileNames), stay, replace) == replace;
   }
 
   @Override
@@ -76,28 +72,34 @@ final class WindowAsker implements Asker {
 
   @Override
   public Unsaved unsaved(String jobName) {
-    ButtonType save = new ButtonType(Wording.text("ask.unsaved.save"), ButtonBar.ButtonData.YES);
-    ButtonType lose = new ButtonType(Wording.text("ask.unsaved.lose"), ButtonBar.ButtonData.NO);
-    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
-    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.unsaved", jobName), save, lose, stay);
-    alert.initOwner(stage);
-    alert.setTitle(Wording.text("ask.unsaved.title"));
-    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
-    ButtonType answer = alert.showAndWait().orElse(stay);
+    ButtonType save = button("ask.unsaved.save", ButtonBar.ButtonData.YES);
+    ButtonType lose = button("ask.unsaved.lose", ButtonBar.ButtonData.NO);
+    ButtonType stay = button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType answer = ask("ask.unsaved", jobName, stay, save, lose);
     return answer == save ? Unsaved.SAVE : answer == lose ? Unsaved.LOSE : Unsaved.STAY;
   }
 
   @Override
   public Changed changedOutside(String fileName) {
-    ButtonType numbered = new ButtonType(Wording.text("ask.changed.numbered"), ButtonBar.ButtonData.YES);
-    ButtonType over = new ButtonType(Wording.text("ask.changed.over"), ButtonBar.ButtonData.NO);
-    ButtonType stay = new ButtonType(Wording.text("ask.unsaved.stay"), ButtonBar.ButtonData.CANCEL_CLOSE);
-    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text("ask.changed", fileName), numbered, over, stay);
-    alert.initOwner(stage);
-    alert.setTitle(Wording.text("ask.changed.title"));
-    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
-    ButtonType answer = alert.showAndWait().orElse(stay);
+    ButtonType numbered = button("ask.changed.numbered", ButtonBar.ButtonData.YES);
+    ButtonType over = button("ask.changed.over", ButtonBar.ButtonData.NO);
+    ButtonType stay = button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType answer = ask("ask.changed", fileName, stay, numbered, over);
     return answer == numbered ? Changed.NUMBERED : answer == over ? Changed.OVER : Changed.STAY;
+  }
+
+  private static ButtonType button(String key, ButtonBar.ButtonData place) {
+    return new ButtonType(Wording.text(key), place);
+  }
+
+  /** Asks by wording key; closing the slip is the answer that changes nothing. */
+  private ButtonType ask(String key, String about, ButtonType stay, ButtonType... others) {
+    Alert alert = new Alert(Alert.AlertType.NONE, Wording.text(key, about), others);
+    alert.getButtonTypes().add(stay);
+    alert.initOwner(stage);
+    alert.setTitle(Wording.text(key + ".title"));
+    alert.getDialogPane().getStylesheets().addAll(stage.getScene().getStylesheets());
+    return alert.showAndWait().orElse(stay);
   }
 
   private FileChooser chooser(String title, String kind, String... endings) {

@@ -94,6 +94,12 @@ class WordingTest {
   }
 
   @Test
+  void whatIsPutInIsNeverReadAsAPlace() {
+    assertEquals("move: {1} $0", Wording.text("edit.on", "move", "{1} $0"), "a name that a person gave stays as it is");
+    assertEquals("move: C:\\new", Wording.text("edit.on", "move", "C:\\new"));
+  }
+
+  @Test
   void standardItemsHaveNamesAndSoundBlankJobs() {
     for (StandardItem item : StandardItem.values()) {
       assertFalse(item.title().isBlank());

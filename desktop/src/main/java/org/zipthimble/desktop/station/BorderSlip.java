@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.station;
 
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
@@ -9,6 +8,7 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -18,7 +18,7 @@ final class BorderSlip {
   private static final double MOST_PT = 144;
 
   private final Session session;
-  private final Popup popup = new Popup();
+  private Popup popup;
   private double distance;
   private double linePt = 1;
   private double radius;
@@ -47,14 +47,8 @@ final class BorderSlip {
           popup.hide();
           adding.border(distance, linePt, radius);
         }, "main"));
-    paper.getStyleClass().addAll("slip", "root-colours");
     paper.setPrefWidth(270);
-    popup.setAutoHide(true);
-    popup.setHideOnEscape(true);
-    popup.getContent().add(paper);
-    popup.getScene().getStylesheets().addAll(card.getScene().getStylesheets());
-    Bounds at = card.localToScreen(card.getBoundsInLocal());
-    popup.show(card, at.getMinX(), at.getMinY() - RISE);
+    popup = Slips.above(card, paper, RISE);
   }
 
   private double within(String text, Unit unit, double least, double most) throws Trouble {

@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.station;
 
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -13,13 +12,14 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 
 /** A paper slip that asks what form is to be made. */
 final class FormSlip {
   private static final double RISE = 200;
 
-  private final Popup popup = new Popup();
+  private Popup popup;
   private String kind = "table";
   private int columns = 3;
   private int rows = 8;
@@ -59,14 +59,8 @@ final class FormSlip {
           popup.hide();
           adding.form(kind, columns, rows, linePt);
         }, "main"));
-    paper.getStyleClass().addAll("slip", "root-colours");
     paper.setPrefWidth(240);
-    popup.setAutoHide(true);
-    popup.setHideOnEscape(true);
-    popup.getContent().add(paper);
-    popup.getScene().getStylesheets().addAll(card.getScene().getStylesheets());
-    Bounds at = card.localToScreen(card.getBoundsInLocal());
-    popup.show(card, at.getMinX(), at.getMinY() - RISE);
+    popup = Slips.above(card, paper, RISE);
   }
 
   private double points(String text) throws Trouble {

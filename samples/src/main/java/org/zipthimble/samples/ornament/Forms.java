@@ -1,7 +1,6 @@
 package org.zipthimble.samples.ornament;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import org.zipthimble.core.geom.Affine;
@@ -100,9 +99,8 @@ final class Forms {
       double nx = -(b.y() - a.y()) / length * half;
       double ny = (b.x() - a.x()) / length * half;
       left.add(p.plus(nx, ny));
-      right.add(p.plus(-nx, -ny));
+      right.add(0, p.plus(-nx, -ny));
     }
-    Collections.reverse(right);
     Path.Builder out = Path.build();
     smooth(out, left, true);
     smooth(out, right, false);
