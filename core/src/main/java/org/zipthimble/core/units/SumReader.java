@@ -20,6 +20,7 @@ final class SumReader {
     1 / 8d, 3 / 8d, 5 / 8d, 7 / 8d
   };
   private static final Pattern MIXED = Pattern.compile("(\\d{1,9})(?:\\s+|-)(\\d{1,9})\\s*/\\s*(\\d{1,9})(?![\\d.])");
+  private static final Pattern FRACTION_OF_UNIT = Pattern.compile("(\\d{1,9})\\s*/\\s*(\\d{1,9})(?=\\s*(?:[\\p{L}&&[^x]]|[\"'″′”’]))");
   private static final Pattern VULGAR_MIXED = Pattern.compile("(\\d{0,9})\\s*([" + VULGAR + "])");
   private static final Pattern DECIMAL = Pattern.compile("\\d{1,15}(?:\\.\\d{0,15})?|\\.\\d{1,15}");
   private static final Pattern WORD = Pattern.compile("[\\p{L}%°]+|''|[\"'″′”’]");
@@ -171,14 +172,15 @@ final class SumReader {
   }
 
   private double number() throws Trouble {
+    Matcher fraction = FRACTION_OF_UNIT.matcher(text).region(at, text.length());
+    if (units && fraction.lookingAt()) {
+      at = fraction.end();
+      return divided(fraction.group(1), fraction.group(2));
+    }
     Matcher mixed = MIXED.matcher(text).region(at, text.length());
     if (mixed.lookingAt()) {
-      double bottom = Double.parseDouble(mixed.group(3));
-      if (bottom == 0) {
-        throw Trouble.of("measure.byZero", text);
-      }
       at = mixed.end();
-      return Double.parseDouble(mixed.group(1)) + Double.parseDouble(mixed.group(2)) / bottom;
+      return Double.parseDouble(mixed.group(1)) + divided(mixed.group(2), mixed.group(3));
     }
     Matcher vulgar = VULGAR_MIXED.matcher(text).region(at, text.length());
     if (vulgar.lookingAt()) {
@@ -195,6 +197,14 @@ final class SumReader {
       throw Trouble.of("measure.comma", text);
     }
     return Double.parseDouble(decimal.group());
+  }
+
+  private double divided(String top, String bottom) throws Trouble {
+    double by = Double.parseDouble(bottom);
+    if (by == 0) {
+      throw Trouble.of("measure.byZero", text);
+    }
+    return Double.parseDouble(top) / by;
   }
 
   private Value withUnit(Value value) throws Trouble {

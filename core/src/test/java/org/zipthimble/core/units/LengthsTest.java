@@ -26,6 +26,16 @@ class LengthsTest {
     assertEquals(inches, Lengths.parse(typed, Unit.INCH), 1e-12);
   }
 
+  /** A fraction of a unit is a length, whatever the person's own unit. */
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+    "1/8 in | 0.125", "1/2in | 0.5", "3/4\" | 0.75", "1/64in + 1/8 in | 0.140625", "2*1/8 in | 0.25", "1/2 ft | 6", "-1/4 in | -0.25",
+    "7/2 in/2 | 1.75", "36/2 pt | 0.25"})
+  void aFractionOfAUnitIsALength(String typed, double inches) throws Trouble {
+    assertEquals(inches, Lengths.parse(typed, Unit.INCH), 1e-12);
+    assertEquals(inches, Lengths.parse(typed, Unit.POINT), 1e-12);
+  }
+
   @Test
   void aBareNumberIsInThePersonsUnit() throws Trouble {
     assertEquals(1, Lengths.parse("25.4", Unit.MILLIMETRE), 1e-15);
@@ -36,7 +46,7 @@ class LengthsTest {
 
   @ParameterizedTest
   @ValueSource(strings = {
-    "", "   ", "abc", "4 3/", "3/0", "4 3/0", "2in*3in", "1/2in", "12,5", "1,000", "(3", "3)", "3 4", "5 px", "5 furlongs", "1e5",
+    "", "   ", "abc", "4 3/", "3/0", "4 3/0", "2in*3in", "1/0in", "12,5", "1,000", "(3", "3)", "3 4", "5 px", "5 furlongs", "1e5",
     "NaN", "Infinity", "--", "+", "999999999", "5 in in", "((((((((((((((((((((((1))))))))))))))))))))))"})
   void saysWhatIsWrong(String typed) {
     Trouble trouble = assertThrows(Trouble.class, () -> Lengths.parse(typed, Unit.INCH));
