@@ -146,7 +146,11 @@ public final class Shots extends Application {
       s.stationProperty().set(Station.COMPOSE);
       s.selectionProperty().set(idOf(s, "Thanks"));
     });
-    step("scale-150.png", s -> s.taste().change(t -> t.night(false).scaled(1.5)));
+    step("night-wall.png", s -> s.stationProperty().set(Station.ITEM));
+    step("scale-150.png", s -> {
+      s.stationProperty().set(Station.COMPOSE);
+      s.taste().change(t -> t.night(false).scaled(1.5));
+    });
     step("help.png", s -> {
       s.taste().change(t -> t.scaled(1));
       run("menu.hands");

@@ -123,7 +123,7 @@ public final class ItemStation {
     jobStrip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     VBox.setVgrow(wall, Priority.ALWAYS);
     bench.getChildren().addAll(leftWork,
-        Kit.row(12, Kit.label(Wording.text("item.title"), "page-title"), Kit.spring(), wall.search()),
+        Kit.row(12, title(), Kit.spring(), wall.search()),
         wall, Kit.label(Wording.text("item.shelf"), "side-title"), jobStrip);
     bench.setMinSize(0, 0);
     HBox sizes = Kit.row(6, Kit.under(Wording.text("item.width"), width), Kit.under(Wording.text("item.height"), height),
@@ -138,6 +138,12 @@ public final class ItemStation {
     side.getStyleClass().add("side");
     side.getChildren().addAll(Kit.label(Wording.text("item.own"), "side-title"), card,
         Kit.button("item-open", "item.open", session.filing()::askAndOpen, "plain"));
+  }
+
+  private static Label title() {
+    Label title = Kit.label(Wording.text("item.title"), "page-title");
+    title.setMinWidth(Label.USE_PREF_SIZE);
+    return title;
   }
 
   private ToggleButton pill(String id, String key, int count) {
