@@ -96,7 +96,7 @@ final class Workbench extends StackPane {
     sheet = once(() -> new SheetStation(session));
     send = once(() -> new SendStation(session));
     ticket = new TicketPane(session);
-    Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), adding::picture);
+    Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), (name, bytes) -> adding.picture(name, bytes, bench.middle()));
     commands = new Commands(session, bench, adding, clip, pages(quit));
     finder = new Finder(session, commands::all);
     screen = new ScreenCard(session);
@@ -183,6 +183,10 @@ final class Workbench extends StackPane {
     }
     if (board.hasFiles()) {
       adding.pictures(board.getFiles().stream().map(File::toPath).toList(), at);
+      return true;
+    }
+    if (board.hasImage() && board.getImage() != null) {
+      adding.picture("dropped", Clip.png(board.getImage()), at);
       return true;
     }
     if (board.hasString() && !board.getString().isBlank()) {

@@ -292,6 +292,19 @@ class ComfortTest {
     Hand.until(() -> !Files.exists(root.resolve("left")));
   }
 
+  @Test
+  void theRecoveryCopyIsWrittenHoweverFastTheEditsFollow(FxRobot robot) throws Exception {
+    Path root = folder.resolve("home").resolve("recovery");
+    long begun = System.nanoTime();
+    int edits = 0;
+    while (notes(root) == 0 && edits < 200) {
+      int number = edits++;
+      robot.interact(() -> session.apply(Edits.rename("Job " + number)));
+      WaitForAsyncUtils.sleep(100, java.util.concurrent.TimeUnit.MILLISECONDS);
+    }
+    assertEquals(1, notes(root), "a copy is there while the edits go on, after " + (System.nanoTime() - begun) / 1e9 + " s");
+  }
+
   private static int notes(Path root) {
     try (var files = Files.walk(root)) {
       return (int) files.filter(p -> p.endsWith("note.json")).count();
@@ -346,6 +359,25 @@ class ComfortTest {
     robot.type(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertTrue(session.face().guides().lines().get(0).upright());
+  }
+
+  @Test
+  void picturesAndWordsOfOtherProgramsArePasted(FxRobot robot) {
+    robot.interact(() -> {
+      javafx.scene.input.ClipboardContent content = new javafx.scene.input.ClipboardContent();
+      content.putString("Bring a handful,\ntake a handful");
+      javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
+    });
+    hand.keys(KeyCode.V, KeyCode.CONTROL);
+    assertEquals("Bring a handful,\ntake a handful", ((Item.Words) session.single().orElseThrow()).text());
+    robot.interact(() -> {
+      javafx.scene.input.ClipboardContent content = new javafx.scene.input.ClipboardContent();
+      content.putImage(new javafx.scene.image.WritableImage(600, 300));
+      javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
+    });
+    hand.keys(KeyCode.V, KeyCode.CONTROL);
+    assertTrue(session.single().orElseThrow() instanceof Item.Photo);
+    assertEquals(2, hand.placement().width(), EXACT, "600 pixels at the ticket's 300 per inch");
   }
 
   @Test

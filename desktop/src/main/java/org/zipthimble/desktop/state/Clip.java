@@ -106,7 +106,8 @@ public final class Clip {
     }
   }
 
-  private static byte[] png(Image image) {
+  /** A picture of the window as the bytes of a PNG file. */
+  public static byte[] png(Image image) {
     int width = (int) image.getWidth();
     int height = (int) image.getHeight();
     int[] pixels = new int[width * height];

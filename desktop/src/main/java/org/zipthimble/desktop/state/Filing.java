@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -26,7 +27,7 @@ import org.zipthimble.core.wording.Wording;
  * the work. Reading and writing are done off the interface thread. For the interface thread only.
  */
 public final class Filing {
-  /** How long after an edit the recovery copy is written; well within five seconds. */
+  /** How long after the first edit that is not in it the recovery copy is written, however fast others follow. */
   private static final Duration FOLLOWS = Duration.seconds(1.5);
 
   private final Session session;
@@ -53,7 +54,7 @@ public final class Filing {
 
   /** Called when the job on the bench has changed. */
   void changed() {
-    if (!session.job().equals(saved)) {
+    if (pause.getStatus() != Animation.Status.RUNNING && !session.job().equals(saved)) {
       pause.playFromStart();
     }
   }
@@ -158,6 +159,16 @@ public final class Filing {
     });
   }
 
+  /** Opens a job that has no file yet, such as one of the demo shelf. */
+  public void openUnfiled(Source source) {
+    if (leave()) {
+      read(source, job -> {
+        session.take(job, Optional.empty());
+        session.stationProperty().set(Station.COMPOSE);
+      });
+    }
+  }
+
   /** Opens an earlier version beside the file, as unsaved work. */
   public void openVersion(Versions.Version version) {
     if (leave()) {
@@ -172,7 +183,8 @@ public final class Filing {
   }
 
   /** Something that is read from the disk. */
-  interface Source {
+  public interface Source {
+    /** Reads it; called on a thread of its own. */
     Job read() throws Trouble;
   }
 

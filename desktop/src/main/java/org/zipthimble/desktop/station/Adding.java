@@ -197,10 +197,10 @@ public final class Adding {
     session.applyAndSelect(PictureIn.grid(session.job(), session.faceIdProperty().get(), pictures, columns, gap));
   }
 
-  /** A picture as bytes of a file, such as from the clipboard. */
-  public void picture(String name, byte[] bytes) {
+  /** A picture as bytes of a file, such as from the clipboard, its middle at a place. */
+  public void picture(String name, byte[] bytes, Point at) {
     try {
-      place(Pictures.look(name, bytes, Pictures.Limits.USUAL), session.job().ticket().trim().centre());
+      place(Pictures.look(name, bytes, Pictures.Limits.USUAL), at);
     } catch (Trouble trouble) {
       session.say(trouble.getMessage());
     }

@@ -24,7 +24,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.job.WallItem;
@@ -248,7 +247,7 @@ public final class ItemStation {
     for (String file : DemoShelf.NAMES) {
       String key = "demo." + file.replace(ThimbleFile.ENDING, "");
       jobs.getChildren().add(job("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), Wording.text(key + ".note"),
-          () -> DemoShelf.open(file), () -> openDemo(file)));
+          () -> DemoShelf.open(file), () -> session.filing().openUnfiled(() -> DemoShelf.job(file))));
     }
   }
 
@@ -279,20 +278,6 @@ public final class ItemStation {
       return ThimbleFile.preview(in).map(bytes -> new Image(new ByteArrayInputStream(bytes)));
     } catch (IOException e) {
       return Optional.empty();
-    }
-  }
-
-  private void openDemo(String file) {
-    if (!session.filing().leave()) {
-      return;
-    }
-    try {
-      Job job = DemoShelf.job(file);
-      session.take(job, Optional.empty());
-      session.say("");
-      session.stationProperty().set(Station.COMPOSE);
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
     }
   }
 }
