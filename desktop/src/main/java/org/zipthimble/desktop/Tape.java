@@ -55,7 +55,12 @@ final class Tape extends StackPane {
     }
     getChildren().addAll(ticks, places);
     widthProperty().addListener(o -> measure());
-    session.stationProperty().addListener(o -> refresh());
+    session.stationProperty().addListener((o, was, is) -> {
+      refresh();
+      if (is != Station.COMPOSE) {
+        buttons.get(is).requestFocus();
+      }
+    });
     session.findingsProperty().addListener(o -> refresh());
     session.historyProperty().addListener(o -> refresh());
     refresh();

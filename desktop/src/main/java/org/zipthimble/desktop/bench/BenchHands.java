@@ -95,14 +95,14 @@ final class BenchHands {
     if (bench.pins().isPresent() && !locked) {
       Pins pins = bench.pins().get();
       if (pins.onBead(pressed)) {
-        return drags.turn(pressed);
+        return drags.turn();
       }
       if (pins.spreadAt(pressed).isPresent()) {
         return drags.spread(pins.spreadAt(pressed).get());
       }
       Optional<Handle> pin = pins.at(pressed);
       if (pin.isPresent()) {
-        return drags.pull(pressed, pin.get());
+        return drags.pull(pin.get());
       }
     }
     return pick(e, pressed);

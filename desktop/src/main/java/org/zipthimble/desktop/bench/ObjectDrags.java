@@ -46,13 +46,13 @@ final class ObjectDrags {
   }
 
   /** Pulls a pin of the selection. */
-  Drag pull(Point pressed, Handle handle) {
+  Drag pull(Handle handle) {
     return session.single().isPresent() ? new PullingOne(handle, session.single().get().placement()) : new PullingMany(handle);
   }
 
   /** Turns the selection by its bead. */
-  Drag turn(Point pressed) {
-    return session.single().isPresent() ? new TurningOne(session.single().get().placement()) : new TurningMany(pressed);
+  Drag turn() {
+    return session.single().isPresent() ? new TurningOne(session.single().get().placement()) : new TurningMany();
   }
 
   /** Changes the gaps of the selection by pulling its end. */
@@ -247,9 +247,6 @@ final class ObjectDrags {
     private final Placement whole = Placement.of(Resizing.box(session.face(), ids).orElse(new Box(0, 0, 1, 1)));
     private final Affine ground = session.ground();
 
-    TurningMany(Point pressed) {
-    }
-
     @Override
     public void to(Point now, Held held) {
       Point to = ground.inverse().apply(lens.now().toFace(now));
@@ -270,7 +267,7 @@ final class ObjectDrags {
     public void to(Point now, Held held) {
       double end = axis.of(lens.now().toFace(now)) - Pins.SPREAD_OFF / lens.now().scale();
       tryOut(Spacing.pulled(session.job().face(face()).orElseThrow(), ids, axis, end), List.of());
-      Spacing.gaps(session.face(), ids, axis).ifPresent(gaps -> bench.hints(Gaps.hints(session, axis)));
+      bench.hints(Gaps.hints(session, axis));
     }
   }
 }
