@@ -5,6 +5,7 @@ module org.zipthimble.core {
   requires com.fasterxml.jackson.databind;
   requires org.apache.pdfbox;
   requires com.github.librepdf.openpdf;
+  requires org.locationtech.jts;
   requires pngencoder;
   requires jdk.unsupported;
   requires org.apache.commons.logging;
@@ -13,10 +14,13 @@ module org.zipthimble.core {
   exports org.zipthimble.core.bring;
   exports org.zipthimble.core.check;
   exports org.zipthimble.core.colour;
+  exports org.zipthimble.core.cut;
   exports org.zipthimble.core.edit;
+  exports org.zipthimble.core.form;
   exports org.zipthimble.core.geom;
   exports org.zipthimble.core.job;
   exports org.zipthimble.core.marks;
+  exports org.zipthimble.core.nest;
   exports org.zipthimble.core.paint;
   exports org.zipthimble.core.picture;
   exports org.zipthimble.core.proof;

@@ -4,6 +4,7 @@ module org.zipthimble.desktop {
   requires java.management;
   requires javafx.controls;
   requires org.zipthimble.core;
+  requires org.zipthimble.practice;
   requires org.zipthimble.samples;
 
   exports org.zipthimble.desktop to javafx.graphics;

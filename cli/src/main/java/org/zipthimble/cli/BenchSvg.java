@@ -7,6 +7,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.units.Size;
@@ -31,8 +33,13 @@ final class BenchSvg implements MarkOut {
   }
 
   @Override
-  public void line(Path path, double width, Colour colour) {
-    out.append("<path fill=\"none\" stroke=\"").append(colour.hex()).append("\" stroke-width=\"").append(width).append("\" d=\"")
+  public void fill(Path path, Shade shade) {
+    fill(path, shade.colours().get(0));
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    out.append("<path fill=\"none\" stroke=\"").append(pen.colour().hex()).append("\" stroke-width=\"").append(pen.width()).append("\" d=\"")
         .append(PathText.write(path)).append("\"/>\n");
   }
 

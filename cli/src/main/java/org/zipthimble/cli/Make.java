@@ -3,6 +3,7 @@ package org.zipthimble.cli;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import org.zipthimble.core.check.Checks;
@@ -10,6 +11,8 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.send.CutOrder;
+import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
@@ -27,7 +30,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes output files from a job and says what each measures. */
-@Command(name = "make", description = "Writes files from a job; the kind goes by the file's ending (.pdf, .png).", mixinStandardHelpOptions = true)
+@Command(name = "make", description = "Writes files from a job; the kind goes by the file's ending: .pdf, .png, .jpg; for cutters .svg, .dxf, .plt.", mixinStandardHelpOptions = true)
 final class Make implements Callable<Integer> {
   private static final int NOT_AS_ASKED = 1;
 
@@ -53,6 +56,13 @@ final class Make implements Callable<Integer> {
 
   @Option(names = "--sheet", paramLabel = "on|off", description = "on the job's paper, or the item alone")
   private Switch sheet;
+
+  @Option(names = "--as", paramLabel = "pages|design|sheets|assembly",
+      description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), or how a split design is put together (.pdf)")
+  private String as;
+
+  @Option(names = "--lane", paramLabel = "NAME", description = "one lane only, by its name")
+  private String lane;
 
   @Override
   public Integer call() {
@@ -80,7 +90,9 @@ final class Make implements Callable<Integer> {
     for (Path file : files) {
       OptionalInt one = face == null ? OptionalInt.empty() : OptionalInt.of(face);
       Order order = new Order(file, one, ppi == null ? read.ticket().ppi() : ppi, options);
-      for (Measured measured : Sender.send(read, order, Progress.SILENT)) {
+      Optional<CutOrder> cuts = cuts(read, file);
+      List<Measured> all = cuts.isPresent() ? CutSender.send(read, cuts.get(), Progress.SILENT) : Sender.send(read, order, Progress.SILENT);
+      for (Measured measured : all) {
         print(out, measured);
         right &= measured.right();
       }
@@ -90,6 +102,26 @@ final class Make implements Callable<Integer> {
       out.println(Wording.counted("cli.findings", findings.size()));
     }
     return right ? 0 : NOT_AS_ASKED;
+  }
+
+  /** What is asked for a cutter: by the option, else by the kind of file. */
+  private Optional<CutOrder> cuts(Job read, Path file) throws Trouble {
+    Format format = Format.of(String.valueOf(file.getFileName()));
+    String word = as != null ? as : !format.cuts() ? "pages" : format == Format.PLOTTER ? "sheets" : "design";
+    if (word.equals("pages") && !format.cuts()) {
+      return Optional.empty();
+    }
+    Optional<String> id = Optional.empty();
+    if (lane != null) {
+      id = Optional.of(read.cutting().lanes().stream().filter(l -> l.name().equalsIgnoreCase(lane)).findFirst()
+          .orElseThrow(() -> Trouble.of("send.noLane", lane)).id());
+    }
+    return switch (word) {
+      case "design" -> Optional.of(new CutOrder(file, CutOrder.What.DESIGN, id));
+      case "sheets" -> Optional.of(new CutOrder(file, CutOrder.What.SHEETS, id));
+      case "assembly" -> Optional.of(new CutOrder(file, CutOrder.What.ASSEMBLY, id));
+      default -> throw Trouble.of("send.noSuchWhat", word);
+    };
   }
 
   private PageOptions options(Job read) {

@@ -31,7 +31,7 @@ final class Menus {
 
   MenuBar bar() {
     Menu job = menu("menu.job");
-    job.getItems().add(6, versions());
+    job.getItems().add(7, versions());
     Menu view = menu("menu.view");
     view.getItems().add(0, stations());
     view.getItems().add(1, new SeparatorMenuItem());
@@ -47,7 +47,7 @@ final class Menus {
         session.historyProperty())));
     Menu arrange = menu("menu.arrange");
     folded(arrange, "menu.align", "menu.aligns");
-    MenuBar bar = new MenuBar(job, edit, arrange, view, menu("menu.help"));
+    MenuBar bar = new MenuBar(job, edit, arrange, menu("menu.shape"), view, menu("menu.help"));
     bar.setId("menus");
     return bar;
   }

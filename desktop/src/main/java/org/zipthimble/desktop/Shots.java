@@ -132,6 +132,19 @@ public final class Shots extends Application {
       s.apply(Edits.sheet(p -> new SheetPlan(true, p.paper(), true)));
       s.stationProperty().set(Station.SHEET);
     });
+    step("compose-cut.png", s -> {
+      take(s, "window-decal.thimble");
+      s.stationProperty().set(Station.COMPOSE);
+      s.selectionProperty().set(idOf(s, "Outer leaves"));
+    });
+    step("compose-cut.png", s -> { });
+    step("compose-cut.png", s -> { });
+    step("sheet-cut.png", s -> s.stationProperty().set(Station.SHEET));
+    step("sheet-cut.png", s -> s.say(""));
+    step("sheet-cut.png", s -> click("#cut-sheet-2"));
+    step("sheet-split.png", s -> take(s, "bed-sign.thimble"));
+    step("sheet-split.png", s -> s.say(""));
+    step("sheet-split.png", s -> click("#cut-sheet-2"));
     step("send.png", s -> {
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.SEND);
@@ -164,6 +177,11 @@ public final class Shots extends Application {
 
   private void step(String picture, Consumer<Session> before) {
     steps.add(new Step(picture, before));
+  }
+
+  private void click(String id) {
+    Optional.ofNullable(stage.getScene().lookup(id)).ifPresent(node -> node.fireEvent(new javafx.scene.input.MouseEvent(
+        javafx.scene.input.MouseEvent.MOUSE_CLICKED, 5, 5, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, true, null)));
   }
 
   private void run(String key) {

@@ -12,6 +12,9 @@ import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.store.Versions;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 
@@ -68,6 +71,31 @@ final class WindowAsker implements Asker {
     }
     folder = Optional.ofNullable(files.get(0).getParentFile());
     return files.stream().map(File::toPath).toList();
+  }
+
+  @Override
+  public Optional<Path> drawing() {
+    return chosen(chooser("ask.drawing", "ask.drawingFiles", "*.svg", "*.SVG", "*.dxf", "*.DXF").showOpenDialog(stage));
+  }
+
+  @Override
+  public Optional<Double> unitsPerInch(String fileName, Size size) {
+    boolean svg = fileName.toLowerCase(java.util.Locale.ROOT).endsWith(".svg");
+    double[] choices = svg ? new double[] {96, 72, 90} : new double[] {1, 25.4, 72};
+    ButtonType[] buttons = new ButtonType[choices.length];
+    for (int i = 0; i < choices.length; i++) {
+      double scale = choices[0] / choices[i];
+      String shown = Lengths.show(new Size(size.width() * scale, size.height() * scale), Unit.INCH);
+      buttons[i] = new ButtonType(Wording.text("ask.units.choice", Lengths.plain(choices[i], 1), shown), ButtonBar.ButtonData.YES);
+    }
+    ButtonType stay = button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE);
+    ButtonType answer = ask("ask.units", fileName, stay, buttons);
+    for (int i = 0; i < choices.length; i++) {
+      if (answer == buttons[i]) {
+        return Optional.of(choices[i]);
+      }
+    }
+    return Optional.empty();
   }
 
   @Override

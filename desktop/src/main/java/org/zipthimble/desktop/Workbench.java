@@ -23,6 +23,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Commands;
+import org.zipthimble.desktop.command.Shapes;
+import org.zipthimble.desktop.page.FigureSlip;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.page.Finder;
 import org.zipthimble.desktop.page.HelpPage;
@@ -34,6 +36,7 @@ import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.station.Adding;
+import org.zipthimble.desktop.station.CutStation;
 import org.zipthimble.desktop.station.FindingsPane;
 import org.zipthimble.desktop.station.ItemStation;
 import org.zipthimble.desktop.station.LayersPane;
@@ -60,12 +63,15 @@ final class Workbench extends StackPane {
   private final Node itemBench;
   private final Node itemSide;
   private final Supplier<SheetStation> sheet;
+  private final Supplier<CutStation> cut;
+  private boolean printedSheet;
   private final Supplier<SendStation> send;
   private final TicketPane ticket;
   private final StackPane side = new StackPane();
   private final Finder finder;
   private final ScreenCard screen;
   private final PlacingSlip placing;
+  private final FigureSlip figures;
   private final Commands commands;
   private boolean helping;
 
@@ -75,6 +81,8 @@ final class Workbench extends StackPane {
     Adding adding = new Adding(session);
     shelf = new ShelfPane(session, adding, () -> shelf(false));
     placing = new PlacingSlip(session, adding);
+    figures = new FigureSlip(session);
+    bench.setOnDrawn(adding::drawn);
     bench.setOnDropped((board, at) -> dropped(adding, board, at));
     bench.setPlacing(placing::place);
     adding.setOnSeveral(placing::wait);
@@ -93,11 +101,12 @@ final class Workbench extends StackPane {
     itemBench = item.bench();
     itemSide = item.side();
     findings = once(() -> new FindingsPane(session));
-    sheet = once(() -> new SheetStation(session));
+    sheet = once(() -> new SheetStation(session, () -> printed(false)));
+    cut = once(() -> new CutStation(session, () -> printed(true)));
     send = once(() -> new SendStation(session));
     ticket = new TicketPane(session);
     Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), (name, bytes) -> adding.picture(name, bytes, bench.middle()));
-    commands = new Commands(session, bench, adding, clip, pages(quit));
+    commands = new Commands(session, bench, adding, clip, new Shapes(session, figures), pages(quit));
     finder = new Finder(session, commands::all);
     screen = new ScreenCard(session);
     window.setTop(new VBox(top(new Menus(session, commands).bar()), new Tape(session)));
@@ -241,12 +250,21 @@ final class Workbench extends StackPane {
       case ITEM -> put(itemBench, itemSide, false);
       case COMPOSE -> put(bench, compose, true);
       case CHECK -> put(bench, findings.get(), false);
-      case SHEET -> put(sheet.get().bench(), sheet.get().side(), false);
+      case SHEET -> {
+        boolean cuts = !session.job().cutting().lanes().isEmpty() && !printedSheet;
+        put(cuts ? cut.get().bench() : sheet.get().bench(), cuts ? cut.get().side() : sheet.get().side(), false);
+      }
       case SEND -> put(send.get().bench(), send.get().side(), false);
     }
     if (session.stationProperty().get() == Station.COMPOSE) {
       bench.takeFocus();
     }
+  }
+
+  /** Shows at the sheet station how the printed sheet lies, or how the pieces to be cut do. */
+  private void printed(boolean on) {
+    printedSheet = on;
+    show();
   }
 
   private void put(Node middle, Node right, boolean withTray) {
@@ -267,6 +285,11 @@ final class Workbench extends StackPane {
       StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
       StackPane.setMargin(slips, new Insets(10));
       centre.getChildren().add(slips);
+      if (withTray) {
+        centre.getChildren().add(figures);
+        StackPane.setAlignment(figures, Pos.TOP_RIGHT);
+        StackPane.setMargin(figures, new Insets(34, 12, 0, 0));
+      }
     }
     centre.setViewOrder(1);
     window.setCenter(centre);

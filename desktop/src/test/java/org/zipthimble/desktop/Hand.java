@@ -66,7 +66,9 @@ final class Hand {
   }
 
   Hand doubleClick(double x, double y) {
-    robot.moveTo(at(x, y)).doubleClickOn(MouseButton.PRIMARY);
+    robot.moveTo(at(x, y));
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY).press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
     WaitForAsyncUtils.waitForFxEvents();
     return this;
   }

@@ -33,6 +33,8 @@ public final class Generator {
       case "thank-you.thimble" -> GardenPapers.thanks();
       case "sowing-list.thimble" -> GardenPapers.sowing();
       case "seed-wheel.thimble" -> GardenPapers.colouring();
+      case "window-decal.thimble" -> CutJobs.decal();
+      case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };
   }

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -47,11 +48,21 @@ public final class Resizing {
     return through(faceId, ids, "edit.resize", map, Math.sqrt(sx * sy));
   }
 
+  /** Mirrors objects across an axis through a place of their ground; 90 degrees is upright, 0 lies flat. */
+  public static Edit flip(String faceId, Set<String> ids, double degrees, Point through) {
+    return Edits.place(faceId, ids, "edit.flip", p -> Reshape.lifted(p, Repeats.mirror(degrees, through)));
+  }
+
+  /** Leans objects by an angle in degrees about their middles. */
+  public static Edit slant(String faceId, Set<String> ids, double degrees) {
+    return Edits.place(faceId, ids, "edit.slant", p -> p.slanted(degrees));
+  }
+
   /** Turns objects about a place of their ground. */
   public static Edit turn(String faceId, Set<String> ids, double degrees, Point about) {
     return Edits.place(faceId, ids, "edit.turn", p -> {
       Point middle = Affine.turn(degrees, about).apply(p.centre());
-      return new Placement(middle.x() - p.width() / 2, middle.y() - p.height() / 2, p.width(), p.height(), p.turn() + degrees);
+      return p.moved(middle.x() - p.centre().x(), middle.y() - p.centre().y()).turnedTo(p.turn() + degrees);
     });
   }
 
@@ -94,7 +105,7 @@ public final class Resizing {
       }
       if (placed instanceof Item.Shape) {
         Item.Shape shape = (Item.Shape) placed;
-        return shape.lined(shape.line().map(l -> new LineLook(Math.max(0.01, Math.min(720, l.widthPt() * mean)), l.colour())));
+        return shape.lined(shape.line().map(l -> l.wide(Math.max(0.01, Math.min(720, l.widthPt() * mean)))));
       }
       return placed;
     })));

@@ -43,7 +43,7 @@ final class BleedShort implements Check {
     if (job.ticket().bleed() <= REACHED) {
       return found;
     }
-    List<Placed> printed = Placed.printing(face, job.ticket().bleedBox());
+    List<Placed> printed = Placed.printing(job, face, job.ticket().bleedBox());
     for (int i = 0; i < printed.size(); i++) {
       if (!covers(printed.get(i))) {
         continue;

@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
@@ -12,7 +13,7 @@ import org.zipthimble.core.wording.Wording;
 final class EmptyFace implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
-    if (!Placed.printing(face, job.ticket().bleedBox()).isEmpty()) {
+    if (!Placed.printing(job, face, job.ticket().bleedBox()).isEmpty() || !CutLines.own(job, face).isEmpty()) {
       return List.of();
     }
     return List.of(new Finding(

@@ -29,7 +29,7 @@ public final class PictureResolution {
 
   /** The lowest of all printed pictures of a job; empty when it prints none. */
   public static OptionalDouble lowest(Job job) {
-    return job.faces().stream().flatMap(face -> Placed.printing(face, job.ticket().bleedBox()).stream())
+    return job.faces().stream().flatMap(face -> Placed.printing(job, face, job.ticket().bleedBox()).stream())
         .filter(p -> p.item() instanceof Item.Photo).mapToDouble(p -> of(job, p)).min();
   }
 }

@@ -24,7 +24,7 @@ final class PictureSmall implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(face, job.ticket().bleedBox())) {
+    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
       if (placed.item() instanceof Item.Photo) {
         look(job, face, placed).ifPresent(found::add);
       }

@@ -1,8 +1,11 @@
 package org.zipthimble.core.check;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
@@ -20,22 +23,39 @@ final class WordsLeftOver implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(face, job.ticket().bleedBox())) {
-      if (!(placed.item() instanceof Item.Words)) {
-        continue;
+    Set<String> seen = new HashSet<>();
+    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
+      if (placed.item() instanceof Item.Words && seen.add(placed.item().id())) {
+        Box own = new Box(0, 0, placed.item().placement().width(), placed.item().placement().height());
+        look(job, face, fonts, (Item.Words) placed.item(), placed.toFace().apply(own), found);
       }
-      Item.Words words = (Item.Words) placed.item();
-      Placement p = words.placement();
-      SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
-      Box where = placed.toFace().apply(new Box(0, 0, p.width(), p.height()));
-      if (set.leftOver() > 0) {
-        found.add(finding(job, face, words, where, "words-left-over", set.leftOver(), set.height()));
-      }
-      if (set.tooWide() > 0) {
-        found.add(finding(job, face, words, where, "words-too-wide", set.tooWide(), set.height()));
+    }
+    for (Item item : face.all()) {
+      if (item instanceof Item.Words && cut(face, item) && seen.add(item.id())) {
+        look(job, face, fonts, (Item.Words) item, Grounds.around(face, item), found);
       }
     }
     return found;
+  }
+
+  /** Whether words are cut, by themselves or by a group that holds them. */
+  private static boolean cut(Face face, Item item) {
+    boolean cuts = item.facts().cut();
+    for (Optional<Item> holder = face.holder(item.id()); holder.isPresent(); holder = face.holder(holder.get().id())) {
+      cuts |= holder.get().facts().cut();
+    }
+    return cuts && item.facts().visible();
+  }
+
+  private static void look(Job job, Face face, JobFonts fonts, Item.Words words, Box where, List<Finding> found) {
+    Placement p = words.placement();
+    SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
+    if (set.leftOver() > 0) {
+      found.add(finding(job, face, words, where, "words-left-over", set.leftOver(), set.height()));
+    }
+    if (set.tooWide() > 0) {
+      found.add(finding(job, face, words, where, "words-too-wide", set.tooWide(), set.height()));
+    }
   }
 
   private static Finding finding(Job job, Face face, Item.Words words, Box where, String code, int count, double height) {

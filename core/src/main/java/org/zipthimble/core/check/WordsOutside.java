@@ -25,7 +25,7 @@ final class WordsOutside implements Check {
   @Override
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(face, job.ticket().bleedBox())) {
+    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
       if (placed.item() instanceof Item.Words) {
         ink((Item.Words) placed.item(), placed.toFace(), fonts)
             .flatMap(ink -> finding(job.ticket(), face, placed.item(), ink)).ifPresent(found::add);

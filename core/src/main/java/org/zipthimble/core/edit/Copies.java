@@ -94,13 +94,11 @@ public final class Copies {
     Map<String, Picture> more = new TreeMap<>(job.pictures());
     for (Item item : items) {
       for (Item one : item.withMembers()) {
-        if (one instanceof Item.Photo) {
-          String id = ((Item.Photo) one).pictureId();
-          more.putIfAbsent(id, pictures.getOrDefault(id, job.pictures().get(id)));
-        }
+        one.pictureIds().forEach(id -> more.putIfAbsent(id, pictures.getOrDefault(id, job.pictures().get(id))));
       }
     }
-    return new Job(job.name(), job.ticket(), job.faces(), job.sheet(), more, job.fonts(), job.palette());
+    return new Job(
+        job.name(), job.ticket(), job.faces(), job.sheet(), more, job.fonts(), job.palette(), job.cutting());
   }
 
   private static Item moved(Item item, double dx, double dy) {

@@ -8,6 +8,8 @@ import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
@@ -64,7 +66,19 @@ public final class Edits {
   /** Changes shapes; other objects stay. */
   public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<Item.Shape> change) {
     return each(faceId, ids, Wording.text(key),
-        item -> item instanceof Item.Shape ? change.apply((Item.Shape) item) : item);
+        item -> item instanceof Item.Shape ? change.apply((Item.Shape) item) : dressed(item, change));
+  }
+
+  /** What a live group makes has a fill and a line as a shape has; they are changed the same way. */
+  private static Item dressed(Item item, UnaryOperator<Item.Shape> change) {
+    if (!(item instanceof Item.Group) || ((Item.Group) item).making().look().isEmpty()) {
+      return item;
+    }
+    Item.Group group = (Item.Group) item;
+    Making.Look look = group.making().look().orElseThrow();
+    Item.Shape shape = change.apply(
+        new Item.Shape(group.facts(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
+    return group.making(group.making().with(new Making.Look(shape.fill(), shape.line())));
   }
 
   /**

@@ -10,6 +10,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -69,21 +70,27 @@ public final class Grouping {
 
   /** An edit inside a group: afterwards the group's box, and that of every group that holds it, fits again. */
   public static Edit inside(String faceId, String groupId, Edit edit) {
-    return new Edit(edit.label(), job -> edit.change().apply(job).changed(faceId, face -> refitted(face, groupId)));
+    return new Edit(edit.label(), before -> {
+      Job job = edit.change().apply(before);
+      return job.changed(faceId, face -> refitted(job, face, groupId));
+    });
   }
 
   /** The face with a group's box fitted to its members, and its holders' boxes after it; nothing is seen to move. */
-  public static Face refitted(Face face, String groupId) {
+  public static Face refitted(Job job, Face face, String groupId) {
     Face out = face;
     Optional<Item> next = face.find(groupId);
     while (next.isPresent()) {
-      out = out.changed(next.get().id(), g -> g instanceof Item.Group ? refitted((Item.Group) g) : g);
+      out = out.changed(next.get().id(), g -> g instanceof Item.Group ? refitted(job, (Item.Group) g) : g);
       next = out.holder(next.get().id());
     }
     return out;
   }
 
-  private static Item.Group refitted(Item.Group group) {
+  private static Item.Group refitted(Job job, Item.Group group) {
+    if (group.live()) {
+      return Live.refitted(job, group);
+    }
     Box box = group.members().stream().map(m -> m.placement().around()).reduce(Box::union)
         .orElse(new Box(0, 0, group.inner().width(), group.inner().height()));
     Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
@@ -97,10 +104,10 @@ public final class Grouping {
     Point middle = p.toGround().apply(new Point((box.x() + inner.width() / 2) * sx, (box.y() + inner.height() / 2) * sy));
     double width = inner.width() * sx;
     double height = inner.height() * sy;
-    Placement fitted = new Placement(middle.x() - width / 2, middle.y() - height / 2, width, height, p.turn());
+    Placement fitted = p.boxed(middle.x() - width / 2, middle.y() - height / 2, width, height);
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
-    return new Item.Group(group.facts(), fitted, inner, members);
+    return new Item.Group(group.facts(), fitted, inner, members, group.making());
   }
 
   private static List<Item> released(Item.Group group) {

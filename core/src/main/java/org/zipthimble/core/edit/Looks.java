@@ -118,7 +118,7 @@ public final class Looks {
 
   private static Item.Shape rounded(Item.Shape shape, double radius) {
     return shape.outline() instanceof Outline.Rectangle
-        ? new Item.Shape(shape.facts(), shape.placement(), new Outline.Rectangle(radius), shape.fill(), shape.line())
+        ? shape.outlined(new Outline.Rectangle(radius))
         : shape;
   }
 
@@ -129,8 +129,8 @@ public final class Looks {
     }
     if (item instanceof Item.Shape) {
       Item.Shape shape = (Item.Shape) item;
-      return shape.filled(shape.fill().map(c -> c.equals(from) ? to : c))
-          .lined(shape.line().map(l -> l.colour().equals(from) ? new LineLook(l.widthPt(), to) : l));
+      Item.Shape filled = shape.fill().filter(from::equals).isPresent() && shape.cover().isEmpty() ? shape.filled(Optional.of(to)) : shape;
+      return filled.lined(shape.line().map(l -> l.colour().equals(from) ? l.in(to) : l));
     }
     if (item instanceof Item.Group) {
       Item.Group group = (Item.Group) item;

@@ -62,7 +62,7 @@ public final class Reshape {
    */
   public static Placement anchored(Placement from, double width, double height, int across, int down) {
     Point fixed = from.toGround().apply(at(from.width(), from.height(), across, down));
-    Placement sized = new Placement(from.x(), from.y(), width, height, from.turn());
+    Placement sized = from.boxed(from.x(), from.y(), width, height);
     Point now = sized.toGround().apply(at(width, height, across, down));
     return sized.moved(fixed.x() - now.x(), fixed.y() - now.y());
   }
@@ -102,14 +102,25 @@ public final class Reshape {
     return new Placement(middle.x() - length / 2, middle.y(), length, 0, turn);
   }
 
-  /** A placement seen through the map of the group that held it; a squashed group's slant is lost. */
-  public static Placement lifted(Placement inner, Affine group) {
-    Point centre = group.apply(inner.centre());
-    Affine both = Affine.turn(inner.turn(), new Point(0, 0)).then(new Affine(group.a(), group.b(), group.c(), group.d(), 0, 0));
-    double width = inner.width() * Math.hypot(both.a(), both.b());
-    double height = inner.height() * Math.hypot(both.c(), both.d());
-    double turn = Math.toDegrees(Math.atan2(both.b(), both.a()));
-    return new Placement(centre.x() - width / 2, centre.y() - height / 2, width, height, turn);
+  /**
+   * A placement seen through a map, such as that of the group that held it: turned, leaning and mirrored as it is then
+   * seen (the map's QR decomposition).
+   */
+  public static Placement lifted(Placement inner, Affine map) {
+    Point centre = map.apply(inner.centre());
+    Affine both = inner.toGround().then(new Affine(map.a(), map.b(), map.c(), map.d(), 0, 0));
+    boolean flipped = both.determinant() < 0;
+    double ax = flipped ? -both.a() : both.a();
+    double ay = flipped ? -both.b() : both.b();
+    double across = Math.hypot(ax, ay);
+    double down = across == 0 ? Math.hypot(both.c(), both.d()) : Math.abs(both.determinant()) / across;
+    double lean = across == 0 ? 0 : (ax * both.c() + ay * both.d()) / across;
+    double slant = down == 0 ? 0 : Math.toDegrees(Math.atan(lean / down));
+    double held = Math.max(-Placement.MOST_SLANT, Math.min(Placement.MOST_SLANT, Math.abs(slant) < 1e-9 ? 0 : slant));
+    double width = inner.width() * across;
+    double height = inner.height() * down;
+    return new Placement(
+        centre.x() - width / 2, centre.y() - height / 2, width, height, Math.toDegrees(Math.atan2(ay, ax)), held, flipped);
   }
 
   private static Point at(double width, double height, int across, int down) {

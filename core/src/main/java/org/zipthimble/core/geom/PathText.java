@@ -2,6 +2,7 @@ package org.zipthimble.core.geom;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,22 +14,27 @@ public final class PathText {
 
   /** Writes a path so that reading gives the very same places again. */
   public static String write(Path path) {
+    return write(path, PathText::number);
+  }
+
+  /** Writes a path with its figures as a format gives them. */
+  public static String write(Path path, DoubleFunction<String> figure) {
     StringBuilder out = new StringBuilder();
     Segment.Visitor<StringBuilder> visitor =
         new Segment.Visitor<>() {
           @Override
           public StringBuilder start(Point to) {
-            return put(out.append("M"), to);
+            return put(out.append("M"), to, figure);
           }
 
           @Override
           public StringBuilder line(Point to) {
-            return put(out.append("L"), to);
+            return put(out.append("L"), to, figure);
           }
 
           @Override
           public StringBuilder curve(Point first, Point second, Point to) {
-            return put(put(put(out.append("C"), first).append(' '), second).append(' '), to);
+            return put(put(put(out.append("C"), first, figure).append(' '), second, figure).append(' '), to, figure);
           }
 
           @Override
@@ -92,8 +98,8 @@ public final class PathText {
     n.clear();
   }
 
-  private static StringBuilder put(StringBuilder out, Point p) {
-    return out.append(number(p.x())).append(' ').append(number(p.y()));
+  private static StringBuilder put(StringBuilder out, Point p, DoubleFunction<String> figure) {
+    return out.append(figure.apply(p.x())).append(' ').append(figure.apply(p.y()));
   }
 
   private static String number(double value) {

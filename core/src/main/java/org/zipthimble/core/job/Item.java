@@ -65,26 +65,55 @@ public sealed interface Item {
   }
 
   /** A shape with a fill, a line, both or neither. */
-  record Shape(Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line)
+  record Shape(
+      Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<Cover> cover)
       implements Item {
+    /** A shape of one colour. */
+    public Shape(Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
+      this(facts, placement, outline, fill, line, Optional.empty());
+    }
+
     @Override
     public Shape with(Facts other) {
-      return new Shape(other, placement, outline, fill, line);
+      return new Shape(other, placement, outline, fill, line, cover);
     }
 
     @Override
     public Shape with(Placement other) {
-      return new Shape(facts, other, outline, fill, line);
+      return new Shape(facts, other, outline, fill, line, cover);
     }
 
-    /** The same with another fill. */
+    /** The same of another form. */
+    public Shape outlined(Outline other) {
+      return new Shape(facts, placement, other, fill, line, cover);
+    }
+
+    /** The same with a gradient or a pattern over its fill. */
+    public Shape covered(Optional<Cover> other) {
+      return new Shape(facts, placement, outline, fill, line, other);
+    }
+
+    @Override
+    public List<String> pictureIds() {
+      List<String> ids = new ArrayList<>();
+      cover.filter(Cover.Tiles.class::isInstance).map(Cover.Tiles.class::cast).ifPresent(
+          tiles -> tiles.art().forEach(a -> a.withMembers().forEach(i -> ids.addAll(i.pictureIds()))));
+      return ids;
+    }
+
+    /** Whether it has an inside that is painted. */
+    public boolean painted() {
+      return fill.isPresent() || cover.isPresent();
+    }
+
+    /** The same with another fill of one colour. */
     public Shape filled(Optional<Colour> other) {
-      return new Shape(facts, placement, outline, other, line);
+      return new Shape(facts, placement, outline, other, line, Optional.empty());
     }
 
     /** The same with another line. */
     public Shape lined(Optional<LineLook> other) {
-      return new Shape(facts, placement, outline, fill, other);
+      return new Shape(facts, placement, outline, fill, other, cover);
     }
 
     @Override
@@ -106,31 +135,55 @@ public sealed interface Item {
     }
 
     @Override
+    public List<String> pictureIds() {
+      return List.of(pictureId);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.photo(this);
     }
   }
 
-  /** Several objects held together; they stand in an inner field that is stretched over the group's box. */
-  record Group(Facts facts, Placement placement, Size inner, List<Item> members) implements Item {
+  /**
+   * Several objects held together; they stand in an inner field that is stretched over the group's box.
+   *
+   * @param making what the group makes of them
+   */
+  record Group(Facts facts, Placement placement, Size inner, List<Item> members, Making making) implements Item {
     /** Keeps a copy. */
     public Group {
       members = List.copyOf(members);
     }
 
+    /** A group that only holds its members together. */
+    public Group(Facts facts, Placement placement, Size inner, List<Item> members) {
+      this(facts, placement, inner, members, Making.TOGETHER);
+    }
+
     @Override
     public Group with(Facts other) {
-      return new Group(other, placement, inner, members);
+      return new Group(other, placement, inner, members, making);
     }
 
     @Override
     public Group with(Placement other) {
-      return new Group(facts, other, inner, members);
+      return new Group(facts, other, inner, members, making);
     }
 
     /** The same with other members. */
     public Group holding(List<Item> others) {
-      return new Group(facts, placement, inner, others);
+      return new Group(facts, placement, inner, others, making);
+    }
+
+    /** The same making something else of its members. */
+    public Group making(Making other) {
+      return new Group(facts, placement, inner, members, other);
+    }
+
+    /** Whether it makes anything but a plain group of its members. */
+    public boolean live() {
+      return !(making instanceof Making.Together);
     }
 
     @Override
@@ -163,6 +216,11 @@ public sealed interface Item {
 
   /** What a group holds; nothing for other objects. */
   default List<Item> members() {
+    return List.of();
+  }
+
+  /** The pictures that it shows itself, in patterns too; those of members not counted. */
+  default List<String> pictureIds() {
     return List.of();
   }
 }

@@ -18,7 +18,7 @@ import org.zipthimble.core.picture.Picture;
  */
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-    Palette palette) {
+    Palette palette, CutPlan cutting) {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -36,11 +36,18 @@ public record Job(
         if (!ids.add(item.id())) {
           throw new IllegalArgumentException("two objects have the id " + item.id());
         }
-        if (item instanceof Item.Photo && !pictures.containsKey(((Item.Photo) item).pictureId())) {
+        if (!pictures.keySet().containsAll(item.pictureIds())) {
           throw new IllegalArgumentException("the picture of " + item.id() + " is not in the job");
         }
       }
     }
+  }
+
+  /** A job that is not cut. */
+  public Job(
+      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
+      Palette palette) {
+    this(name, ticket, faces, sheet, pictures, fonts, palette, CutPlan.NONE);
   }
 
   /** A job with no swatches, on white stock. */
@@ -60,47 +67,48 @@ public record Job(
 
   /** The same under another name. */
   public Job named(String other) {
-    return new Job(other, ticket, faces, sheet, pictures, fonts, palette);
+    return new Job(other, ticket, faces, sheet, pictures, fonts, palette, cutting);
   }
 
   /** The same with another ticket. */
   public Job with(Ticket other) {
-    return new Job(name, other, faces, sheet, pictures, fonts, palette);
+    return new Job(name, other, faces, sheet, pictures, fonts, palette, cutting);
   }
 
   /** The same with other faces. */
   public Job with(List<Face> others) {
-    return new Job(name, ticket, others, sheet, pictures, fonts, palette);
+    return new Job(name, ticket, others, sheet, pictures, fonts, palette, cutting);
   }
 
   /** The same, laid on the sheet otherwise. */
   public Job with(SheetPlan other) {
-    return new Job(name, ticket, faces, other, pictures, fonts, palette);
+    return new Job(name, ticket, faces, other, pictures, fonts, palette, cutting);
   }
 
   /** The same with another palette. */
   public Job with(Palette other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, other);
+    return new Job(name, ticket, faces, sheet, pictures, fonts, other, cutting);
+  }
+
+  /** The same, cut otherwise. */
+  public Job with(CutPlan other) {
+    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, other);
   }
 
   /** The same with one more picture to use. */
   public Job with(Picture picture) {
     Map<String, Picture> more = new TreeMap<>(pictures);
     more.putIfAbsent(picture.id(), picture);
-    return new Job(name, ticket, faces, sheet, more, fonts, palette);
+    return new Job(name, ticket, faces, sheet, more, fonts, palette, cutting);
   }
 
   /** The same without the pictures that no face uses. */
   public Job withoutUnusedPictures() {
     Map<String, Picture> used = new TreeMap<>(pictures);
     Set<String> wanted = new HashSet<>();
-    faces.forEach(f -> f.all().forEach(i -> {
-      if (i instanceof Item.Photo) {
-        wanted.add(((Item.Photo) i).pictureId());
-      }
-    }));
+    faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
     used.keySet().retainAll(wanted);
-    return new Job(name, ticket, faces, sheet, used, fonts, palette);
+    return new Job(name, ticket, faces, sheet, used, fonts, palette, cutting);
   }
 
   /** The face with this id. */

@@ -1,13 +1,62 @@
 package org.zipthimble.core.job;
 
+import java.util.List;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.LineEnd;
 
-/** How a line is drawn: its width in points, above zero up to 720, and its colour. */
-public record LineLook(double widthPt, Colour colour) {
-  /** Checks the width. */
+/**
+ * How a line is drawn.
+ *
+ * @param widthPt in points, above zero up to 720
+ * @param dashesPt lengths of dashes and gaps in turn, in points; empty for a solid line
+ */
+public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) {
+  /** Keeps a copy and checks the figures. */
   public LineLook {
+    dashesPt = List.copyOf(dashesPt);
     if (!(widthPt > 0 && widthPt <= 720)) {
       throw new IllegalArgumentException("a line is above 0 and up to 720 pt wide: " + widthPt);
     }
+    boolean sound = dashesPt.size() <= 12 && dashesPt.stream().allMatch(d -> d >= 0 && d <= 7200)
+        && (dashesPt.isEmpty() || dashesPt.stream().mapToDouble(d -> d).sum() >= 0.05);
+    if (!sound || end == null || corner == null || side == null) {
+      throw new IllegalArgumentException("a line's dashes are up to 12 lengths of 0 to 7200 pt: " + dashesPt);
+    }
+  }
+
+  /** A solid line in the middle of the outline, with straight ends and sharp corners. */
+  public LineLook(double widthPt, Colour colour) {
+    this(widthPt, colour, List.of(), LineEnd.BUTT, Corner.MITRE, LineSide.CENTRE);
+  }
+
+  /** The same at another width. */
+  public LineLook wide(double points) {
+    return new LineLook(points, colour, dashesPt, end, corner, side);
+  }
+
+  /** The same in another colour. */
+  public LineLook in(Colour other) {
+    return new LineLook(widthPt, other, dashesPt, end, corner, side);
+  }
+
+  /** The same with other dashes. */
+  public LineLook dashed(List<Double> points) {
+    return new LineLook(widthPt, colour, points, end, corner, side);
+  }
+
+  /** The same with other ends. */
+  public LineLook ending(LineEnd other) {
+    return new LineLook(widthPt, colour, dashesPt, other, corner, side);
+  }
+
+  /** The same with other corners. */
+  public LineLook cornered(Corner other) {
+    return new LineLook(widthPt, colour, dashesPt, end, other, side);
+  }
+
+  /** The same on another side of the outline. */
+  public LineLook beside(LineSide other) {
+    return new LineLook(widthPt, colour, dashesPt, end, corner, other);
   }
 }

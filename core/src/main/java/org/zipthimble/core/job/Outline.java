@@ -1,9 +1,12 @@
 package org.zipthimble.core.job;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.geom.Shapes;
 
 /** The form of a shape, fitted into whatever box it is given. */
@@ -83,6 +86,38 @@ public sealed interface Outline {
     }
   }
 
+  /**
+   * A ready shape whose figures stay live.
+   *
+   * @param values one for each of the form's settings
+   */
+  record Ready(ReadyForm form, List<Double> values) implements Outline {
+    /** Keeps a copy and checks the count. */
+    public Ready {
+      values = List.copyOf(values);
+      if (values.size() != form.settings().size() || values.stream().anyMatch(v -> !(Math.abs(v) <= Placement.FARTHEST))) {
+        throw new IllegalArgumentException(form + " has " + form.settings().size() + " figures: " + values);
+      }
+    }
+
+    /** The same with one figure changed. */
+    public Ready with(int index, double value) {
+      List<Double> changed = new ArrayList<>(values);
+      changed.set(index, form.settings().get(index).held(value));
+      return new Ready(form, changed);
+    }
+
+    @Override
+    public Path within(double width, double height) {
+      return form.path(width, height, values);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ready(this);
+    }
+  }
+
   /** What to do with each form. */
   interface Visitor<R> {
     /** A rectangle. */
@@ -96,5 +131,8 @@ public sealed interface Outline {
 
     /** A drawn path. */
     R drawn(Drawn outline);
+
+    /** A ready shape. */
+    R ready(Ready outline);
   }
 }

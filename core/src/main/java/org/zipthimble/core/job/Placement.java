@@ -8,19 +8,29 @@ import org.zipthimble.core.geom.Point;
  * Where an object stands: a box in inches (from the trim's top left, or the group's) turned about its middle.
  *
  * @param turn degrees clockwise, kept at 0 or above and below 360
+ * @param slant how far upright sides lean before the turn, in degrees, below zero to the right as seen; -80 to 80
+ * @param flipped whether it is mirrored left for right before it is slanted and turned
  */
-public record Placement(double x, double y, double width, double height, double turn) {
+public record Placement(double x, double y, double width, double height, double turn, double slant, boolean flipped) {
+  /** The farthest that sides may lean, in degrees. */
+  public static final double MOST_SLANT = 80;
+
   /** The farthest a place or size may be, in inches. */
   public static final double FARTHEST = 10_000;
 
   /** Checks the figures and brings the turn into range. */
   public Placement {
     if (!(width >= 0 && height >= 0 && width <= FARTHEST && height <= FARTHEST
-        && Math.abs(x) <= FARTHEST && Math.abs(y) <= FARTHEST && Double.isFinite(turn))) {
+        && Math.abs(x) <= FARTHEST && Math.abs(y) <= FARTHEST && Double.isFinite(turn) && Math.abs(slant) <= MOST_SLANT)) {
       throw new IllegalArgumentException("not a place: " + x + ", " + y + ", " + width + " x " + height + ", " + turn);
     }
     turn = turn - 360 * Math.floor(turn / 360) + 0.0;
     turn = turn >= 360 ? 0 : turn;
+  }
+
+  /** A box that neither leans nor is mirrored. */
+  public Placement(double x, double y, double width, double height, double turn) {
+    this(x, y, width, height, turn, 0, false);
   }
 
   /** An upright box. */
@@ -40,7 +50,13 @@ public record Placement(double x, double y, double width, double height, double 
 
   /** The map from the box's own inches (0, 0 at its top left) to the ground it stands on. */
   public Affine toGround() {
-    return Affine.move(x, y).then(Affine.turn(turn, centre()));
+    Affine upright = Affine.move(x, y);
+    if (slant != 0 || flipped) {
+      Point c = centre();
+      Affine lean = new Affine(flipped ? -1 : 1, 0, Math.tan(Math.toRadians(slant)), 1, 0, 0);
+      upright = upright.then(Affine.move(-c.x(), -c.y())).then(lean).then(Affine.move(c.x(), c.y()));
+    }
+    return upright.then(Affine.turn(turn, centre()));
   }
 
   /** The upright box around the turned one. */
@@ -50,11 +66,21 @@ public record Placement(double x, double y, double width, double height, double 
 
   /** The same, moved. */
   public Placement moved(double dx, double dy) {
-    return new Placement(x + dx, y + dy, width, height, turn);
+    return new Placement(x + dx, y + dy, width, height, turn, slant, flipped);
   }
 
   /** The same, turned to an angle in degrees. */
   public Placement turnedTo(double degrees) {
-    return new Placement(x, y, width, height, degrees);
+    return new Placement(x, y, width, height, degrees, slant, flipped);
+  }
+
+  /** The same at another place and size. */
+  public Placement boxed(double left, double top, double wide, double high) {
+    return new Placement(left, top, wide, high, turn, slant, flipped);
+  }
+
+  /** The same, leaning otherwise, in degrees. */
+  public Placement slanted(double degrees) {
+    return new Placement(x, y, width, height, turn, degrees, flipped);
   }
 }

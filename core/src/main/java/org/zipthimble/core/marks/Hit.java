@@ -11,6 +11,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.units.Unit;
 
@@ -28,8 +29,8 @@ public final class Hit {
    * @param open the group that is being edited, if one is; only what it holds is found
    * @param reach how near in inches a line or an edge must be
    */
-  public static List<String> at(Face face, Optional<String> open, Point place, double reach) {
-    List<Placed> placed = new ArrayList<>(open.map(id -> Placed.inside(face, id)).orElseGet(() -> Placed.on(face)));
+  public static List<String> at(Job job, Face face, Optional<String> open, Point place, double reach) {
+    List<Placed> placed = new ArrayList<>(open.map(id -> Placed.inside(job, face, id)).orElseGet(() -> Placed.on(job, face)));
     Collections.reverse(placed);
     placed.removeIf(p -> !free(face, p) || !touches(p, place, reach));
     List<String> found = new ArrayList<>();
@@ -51,10 +52,13 @@ public final class Hit {
 
   private static boolean touches(Placed placed, Point place, double reach) {
     Path path = placed.silhouette();
+    if (placed.item() instanceof Item.Group) {
+      return Inside.contains(path, place, FINE) || Inside.distance(path, place, FINE) <= reach;
+    }
     if (placed.item() instanceof Item.Shape) {
       Item.Shape shape = (Item.Shape) placed.item();
       double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
-      boolean inFill = shape.fill().isPresent() && Inside.contains(path, place, FINE);
+      boolean inFill = (shape.painted() || shape.facts().role().cuts()) && Inside.contains(path, place, FINE);
       return inFill || Inside.distance(path, place, FINE) <= reach + half;
     }
     Box own = new Box(0, 0, placed.item().placement().width(), placed.item().placement().height());

@@ -14,8 +14,16 @@ public interface MarkOut {
   /** Fills a path by the non-zero rule. */
   void fill(Path path, Colour colour);
 
-  /** Draws along a path with butt ends and mitred corners; the width is in inches. */
-  void line(Path path, double width, Colour colour);
+  /** Fills a path by the non-zero rule with colours that run into each other. */
+  void fill(Path path, Shade shade);
+
+  /** Draws along a path. */
+  void line(Path path, Pen pen);
+
+  /** Draws a solid line with butt ends and mitred corners; the width is in inches. */
+  default void line(Path path, double width, Colour colour) {
+    line(path, Pen.plain(width, colour));
+  }
 
   /** Sets words; the map takes the run's baseline to the page. */
   void words(GlyphRun run, Affine toPage, Colour colour);
@@ -28,6 +36,11 @@ public interface MarkOut {
 
   /** Until closed, all is drawn as one and laid down with this opacity, 0 to 1. */
   Scope opacity(double opacity);
+
+  /** Until closed, all belongs to a layer that a machine works through; outputs without layers draw it as it is. */
+  default Scope step(Step step) {
+    return () -> {};
+  }
 
   /** Something pushed, which closing takes back. */
   interface Scope extends AutoCloseable {

@@ -30,8 +30,13 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
-  public void line(Path path, double width, Colour colour) {
-    keep(out -> out.line(path, width, colour));
+  public void fill(Path path, Shade shade) {
+    keep(out -> out.fill(path, shade));
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    keep(out -> out.line(path, pen));
   }
 
   @Override
@@ -52,6 +57,11 @@ public final class MarkTape implements MarkOut {
   @Override
   public Scope opacity(double opacity) {
     return scope(out -> out.opacity(opacity));
+  }
+
+  @Override
+  public Scope step(Step step) {
+    return scope(out -> out.step(step));
   }
 
   private void keep(Consumer<MarkOut> mark) {

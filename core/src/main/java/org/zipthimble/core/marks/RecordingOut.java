@@ -27,8 +27,20 @@ public final class RecordingOut implements MarkOut {
   }
 
   @Override
-  public void line(Path path, double width, Colour colour) {
-    lines.add("line " + colour.hex() + " " + Lengths.plain(width, 5) + " " + box(path));
+  public void fill(Path path, Shade shade) {
+    lines.add("shade " + (shade.round() ? "round " : "straight ") + shade.colours().stream().map(Colour::hex).toList() + " " + box(path));
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    String dashes = pen.dashes().isEmpty() ? "" : " dashed";
+    lines.add("line " + pen.colour().hex() + " " + Lengths.plain(pen.width(), 5) + " " + box(path) + dashes);
+  }
+
+  @Override
+  public Scope step(Step step) {
+    lines.add("step " + step.name());
+    return () -> lines.add("end");
   }
 
   @Override

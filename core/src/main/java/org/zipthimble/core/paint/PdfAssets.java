@@ -2,15 +2,27 @@ package org.zipthimble.core.paint;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
+import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -24,6 +36,9 @@ final class PdfAssets {
   private final Map<FontFace, PDType0Font> fonts = new HashMap<>();
   private final Map<PDType0Font, Set<Integer>> used = new HashMap<>();
   private final Map<String, PDImageXObject> pictures = new HashMap<>();
+
+  private final Map<String, PDColorSpace> spots = new HashMap<>();
+  private final Map<String, PDOptionalContentGroup> steps = new LinkedHashMap<>();
 
   PdfAssets(PDDocument document) {
     this.document = document;
@@ -50,6 +65,52 @@ final class PdfAssets {
       pictures.put(picture.id(), image);
     }
     return image;
+  }
+
+  /** A spot colour by its name; the same name is always the same object. */
+  PDColorSpace spot(String name, Colour stand) {
+    return spots.computeIfAbsent(name, n -> {
+      COSDictionary tint = new COSDictionary();
+      tint.setInt(COSName.FUNCTION_TYPE, 2);
+      tint.setItem(COSName.DOMAIN, PdfShades.numbers(0, 1));
+      tint.setItem(COSName.C0, PdfShades.numbers(1, 1, 1));
+      tint.setItem(COSName.C1, PdfShades.colour(stand));
+      tint.setInt(COSName.N, 1);
+      COSArray array = new COSArray();
+      array.add(COSName.SEPARATION);
+      array.add(COSName.getPDFName(n));
+      array.add(COSName.DEVICERGB);
+      array.add(tint);
+      try {
+        return new PDSeparation(array, null);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    });
+  }
+
+  /**
+   * The optional-content group of a processing step. The names of its keys (GTS_Metadata, GTS_ProcStepsGroup,
+   * GTS_ProcStepsType; ISO 19593-1) are from memory.
+   */
+  PDOptionalContentGroup layer(Step step) {
+    return steps.computeIfAbsent(step.name(), name -> {
+      PDOptionalContentGroup group = new PDOptionalContentGroup(name);
+      if (!step.group().isEmpty()) {
+        COSDictionary metadata = new COSDictionary();
+        metadata.setName("GTS_ProcStepsGroup", step.group());
+        metadata.setName("GTS_ProcStepsType", step.type());
+        group.getCOSObject().setItem("GTS_Metadata", metadata);
+      }
+      PDDocumentCatalog catalog = document.getDocumentCatalog();
+      PDOptionalContentProperties all = catalog.getOCProperties();
+      if (all == null) {
+        all = new PDOptionalContentProperties();
+        catalog.setOCProperties(all);
+      }
+      all.addGroup(group);
+      return group;
+    });
   }
 
   /** Cuts every font down to the glyphs that were used. */

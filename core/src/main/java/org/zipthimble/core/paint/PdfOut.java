@@ -18,8 +18,13 @@ import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.marks.Shade;
+import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.Glyph;
 import org.zipthimble.core.type.GlyphRun;
@@ -65,8 +70,46 @@ final class PdfOut implements MarkOut {
   }
 
   @Override
-  public void line(Path path, double width, Colour colour) {
-    text().colour(colour, "RG").numbers("w", width).path(path).raw("S");
+  public void fill(Path path, Shade shade) {
+    if (!path.segments().isEmpty()) {
+      COSName name = layers.peek().resources().add(PdfShades.shading(shade));
+      text().raw("q").path(path).raw("W n").matrix(shade.toPage(), "cm").raw("/" + name.getName() + " sh").raw("Q");
+    }
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    if (path.segments().isEmpty()) {
+      return;
+    }
+    boolean plain = pen.dashes().isEmpty() && pen.end() == LineEnd.BUTT && pen.corner() == Corner.MITRE && pen.spot().isEmpty();
+    if (plain) {
+      text().colour(pen.colour(), "RG").numbers("w", pen.width()).path(path).raw("S");
+      return;
+    }
+    text().raw("q");
+    if (pen.spot().isPresent()) {
+      COSName name = layers.peek().resources().add(assets.spot(pen.spot().get(), pen.colour()));
+      text().raw("/" + name.getName() + " CS 1 SCN");
+      COSName over = layers.peek().resources().add(PdfShades.overprint());
+      text().raw("/" + over.getName() + " gs");
+    } else {
+      text().colour(pen.colour(), "RG");
+    }
+    text().raw(pen.end().ordinal() + " J " + join(pen.corner()) + " j " + PdfShades.dashes(pen.dashes()));
+    text().numbers("w", pen.width()).path(path).raw("S").raw("Q");
+  }
+
+  /** The line join of ISO 32000-1, table 55. */
+  private static int join(Corner corner) {
+    return corner == Corner.MITRE ? 0 : corner == Corner.ROUND ? 1 : 2;
+  }
+
+  @Override
+  public Scope step(Step step) {
+    COSName name = layers.peek().resources().add(assets.layer(step));
+    text().raw("/OC /" + name.getName() + " BDC");
+    return () -> text().raw("EMC");
   }
 
   @Override

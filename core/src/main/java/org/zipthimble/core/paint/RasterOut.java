@@ -1,7 +1,6 @@
 package org.zipthimble.core.paint;
 
 import java.awt.AlphaComposite;
-import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -19,6 +18,8 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.GlyphRun;
@@ -26,7 +27,6 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Draws marks into a picture through a map from page inches to pixels. For one thread at a time. */
 public final class RasterOut implements MarkOut {
-  private static final float MITRE = 10f;
   private static final Segment.Visitor<List<Point>> PLACES =
       new Segment.Visitor<>() {
         @Override
@@ -77,13 +77,21 @@ public final class RasterOut implements MarkOut {
   }
 
   @Override
-  public void line(Path path, double width, Colour colour) {
-    if (!seen(path, width * toPixels.meanScale() * MITRE)) {
+  public void fill(Path path, Shade shade) {
+    if (seen(path, 0)) {
+      g.setPaint(RasterStrokes.paint(shade, awt(shade.toPage().then(toPixels))));
+      g.fill(awt(path));
+    }
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    double scale = toPixels.meanScale();
+    if (!seen(path, pen.width() * scale * RasterStrokes.MITRE)) {
       return;
     }
-    g.setColor(awt(colour));
-    g.setStroke(new BasicStroke(
-        (float) (width * toPixels.meanScale()), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, MITRE));
+    g.setColor(awt(pen.colour()));
+    g.setStroke(RasterStrokes.stroke(pen, scale));
     g.draw(awt(path));
   }
 
@@ -172,7 +180,7 @@ public final class RasterOut implements MarkOut {
     return g;
   }
 
-  private static Color awt(Colour colour) {
+  static Color awt(Colour colour) {
     return new Color(colour.red(), colour.green(), colour.blue());
   }
 

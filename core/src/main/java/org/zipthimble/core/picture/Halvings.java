@@ -48,7 +48,7 @@ public final class Halvings {
     return image;
   }
 
-  private static BufferedImage half(BufferedImage full) {
+  static BufferedImage half(BufferedImage full) {
     int width = Math.max(1, full.getWidth() / 2);
     int height = Math.max(1, full.getHeight() / 2);
     boolean alpha = full.getColorModel().hasAlpha();

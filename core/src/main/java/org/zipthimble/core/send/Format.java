@@ -11,7 +11,13 @@ public enum Format {
   /** Portable Network Graphics; one file for each face. */
   PNG(".png"),
   /** JPEG; one file for each face. */
-  JPEG(".jpg", ".jpeg");
+  JPEG(".jpg", ".jpeg"),
+  /** Scalable Vector Graphics, for cutters and other programs. */
+  SVG(".svg"),
+  /** Drawing exchange format, for cutters and other programs. */
+  DXF(".dxf"),
+  /** Plotter language, for cutters. */
+  PLOTTER(".plt", ".hpgl");
 
   private final List<String> endings;
 
@@ -42,7 +48,12 @@ public enum Format {
 
   /** Whether it is made of pixels, one file for each face. */
   public boolean pixels() {
-    return this != PDF;
+    return this == PNG || this == JPEG;
+  }
+
+  /** Whether it holds cut lines and nothing else. */
+  public boolean cuts() {
+    return this == SVG || this == DXF || this == PLOTTER;
   }
 
   /** The usual ending of such files, with its dot. */

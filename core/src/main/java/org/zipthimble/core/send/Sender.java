@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
@@ -36,9 +37,12 @@ public final class Sender {
    */
   public static List<Measured> send(Job job, Order order, Progress progress) throws Trouble, Stopped {
     Format format = Format.of(order.file().getFileName().toString());
+    if (format.cuts()) {
+      return CutSender.send(job, new CutOrder(order.file(), CutOrder.What.DESIGN, Optional.empty()), progress);
+    }
     List<DrawnPage> pages = new ArrayList<>();
     for (Face face : faces(job, order)) {
-      pages.add(Pages.of(job, face, order.options()));
+      pages.add(Pages.of(job, face, order.options().cutting(format == Format.PDF)));
     }
     try {
       return format.pixels() ? pixels(job, order, format, pages, progress) : List.of(pdf(job, order, pages, progress));

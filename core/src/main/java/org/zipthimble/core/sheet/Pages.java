@@ -3,6 +3,9 @@ package org.zipthimble.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.cut.CutLine;
+import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.cut.CutMarks;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -22,6 +25,10 @@ import org.zipthimble.core.wording.Trouble;
 /** Makes pages from faces. */
 public final class Pages {
   private static final double ROUNDING = 1e-9;
+
+  /** The width of a cut line on the bench, in inches. */
+  private static final double BENCH_LINE = 0.014;
+
 
   private Pages() {}
 
@@ -75,7 +82,10 @@ public final class Pages {
     Ticket ticket = job.ticket();
     return new DrawnPage(
         face.name(), ticket.finished(), ticket.trim(), ticket.bleedBox(),
-        out -> MarkWalk.walk(job, face, Affine.IDENTITY, out));
+        out -> {
+          MarkWalk.made(job, face, Affine.IDENTITY, out);
+          CutMarks.draw(job, CutLines.own(job, face), Affine.IDENTITY, BENCH_LINE, out);
+        });
   }
 
   private static DrawnPage alone(Job job, Face face, PageOptions options) {
@@ -117,6 +127,13 @@ public final class Pages {
         MarkWalk.walk(job, face, seen, out);
       }
       crops.forEach(mark -> out.line(mark, CropMarks.WIDTH, Colour.BLACK));
+      if (options.sheet().onPaper() && Register.wanted(face)) {
+        Register.marks(bleed).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
+      }
+      List<CutLine> cuts = Register.wanted(face) && options.cuts() ? CutLines.own(job, face) : List.of();
+      if (!cuts.isEmpty()) {
+        CutMarks.steps(job, cuts, seen, CropMarks.WIDTH, out);
+      }
     });
   }
 }

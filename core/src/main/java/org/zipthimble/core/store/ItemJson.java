@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.PathText;
+import org.zipthimble.core.job.Cover;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
@@ -24,6 +25,7 @@ import org.zipthimble.core.wording.Trouble;
 /** Turns objects into JSON and back. */
 final class ItemJson {
   private static final int DEEPEST = 32;
+  private static final int MOST_STOPS = 16;
   private static final int MOST_MEMBERS = 20_000;
 
   private ItemJson() {}
@@ -35,7 +37,11 @@ final class ItemJson {
     node.put("kind", item.accept(new KindName())).put("id", facts.id()).put("name", facts.name());
     node.put("visible", facts.visible()).put("locked", facts.locked()).put("role", word(facts.role()))
         .put("opacity", facts.opacity());
+    MakingJson.write(node, facts);
     node.put("x", p.x()).put("y", p.y()).put("width", p.width()).put("height", p.height()).put("turn", p.turn());
+    if (p.slant() != 0 || p.flipped()) {
+      node.put("slant", p.slant()).put("flipped", p.flipped());
+    }
     return item.accept(new Writer(node));
   }
 
@@ -49,14 +55,16 @@ final class ItemJson {
     }
     Facts facts = new Facts(
         Json.text(node, "id"), Json.text(node, "name"), Json.yes(node, "visible"), Json.yes(node, "locked"),
-        Json.choice(node, "role", Role.class), Json.number(node, "opacity"));
+        Json.choice(node, "role", Role.class), Json.number(node, "opacity"), MakingJson.cutting(node),
+        node.has("clearGap") ? Json.number(node, "clearGap") : 0);
     Placement placement = new Placement(
         Json.number(node, "x"), Json.number(node, "y"), Json.number(node, "width"), Json.number(node, "height"),
-        Json.number(node, "turn"));
+        Json.number(node, "turn"), node.has("slant") ? Json.number(node, "slant") : 0, node.has("flipped") && Json.yes(node, "flipped"));
     String kind = Json.text(node, "kind");
     return switch (kind) {
       case "words" -> new Item.Words(facts, placement, Json.text(node, "text"), style(Json.child(node, "style")));
-      case "shape" -> new Item.Shape(facts, placement, outline(Json.child(node, "outline")), fill(node), line(node));
+      case "shape" -> new Item.Shape(
+          facts, placement, outline(Json.child(node, "outline")), fill(node), line(node), cover(node, depth));
       case "picture" -> new Item.Photo(facts, placement, Json.text(node, "picture"));
       case "group" -> group(node, facts, placement, depth);
       default -> throw Trouble.of("thimble.unknownWord", "kind", kind);
@@ -69,7 +77,50 @@ final class ItemJson {
       members.add(read(member, depth + 1));
     }
     Size inner = new Size(Json.number(node, "innerWidth"), Json.number(node, "innerHeight"));
-    return new Item.Group(facts, placement, inner, members);
+    return new Item.Group(facts, placement, inner, members, MakingJson.making(node));
+  }
+
+  private static Optional<Cover> cover(JsonNode node, int depth) throws Trouble {
+    if (!node.has("cover")) {
+      return Optional.empty();
+    }
+    JsonNode cover = Json.child(node, "cover");
+    String kind = Json.text(cover, "kind");
+    if (kind.equals("gradient")) {
+      List<Cover.Stop> stops = new ArrayList<>();
+      for (JsonNode stop : Json.list(cover, "stops", MOST_STOPS)) {
+        stops.add(new Cover.Stop(Json.number(stop, "at"), Colour.parse(Json.text(stop, "colour"))));
+      }
+      return Optional.of(new Cover.Gradient(Json.yes(cover, "round"), Json.number(cover, "degrees"), stops));
+    }
+    if (kind.equals("tiles")) {
+      List<Item> art = new ArrayList<>();
+      for (JsonNode item : Json.list(cover, "art", MOST_MEMBERS)) {
+        art.add(read(item, depth + 1));
+      }
+      return Optional.of(new Cover.Tiles(
+          art, new Size(Json.number(cover, "width"), Json.number(cover, "height")), Json.choice(cover, "laying", Cover.Laying.class)));
+    }
+    throw Trouble.of("thimble.unknownWord", "cover", kind);
+  }
+
+  private record CoverWriter(ObjectNode node) implements Cover.Visitor<ObjectNode> {
+    @Override
+    public ObjectNode gradient(Cover.Gradient cover) {
+      node.put("kind", "gradient").put("round", cover.round()).put("degrees", cover.degrees());
+      ArrayNode stops = node.putArray("stops");
+      cover.stops().forEach(s -> stops.addObject().put("at", s.at()).put("colour", s.colour().hex()));
+      return node;
+    }
+
+    @Override
+    public ObjectNode tiles(Cover.Tiles cover) {
+      node.put("kind", "tiles").put("width", cover.tile().width()).put("height", cover.tile().height())
+          .put("laying", word(cover.laying()));
+      ArrayNode art = node.putArray("art");
+      cover.art().forEach(i -> art.add(write(i)));
+      return node;
+    }
   }
 
   private static WordStyle style(JsonNode node) throws Trouble {
@@ -86,23 +137,20 @@ final class ItemJson {
       case "ellipse" -> new Outline.Ellipse();
       case "straight" -> new Outline.Straight();
       case "drawn" -> new Outline.Drawn(PathText.read(Json.text(node, "path")));
+      case "ready" -> MakingJson.ready(node);
       default -> throw Trouble.of("thimble.unknownWord", "form", form);
     };
   }
 
-  private static Optional<Colour> fill(JsonNode node) throws Trouble {
+  static Optional<Colour> fill(JsonNode node) throws Trouble {
     return node.has("fill") ? Optional.of(Colour.parse(Json.text(node, "fill"))) : Optional.empty();
   }
 
-  private static Optional<LineLook> line(JsonNode node) throws Trouble {
-    if (!node.has("line")) {
-      return Optional.empty();
-    }
-    JsonNode line = node.get("line");
-    return Optional.of(new LineLook(Json.number(line, "widthPt"), Colour.parse(Json.text(line, "colour"))));
+  static Optional<LineLook> line(JsonNode node) throws Trouble {
+    return node.has("line") ? Optional.of(MakingJson.line(Json.child(node, "line"))) : Optional.empty();
   }
 
-  private static String word(Enum<?> value) {
+  static String word(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT);
   }
 
@@ -143,8 +191,8 @@ final class ItemJson {
     public ObjectNode shape(Item.Shape item) {
       item.outline().accept(new OutlineWriter(node.putObject("outline")));
       item.fill().ifPresent(fill -> node.put("fill", fill.hex()));
-      item.line().ifPresent(
-          line -> node.putObject("line").put("widthPt", line.widthPt()).put("colour", line.colour().hex()));
+      item.cover().ifPresent(cover -> cover.accept(new CoverWriter(node.putObject("cover"))));
+      item.line().ifPresent(line -> MakingJson.write(node.putObject("line"), line));
       return node;
     }
 
@@ -156,6 +204,7 @@ final class ItemJson {
     @Override
     public ObjectNode group(Item.Group item) {
       node.put("innerWidth", item.inner().width()).put("innerHeight", item.inner().height());
+      MakingJson.write(node, item.making());
       ArrayNode members = node.putArray("members");
       item.members().forEach(m -> members.add(write(m)));
       return node;
@@ -181,6 +230,16 @@ final class ItemJson {
     @Override
     public ObjectNode drawn(Outline.Drawn outline) {
       return node.put("form", "drawn").put("path", PathText.write(outline.unit()));
+    }
+  
+    @Override
+    public ObjectNode ready(Outline.Ready outline) {
+      node.put("form", "ready").put("shape", word(outline.form()));
+      ObjectNode figures = node.putObject("figures");
+      for (int i = 0; i < outline.values().size(); i++) {
+        figures.put(outline.form().settings().get(i).name(), outline.values().get(i));
+      }
+      return node;
     }
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
@@ -24,7 +25,7 @@ import org.zipthimble.core.wording.Trouble;
 /** Turns a job into the tree of {@code job.json} and back, as {@code docs/job-format.md} describes. */
 final class JobJson {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 2;
+  static final int VERSION = 3;
 
   private static final int MOST_ITEMS = 20_000;
 
@@ -35,6 +36,7 @@ final class JobJson {
     root.put("format", "zip-thimble-job").put("version", VERSION).put("name", job.name());
     root.set("ticket", ticket(job.ticket()));
     root.set("palette", GuideJson.write(job.palette()));
+    root.set("cutting", CutJson.write(job.cutting()));
     ObjectNode sheet = root.putObject("sheet");
     sheet.put("onPaper", job.sheet().onPaper()).put("width", job.sheet().paper().width())
         .put("height", job.sheet().paper().height()).put("cropMarks", job.sheet().cropMarks());
@@ -74,7 +76,9 @@ final class JobJson {
         Json.yes(sheet, "onPaper"), new Size(Json.number(sheet, "width"), Json.number(sheet, "height")),
         Json.yes(sheet, "cropMarks"));
     Palette palette = version < 2 ? Palette.PLAIN : GuideJson.palette(Json.child(root, "palette"));
-    return new Job(Json.text(root, "name"), readTicket(Json.child(root, "ticket")), faces, plan, pictures, fonts, palette);
+    CutPlan cutting = version < 3 ? CutPlan.NONE : CutJson.read(Json.child(root, "cutting"));
+    return new Job(
+        Json.text(root, "name"), readTicket(Json.child(root, "ticket")), faces, plan, pictures, fonts, palette, cutting);
   }
 
   /** The version the tree says; tells when it is no job at all. */

@@ -14,13 +14,21 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.CutEdge;
+import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Material;
+import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Swatch;
@@ -90,7 +98,7 @@ class HistoryLawsTest {
       Face face = job.faces().get(r.nextInt(job.faces().size()));
       Set<String> some = some(r, face);
       String id = some.isEmpty() ? "none" : some.iterator().next();
-      return switch (r.nextInt(28)) {
+      return switch (r.nextInt(40)) {
         case 0 -> Edits.add(face.id(), Made.rectangle(job.freshId(), r.nextDouble() * 5, r.nextDouble() * 7, 1, 0.5));
         case 1 -> Edits.add(face.id(), Made.photo(job.freshId(), PICTURE, r.nextDouble(), 1, 0.2, 0.13), PICTURE);
         case 2 -> Edits.remove(face.id(), some);
@@ -119,6 +127,21 @@ class HistoryLawsTest {
         case 24 -> inside(r, face, some);
         case 25 -> Looks.recolour(face.id(), some, Made.CREAM, Colour.of(r.nextInt(0x1000000)));
         case 26 -> Looks.round(face.id(), some, r.nextDouble());
+        case 27 -> Shaping.combine(face.id(), some, Way.values()[r.nextInt(Way.values().length)]);
+        case 28 -> Shaping.offset(face.id(), some, new Making.Rings(List.of(0.1, 0.05 + r.nextDouble() * 0.2), Corner.values()[r.nextInt(3)], r.nextBoolean(), r.nextBoolean(), 128,
+            new Making.Look(Optional.empty(), Optional.empty())));
+        case 29 -> Shaping.repeat(face.id(), some, r.nextBoolean() ? new Pattern.Grid(2, 1 + r.nextInt(2), 0.1, 0.1, r.nextBoolean())
+            : new Pattern.Round(3, new Point(2, 2), true, r.nextBoolean()));
+        case 30 -> Shaping.permanent(face.id(), some);
+        case 31 -> Shaping.apart(face.id(), some);
+        case 32 -> Resizing.flip(face.id(), some, r.nextInt(180), new Point(1, 2));
+        case 33 -> Resizing.slant(face.id(), some, r.nextInt(60) - 30);
+        case 34 -> CutEdits.addLane(Lane.of(job.cutting().freshId(), "lane " + r.nextInt(9), Material.values()[r.nextInt(5)], Colour.of(r.nextInt(0x1000000))));
+        case 35 -> job.cutting().lanes().isEmpty() ? CutEdits.plan("edit.cutPlan", p -> p.nested(!p.nested()))
+            : CutEdits.assign(face.id(), some, job.cutting().lanes().get(r.nextInt(job.cutting().lanes().size())));
+        case 36 -> CutEdits.cutting(face.id(), some, c -> c.along(CutEdge.values()[r.nextInt(3)], r.nextDouble() / 4).spread(r.nextDouble() / 8));
+        case 37 -> Edits.facts(face.id(), some, "edit.clearGap", f -> f.withClearGap(r.nextDouble() / 4));
+        case 38 -> Shaping.outlined(face.id(), some);
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
       };
     }

@@ -32,8 +32,8 @@ class ComfortMarksTest {
   void whatHelpsComesAfterWhatPrintsHoweverHighItLies() {
     Job job = Edits.facts("f1", Set.of("i3"), "edit.role", f -> f.withRole(Role.GUIDE)).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.rectangle("i2", 1, 1, 2, 2), Made.rectangle("i3", 0, 0, 4, 4)));
-    assertEquals(List.of("i2", "i1", "i3"), Hit.at(face(job), Optional.empty(), new Point(2, 2), 0.05));
-    assertEquals(List.of("i3"), Hit.at(face(job), Optional.empty(), new Point(3.5, 3.5), 0.05), "alone it can be picked");
+    assertEquals(List.of("i2", "i1", "i3"), Hit.at(job, face(job), Optional.empty(), new Point(2, 2), 0.05));
+    assertEquals(List.of("i3"), Hit.at(job, face(job), Optional.empty(), new Point(3.5, 3.5), 0.05), "alone it can be picked");
   }
 
   @Test
@@ -41,9 +41,9 @@ class ComfortMarksTest {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1), Made.rectangle("i3", 0.5, 0.5, 4, 4)));
     String group = face(job).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
-    assertEquals(List.of("i3", group), Hit.at(face(job), Optional.empty(), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of("i1"), Hit.at(face(job), Optional.of(group), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of(), Hit.at(face(job), Optional.of(group), new Point(2.5, 2.5), 0.01), "what the group does not hold is not found");
+    assertEquals(List.of("i3", group), Hit.at(job, face(job), Optional.empty(), new Point(1.5, 1.5), 0.01));
+    assertEquals(List.of("i1"), Hit.at(job, face(job), Optional.of(group), new Point(1.5, 1.5), 0.01));
+    assertEquals(List.of(), Hit.at(job, face(job), Optional.of(group), new Point(2.5, 2.5), 0.01), "what the group does not hold is not found");
   }
 
   @Test
@@ -97,7 +97,7 @@ class ComfortMarksTest {
   void membersKnowWhoHoldsThem() {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     Item group = face(job).items().get(0);
-    assertEquals(2, Placed.inside(face(job), group.id()).size());
+    assertEquals(2, Placed.inside(job, face(job), group.id()).size());
     assertEquals(List.of("i1", "i2"), face(job).beside("i1").stream().map(Item::id).toList());
     assertEquals(List.of(group), face(job).beside(group.id()));
   }

@@ -80,17 +80,17 @@ class MarksTest {
   void whatIsUnderThePointerIsGivenTopmostFirst() {
     Item locked = Made.rectangle("i3", 0, 0, 5, 7);
     Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.facts().locked(true)));
-    assertEquals(List.of("i2", "i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
-    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
-    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));
+    assertEquals(List.of("i2", "i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
+    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
+    assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));
   }
 
   @Test
   void aTurnedObjectIsHitWhereItIsSeen() {
     Item turned = Made.rectangle("i1", 1, 1, 4, 0.5).with(new Placement(1, 1, 4, 0.5, 90));
     Job job = Made.card(turned);
-    assertEquals(List.of("i1"), Hit.at(job.faces().get(0), Optional.empty(), new Point(3, 3), 0.01));
-    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.2, 1.25), 0.01));
+    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(3, 3), 0.01));
+    assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.2, 1.25), 0.01));
   }
 
   @Test
@@ -98,7 +98,7 @@ class MarksTest {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     String group = job.faces().get(0).items().get(0).id();
-    assertEquals(List.of(group), Hit.at(job.faces().get(0), Optional.empty(), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of(), Hit.at(job.faces().get(0), Optional.empty(), new Point(2.5, 2.5), 0.01), "between its members there is nothing");
+    assertEquals(List.of(group), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.5, 1.5), 0.01));
+    assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2.5, 2.5), 0.01), "between its members there is nothing");
   }
 }

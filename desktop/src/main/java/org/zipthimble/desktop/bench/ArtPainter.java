@@ -80,7 +80,8 @@ final class ArtPainter {
 
   private BufferedImage painted(Asked asked) {
     Face face = asked.shown().face(asked.faceId()).orElseThrow();
-    int[] run = asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
+    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0);
+    int[] run = clearing || asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {
       kept = Optional.empty();
       return whole(asked, face);
@@ -93,11 +94,11 @@ final class ArtPainter {
   private BufferedImage whole(Asked asked, Face face) {
     DrawnPage page = Pages.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
-    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), asked.toPixels(), asked.width(), asked.height(), pictures);
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(asked.shown(), face, within), asked.toPixels(), asked.width(), asked.height(), pictures);
   }
 
-  private static boolean outside(Face face, Box within) {
-    return Placed.on(face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
+  private static boolean outside(Job job, Face face, Box within) {
+    return Placed.on(job, face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
         new Box(0, 0, p.item().placement().width(), p.item().placement().height())), 0));
   }
 

@@ -32,6 +32,8 @@ final class BenchHands {
   private final BenchView bench;
   private final ObjectDrags drags;
   private final GuideDrags guides;
+  private final Points points;
+  private final Drafting drafting;
   private Drag drag = Drag.NONE;
   private boolean spaceHeld;
   private boolean measuring;
@@ -43,10 +45,15 @@ final class BenchHands {
     this.bench = bench;
     this.drags = new ObjectDrags(session, lens, bench);
     this.guides = new GuideDrags(session, lens, bench);
+    this.points = new Points(session, lens, bench);
+    this.drafting = new Drafting(session, lens, bench);
     bench.setOnMousePressed(this::press);
     bench.setOnMouseDragged(this::drag);
     bench.setOnMouseReleased(this::release);
-    bench.setOnMouseMoved(e -> bench.setCursor(cursor(pixel(e))));
+    bench.setOnMouseMoved(e -> {
+      bench.setCursor(cursor(pixel(e)));
+      drafting.moved(pixel(e));
+    });
     bench.setOnScroll(this::wheel);
     bench.setOnKeyPressed(this::key);
     bench.setOnKeyReleased(e -> spaceHeld = e.getCode() != KeyCode.SPACE && spaceHeld);
@@ -62,6 +69,14 @@ final class BenchHands {
     measuring = true;
     bench.setCursor(Cursor.CROSSHAIR);
     bench.requestFocus();
+  }
+
+  Points points() {
+    return points;
+  }
+
+  Drafting drafting() {
+    return drafting;
   }
 
   GuideDrags guides() {
@@ -88,10 +103,17 @@ final class BenchHands {
       measuring = false;
       return guides.measure(pressed);
     }
+    if (drafting.on()) {
+      return drafting.press(e, pressed);
+    }
+    Optional<Drag> point = points.press(e, pressed);
+    if (point.isPresent()) {
+      return point.get();
+    }
     if (bench.place(lens.now().toFace(pressed))) {
       return Drag.NONE;
     }
-    boolean locked = session.selected().stream().allMatch(i -> i.facts().locked());
+    boolean locked = session.pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.facts().locked());
     if (bench.pins().isPresent() && !locked) {
       Pins pins = bench.pins().get();
       if (pins.onBead(pressed)) {
@@ -109,7 +131,7 @@ final class BenchHands {
   }
 
   private Drag pick(MouseEvent e, Point pressed) {
-    List<String> under = Hit.at(session.face(), session.openProperty().get(), lens.now().toFace(pressed), REACH / lens.now().scale());
+    List<String> under = Hit.at(session.job(), session.face(), session.openProperty().get(), lens.now().toFace(pressed), REACH / lens.now().scale());
     Set<String> selected = session.selectionProperty().get();
     if (under.isEmpty()) {
       return nothingUnder(e, pressed);
@@ -166,6 +188,11 @@ final class BenchHands {
     if (item.get() instanceof Item.Words) {
       session.selectionProperty().set(Set.of(item.get().id()));
       onWords.run();
+      return true;
+    }
+    if (item.get() instanceof Item.Shape) {
+      session.selectionProperty().set(Set.of(item.get().id()));
+      session.pointsProperty().set(Optional.of(item.get().id()));
       return true;
     }
     if (item.get().members().isEmpty()) {
@@ -271,12 +298,12 @@ final class BenchHands {
     double step = session.taste().now().nudge() * (e.isShiftDown() ? BIG : 1);
     boolean used = switch (e.getCode()) {
       case SPACE -> spaceHeld = true;
-      case LEFT -> nudge(-step, 0);
-      case RIGHT -> nudge(step, 0);
-      case UP -> nudge(0, -step);
-      case DOWN -> nudge(0, step);
-      case DELETE, BACK_SPACE -> bench.removeSelected();
-      case ENTER -> session.single().map(i -> enter(List.of(i.id()))).orElse(false);
+      case LEFT -> points.nudge(-step, 0) || nudge(-step, 0);
+      case RIGHT -> points.nudge(step, 0) || nudge(step, 0);
+      case UP -> points.nudge(0, -step) || nudge(0, -step);
+      case DOWN -> points.nudge(0, step) || nudge(0, step);
+      case DELETE, BACK_SPACE -> points.remove() || bench.removeSelected();
+      case ENTER -> drafting.finish(false) || session.single().map(i -> enter(List.of(i.id()))).orElse(false);
       case ESCAPE -> letGo();
       default -> false;
     };
@@ -290,6 +317,13 @@ final class BenchHands {
     drag = Drag.NONE;
     measuring = false;
     bench.tape(Optional.empty());
+    if (drafting.drop()) {
+      return true;
+    }
+    if (session.pointsProperty().get().isPresent()) {
+      session.pointsProperty().set(Optional.empty());
+      return true;
+    }
     if (session.selectionProperty().get().isEmpty() && session.openProperty().get().isPresent()) {
       session.closeGroup();
     } else {
@@ -311,7 +345,7 @@ final class BenchHands {
     if (spaceHeld) {
       return Cursor.OPEN_HAND;
     }
-    if (measuring) {
+    if (measuring || drafting.on()) {
       return Cursor.CROSSHAIR;
     }
     if (bench.pins().isEmpty()) {

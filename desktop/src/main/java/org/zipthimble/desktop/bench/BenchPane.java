@@ -88,6 +88,11 @@ public final class BenchPane extends BorderPane {
     view.setPlacing(action);
   }
 
+  /** What happens to an outline that was drawn on the bench, and whether it is closed. */
+  public void setOnDrawn(java.util.function.BiConsumer<org.zipthimble.core.geom.Path, Boolean> action) {
+    view.hands().drafting().setOnDrawn(action);
+  }
+
   /** What happens when words are clicked twice. */
   public void setOnWords(Runnable action) {
     view.hands().setOnWords(action);

@@ -93,6 +93,8 @@ final class BenchView extends Pane {
     clean.addListener(o -> redraw());
     session.openProperty().addListener(o -> redrawLines());
     session.keyProperty().addListener(o -> redrawLines());
+    session.pointsProperty().addListener(o -> redrawLines());
+    session.chosenPointsProperty().addListener(o -> redrawLines());
     session.taste().settingsProperty().addListener(o -> redraw());
     setOnDragOver(e -> {
       Dragboard board = e.getDragboard();
@@ -196,7 +198,7 @@ final class BenchView extends Pane {
     moved = by;
   }
 
-  private void redrawLines() {
+  void redrawLines() {
     Viewport view = lens.now();
     if (!fixedKey().equals(fixedShown)) {
       fixedShown = fixedKey();
@@ -207,7 +209,12 @@ final class BenchView extends Pane {
     if (!clean.get()) {
       guideObjects(view, nodes);
       openGroup(view, nodes);
-      selection(view, nodes);
+      if (session.pointsProperty().get().isPresent()) {
+        hands.points().show(view, nodes);
+      } else {
+        selection(view, nodes);
+      }
+      hands.drafting().show(view, nodes);
     }
     nodes.addAll(Chalk.hints(hints, view, getWidth(), getHeight()));
     tape.ifPresent(t -> nodes.addAll(Chalk.tape(t, view, getWidth(), getHeight())));
@@ -245,7 +252,7 @@ final class BenchView extends Pane {
     if (session.face().all().stream().noneMatch(i -> i.facts().role() == Role.GUIDE)) {
       return;
     }
-    for (Placed placed : Placed.on(session.face())) {
+    for (Placed placed : Placed.on(session.job(), session.face())) {
       if (placed.item().facts().visible() && placed.item().facts().role() == Role.GUIDE) {
         nodes.add(Drawn.path(placed.silhouette(), view, "guide-object"));
       }

@@ -15,10 +15,11 @@ import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.geom.Viewport;
 
 /** Puts geometry of the core into shapes of the window; looks come from the style sheet. */
-final class Drawn {
+public final class Drawn {
   private Drawn() {}
 
-  static Rectangle box(Box face, Viewport view, String style) {
+  /** A box of the face as a rectangle on whole pixels. */
+  public static Rectangle box(Box face, Viewport view, String style) {
     Box b = view.toPixels().apply(face);
     Rectangle shape = new Rectangle(Math.round(b.x()) + 0.5, Math.round(b.y()) + 0.5, Math.round(b.width()), Math.round(b.height()));
     shape.getStyleClass().add(style);
@@ -26,7 +27,8 @@ final class Drawn {
     return shape;
   }
 
-  static Polygon polygon(List<Point> face, Viewport view, String style) {
+  /** Places of the face as a polygon. */
+  public static Polygon polygon(List<Point> face, Viewport view, String style) {
     Polygon shape = new Polygon();
     for (Point p : face) {
       Point pixel = view.toPixel(p);
@@ -37,7 +39,8 @@ final class Drawn {
     return shape;
   }
 
-  static javafx.scene.shape.Path path(Path face, Viewport view, String style) {
+  /** A path of the face. */
+  public static javafx.scene.shape.Path path(Path face, Viewport view, String style) {
     javafx.scene.shape.Path shape = new javafx.scene.shape.Path();
     face.mapped(view.toPixels()).segments().forEach(s -> shape.getElements().add(s.accept(ELEMENT)));
     shape.getStyleClass().add(style);

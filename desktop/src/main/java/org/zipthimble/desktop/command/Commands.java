@@ -16,6 +16,9 @@ import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Rule;
+import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
@@ -36,6 +39,7 @@ public final class Commands {
   private final Adding adding;
   private final Clip clip;
   private final Pages pages;
+  private final Shapes shapes;
   private final Map<String, List<Command>> menus = new LinkedHashMap<>();
   private List<Command> filling = new ArrayList<>();
 
@@ -61,7 +65,8 @@ public final class Commands {
   }
 
   /** The commands for a window. */
-  public Commands(Session session, BenchPane bench, Adding adding, Clip clip, Pages pages) {
+  public Commands(Session session, BenchPane bench, Adding adding, Clip clip, Shapes shapes, Pages pages) {
+    this.shapes = shapes;
     this.session = session;
     this.bench = bench;
     this.adding = adding;
@@ -70,6 +75,7 @@ public final class Commands {
     job();
     edit();
     arrange();
+    shape();
     view();
     help();
   }
@@ -96,6 +102,7 @@ public final class Commands {
     begin("menu.job");
     put("menu.new", "Shortcut+N", () -> session.stationProperty().set(Station.ITEM));
     put("menu.open", "Shortcut+O", session.filing()::askAndOpen);
+    put("menu.bring", "Shortcut+I", adding::drawing);
     filling.add(LINE);
     put("menu.save", "Shortcut+S", session.filing()::save);
     put("menu.saveAs", "Shortcut+Shift+S", session.filing()::saveAs);
@@ -162,6 +169,39 @@ public final class Commands {
     put("menu.guideSlant", "", () -> guide(new Guide(session.job().ticket().trim().centre(), 45, false)));
     put("menu.guideAxis", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x()).asAxis(true)));
     put("menu.guideClear", "", () -> session.apply(GuideEdits.clear(face())));
+  }
+
+  private void shape() {
+    begin("menu.shape");
+    for (Way way : Way.values()) {
+      able("menu.way." + way.name().toLowerCase(java.util.Locale.ROOT), "", () -> ids().size() > 1, () -> shapes.combine(way));
+    }
+    chosen("menu.apart", "", shapes::apart);
+    put("menu.small", "", shapes::removeSmall);
+    filling.add(LINE);
+    chosen("menu.offset", "", shapes::offset);
+    chosen("menu.repeatLive", "", shapes::repeat);
+    able("menu.along", "", () -> ids().size() > 1, shapes::along);
+    chosen("menu.mirrorCopy", "", shapes::mirrorCopy);
+    chosen("menu.gradient", "", shapes::gradient);
+    able("menu.pattern", "", () -> ids().size() > 1, () -> shapes.pattern(true));
+    filling.add(LINE);
+    chosen("menu.flipAcross", "", () -> shapes.flip(90));
+    chosen("menu.flipDown", "", () -> shapes.flip(0));
+    chosen("menu.slant", "", shapes::slant);
+    filling.add(LINE);
+    single("menu.points", shapes::points);
+    put("menu.pen", "", () -> shapes.draw(Session.Drawing.PEN));
+    put("menu.freehand", "", () -> shapes.draw(Session.Drawing.FREEHAND));
+    filling.add(LINE);
+    chosen("menu.permanent", "", () -> session.apply(Shaping.permanent(face(), ids())));
+    chosen("menu.outlined", "", () -> session.apply(Shaping.outlined(face(), ids())));
+    chosen("menu.lineToShape", "", () -> session.apply(Shaping.linesToShapes(face(), ids())));
+    chosen("menu.holes", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.EVEN_ODD)));
+    chosen("menu.noHoles", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.NON_ZERO)));
+    single("menu.trace", shapes::trace);
+    single("menu.bridges", shapes::bridges);
+    able("menu.scrap", "", () -> !session.job().cutting().lanes().isEmpty() && ids().size() == 1, shapes::scrap);
   }
 
   private void view() {

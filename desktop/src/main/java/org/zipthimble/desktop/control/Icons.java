@@ -52,6 +52,9 @@ public final class Icons {
   public static final String SPRIG =
       "M1 20C8 18 16 14 30 3L31 4.4C18 16 9 20 1.4 21.6Z M8 16C8 11 11 9 15 9C15 13 12 16 8 16Z M15 11C15 6 18 4 22 4C22 8 19 11 15 11Z "
           + "M14 16C18 13 22 14 24 17C20 20 16 19 14 16Z M21 10C25 7 29 8 31 11C27 14 23 13 21 10Z";
+  /** A star. */
+  public static final String STAR =
+      "M12 0L15 8L24 8.4L17 14L19.4 22.6L12 17.7L4.6 22.6L7 14L0 8.4L9 8Z M12 5L10.3 9.8L5.2 10L9.2 13.2L7.9 18.1L12 15.3L16.1 18.1L14.8 13.2L18.8 10L13.7 9.8Z";
   private static final String[] ALIGNS = {
     "M0 0h2v18h-2z M4 3h12v4h-12z M4 11h7v4h-7z", "M8 0h2v3h4v4h-4v4h3v4h-3v3h-2v-3h-3v-4h3v-4h-4v-4h4z",
     "M16 0h2v18h-2z M2 3h12v4h-12z M7 11h7v4h-7z", "M0 0h18v2h-18z M3 4h4v12h-4z M11 4h4v7h-4z",

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.state;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.units.Size;
 
 /** Asks the person for files and for leave to lose work. Tests answer in the person's stead. */
 public interface Asker {
@@ -37,6 +38,20 @@ public interface Asker {
 
   /** Pictures to bring in. */
   List<Path> pictures();
+
+  /** A drawing to bring in. */
+  default Optional<Path> drawing() {
+    return Optional.empty();
+  }
+
+  /**
+   * How many units of a drawing file make an inch, since the file does not say.
+   *
+   * @param size as it would be at the usual number
+   */
+  default Optional<Double> unitsPerInch(String fileName, Size size) {
+    return Optional.empty();
+  }
 
   /** What to do with unsaved work on a job of this name. */
   Unsaved unsaved(String jobName);

@@ -21,6 +21,7 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.History;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -45,6 +46,9 @@ public final class Session {
   private final Asker asker;
   private final ObjectProperty<Optional<String>> open = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<String>> key = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<String>> points = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Set<Nodes.At>> chosenPoints = new SimpleObjectProperty<>(Set.of());
+  private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
   private final Taste taste;
   private final Filing filing;
   private Optional<Step> last = Optional.empty();
@@ -64,8 +68,10 @@ public final class Session {
     selection.addListener((o, was, is) -> {
       keepProportion.set(is.size() > 1 || single().map(Session::holdsProportion).orElse(false));
       key.set(key.get().filter(is::contains));
+      points.set(points.get().filter(id -> is.equals(Set.of(id))));
     });
     faceId.addListener(o -> open.set(Optional.empty()));
+    points.addListener(o -> chosenPoints.set(Set.of()));
     check();
   }
 
@@ -311,6 +317,31 @@ public final class Session {
   /** The group that is open for editing, by its id. */
   public ObjectProperty<Optional<String>> openProperty() {
     return open;
+  }
+
+  /** The shape whose points are being edited, by its id. */
+  public ObjectProperty<Optional<String>> pointsProperty() {
+    return points;
+  }
+
+  /** The points of it that are chosen. */
+  public ObjectProperty<Set<Nodes.At>> chosenPointsProperty() {
+    return chosenPoints;
+  }
+
+  /** What the next drags and clicks on the bench draw. */
+  public ObjectProperty<Drawing> drawingProperty() {
+    return drawing;
+  }
+
+  /** What clicks and drags on the bench draw. */
+  public enum Drawing {
+    /** Nothing. */
+    NONE,
+    /** Points and curves, one after another. */
+    PEN,
+    /** A line by a free hand. */
+    FREEHAND
   }
 
   /** The selected object that the others are lined up to, by its id. */

@@ -3,11 +3,17 @@ package org.zipthimble.desktop.station;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.bring.Ornament;
+import org.zipthimble.core.bring.Brought;
+import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.PictureIn;
+import org.zipthimble.core.bring.VectorLimits;
+import org.zipthimble.core.edit.Drawings;
+import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
@@ -154,6 +160,71 @@ public final class Adding {
     }
   }
 
+  /** A ready shape whose figures stay live. */
+  public void ready(ReadyForm form) {
+    Box safe = session.job().ticket().safeBox();
+    double side = Math.min(safe.width(), safe.height()) * SHARE;
+    Size size = switch (form) {
+      case BANNER, FLOURISH, BRACKET_LABEL -> new Size(side * 1.6, side * 0.6);
+      case TAG, DROP, ARCH -> new Size(side * 0.8, side);
+      default -> new Size(side, side);
+    };
+    Outline outline = new Outline.Ready(form, form.usual(size.width(), size.height()));
+    Optional<LineLook> line = form.open() ? Optional.of(new LineLook(1.5, INK)) : Optional.empty();
+    add(new Item.Shape(
+        facts("ready." + form.name().toLowerCase(java.util.Locale.ROOT)), middle(size), outline,
+        form.open() ? Optional.empty() : Optional.of(SAGE), line));
+  }
+
+  /** A drawn path, on the face. */
+  public void drawn(org.zipthimble.core.geom.Path path, boolean closed) {
+    add(Drawings.shape(facts("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(new LineLook(1.5, INK))));
+  }
+
+  /** A drawing file the person chooses. */
+  public void drawing() {
+    session.asker().drawing().ifPresent(file -> drawing(file, session.job().ticket().trim().centre()));
+  }
+
+  /** A drawing file, its middle at a place; where it does not say how large it is, the person is asked. */
+  public void drawing(Path file, Point at) {
+    read(file, OptionalDouble.empty(), brought -> {
+      if (brought.sized()) {
+        put(file, brought, at);
+        return;
+      }
+      session.asker().unitsPerInch(file.getFileName().toString(), brought.size()).ifPresent(units ->
+          read(file, OptionalDouble.of(units), sized -> put(file, sized, at)));
+    });
+  }
+
+  private record Drawn(Optional<Brought> brought, String trouble) {}
+
+  private void read(Path file, OptionalDouble units, Consumer<Brought> then) {
+    session.say("");
+    reader.want(() -> {
+      try {
+        return new Drawn(Optional.of(DrawingIn.read(file, units, VectorLimits.USUAL)), "");
+      } catch (Trouble trouble) {
+        return new Drawn(Optional.empty(), trouble.getMessage());
+      }
+    }, drawn -> drawn.brought().ifPresentOrElse(then, () -> session.say(drawn.trouble())));
+  }
+
+  private void put(Path file, Brought brought, Point at) {
+    session.openProperty().set(Optional.empty());
+    if (brought.items().isEmpty()) {
+      session.say(Wording.text("drawing.empty", file.getFileName()));
+      return;
+    }
+    session.applyAndSelect(DrawingIn.place(session.faceIdProperty().get(), file.getFileName().toString(), brought, at));
+    if (!brought.left().isEmpty()) {
+      int more = brought.left().size() - 4;
+      String list = String.join(" ", brought.left().subList(0, Math.min(4, brought.left().size())));
+      session.say(Wording.text("drawing.leftOut", list, more > 0 ? Wording.counted("drawing.more", more) : ""));
+    }
+  }
+
   /** Pictures the person chooses. */
   public void pictures() {
     pictures(session.asker().pictures(), session.job().ticket().trim().centre());
@@ -161,6 +232,11 @@ public final class Adding {
 
   /** Picture files: one is placed at once, its middle at a place; several wait to be placed one after another or in a grid. */
   public void pictures(List<Path> files, Point at) {
+    List<Path> drawings = files.stream().filter(f -> DrawingIn.drawing(f.getFileName().toString())).toList();
+    if (!drawings.isEmpty()) {
+      drawing(drawings.get(0), at);
+      return;
+    }
     session.say("");
     reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
       read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));

@@ -30,6 +30,12 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.cut.Assembly;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.send.CutOrder;
+import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
@@ -61,6 +67,7 @@ public final class SendStation {
   private final ScrollPane scroll = new ScrollPane(bench);
   private final VBox side = new VBox(8);
   private final FlowPane previews = new FlowPane(18, 12);
+  private final Latest cutLayer = new Latest("cut-preview");
   private final Label previewTitle = Kit.label("", "side-title");
   private final VBox report = new VBox(8);
   private final ToggleGroup kinds = new ToggleGroup();
@@ -75,6 +82,15 @@ public final class SendStation {
   private final Button stop;
   private final ProgressBar bar = new ProgressBar(0);
   private final AtomicBoolean stopping = new AtomicBoolean();
+  /** What a file for a cutter shows; or the printed pages. */
+  private enum CutWhat { PAGES, DESIGN, SHEETS, ASSEMBLY }
+
+  private final ToggleGroup whats = new ToggleGroup();
+  private final FlowPane whatPills = new FlowPane(4, 4);
+  private final Node whatRow = Kit.under(Wording.text("send.what"), whatPills);
+  private Node facesRow;
+  private final CutterCard cutter;
+  private CutWhat cutWhat = CutWhat.PAGES;
   private Format format = Format.PDF;
   private double chosenQuality = Order.USUAL_QUALITY;
   private boolean onlyThisFace;
@@ -99,6 +115,7 @@ public final class SendStation {
     bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
     write = Kit.button("send-write", "send.write", this::write, "main");
     stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
+    cutter = new CutterCard(session);
     build();
     session.historyProperty().addListener((o, was, is) -> {
       if (was.now().ticket().ppi() != is.now().ticket().ppi()) {
@@ -131,14 +148,23 @@ public final class SendStation {
     bench.getStyleClass().add("item-bench");
     previews.getStyleClass().add("previews");
     bench.getChildren().addAll(previewTitle, previews, report);
-    HBox formats = new HBox(4);
+    FlowPane formats = new FlowPane(4, 4);
     for (Format one : Format.values()) {
-      formats.getChildren().add(pill("send-" + one.name().toLowerCase(Locale.ROOT), one.name(), kinds, () -> format = one));
+      ToggleButton pill = pill("send-" + one.name().toLowerCase(Locale.ROOT), Wording.text("format." + one.name().toLowerCase(Locale.ROOT)), kinds, () -> format = one);
+      pill.managedProperty().bind(pill.visibleProperty());
+      formats.getChildren().add(pill);
     }
     HBox faces = new HBox(4, pill("send-all", Wording.text("send.all"), which, () -> onlyThisFace = false),
         pill("send-this", Wording.text("send.this"), which, () -> onlyThisFace = true));
+    for (CutWhat what : CutWhat.values()) {
+      ToggleButton pill = pill("send-what-" + what.name().toLowerCase(Locale.ROOT), Wording.text("sendWhat." + what.name().toLowerCase(Locale.ROOT)), whats, () -> cutWhat = what);
+      pill.managedProperty().bind(pill.visibleProperty());
+      whatPills.getChildren().add(pill);
+    }
+    whats.selectToggle(whats.getToggles().get(0));
     kinds.selectToggle(kinds.getToggles().get(0));
     which.selectToggle(which.getToggles().get(0));
+    facesRow = Kit.under(Wording.text("send.faces"), faces);
     ppi.setMaxWidth(90);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("send.progress"));
@@ -147,11 +173,14 @@ public final class SendStation {
     running.visibleProperty().bind(bar.visibleProperty());
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
-    VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), Kit.under(Wording.text("send.faces"), faces),
+    VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), whatRow, facesRow,
         Kit.under(Wording.text("send.ppi"), ppi), qualityRow, bleed, Kit.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
-    side.getChildren().addAll(Kit.label(Wording.text("send.title"), "side-title"), card);
+    whatRow.managedProperty().bind(whatRow.visibleProperty());
+    facesRow.managedProperty().bind(facesRow.visibleProperty());
+    ppi.managedProperty().bind(ppi.visibleProperty());
+    side.getChildren().addAll(Kit.label(Wording.text("send.title"), "side-title"), card, cutter);
   }
 
   private ToggleButton pill(String id, String text, ToggleGroup group, Runnable action) {
@@ -172,6 +201,8 @@ public final class SendStation {
       return;
     }
     Job job = session.job();
+    cutter.refresh();
+    choices(job);
     ppi.show(Wording.text("ticket.ppi.value", Lengths.plain(resolution, 1)));
     ppi.setDisable(!format.pixels());
     qualityRow.setVisible(format == Format.JPEG);
@@ -187,6 +218,43 @@ public final class SendStation {
     }
   }
 
+  /** Shows what can be chosen: cut files only where something is cut, and of those only what their kind can hold. */
+  private void choices(Job job) {
+    boolean cuts = !job.cutting().lanes().isEmpty();
+    if (!cuts && (format.cuts() || cutWhat != CutWhat.PAGES)) {
+      format = Format.PDF;
+      cutWhat = CutWhat.PAGES;
+    }
+    for (int i = 0; i < Format.values().length; i++) {
+      ((ToggleButton) kinds.getToggles().get(i)).setVisible(cuts || !Format.values()[i].cuts());
+    }
+    boolean pdf = format == Format.PDF;
+    boolean onlyCut = cuts && job.faces().stream().allMatch(f -> Placed.printing(job, f, job.ticket().bleedBox()).isEmpty());
+    for (CutWhat what : CutWhat.values()) {
+      boolean fits = switch (what) {
+        case PAGES -> !format.cuts() && !(onlyCut && pdf);
+        case DESIGN -> format == Format.SVG || format == Format.DXF;
+        case SHEETS -> format.cuts() || pdf;
+        case ASSEMBLY -> pdf && job.cutting().split().on();
+      };
+      ((ToggleButton) whats.getToggles().get(what.ordinal())).setVisible(fits);
+      if (!fits && cutWhat == what) {
+        cutWhat = format.cuts() ? (format == Format.PLOTTER ? CutWhat.SHEETS : CutWhat.DESIGN) : onlyCut && pdf ? CutWhat.SHEETS : CutWhat.PAGES;
+      }
+    }
+    kinds.selectToggle(kinds.getToggles().get(format.ordinal()));
+    whats.selectToggle(whats.getToggles().get(cutWhat.ordinal()));
+    whatRow.setVisible(cuts && !format.pixels());
+    facesRow.setVisible(cutWhat == CutWhat.PAGES);
+    bleed.setVisible(cutWhat == CutWhat.PAGES);
+    bleed.setManaged(cutWhat == CutWhat.PAGES);
+  }
+
+  private Optional<CutOrder> cutOrder(Path file) {
+    return cutWhat == CutWhat.PAGES ? Optional.empty()
+        : Optional.of(new CutOrder(file, CutOrder.What.valueOf(cutWhat.name()), Optional.empty()));
+  }
+
   private PageOptions options(Job job) {
     return PageOptions.of(job).withBleed(bleed.isSelected());
   }
@@ -200,6 +268,10 @@ public final class SendStation {
   private void preview(Job job) {
     previewTitle.setText(Wording.text("send.preview"));
     previews.getChildren().clear();
+    if (cutWhat != CutWhat.PAGES) {
+      cutPreview(job);
+      return;
+    }
     try {
       OptionalInt one = face(job);
       for (int i = 0; i < job.faces().size(); i++) {
@@ -215,6 +287,26 @@ public final class SendStation {
     } catch (Trouble trouble) {
       previews.getChildren().setAll(Kit.wrapped(trouble.getMessage(), "finding-text"));
     }
+  }
+
+  /** The sheets that are cut, or the design, drawn with their cut lines. */
+  private void cutPreview(Job job) {
+    cutLayer.want(() -> cutPages(job), pages -> {
+      previews.getChildren().clear();
+      for (DrawnPage page : pages) {
+        PagePicture picture = new PagePicture(new Latest("preview"));
+        picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
+        previews.getChildren().add(captioned(picture, Wording.text("send.page", page.name(), Lengths.show(page.size(), session.unit()))));
+      }
+    });
+  }
+
+  private List<DrawnPage> cutPages(Job job) {
+    return switch (cutWhat) {
+      case DESIGN -> List.of(CutDrawings.designPage(job));
+      case ASSEMBLY -> Assembly.pages(job);
+      default -> Layout.of(job).sheets().stream().map(s -> CutDrawings.shown(job, s)).toList();
+    };
   }
 
   private static double scale(double width, double height) {
@@ -239,7 +331,8 @@ public final class SendStation {
       file = file.resolveSibling(file.getFileName() + format.ending());
     }
     Order order = new Order(file, face(job), resolution, options(job), chosenQuality);
-    if (!mayWrite(job, order, seen)) {
+    Optional<CutOrder> cuts = cutOrder(file);
+    if (!mayWrite(job, order, cuts, seen)) {
       return;
     }
     sending = true;
@@ -248,15 +341,16 @@ public final class SendStation {
     bar.setVisible(true);
     session.say("");
     refresh();
-    Thread thread = new Thread(() -> send(job, order), "send");
+    Thread thread = new Thread(() -> send(job, order, cuts), "send");
     thread.setDaemon(true);
     thread.start();
   }
 
   /** The person has agreed to the one name that was chosen; other files that are there already are asked about. */
-  private boolean mayWrite(Job job, Order order, boolean seen) {
+  private boolean mayWrite(Job job, Order order, Optional<CutOrder> cuts, boolean seen) {
     try {
-      List<String> there = Sender.files(job, order).stream().filter(f -> !(seen && f.equals(order.file())))
+      List<Path> files = cuts.isPresent() ? CutSender.files(job, cuts.get()) : Sender.files(job, order);
+      List<String> there = files.stream().filter(f -> !(seen && f.equals(order.file())))
           .filter(Files::exists).map(f -> f.getFileName().toString()).toList();
       return there.isEmpty() || session.asker().mayReplace(there);
     } catch (Trouble trouble) {
@@ -265,7 +359,7 @@ public final class SendStation {
     }
   }
 
-  private void send(Job job, Order order) {
+  private void send(Job job, Order order, Optional<CutOrder> cuts) {
     Progress progress = new Progress() {
       @Override
       public void at(double fraction) {
@@ -278,7 +372,7 @@ public final class SendStation {
       }
     };
     try {
-      List<Measured> measured = Sender.send(job, order, progress);
+      List<Measured> measured = cuts.isPresent() ? CutSender.send(job, cuts.get(), progress) : Sender.send(job, order, progress);
       List<BufferedImage> drawn = drawn(measured, Format.of(order.file().getFileName().toString()));
       Platform.runLater(() -> written(measured, drawn));
     } catch (Trouble trouble) {
@@ -295,7 +389,7 @@ public final class SendStation {
     for (Measured one : measured) {
       if (format.pixels()) {
         pictures.add(ReadBack.small(one.file(), DRAWN_PIXELS));
-      } else {
+      } else if (!format.cuts()) {
         byte[] bytes = Files.readAllBytes(one.file());
         for (int page = 0; page < ReadBack.pages(bytes); page++) {
           pictures.add(ReadBack.draw(bytes, page, DRAWN_PPI));
@@ -317,8 +411,10 @@ public final class SendStation {
     for (Measured one : measured) {
       report.getChildren().add(table(one));
     }
-    previewTitle.setText(Wording.text("send.drawn"));
-    previews.getChildren().clear();
+    if (!drawn.isEmpty()) {
+      previewTitle.setText(Wording.text("send.drawn"));
+      previews.getChildren().clear();
+    }
     for (BufferedImage image : drawn) {
       ImageView view = new ImageView(FxPictures.of(image));
       view.setPreserveRatio(true);

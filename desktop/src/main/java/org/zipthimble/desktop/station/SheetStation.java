@@ -35,6 +35,7 @@ public final class SheetStation {
   private static final double NEAR = 1e-6;
 
   private final Session session;
+  private final Runnable cut;
   private final PagePicture picture = new PagePicture(new Latest("sheet"));
   private final StackPane bench = new StackPane();
   private final VBox side = new VBox(8);
@@ -51,9 +52,14 @@ public final class SheetStation {
   private final Label caption = Kit.label("", "sheet-caption");
   private final Label measure = Kit.label("", "side-note");
 
-  /** The station for a session. */
-  public SheetStation(Session session) {
+  /**
+   * The station for a session.
+   *
+   * @param cut shows how the pieces to be cut lie instead
+   */
+  public SheetStation(Session session, Runnable cut) {
     this.session = session;
+    this.cut = cut;
     marks = Kit.check("sheet-marks", "sheet.marks", true,
         on -> session.apply(Edits.sheet(s -> new SheetPlan(s.onPaper(), s.paper(), on))));
     width = new TypedField("sheet-width", Wording.text("sheet.width"), text -> paper(text, true));
@@ -97,7 +103,11 @@ public final class SheetStation {
     side.getStyleClass().add("side");
     VBox card = new VBox(10, alone, Kit.wrapped(Wording.text("sheet.alone.note"), "side-note"), onPaper, papers);
     card.getStyleClass().add("card");
-    side.getChildren().addAll(Kit.label(Wording.text("sheet.title"), "side-title"), card, needs);
+    Node toCut = Kit.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
+    toCut.managedProperty().bind(toCut.visibleProperty());
+    session.historyProperty().addListener(o -> toCut.setVisible(!session.job().cutting().lanes().isEmpty()));
+    toCut.setVisible(!session.job().cutting().lanes().isEmpty());
+    side.getChildren().addAll(Kit.label(Wording.text("sheet.title"), "side-title"), card, needs, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {

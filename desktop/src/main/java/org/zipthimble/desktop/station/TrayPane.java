@@ -53,6 +53,7 @@ public final class TrayPane extends HBox {
         5, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
         card("add-line", Icons.LINE, "tray.line", adding::line),
+        card("add-shape", Icons.STAR, "tray.shapes", () -> ShapeSlip.show(lookup("#add-shape"), adding)),
         card("add-border", Icons.BORDER, "tray.border", () -> BorderSlip.show(lookup("#add-border"), session, adding)),
         card("add-form", Icons.FORM, "tray.form", () -> formSlip(adding)),
         card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures),

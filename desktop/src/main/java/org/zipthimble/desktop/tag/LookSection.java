@@ -2,13 +2,10 @@ package org.zipthimble.desktop.tag;
 
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -20,8 +17,8 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
@@ -44,7 +41,7 @@ final class LookSection extends Section {
   LookSection(Session session, Item item) {
     super(session);
     item.accept(new Kinds());
-    getChildren().addAll(Kit.row(6, opacity(), looks()), role());
+    getChildren().add(Kit.row(6, opacity(), looks()));
   }
 
   private final class Kinds implements Item.Visitor<Optional<Void>> {
@@ -84,6 +81,12 @@ final class LookSection extends Section {
 
     @Override
     public Optional<Void> group(Item.Group item) {
+      if (item.making().look().isPresent()) {
+        ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
+            colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
+        fresh.add(() -> madeNow().ifPresent(l -> fill.show(l.fill())));
+        getChildren().addAll(Kit.row(6, Kit.under(Wording.text("tag.fill"), fill)), line());
+      }
       getChildren().addAll(Kit.label(Wording.text("tag.parts"), "field-label"), parts, Kit.row(6,
           Kit.button("tag-open", "tag.open", () -> now().ifPresent(i -> session.openGroup(i.id())), "quiet"),
           Kit.button("tag-ungroup", "tag.ungroup", () -> session.applyAndSelect(
@@ -97,21 +100,30 @@ final class LookSection extends Section {
     return now().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast);
   }
 
+  private Optional<Making.Look> madeNow() {
+    return now().filter(Item.Group.class::isInstance).flatMap(i -> ((Item.Group) i).making().look());
+  }
+
+  /** The line of a shape or of what a group makes; empty for all else, an empty line within for none. */
+  private Optional<Optional<LineLook>> lineNow() {
+    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(Making.Look::line));
+  }
+
   private Node line() {
     ColourField colour = new ColourField("tag-line", Wording.text("tag.line"), true, session, this::colours,
         chosen -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
-            s -> s.lined(chosen.map(c -> new LineLook(s.line().map(LineLook::widthPt).orElse(1.0), c))))));
+            s -> s.lined(chosen.map(c -> s.line().map(l -> l.in(c)).orElseGet(() -> new LineLook(1, c)))))));
     TypedField width = new TypedField("tag-line-width", Wording.text("tag.lineWidth"), text -> {
       double pt = Unit.POINT.fromInches(Lengths.parse(text, Unit.POINT));
       if (!(pt >= 0.01 && pt <= 720)) {
         throw Trouble.of("number.range", text, "0.01 pt", "720 pt");
       }
       session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
-          s -> s.lined(Optional.of(new LineLook(pt, s.line().map(LineLook::colour).orElse(Colour.BLACK))))));
+          s -> s.lined(Optional.of(s.line().map(l -> l.wide(pt)).orElseGet(() -> new LineLook(pt, Colour.BLACK))))));
     });
-    fresh.add(() -> shapeNow().ifPresent(s -> {
-      colour.show(s.line().map(LineLook::colour));
-      width.show(s.line().map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colour.none")));
+    fresh.add(() -> lineNow().ifPresent(line -> {
+      colour.show(line.map(LineLook::colour));
+      width.show(line.map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colour.none")));
     }));
     width.setTooltip(new Tooltip(Wording.text("tag.lineWidth.tip")));
     return Kit.row(6, Kit.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));
@@ -141,25 +153,6 @@ final class LookSection extends Section {
     }, "quiet"), give));
   }
 
-  private Node role() {
-    HBox roles = new HBox(4);
-    ToggleGroup group = new ToggleGroup();
-    for (Role role : Role.values()) {
-      ToggleButton pill = new ToggleButton(Wording.text("role." + role.name().toLowerCase(Locale.ROOT)));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
-      pill.setMinWidth(USE_PREF_SIZE);
-      pill.setId("role-" + role.name().toLowerCase(Locale.ROOT));
-      pill.setOnAction(e -> {
-        session.perform((face, ids) -> Edits.facts(face, ids, "edit.role", f -> f.withRole(role)));
-        pill.setSelected(true);
-      });
-      fresh.add(() -> now().ifPresent(i -> pill.setSelected(i.facts().role() == role)));
-      roles.getChildren().add(pill);
-    }
-    return beside("tag.role", roles);
-  }
-
   /** The colours in a group, each with the names of the parts that have it; a new digit recolours them. */
   private void showParts() {
     Map<Colour, String> found = new LinkedHashMap<>();
@@ -183,7 +176,7 @@ final class LookSection extends Section {
   }
 
   private String resolution() {
-    return Placed.on(session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst().map(placed -> {
+    return Placed.on(session.job(), session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst().map(placed -> {
       Picture picture = session.shownProperty().get().pictures().get(((Item.Photo) placed.item()).pictureId());
       if (picture == null) {
         return "";

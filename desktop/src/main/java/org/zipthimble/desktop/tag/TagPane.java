@@ -61,6 +61,8 @@ public final class TagPane extends VBox {
     session.faceIdProperty().addListener(o -> refresh());
     session.openProperty().addListener(o -> refresh());
     session.keyProperty().addListener(o -> refresh());
+    session.pointsProperty().addListener(o -> refresh());
+    session.chosenPointsProperty().addListener(o -> refresh());
     session.taste().settingsProperty().addListener(o -> refresh());
     refresh();
   }
@@ -72,7 +74,8 @@ public final class TagPane extends VBox {
 
   private void refresh() {
     List<Item> selected = session.selected();
-    String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList());
+    String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
+        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -110,6 +113,8 @@ public final class TagPane extends VBox {
     put(new PlaceSection(session, true, false));
     inside.getChildren().add(Kit.stitch());
     put(new ArrangeSection(session, true));
+    inside.getChildren().add(Kit.stitch());
+    put(new CutSection(session));
   }
 
   private void one(Item item) {
@@ -124,6 +129,10 @@ public final class TagPane extends VBox {
     kind.setMinWidth(USE_PREF_SIZE);
     fresh = () -> session.single().ifPresent(i -> name.show(i.facts().name()));
     inside.getChildren().add(Kit.row(6, name, kind));
+    if (session.pointsProperty().get().isPresent()) {
+      put(new PointsSection(session));
+      return;
+    }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Kit.stitch());
     if (item instanceof Item.Words) {
@@ -132,6 +141,12 @@ public final class TagPane extends VBox {
       put(section);
     }
     put(new LookSection(session, item));
+    if (FormSection.wants(item)) {
+      inside.getChildren().add(Kit.stitch());
+      put(new FormSection(session, item));
+    }
+    inside.getChildren().add(Kit.stitch());
+    put(new CutSection(session));
     fold("arrange", new ArrangeSection(session, false));
   }
 

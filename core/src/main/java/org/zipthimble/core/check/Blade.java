@@ -1,0 +1,36 @@
+package org.zipthimble.core.check;
+
+import java.util.Optional;
+import org.zipthimble.core.cut.CutLine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** Makes the findings that concern the blade; their wording goes by their code. */
+final class Blade {
+  private Blade() {}
+
+  static Finding finding(
+      String code, Weight weight, Face face, CutLine line, Box where, double figure, double limit, Object... values) {
+    Optional<String> item = face.find(line.source()).isPresent() ? Optional.of(line.source()) : Optional.empty();
+    return new Finding(
+        code, weight, face.id(), item, Optional.empty(), where, figure, limit, Wording.text("finding." + code + ".title", values),
+        Wording.text("finding." + code + ".sentence", values), Wording.text("finding." + code + ".mend", values));
+  }
+
+  static Box box(CutLine line) {
+    return Measure.bounds(line.path()).orElse(new Box(0, 0, 0, 0));
+  }
+
+  static String length(Job job, double inches) {
+    return Lengths.show(inches, job.ticket().unit());
+  }
+
+  static double leastWidth(Job job, CutLine line) {
+    return job.cutting().lane(line.lane()).map(Lane::leastWidth).orElse(0.0);
+  }
+}

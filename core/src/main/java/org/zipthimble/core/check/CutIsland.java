@@ -1,0 +1,31 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.cut.Bridges;
+import org.zipthimble.core.cut.CutLine;
+import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Material;
+
+/** Parts of a stencil's film that nothing holds. */
+final class CutIsland implements Check {
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    for (CutLine line : CutLines.own(job, face)) {
+      boolean stencil = job.cutting().lane(line.lane()).filter(l -> l.material() == Material.STENCIL_FILM).isPresent();
+      if (stencil && line.kind().parts() && Contour.of(line.path()).stream().allMatch(Contour::closed)) {
+        for (Bridges.Island island : Bridges.islands(line.path())) {
+          found.add(Blade.finding(
+              "cut-island", Weight.RUIN, face, line, island.box(), 0, 0, line.name(), Blade.length(job, island.box().width()),
+              Blade.length(job, island.box().height())));
+        }
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,34 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.cut.CutLine;
+import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Lane;
+
+/** An object without a lane; a lane mirrored wrongly for its material; words that are outlined on the way out. */
+final class CutLane implements Check {
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    List<CutLine> own = CutLines.own(job, face);
+    for (CutLine line : own) {
+      if (job.cutting().lane(line.lane()).isEmpty()) {
+        found.add(Blade.finding("cut-no-lane", Weight.RUIN, face, line, Blade.box(line), 0, 1, line.name()));
+      }
+      if (face.find(line.source()).filter(Item.Words.class::isInstance).isPresent()) {
+        found.add(Blade.finding("cut-words", Weight.LOOK, face, line, Blade.box(line), 0, 0, line.name()));
+      }
+    }
+    for (Lane lane : job.cutting().lanes()) {
+      own.stream().filter(l -> l.lane().equals(lane.id())).findFirst().filter(l -> lane.mirrored() != lane.material().mirrored()).ifPresent(
+          line -> found.add(Blade.finding(
+              lane.mirrored() ? "cut-mirrored" : "cut-unmirrored", Weight.RUIN, face, line, Blade.box(line), 0, 0, lane.name())));
+    }
+    return found;
+  }
+}

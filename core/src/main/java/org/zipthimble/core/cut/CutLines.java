@@ -1,0 +1,182 @@
+package org.zipthimble.core.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Offset;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.CutEdge;
+import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.wording.Wording;
+
+/** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
+public final class CutLines {
+  private static final double MARK = 0.25;
+
+  private final Job job;
+  private final Forms forms;
+  private final List<CutLine> out = new ArrayList<>();
+
+  private CutLines(Job job) {
+    this.job = job;
+    this.forms = new Forms(job);
+  }
+
+  /** The cut lines of a face's objects alone, the lowest first. */
+  public static List<CutLine> own(Job job, Face face) {
+    CutLines lines = new CutLines(job);
+    lines.items(face.items(), Affine.IDENTITY, List.of(), Optional.empty(), Optional.empty());
+    return List.copyOf(lines.out);
+  }
+
+  /** All cut lines of a face: with underlays, and alignment marks where the plan asks for them. */
+  public static List<CutLine> of(Job job, Face face) {
+    List<CutLine> own = own(job, face);
+    List<CutLine> all = new ArrayList<>();
+    List<Lane> lanes = job.cutting().lanes();
+    for (int i = 0; i < lanes.size(); i++) {
+      all.addAll(laid(lanes, i, own));
+    }
+    own.stream().filter(l -> job.cutting().lane(l.lane()).isEmpty()).forEach(all::add);
+    if (job.cutting().marks() && !job.cutting().nested()) {
+      List<String> used = all.stream().map(CutLine::lane).filter(l -> !l.isEmpty()).distinct().toList();
+      bounds(all).ifPresent(box -> used.forEach(lane -> all.addAll(marks(lane, box))));
+    }
+    return all;
+  }
+
+  /** The box around cut lines; empty when there are none. */
+  public static Optional<Box> bounds(List<CutLine> lines) {
+    return lines.stream().flatMap(l -> Measure.bounds(l.path()).stream()).reduce(Box::union);
+  }
+
+  /** The lines of one lane, with what reaches under the lanes above it. */
+  private static List<CutLine> laid(List<Lane> lanes, int index, List<CutLine> own) {
+    Lane lane = lanes.get(index);
+    List<CutLine> mine = own.stream().filter(l -> l.lane().equals(lane.id())).toList();
+    List<String> higher = lanes.subList(index + 1, lanes.size()).stream().map(Lane::id).toList();
+    List<Path> above = own.stream().filter(l -> higher.contains(l.lane()) && l.kind().parts()).map(CutLine::path).toList();
+    if (lane.underlay().isEmpty() || above.isEmpty()) {
+      return mine;
+    }
+    double reach = lane.underlay().get();
+    Path region = Offset.of(Combine.combine(Way.JOIN, above), reach, Corner.ROUND);
+    List<CutLine> out = new ArrayList<>();
+    if (reach >= 0) {
+      List<Path> joined = new ArrayList<>();
+      mine.stream().filter(l -> l.kind().parts()).forEach(l -> joined.add(l.path()));
+      joined.add(region);
+      CutKind kind = mine.isEmpty() ? lane.material().kind() : mine.get(0).kind();
+      List<Path> parts = Combine.parts(Combine.combine(Way.JOIN, joined));
+      for (int i = 0; i < parts.size(); i++) {
+        String source = lane.id() + "." + (i + 1);
+        out.add(new CutLine(parts.get(i), kind, lane.id(), source, lane.name() + " " + (i + 1), source));
+      }
+      mine.stream().filter(l -> !l.kind().parts()).forEach(out::add);
+      return out;
+    }
+    for (CutLine line : mine) {
+      Path left = line.kind().parts() ? Combine.combine(Way.TAKE_AWAY, List.of(line.path(), region)) : line.path();
+      if (!left.segments().isEmpty()) {
+        out.add(line.along(left));
+      }
+    }
+    return out;
+  }
+
+  /** A small square and a small round beside the design's lower corners: all lanes have them at the same place, and only one way fits. */
+  private static List<CutLine> marks(String lane, Box box) {
+    double y = box.bottom() + MARK;
+    Path square = Shapes.rectangle(new Box(box.x(), y, MARK, MARK));
+    Path round = Shapes.ellipse(new Box(box.right() - MARK, y, MARK, MARK));
+    return List.of(
+        new CutLine(square, CutKind.KISS, lane, "", Wording.text("cut.mark", 1), ""), new CutLine(round, CutKind.KISS, lane, "", Wording.text("cut.mark", 2), ""));
+  }
+
+  private void items(List<Item> items, Affine ground, List<Path> above, Optional<Cutting> inherited, Optional<String> top) {
+    List<List<Path>> clears = new ArrayList<>();
+    List<Path> now = new ArrayList<>(above);
+    for (int i = items.size() - 1; i >= 0; i--) {
+      clears.add(0, List.copyOf(now));
+      forms.clearing(items.get(i)).ifPresent(p -> now.add(p.mapped(ground)));
+    }
+    for (int i = 0; i < items.size(); i++) {
+      item(items.get(i), ground, clears.get(i), inherited, top.orElse(items.get(i).id()));
+    }
+  }
+
+  private void item(Item item, Affine ground, List<Path> clears, Optional<Cutting> inherited, String top) {
+    if (!item.facts().visible()) {
+      return;
+    }
+    boolean plain = item instanceof Item.Group && !((Item.Group) item).live();
+    boolean repeated = item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Repeated;
+    boolean around = item.facts().role() == Role.PRINTS_AND_CUTS;
+    if ((plain || repeated) && !around) {
+      Item.Group group = (Item.Group) item;
+      Optional<Cutting> down = group.facts().cut() ? Optional.of(given(group.facts().cutting(), inherited)) : inherited;
+      Affine map = Grounds.innerToGround(group).then(ground);
+      List<Affine> copies = repeated ? Repeats.of(group, ((Making.Repeated) group.making()).pattern()) : List.of(Affine.IDENTITY);
+      copies.forEach(copy -> items(group.members(), copy.then(map), clears, down, Optional.of(top)));
+      return;
+    }
+    boolean cut = item.facts().cut() || inherited.isPresent() && item.facts().role() != Role.GUIDE;
+    if (cut) {
+      Cutting cutting = given(item.facts().cutting(), inherited);
+      Path path = cleared(edge(item, cutting).mapped(ground), clears);
+      if (!path.segments().isEmpty()) {
+        out.add(new CutLine(path, cutting.kind(), cutting.lane(), item.id(), item.facts().name(), top));
+      }
+    }
+  }
+
+  /** What an object does not say itself it takes from the group that is cut. */
+  private static Cutting given(Cutting own, Optional<Cutting> inherited) {
+    return own.lane().isEmpty() && inherited.isPresent() ? inherited.get() : own;
+  }
+
+  private static Path cleared(Path path, List<Path> clears) {
+    Optional<Box> box = Measure.bounds(path);
+    List<Path> near = new ArrayList<>(List.of(path));
+    clears.stream().filter(c -> box.isPresent() && Measure.bounds(c).filter(b -> meets(b, box.get())).isPresent()).forEach(near::add);
+    boolean closed = Contour.of(path).stream().allMatch(Contour::closed);
+    return near.size() == 1 || !closed ? path : Combine.combine(Way.TAKE_AWAY, near);
+  }
+
+  private static boolean meets(Box a, Box b) {
+    return a.x() < b.right() && a.right() > b.x() && a.y() < b.bottom() && a.bottom() > b.y();
+  }
+
+  /** Where the cut of an object runs, on its own ground. */
+  private Path edge(Item item, Cutting cutting) {
+    boolean around = item.facts().role() == Role.PRINTS_AND_CUTS;
+    if (around && cutting.edge() == CutEdge.TRIM) {
+      Path trim = Shapes.rectangle(job.ticket().trim());
+      return cutting.distance() == 0 ? trim : Offset.of(trim, cutting.distance(), Corner.ROUND);
+    }
+    Path outline = forms.outline(item, cutting.threshold());
+    if (!around || cutting.edge() == CutEdge.OUTLINE && cutting.distance() == 0) {
+      return outline;
+    }
+    Path whole = cutting.edge() == CutEdge.ART ? Combine.withoutHoles(outline) : outline;
+    return cutting.distance() == 0 ? whole : Offset.of(whole, cutting.distance(), Corner.ROUND);
+  }
+}

@@ -1,0 +1,24 @@
+package org.zipthimble.core.cut;
+
+import java.util.List;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
+
+/**
+ * What is laid on a sheet as one: lines that are kept together.
+ *
+ * @param id of its object, or of the group that keeps it together, and of the copy
+ * @param lines in inches on the item's own ground, mirrored already where the lane is
+ * @param outline the area it takes up
+ */
+public record Piece(String id, String name, List<CutLine> lines, Path outline) {
+  /** Keeps a copy. */
+  public Piece {
+    lines = List.copyOf(lines);
+  }
+
+  /** The same seen through a map. */
+  public Piece mapped(Affine map) {
+    return new Piece(id, name, lines.stream().map(l -> l.mapped(map)).toList(), outline.mapped(map));
+  }
+}

@@ -1,0 +1,158 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
+
+/** Groups that make something of their members: combinations, offsets and repeats that stay live until they are made permanent. */
+public final class Live {
+  private Live() {}
+
+  /**
+   * A live group of objects that stand on one ground; its box is that of what it makes.
+   *
+   * @param making places in patterns are given on that ground
+   */
+  public static Item.Group of(Job job, Facts facts, List<Item> members, Making making) {
+    Item.Group plain = Grouping.of(facts, members);
+    Point corner = new Point(plain.placement().x(), plain.placement().y());
+    Item.Group live = plain.making(moved(making, -corner.x(), -corner.y()));
+    return refitted(job, live);
+  }
+
+  /** The group with its box fitted to what it makes; nothing is seen to move. */
+  static Item.Group refitted(Job job, Item.Group group) {
+    Size inner = group.inner();
+    Item.Group here = group.with(new Placement(0, 0, inner.width(), inner.height(), 0));
+    Box box = reach(job, here).orElse(new Box(0, 0, inner.width(), inner.height()));
+    Placement p = group.placement();
+    double sx = p.width() / inner.width();
+    double sy = p.height() / inner.height();
+    double wide = Math.max(Reshape.LEAST, box.width());
+    double high = Math.max(Reshape.LEAST, box.height());
+    Point middle = p.toGround().apply(new Point((box.x() + wide / 2) * sx, (box.y() + high / 2) * sy));
+    List<Item> members = new ArrayList<>(group.members().size());
+    group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
+    Placement fitted = p.boxed(middle.x() - wide * sx / 2, middle.y() - high * sy / 2, wide * sx, high * sy);
+    return new Item.Group(group.facts(), fitted, new Size(wide, high), members, moved(group.making(), -box.x(), -box.y()));
+  }
+
+  private static Optional<Box> reach(Job job, Item.Group here) {
+    Optional<Box> members = here.members().stream().map(m -> m.placement().around()).reduce(Box::union);
+    if (here.making() instanceof Making.Repeated) {
+      List<Affine> maps = Repeats.of(here, ((Making.Repeated) here.making()).pattern());
+      return members.flatMap(box -> maps.stream().map(m -> m.apply(box)).reduce(Box::union));
+    }
+    Optional<Box> made = Measure.bounds(new Forms(job).made(here));
+    boolean original = here.making() instanceof Making.Rings && ((Making.Rings) here.making()).original();
+    return made.isEmpty() ? members : original ? made.map(b -> b.union(members.orElse(b))) : made;
+  }
+
+  /** A making with its places moved along with its members. */
+  private static Making moved(Making making, double dx, double dy) {
+    if (!(making instanceof Making.Repeated)) {
+      return making;
+    }
+    return new Making.Repeated(((Making.Repeated) making).pattern().accept(new Pattern.Visitor<Pattern>() {
+      @Override
+      public Pattern grid(Pattern.Grid pattern) {
+        return pattern;
+      }
+
+      @Override
+      public Pattern fill(Pattern.Fill pattern) {
+        return pattern;
+      }
+
+      @Override
+      public Pattern round(Pattern.Round p) {
+        return new Pattern.Round(p.count(), p.centre().plus(dx, dy), p.turning(), p.mirrored());
+      }
+
+      @Override
+      public Pattern along(Pattern.Along p) {
+        return new Pattern.Along(p.path().mapped(Affine.move(dx, dy)), p.count(), p.turning());
+      }
+
+      @Override
+      public Pattern mirror(Pattern.Mirror p) {
+        return new Pattern.Mirror(p.degrees(), p.through().plus(dx, dy));
+      }
+    }));
+  }
+
+  /** Makes one live group of objects that stand beside each other, where the topmost of them stood; one alone will do. */
+  public static Edit make(String faceId, Set<String> ids, String labelKey, String nameKey, UnaryOperator<Making> making) {
+    return new Edit(Wording.text(labelKey), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+      List<Item> members = items.stream().filter(i -> ids.contains(i.id())).toList();
+      if (members.isEmpty()) {
+        return items;
+      }
+      Item lowest = members.get(0);
+      Facts facts = new Facts(
+          job.freshId(), Wording.text(nameKey), true, false, lowest.facts().role(), 1, lowest.facts().cutting(), lowest.facts().clearGap());
+      Item.Group live = of(job, facts, members, making.apply(new Making.Combined(Way.JOIN, look(lowest))));
+      List<Item> out = new ArrayList<>(items);
+      out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);
+      out.removeAll(members);
+      return out;
+    })));
+  }
+
+  /** Changes what a live group makes. */
+  public static Edit change(String faceId, String id, String labelKey, UnaryOperator<Making> change) {
+    return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> face.changed(id, item -> {
+      if (!(item instanceof Item.Group) || !((Item.Group) item).live()) {
+        return item;
+      }
+      Item.Group group = (Item.Group) item;
+      return refitted(job, group.making(change.apply(group.making())));
+    })));
+  }
+
+  /** The fill and line that a combination takes over from its lowest object. */
+  public static Making.Look look(Item item) {
+    return item.accept(new Item.Visitor<>() {
+      @Override
+      public Making.Look words(Item.Words words) {
+        WordStyle style = words.style();
+        return new Making.Look(Optional.of(style.colour()), Optional.empty());
+      }
+
+      @Override
+      public Making.Look shape(Item.Shape shape) {
+        return new Making.Look(shape.fill(), shape.line());
+      }
+
+      @Override
+      public Making.Look photo(Item.Photo photo) {
+        return new Making.Look(Optional.of(Colour.BLACK), Optional.empty());
+      }
+
+      @Override
+      public Making.Look group(Item.Group group) {
+        return group.making().look().orElseGet(() -> group.members().isEmpty()
+            ? new Making.Look(Optional.empty(), Optional.empty()) : look(group.members().get(0)));
+      }
+    });
+  }
+}

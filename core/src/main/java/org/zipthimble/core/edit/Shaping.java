@@ -1,0 +1,262 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.form.Strokes;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.geom.Extent;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Rule;
+import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
+
+/** Edits of outlines: combining, offsetting, repeating, breaking apart, making permanent, drawing anew. */
+public final class Shaping {
+  private Shaping() {}
+
+  /** Combines objects that stand beside each other; the combination stays live. */
+  public static Edit combine(String faceId, Set<String> ids, Way way) {
+    String word = switch (way) {
+      case JOIN -> "join";
+      case TAKE_AWAY -> "takeAway";
+      case KEEP_OVERLAP -> "keepOverlap";
+      case COMPOUND -> "compound";
+    };
+    return Live.make(faceId, ids, "edit." + word, "item." + word, m -> new Making.Combined(way, m.look().orElseThrow()));
+  }
+
+  /** Rings about objects, live. */
+  public static Edit offset(String faceId, Set<String> ids, Making.Rings rings) {
+    return Live.make(faceId, ids, "edit.offset", "item.offset", m -> rings.with(m.look().orElseThrow()));
+  }
+
+  /** Objects several times, live. */
+  public static Edit repeat(String faceId, Set<String> ids, Pattern pattern) {
+    return Live.make(faceId, ids, "edit.repeat", "item.repeat", m -> new Making.Repeated(pattern));
+  }
+
+  /** Puts other objects in place of each of some, where it stood. */
+  private static Edit replace(String faceId, Set<String> ids, String label, Function<Job, Function<Item, List<Item>>> change) {
+    return new Edit(label, job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+      Function<Item, List<Item>> each = change.apply(job);
+      List<Item> out = new ArrayList<>();
+      items.forEach(i -> out.addAll(ids.contains(i.id()) ? each.apply(i) : List.of(i)));
+      return out;
+    })));
+  }
+
+  /** Makes live groups permanent: one shape with the outline, or a plain group of the copies. Ready shapes become drawn ones. */
+  public static Edit permanent(String faceId, Set<String> ids) {
+    return replace(faceId, ids, Wording.text("edit.permanent"), job -> {
+      Copies.Fresh fresh = new Copies.Fresh(job);
+      return item -> permanent(job, item, fresh);
+    });
+  }
+
+  private static List<Item> permanent(Job job, Item item, Copies.Fresh fresh) {
+    if (item instanceof Item.Shape) {
+      Item.Shape shape = (Item.Shape) item;
+      Path path = shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround());
+      return List.of(Drawings.redrawn(shape, path));
+    }
+    if (!(item instanceof Item.Group) || !((Item.Group) item).live()) {
+      return List.of(item);
+    }
+    Item.Group group = (Item.Group) item;
+    if (group.making() instanceof Making.Repeated) {
+      return List.of(copies(group, fresh));
+    }
+    Path made = new Forms(job).made(group);
+    if (made.segments().isEmpty()) {
+      return List.of(item);
+    }
+    Making.Look look = group.making().look().orElseThrow();
+    Item.Shape shape = Drawings.shape(group.facts(), made, look.fill(), look.line());
+    boolean original = group.making() instanceof Making.Rings && ((Making.Rings) group.making()).original();
+    if (!original) {
+      return List.of(shape);
+    }
+    List<Item> out = new ArrayList<>(List.of(shape));
+    Affine map = Grounds.innerToGround(group);
+    group.members().forEach(m -> out.add(m.with(Reshape.lifted(m.placement(), map))));
+    return out;
+  }
+
+  private static Item copies(Item.Group group, Copies.Fresh fresh) {
+    List<Item> all = new ArrayList<>();
+    for (Affine copy : Repeats.of(group, ((Making.Repeated) group.making()).pattern())) {
+      boolean first = all.isEmpty();
+      group.members().forEach(m -> {
+        Item own = first ? m : fresh.of(m);
+        all.add(own.with(Reshape.lifted(own.placement(), copy)));
+      });
+    }
+    return new Item.Group(group.facts(), group.placement(), group.inner(), all);
+  }
+
+  /** Breaks objects apart at all their edges; the pieces take the place of the lowest, in its look, the largest first. */
+  public static Edit apart(String faceId, Set<String> ids) {
+    return new Edit(Wording.text("edit.apart"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+      List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
+      Forms forms = new Forms(job);
+      List<Path> paths = some.stream().map(forms::outline).toList();
+      List<Path> pieces = some.isEmpty() ? List.of() : Combine.apart(paths);
+      if (pieces.isEmpty()) {
+        return items;
+      }
+      return replaced(job, items, some, pieces);
+    })));
+  }
+
+  private static List<Item> replaced(Job job, List<Item> items, List<Item> some, List<Path> pieces) {
+    Making.Look look = Live.look(some.get(0));
+    Copies.Fresh fresh = new Copies.Fresh(job);
+    List<Item> out = new ArrayList<>();
+    for (Item item : items) {
+      if (item.id().equals(some.get(0).id())) {
+        for (int i = 0; i < pieces.size(); i++) {
+          Box size = Measure.bounds(pieces.get(i)).orElseThrow();
+          Facts facts = item.facts().named(Wording.text(
+              "item.piece", i + 1, Lengths.show(new Size(size.width(), size.height()), job.ticket().unit())));
+          out.add(fresh.of(Drawings.shape(facts, pieces.get(i), look.fill(), look.line())));
+        }
+      } else if (!some.contains(item)) {
+        out.add(item);
+      }
+    }
+    return out;
+  }
+
+  /** Shapes among some that are smaller than an area in square inches. */
+  public static Set<String> smaller(Job job, List<Item> items, double area) {
+    Forms forms = new Forms(job);
+    Set<String> out = new java.util.LinkedHashSet<>();
+    for (Item item : items) {
+      if (item instanceof Item.Shape && Extent.area(Combine.clean(forms.outline(item), Rule.NON_ZERO)) < area) {
+        out.add(item.id());
+      }
+    }
+    return out;
+  }
+
+  /** Words, pictures and live groups become shapes with the same outline. */
+  public static Edit outlined(String faceId, Set<String> ids) {
+    return replace(faceId, ids, Wording.text("edit.outlined"), job -> item -> {
+      Path path = new Forms(job).outline(item);
+      Making.Look look = Live.look(item);
+      return path.segments().isEmpty() || item instanceof Item.Shape ? List.of(item)
+          : List.of(Drawings.shape(item.facts(), path, look.fill(), look.line()));
+    });
+  }
+
+  /** Lines become shapes with the outline of their paint, filled in the line's colour. */
+  public static Edit linesToShapes(String faceId, Set<String> ids) {
+    return replace(faceId, ids, Wording.text("edit.lineToShape"), job -> item -> {
+      if (!(item instanceof Item.Shape) || ((Item.Shape) item).line().isEmpty()) {
+        return List.of(item);
+      }
+      Item.Shape shape = (Item.Shape) item;
+      Path band = Strokes.outline(shape, new Forms(job).outline(shape));
+      Item.Shape line = Drawings.shape(
+          shape.painted() ? Facts.of(job.freshId(), shape.facts().name()).withRole(shape.facts().role()).with(shape.facts().cutting()) : shape.facts(),
+          band, Optional.of(shape.line().get().colour()), Optional.empty());
+      return shape.painted() ? List.of(shape.lined(Optional.empty()), line) : List.of(line);
+    });
+  }
+
+  /** Overlaps within a shape count as holes from now on, or as filled. */
+  public static Edit ruled(String faceId, Set<String> ids, Rule rule) {
+    return replace(faceId, ids, Wording.text("edit.rule"), job -> item -> {
+      if (!(item instanceof Item.Shape)) {
+        return List.of(item);
+      }
+      Path path = new Forms(job).outline(item);
+      boolean closed = Contour.of(path).stream().allMatch(Contour::closed);
+      Path clean = closed ? Combine.clean(path, rule) : path;
+      return List.of(clean.segments().isEmpty() ? item : Drawings.redrawn((Item.Shape) item, clean));
+    });
+  }
+
+  /** Gives a shape another path, on the ground it stands on; an empty one takes the shape away. */
+  public static Edit redraw(String faceId, String id, Path path, String labelKey) {
+    return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> Measure.bounds(path).isEmpty()
+        ? face.without(Set.of(id))
+        : face.changed(id, item -> item instanceof Item.Shape ? Drawings.redrawn((Item.Shape) item, path) : item)));
+  }
+
+  /** Gives ready shapes another figure. */
+  public static Edit figure(String faceId, Set<String> ids, int index, double value) {
+    return Edits.shape(faceId, ids, "edit.figure", shape -> shape.outline() instanceof Outline.Ready
+        && index < ((Outline.Ready) shape.outline()).values().size()
+        ? shape.outlined(((Outline.Ready) shape.outline()).with(index, value)) : shape);
+  }
+
+  /** Covers the lowest of some objects with the others as a pattern; the others are taken up into it. */
+  public static Edit pattern(String faceId, Set<String> ids, Cover.Laying laying, double gap) {
+    return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+      List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
+      Optional<Item> ground = some.stream().filter(Item.Shape.class::isInstance).findFirst();
+      List<Item> art = some.stream().filter(i -> ground.isPresent() && i != ground.get()).toList();
+      if (ground.isEmpty() || art.isEmpty()) {
+        return items;
+      }
+      Box box = art.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
+      List<Item> at = art.stream().map(i -> i.with(i.placement().moved(gap / 2 - box.x(), gap / 2 - box.y()))).toList();
+      Size tile = new Size(Math.max(1.0 / 64, box.width() + gap), Math.max(1.0 / 64, box.height() + gap));
+      Item covered = ((Item.Shape) ground.get()).covered(Optional.of(new Cover.Tiles(at, tile, laying)));
+      List<Item> out = new ArrayList<>();
+      items.forEach(i -> {
+        if (i == ground.get()) {
+          out.add(covered);
+        } else if (!art.contains(i)) {
+          out.add(i);
+        }
+      });
+      return out;
+    })));
+  }
+
+  /** Takes bridges away from what a stencil's object cuts out: a live combination, in which each bridge can be moved. */
+  public static Edit bridged(String faceId, String id, List<Placement> bridges) {
+    return new Edit(Wording.text("edit.bridges"), job -> bridges.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(id, items -> {
+      List<Item> out = new ArrayList<>();
+      Copies.Fresh fresh = new Copies.Fresh(job);
+      for (Item item : items) {
+        if (!item.id().equals(id)) {
+          out.add(item);
+          continue;
+        }
+        List<Item> members = new ArrayList<>(List.of(item));
+        Facts facts = item.facts();
+        Item.Shape plain = new Item.Shape(
+            Facts.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
+            Optional.of(Colour.WHITE), Optional.empty());
+        bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
+        Item.Group group = Live.of(job, Facts.of("x", facts.name()).withRole(facts.role()).with(facts.cutting()), members,
+            new Making.Combined(Way.TAKE_AWAY, Live.look(item)));
+        out.add(group.with(group.facts().withId(fresh.of(plain).id())));
+      }
+      return out;
+    })));
+  }
+}

@@ -1,0 +1,223 @@
+package org.zipthimble.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.Offset;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.picture.Trace;
+import org.zipthimble.core.type.FontShelf;
+import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.wording.Trouble;
+
+/**
+ * The true outlines of objects, on the ground they stand on: a shape's own, the letters of words, the opaque part of
+ * a picture, what a live group makes. Results are kept, since objects never change.
+ */
+public final class Forms {
+  private static final Kept<Path> MADE = new Kept<>();
+  private static final Kept<Path> CLEARED = new Kept<>();
+  private static final Kept<Path> OPAQUE = new Kept<>();
+  private static final int USUAL_THRESHOLD = 128;
+
+  private final FontShelf fonts;
+  private final Map<String, Picture> pictures;
+
+  /** Works out the outlines of a job's objects. */
+  public Forms(Job job) {
+    this.fonts = new JobFonts(job);
+    this.pictures = job.pictures();
+  }
+
+  /** An object's outline on its own ground; closed contours, save for a line's. Hidden members count for nothing. */
+  public Path outline(Item item) {
+    return outline(item, USUAL_THRESHOLD);
+  }
+
+  /**
+   * The same.
+   *
+   * @param threshold how opaque a picture must be to count, 1 to 255
+   */
+  public Path outline(Item item, int threshold) {
+    return item.accept(new Outliner(threshold));
+  }
+
+  /** The outline of what a group makes, on its own ground, its distances true whatever the group's size. */
+  public Path made(Item.Group group) {
+    return madeHere(group).mapped(group.placement().toGround());
+  }
+
+  /** The outline of what a group makes, within its own box. */
+  private Path madeHere(Item.Group group) {
+    double sx = group.placement().width() / group.inner().width();
+    double sy = group.placement().height() / group.inner().height();
+    List<Object> detail = List.of(group.making().accept(new Recipe()), sx, sy);
+    return MADE.get(group.members(), detail, () -> make(group, Affine.scale(sx, sy)));
+  }
+
+  private Path make(Item.Group group, Affine scale) {
+    return group.making().accept(new Making.Visitor<>() {
+      @Override
+      public Path together(Making.Together making) {
+        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+      }
+
+      @Override
+      public Path combined(Making.Combined making) {
+        return Combine.combine(making.way(), members(group, scale, USUAL_THRESHOLD));
+      }
+
+      @Override
+      public Path rings(Making.Rings making) {
+        Path whole = Combine.combine(Way.JOIN, members(group, scale, making.threshold()));
+        Path all = Path.EMPTY;
+        for (double distance : making.distances()) {
+          all = all.plus(Forms.ring(whole, distance, making));
+        }
+        return all;
+      }
+
+      @Override
+      public Path repeated(Making.Repeated making) {
+        Path one = Combine.combine(Way.JOIN, members(group, Affine.IDENTITY, USUAL_THRESHOLD));
+        List<Path> all = new ArrayList<>();
+        Repeats.of(group, making.pattern()).forEach(map -> all.add(one.mapped(map.then(scale))));
+        return Combine.combine(Way.JOIN, all);
+      }
+    });
+  }
+
+  private static Path ring(Path whole, double distance, Making.Rings making) {
+    Path ring = Offset.of(whole, distance, making.corner());
+    return making.filled() ? Combine.withoutHoles(ring) : ring;
+  }
+
+  private List<Path> members(Item.Group group, Affine scale, int threshold) {
+    List<Path> out = new ArrayList<>();
+    for (Item member : group.members()) {
+      if (member.facts().visible()) {
+        Path path = outline(member, threshold).mapped(scale);
+        out.add(path);
+      }
+    }
+    return out;
+  }
+
+  /**
+   * What an object clears away: all within its gap.
+   *
+   * @return empty when it clears nothing
+   */
+  public Optional<Path> clearing(Item item) {
+    double gap = item.facts().clearGap();
+    if (gap <= 0 || !item.facts().visible()) {
+      return Optional.empty();
+    }
+    return Optional.of(CLEARED.get(item, gap, () -> Offset.of(filled(item), gap, Corner.ROUND)));
+  }
+
+  /** An object's outline as an area; of a line, what its width covers. */
+  private Path filled(Item item) {
+    Path outline = outline(item);
+    boolean open = Contour.of(outline).stream().noneMatch(Contour::closed);
+    if (!open || !(item instanceof Item.Shape)) {
+      return outline;
+    }
+    return Strokes.outline((Item.Shape) item, outline);
+  }
+
+  /** A path less what objects above it clear away. */
+  public Path cleared(Path path, List<Item> above) {
+    List<Path> all = new ArrayList<>(List.of(path));
+    above.forEach(i -> clearing(i).ifPresent(all::add));
+    return all.size() == 1 ? path : Combine.combine(Way.TAKE_AWAY, all);
+  }
+
+  /** The outline of a picture's opaque part in its unit square. */
+  public Path opaque(Picture picture, int threshold) {
+    return OPAQUE.get(picture.blob(), threshold, () -> {
+      try {
+        return Trace.opaque(Pictures.decode(picture), threshold);
+      } catch (Trouble damaged) {
+        return Shapes.rectangle(new Box(0, 0, 1, 1));
+      }
+    });
+  }
+
+  private final class Outliner implements Item.Visitor<Path> {
+    private final int threshold;
+
+    Outliner(int threshold) {
+      this.threshold = threshold;
+    }
+
+    @Override
+    public Path words(Item.Words words) {
+      Placement p = words.placement();
+      SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
+      Path all = Path.EMPTY;
+      for (SetWords.Line line : set.lines()) {
+        all = all.plus(line.run().outline().mapped(Affine.move(line.baseline().x(), line.baseline().y())));
+      }
+      return all.mapped(p.toGround());
+    }
+
+    @Override
+    public Path shape(Item.Shape shape) {
+      Placement p = shape.placement();
+      return shape.outline().within(p.width(), p.height(), p.toGround());
+    }
+
+    @Override
+    public Path photo(Item.Photo photo) {
+      Placement p = photo.placement();
+      Path unit = opaque(pictures.get(photo.pictureId()), threshold);
+      return unit.mapped(Affine.scale(p.width(), p.height()).then(p.toGround()));
+    }
+
+    @Override
+    public Path group(Item.Group group) {
+      return made(group);
+    }
+  }
+
+  /** A making without its looks, which change no outline. */
+  private static final class Recipe implements Making.Visitor<Object> {
+    @Override
+    public Object together(Making.Together making) {
+      return making;
+    }
+
+    @Override
+    public Object combined(Making.Combined making) {
+      return making.way();
+    }
+
+    @Override
+    public Object rings(Making.Rings making) {
+      return List.of(making.distances(), making.corner(), making.filled(), making.threshold());
+    }
+
+    @Override
+    public Object repeated(Making.Repeated making) {
+      return making.pattern();
+    }
+  }
+}

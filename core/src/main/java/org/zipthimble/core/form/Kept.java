@@ -1,0 +1,53 @@
+package org.zipthimble.core.form;
+
+import java.lang.ref.ReferenceQueue;
+import java.lang.ref.WeakReference;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/**
+ * Results kept for as long as what they were made of lives. Objects of a job never change, so that the very same
+ * object always gives the same result; they are told apart by identity, never compared. Safe for several threads.
+ */
+public final class Kept<V> {
+  private final Map<Key, Map<Object, V>> kept = new HashMap<>();
+  private final ReferenceQueue<Object> gone = new ReferenceQueue<>();
+
+  /** What was kept for an object and a detail, or what is made now. */
+  public V get(Object of, Object detail, Supplier<V> maker) {
+    synchronized (kept) {
+      for (Object old = gone.poll(); old != null; old = gone.poll()) {
+        kept.remove(old);
+      }
+      Map<Object, V> details = kept.get(new Key(of, null));
+      if (details != null && details.containsKey(detail)) {
+        return details.get(detail);
+      }
+    }
+    V made = maker.get();
+    synchronized (kept) {
+      kept.computeIfAbsent(new Key(of, gone), k -> new HashMap<>()).put(detail, made);
+    }
+    return made;
+  }
+
+  private static final class Key extends WeakReference<Object> {
+    private final int hash;
+
+    Key(Object of, ReferenceQueue<Object> gone) {
+      super(of, gone);
+      this.hash = System.identityHashCode(of);
+    }
+
+    @Override
+    public int hashCode() {
+      return hash;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+      return this == other || other instanceof Key && get() != null && get() == ((Key) other).get();
+    }
+  }
+}

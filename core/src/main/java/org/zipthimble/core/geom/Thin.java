@@ -1,0 +1,63 @@
+package org.zipthimble.core.geom;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.linemerge.LineMerger;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/** Finds where an area is thinner than a width. */
+public final class Thin {
+  /** A thin place this long, in widths, counts; a mere corner does not. */
+  private static final double LONG = 0.8;
+
+  /** The tip of a corner as sharp as 12 degrees is this long, in widths: 1 / (2 tan 6°). */
+  private static final double TIP = 5;
+
+  private Thin() {}
+
+  /**
+   * A thin place.
+   *
+   * @param width of it in inches: twice the radius of the largest circle in it
+   */
+  public record Place(Box where, double width) {}
+
+  /**
+   * The thinnest place of an area that is thinner than a width, away from the tips of its corners: what an opening by a
+   * disc of that width (erosion, then dilation) takes away.
+   */
+  public static Optional<Place> thinnest(Path outline, double width) {
+    Geometry area = Rings.area(outline, Rule.NON_ZERO);
+    Geometry core = Offset.grown(area, -width / 2, Corner.ROUND);
+    Geometry opened = core.isEmpty() ? core : Offset.grown(core, width / 2 * 1.02 + 2e-4, Corner.ROUND);
+    Geometry lost = opened.isEmpty() ? area : OverlayNGRobust.overlay(area, opened, OverlayNG.DIFFERENCE);
+    List<Place> places = new ArrayList<>();
+    for (Polygon part : Rings.polygons(lost)) {
+      if (part.getArea() < width * width * 0.05) {
+        continue;
+      }
+      MaximumInscribedCircle circle = new MaximumInscribedCircle(part, width / 200);
+      double across = 2 * circle.getRadiusLine().getLength();
+      boolean strip = part.getLength() / 2 > across + LONG * width && across > 0;
+      boolean tip = !core.isEmpty() && touches(part, opened) == 1 && part.getLength() / 2 < TIP * width;
+      if (strip && !tip) {
+        var e = part.getEnvelopeInternal();
+        places.add(new Place(new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight()), across));
+      }
+    }
+    return places.stream().min((a, b) -> Double.compare(a.width(), b.width()));
+  }
+
+  /** In how many places a lost part touches what is left: one for a tip, two or more for a bridge. */
+  private static int touches(Polygon part, Geometry opened) {
+    Geometry shared = OverlayNGRobust.overlay(part.getBoundary(), opened.buffer(1e-6), OverlayNG.INTERSECTION);
+    LineMerger merger = new LineMerger();
+    merger.add(shared);
+    return merger.getMergedLineStrings().size();
+  }
+}

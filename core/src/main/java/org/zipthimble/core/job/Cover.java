@@ -1,0 +1,92 @@
+package org.zipthimble.core.job;
+
+import java.util.List;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.units.Size;
+
+/** What covers a shape in place of one colour. */
+public sealed interface Cover {
+  /** Calls the one that fits. */
+  <R> R accept(Visitor<R> visitor);
+
+  /** A colour at a place of a gradient, 0 to 1. */
+  record Stop(double at, Colour colour) {
+    /** Checks the place. */
+    public Stop {
+      if (!(at >= 0 && at <= 1)) {
+        throw new IllegalArgumentException("a stop stands at 0 to 1: " + at);
+      }
+    }
+  }
+
+  /**
+   * Colours that run into each other across the shape's box.
+   *
+   * @param round from the middle to the corners; else straight across
+   * @param degrees the direction of a straight one, 0 from left to right, clockwise
+   * @param stops 2 to 16, in order
+   */
+  record Gradient(boolean round, double degrees, List<Stop> stops) implements Cover {
+    /** Keeps a copy and checks the stops. */
+    public Gradient {
+      stops = List.copyOf(stops);
+      boolean ordered = true;
+      for (int i = 1; i < stops.size(); i++) {
+        ordered &= stops.get(i).at() >= stops.get(i - 1).at();
+      }
+      if (stops.size() < 2 || stops.size() > 16 || !ordered || !Double.isFinite(degrees)) {
+        throw new IllegalArgumentException("a gradient has 2 to 16 stops in order: " + stops);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.gradient(this);
+    }
+  }
+
+  /** How tiles stand beside each other. */
+  enum Laying {
+    /** In columns and rows. */
+    GRID,
+    /** Every second row moved by half a tile. */
+    BRICK,
+    /** Every second column moved by half a tile. */
+    HALF_DROP,
+    /** Every second column and row a mirror image. */
+    MIRRORED
+  }
+
+  /**
+   * An object repeated in tiles of a physical size; what reaches over a tile's edge goes on in the next.
+   *
+   * @param art what the tile shows, in inches from its top left
+   * @param tile the size of a tile in inches, each side 1/64 to 100
+   */
+  record Tiles(List<Item> art, Size tile, Laying laying) implements Cover {
+    /** The most tiles that are drawn across a shape. */
+    public static final int MOST = 20_000;
+
+    /** Keeps a copy and checks the size. */
+    public Tiles {
+      art = List.copyOf(art);
+      if (Math.min(tile.width(), tile.height()) < 1.0 / 64 || Math.max(tile.width(), tile.height()) > 100 || laying == null) {
+        throw new IllegalArgumentException("a tile is 1/64 to 100 in: " + tile);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.tiles(this);
+    }
+  }
+
+  /** What to do with each cover. */
+  interface Visitor<R> {
+    /** A gradient. */
+    R gradient(Gradient cover);
+
+    /** A pattern. */
+    R tiles(Tiles cover);
+  }
+}

@@ -1,0 +1,120 @@
+package org.zipthimble.core.job;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * How a job is cut.
+ *
+ * @param lanes in the order they are applied, the lowest first
+ * @param gap between pieces on a sheet, in inches; 0 to 5
+ * @param turns how pieces may be turned
+ * @param grain whether pieces keep their direction along the material: no turn but the half one
+ * @param weedBox the distance of a weeding box around all that lies on a sheet, in inches; 0 for none
+ * @param weedLines the distance between weed lines across the waste, in inches; 0 for none
+ * @param speck parts smaller than this are told, in square inches; 0 to 10
+ * @param marks whether alignment marks common to all lanes are cut
+ * @param nested whether pieces are nested; else every lane is cut as it stands on the item
+ * @param laid where the pieces of each lane lie, by the lane's id; only what was nested or moved by hand
+ * @param split how what is wider than its sheet is parted
+ */
+public record CutPlan(
+    List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, double speck, boolean marks, boolean nested,
+    Map<String, List<Laid>> laid, Split split) {
+  /** No lanes; a gap of 1/8 in. */
+  public static final CutPlan NONE =
+      new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
+
+  /** The most lanes of a job. */
+  public static final int MOST_LANES = 64;
+
+  /** Keeps copies and checks the figures. */
+  public CutPlan {
+    lanes = List.copyOf(lanes);
+    Map<String, List<Laid>> kept = new TreeMap<>();
+    laid.forEach((lane, pieces) -> kept.put(lane, List.copyOf(pieces)));
+    laid = Collections.unmodifiableMap(kept);
+    Set<String> ids = new HashSet<>();
+    if (lanes.size() > MOST_LANES || !lanes.stream().allMatch(l -> ids.add(l.id()))) {
+      throw new IllegalArgumentException("a job has up to " + MOST_LANES + " lanes, each with its own id");
+    }
+    if (!(gap >= 0 && gap <= 5) || !(weedBox >= 0 && weedBox <= 5) || !(weedLines >= 0 && weedLines <= 100)
+        || !(speck >= 0 && speck <= 10)) {
+      throw new IllegalArgumentException("a cut plan's figures are out of range: " + gap + ", " + weedBox + ", " + weedLines);
+    }
+  }
+
+  /** The lane with an id. */
+  public Optional<Lane> lane(String id) {
+    return lanes.stream().filter(l -> l.id().equals(id)).findFirst();
+  }
+
+  /** An id that no lane has yet. */
+  public String freshId() {
+    int number = lanes.size() + 1;
+    while (lane("l" + number).isPresent()) {
+      number++;
+    }
+    return "l" + number;
+  }
+
+  /** The same with other lanes. */
+  public CutPlan with(List<Lane> others) {
+    return new CutPlan(others, gap, turns, grain, weedBox, weedLines, speck, marks, nested, laid, split);
+  }
+
+  /** The same with one lane changed, by its id. */
+  public CutPlan with(Lane lane) {
+    return with(lanes.stream().map(l -> l.id().equals(lane.id()) ? lane : l).toList());
+  }
+
+  /** The same with one lane more, on top. */
+  public CutPlan plus(Lane lane) {
+    List<Lane> more = new ArrayList<>(lanes);
+    more.add(lane);
+    return with(more);
+  }
+
+  /** The same with the pieces spaced and turned otherwise. */
+  public CutPlan spaced(double inches, Turns how, boolean keepGrain) {
+    return new CutPlan(lanes, inches, how, keepGrain, weedBox, weedLines, speck, marks, nested, laid, split);
+  }
+
+  /** The same with other weeding. */
+  public CutPlan weeded(double box, double lines) {
+    return new CutPlan(lanes, gap, turns, grain, box, lines, speck, marks, nested, laid, split);
+  }
+
+  /** The same, telling specks under another area in square inches. */
+  public CutPlan specks(double area) {
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, area, marks, nested, laid, split);
+  }
+
+  /** The same with alignment marks or without. */
+  public CutPlan marked(boolean on) {
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, on, nested, laid, split);
+  }
+
+  /** The same with pieces nested, or cut as they stand. */
+  public CutPlan nested(boolean on) {
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, on, laid, split);
+  }
+
+  /** The same with the pieces of one lane laid otherwise. */
+  public CutPlan laying(String lane, List<Laid> pieces) {
+    Map<String, List<Laid>> more = new TreeMap<>(laid);
+    more.put(lane, pieces);
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, more, split);
+  }
+
+  /** The same with another split. */
+  public CutPlan with(Split other) {
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, laid, other);
+  }
+}

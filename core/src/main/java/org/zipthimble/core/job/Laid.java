@@ -1,0 +1,24 @@
+package org.zipthimble.core.job;
+
+/**
+ * Where a piece lies on the sheets of its lane.
+ *
+ * @param piece names it: the id of its object, of the part of it and the copy
+ * @param sheet from 0
+ * @param x of the piece's own origin after it is turned, in inches from the sheet's top left
+ * @param turn degrees clockwise
+ */
+public record Laid(String piece, int sheet, double x, double y, double turn) {
+  /** Checks the figures. */
+  public Laid {
+    if (piece == null || piece.isBlank() || sheet < 0 || sheet > 10_000
+        || !(Math.abs(x) <= Placement.FARTHEST && Math.abs(y) <= Placement.FARTHEST && Double.isFinite(turn))) {
+      throw new IllegalArgumentException("not a place on a sheet: " + piece + ", " + sheet + ", " + x + ", " + y + ", " + turn);
+    }
+  }
+
+  /** The same, moved. */
+  public Laid moved(double dx, double dy) {
+    return new Laid(piece, sheet, x + dx, y + dy, turn);
+  }
+}

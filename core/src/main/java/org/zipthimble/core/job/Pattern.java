@@ -1,0 +1,124 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+
+/** Where the copies of a live repeat stand. */
+public sealed interface Pattern {
+  /** The most copies of one repeat. */
+  int MOST = 5_000;
+
+  /** Calls the one that fits. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Columns and rows.
+   *
+   * @param gapX between the boxes of neighbours, in inches; below zero they overlap
+   * @param brick whether every second row is moved by half a step
+   */
+  record Grid(int across, int down, double gapX, double gapY, boolean brick) implements Pattern {
+    /** Checks the counts. */
+    public Grid {
+      if (across < 1 || down < 1 || (long) across * down > MOST || !(Math.abs(gapX) <= 1000 && Math.abs(gapY) <= 1000)) {
+        throw new IllegalArgumentException("a repeat has 1 to " + MOST + " places: " + across + " x " + down);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.grid(this);
+    }
+  }
+
+  /**
+   * A row that fills a width exactly with a whole number of repeats: as many as go in with at least the least gap, the
+   * gaps then made equal.
+   */
+  record Fill(double width, double leastGap) implements Pattern {
+    /** Checks the figures. */
+    public Fill {
+      if (!(width > 0 && width <= 10_000) || !(leastGap >= 0 && leastGap <= 1000)) {
+        throw new IllegalArgumentException("a row fills a width above zero: " + width + ", " + leastGap);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.fill(this);
+    }
+  }
+
+  /**
+   * Round a centre.
+   *
+   * @param count of places, 2 or more, evenly round
+   * @param centre on the ground the originals stand on
+   * @param turning whether each copy is turned with its place
+   * @param mirrored whether every second copy is the mirror image across its ray
+   */
+  record Round(int count, Point centre, boolean turning, boolean mirrored) implements Pattern {
+    /** Checks the count. */
+    public Round {
+      if (count < 2 || count > MOST) {
+        throw new IllegalArgumentException("a round has 2 to " + MOST + " places: " + count);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.round(this);
+    }
+  }
+
+  /**
+   * Along a path, at equal distances of its length; the middle of the originals goes along it.
+   *
+   * @param path on the ground the originals stand on
+   * @param turning whether each copy is turned with the path
+   */
+  record Along(Path path, int count, boolean turning) implements Pattern {
+    /** Checks the count. */
+    public Along {
+      if (count < 1 || count > MOST || path.segments().isEmpty()) {
+        throw new IllegalArgumentException("a row along a path has a path and 1 to " + MOST + " places: " + count);
+      }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.along(this);
+    }
+  }
+
+  /**
+   * The originals and their mirror image.
+   *
+   * @param degrees the direction of the axis, 90 for upright
+   * @param through a place the axis runs through, on the ground the originals stand on
+   */
+  record Mirror(double degrees, Point through) implements Pattern {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.mirror(this);
+    }
+  }
+
+  /** What to do with each pattern. */
+  interface Visitor<R> {
+    /** Columns and rows. */
+    R grid(Grid pattern);
+
+    /** A filled width. */
+    R fill(Fill pattern);
+
+    /** Round a centre. */
+    R round(Round pattern);
+
+    /** Along a path. */
+    R along(Along pattern);
+
+    /** A mirror image. */
+    R mirror(Mirror pattern);
+  }
+}

@@ -1,0 +1,24 @@
+package org.zipthimble.core.marks;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.geom.Way;
+
+/** What is left to draw on where objects above clear a gap around themselves. */
+final class Clearing {
+  /** How far the field reaches beyond an object, so that its lines are not cut off, in inches. */
+  private static final double BORDER = 12;
+
+  private Clearing() {}
+
+  /** All around a box but for what is cleared. */
+  static Path outside(Box around, List<Path> cleared) {
+    List<Path> all = new ArrayList<>(List.of(Shapes.rectangle(around.grown(BORDER))));
+    all.addAll(cleared);
+    return Combine.combine(Way.TAKE_AWAY, all);
+  }
+}

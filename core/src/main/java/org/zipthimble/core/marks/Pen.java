@@ -1,0 +1,36 @@
+package org.zipthimble.core.marks;
+
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.LineEnd;
+
+/**
+ * What a line is drawn with.
+ *
+ * @param width in inches
+ * @param dashes lengths of dashes and gaps in turn, in inches; empty for a solid line
+ * @param spot the name of the spot colour, for outputs that know such; the colour stands in for it elsewhere
+ */
+public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end, Corner corner, Optional<String> spot) {
+  /** Keeps a copy. */
+  public Pen {
+    dashes = List.copyOf(dashes);
+  }
+
+  /** A solid line with straight ends and mitred corners. */
+  public static Pen plain(double width, Colour colour) {
+    return new Pen(width, colour, List.of(), LineEnd.BUTT, Corner.MITRE, Optional.empty());
+  }
+
+  /** The same with dashes, in inches. */
+  public Pen dashed(Double... lengths) {
+    return new Pen(width, colour, List.of(lengths), end, corner, spot);
+  }
+
+  /** The same as a spot colour. */
+  public Pen spot(String name) {
+    return new Pen(width, colour, dashes, end, corner, Optional.of(name));
+  }
+}

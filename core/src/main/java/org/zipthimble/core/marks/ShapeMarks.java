@@ -1,0 +1,119 @@
+package org.zipthimble.core.marks;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.units.Unit;
+
+/** The marks of a shape: its fill, gradient or pattern, and its line. */
+final class ShapeMarks {
+  private final MarkOut out;
+  private final BiConsumer<Item, Affine> art;
+
+  /** Draws to an output; the art of patterns by a walk that is given. */
+  ShapeMarks(MarkOut out, BiConsumer<Item, Affine> art) {
+    this.out = out;
+    this.art = art;
+  }
+
+  Path path(Item.Shape shape, Affine ground) {
+    Placement p = shape.placement();
+    return shape.outline().within(p.width(), p.height(), p.toGround().then(ground));
+  }
+
+  /** Whether a shape is a line without an inside. */
+  static boolean open(Item.Shape shape) {
+    return shape.outline() instanceof Outline.Straight
+        || shape.outline() instanceof Outline.Ready && ((Outline.Ready) shape.outline()).form().open();
+  }
+
+  void draw(Item.Shape shape, Affine ground) {
+    Path path = path(shape, ground);
+    shape.cover().ifPresentOrElse(
+        cover -> cover.accept(new Covering(shape, path, ground)), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
+    dress(path, Optional.empty(), shape.line(), ground.meanScale());
+  }
+
+  /** Fills a path and draws its line, inside or outside by way of a clip. */
+  void dress(Path path, Optional<Colour> fill, Optional<LineLook> line, double scale) {
+    fill.ifPresent(colour -> out.fill(path, colour));
+    if (line.isEmpty()) {
+      return;
+    }
+    LineLook look = line.get();
+    double width = Unit.POINT.toInches(look.widthPt()) * scale;
+    List<Double> dashes = look.dashesPt().stream().map(d -> Unit.POINT.toInches(d) * scale).toList();
+    if (look.side() == LineSide.CENTRE) {
+      out.line(path, new Pen(width, look.colour(), dashes, look.end(), look.corner(), Optional.empty()));
+      return;
+    }
+    Pen pen = new Pen(2 * width, look.colour(), dashes, look.end(), look.corner(), Optional.empty());
+    Path within = look.side() == LineSide.INSIDE ? path
+        : Clearing.outside(Measure.bounds(path).orElse(new Box(0, 0, 0, 0)), List.of(path));
+    try (MarkOut.Scope scope = out.clip(within)) {
+      out.line(path, pen);
+    }
+  }
+
+  private final class Covering implements Cover.Visitor<Optional<Void>> {
+    private final Item.Shape shape;
+    private final Path path;
+    private final Affine ground;
+
+    Covering(Item.Shape shape, Path path, Affine ground) {
+      this.shape = shape;
+      this.path = path;
+      this.ground = ground;
+    }
+
+    @Override
+    public Optional<Void> gradient(Cover.Gradient gradient) {
+      Placement p = shape.placement();
+      Affine box = p.toGround().then(ground);
+      out.fill(path, new Shade(
+          gradient.round(), gradient.stops().stream().map(Cover.Stop::at).toList(),
+          gradient.stops().stream().map(Cover.Stop::colour).toList(), field(gradient, p.width(), p.height()).then(box)));
+      return Optional.empty();
+    }
+
+    /** The map from the gradient's field to the shape's box: from edge to edge along its direction, or from the middle to the corners. */
+    private static Affine field(Cover.Gradient gradient, double w, double h) {
+      if (gradient.round()) {
+        return Affine.scale(w / Math.sqrt(2), h / Math.sqrt(2)).then(Affine.move(w / 2, h / 2));
+      }
+      double angle = Math.toRadians(gradient.degrees());
+      double cos = Math.cos(angle);
+      double sin = Math.sin(angle);
+      double length = Math.max(1e-9, Math.abs(w * cos) + Math.abs(h * sin));
+      return new Affine(length * cos, length * sin, -length * sin, length * cos, w / 2 - length * cos / 2, h / 2 - length * sin / 2);
+    }
+
+    @Override
+    public Optional<Void> tiles(Cover.Tiles tiles) {
+      shape.fill().ifPresent(colour -> out.fill(path, colour));
+      Placement p = shape.placement();
+      Affine box = p.toGround().then(ground);
+      Optional<Box> seen = Measure.bounds(path).map(b -> box.inverse().apply(b));
+      if (seen.isEmpty()) {
+        return Optional.empty();
+      }
+      try (MarkOut.Scope scope = out.clip(path)) {
+        for (Affine tile : Tiling.of(tiles, seen.get())) {
+          tiles.art().forEach(item -> art.accept(item, tile.then(box)));
+        }
+      }
+      return Optional.empty();
+    }
+  }
+}

@@ -1,0 +1,58 @@
+package org.zipthimble.core.nest;
+
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.Offset;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Polygons;
+
+/** Where poses may lie: a box, less what is outside a scrap's outline. */
+final class Field {
+  double left;
+  double top;
+  double right;
+  double bottom;
+  private final List<List<Point>> scrap;
+
+  Field(Box box, Optional<Path> scrap, double border) {
+    left = box.x() - border;
+    top = box.y() - border;
+    right = box.right() + border;
+    bottom = box.bottom() + border;
+    this.scrap = scrap.map(s -> Polygons.around(border > 0 ? Offset.of(s, border, Corner.ROUND) : s, 0.0005)).orElse(List.of());
+  }
+
+  double width() {
+    return right - left;
+  }
+
+  double length() {
+    return bottom - top;
+  }
+
+  /** How far a pose reaches outside; 0 when it lies within. */
+  double outside(Pose p) {
+    double out = Math.max(0, left - p.left) + Math.max(0, p.right - right) + Math.max(0, top - p.top) + Math.max(0, p.bottom - bottom);
+    double most = out > 1e-9 ? Math.sqrt(out * Math.max(0.02, p.form.poles[0][2])) + 1e-4 : 0;
+    if (scrap.isEmpty()) {
+      return most;
+    }
+    double deepest = 0;
+    for (int r = 0; r < p.xs.length; r++) {
+      for (int i = 0; i < p.xs[r].length; i++) {
+        deepest = Math.min(deepest, Polygons.depth(scrap, p.xs[r][i], p.ys[r][i]));
+      }
+    }
+    for (List<Point> ring : scrap) {
+      for (Point corner : ring) {
+        if (p.covers(corner.x(), corner.y())) {
+          deepest = Math.min(deepest, -0.05);
+        }
+      }
+    }
+    return most + (deepest < -1e-6 ? Math.sqrt(-deepest * Math.max(0.02, p.form.poles[0][2])) + 1e-4 : 0);
+  }
+}

@@ -1,0 +1,269 @@
+package org.zipthimble.desktop.station;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.LinkedHashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.cut.CutSheet;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.cut.Pieces;
+import org.zipthimble.core.edit.CutEdits;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Split;
+import org.zipthimble.core.nest.Nest;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+
+/** How the pieces lie on mats and rolls: one sheet large, all of them below, the lanes at the side. */
+public final class CutStation {
+  private static final long SEARCH = 15_000;
+
+  private final Session session;
+  private final Latest layer = new Latest("layout");
+  private final BorderPane bench = new BorderPane();
+  private final CutMat mat;
+  private final LaneCards lanes;
+  private final HBox strip = new HBox(8);
+  private final Label caption = Kit.label("", "sheet-caption");
+  private final Label how = Kit.label("", "side-note");
+  private final Label uses = Kit.wrapped("", "use-slip");
+  private final Label trouble = Kit.wrapped("", "line-note", "ruin");
+  private final HBox ways = Kit.row(6,
+      Kit.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Kit.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
+      Kit.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.with(
+          new Split(true, List.of(), true, p.split().overlap())))), "quiet"));
+  private final Button nest = Kit.button("cut-nest", "cutSheet.nest", this::nest, "main");
+  private final ProgressBar bar = new ProgressBar(0);
+  private final HBox running;
+  private final AtomicBoolean stopping = new AtomicBoolean();
+  private Layout.Plan plan = new Layout.Plan(List.of(), List.of());
+  private int chosen;
+  private boolean nesting;
+
+  /**
+   * The station of a session.
+   *
+   * @param printed shows how the printed sheet lies instead
+   */
+  public CutStation(Session session, Runnable printed) {
+    this.session = session;
+    mat = new CutMat(session, this::refresh);
+    lanes = new LaneCards(session, this::lane, printed);
+    bar.setPrefWidth(150);
+    bar.setAccessibleText(Wording.text("cutSheet.nesting"));
+    running = Kit.row(8, bar, Kit.button("cut-stop", "cutSheet.stop", () -> stopping.set(true), "plain"));
+    running.managedProperty().bind(running.visibleProperty());
+    running.setVisible(false);
+    trouble.managedProperty().bind(trouble.visibleProperty());
+    ways.managedProperty().bind(trouble.visibleProperty());
+    ways.visibleProperty().bind(trouble.visibleProperty());
+    VBox top = new VBox(4, Kit.row(10, caption, Kit.spring(), how), trouble, ways);
+    top.getStyleClass().add("cut-top");
+    StackPane middle = new StackPane(mat, uses);
+    StackPane.setAlignment(uses, Pos.TOP_RIGHT);
+    middle.setMinSize(0, 0);
+    ScrollPane sheets = new ScrollPane(strip);
+    sheets.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    sheets.getStyleClass().add("bare-scroll");
+    HBox.setHgrow(sheets, javafx.scene.layout.Priority.ALWAYS);
+    HBox bottom = Kit.row(12, sheets, running, nest);
+    bottom.getStyleClass().add("cut-bottom");
+    bench.setTop(top);
+    bench.setCenter(middle);
+    bench.setBottom(bottom);
+    bench.getStyleClass().add("plain-bench");
+    bench.setMinSize(0, 0);
+    uses.setVisible(false);
+    caption.setText(Wording.text("cutSheet.laying"));
+    session.shownProperty().addListener(o -> refresh());
+    session.stationProperty().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** The sheets. */
+  public Node bench() {
+    return bench;
+  }
+
+  /** The lanes. */
+  public Node side() {
+    return lanes.pane();
+  }
+
+  private void refresh() {
+    if (session.stationProperty().get() != Station.SHEET) {
+      return;
+    }
+    Job job = session.shownProperty().get();
+    lanes.refresh(plan);
+    layer.want(() -> Layout.of(job), found -> {
+      plan = found;
+      show();
+    });
+  }
+
+  /** Shows the first sheet of a lane. */
+  private void lane(String id) {
+    for (int i = 0; i < plan.sheets().size(); i++) {
+      if (plan.sheets().get(i).lane().id().equals(id)) {
+        chosen = i;
+        show();
+        return;
+      }
+    }
+  }
+
+  private void show() {
+    Job job = session.shownProperty().get();
+    chosen = Math.max(0, Math.min(chosen, plan.sheets().size() - 1));
+    lanes.refresh(plan);
+    List<Node> thumbs = new ArrayList<>();
+    for (int i = 0; i < plan.sheets().size(); i++) {
+      thumbs.add(thumb(i));
+    }
+    strip.getChildren().setAll(thumbs);
+    nest.setDisable(nesting || plan.sheets().isEmpty() || !job.cutting().nested());
+    trouble.setVisible(!plan.tooLarge().isEmpty());
+    trouble.setText(plan.tooLarge().stream().findFirst().map(this::tooLarge).orElse(""));
+    if (plan.sheets().isEmpty()) {
+      caption.setText(Wording.text("cutSheet.none"));
+      how.setText("");
+      uses.setVisible(false);
+      mat.clear();
+      return;
+    }
+    CutSheet sheet = plan.sheets().get(chosen);
+    String kind = Wording.text(sheet.supply().roll() ? "cutSheet.roll" : "cutSheet.mat");
+    caption.setText(Wording.text("cutSheet.caption", kind, chosen + 1, plan.sheets().size(), sheet.lane().name()));
+    String turns = Wording.text("turns." + job.cutting().turns().name().toLowerCase(java.util.Locale.ROOT));
+    how.setText(job.cutting().nested()
+        ? Wording.text("cutSheet.nestedHow", turns, Lengths.show(job.cutting().gap(), session.unit())) : Wording.text("cutSheet.asItStands"));
+    uses.setVisible(true);
+    double cost = sheet.lane().cost() * sheet.supply().usable().width() * sheet.length();
+    uses.setText(Wording.text("cutSheet.uses", Lengths.plain(sheet.yield() * 100, 0), Lengths.plain(sheet.waste(), 1))
+        + (sheet.supply().roll() ? "\n" + Wording.text("cutSheet.length", Lengths.show(sheet.length(), session.unit())) : "")
+        + (cost > 0 ? "\n" + Wording.text("cutSheet.cost", Lengths.plain(cost, 2)) : ""));
+    mat.show(sheet);
+  }
+
+  private Session session() {
+    return session;
+  }
+
+  /** All objects of the face, as they are laid together. */
+  private Set<String> all() {
+    return session.face().items().stream().map(Item::id).collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private void turn() {
+    Resizing.box(session.face(), all()).ifPresent(box -> session.apply(Resizing.turn(session.faceIdProperty().get(), all(), 90, box.centre())));
+  }
+
+  private void scale() {
+    double factor = plan.tooLarge().stream().mapToDouble(Layout.TooLarge::scale).min().orElse(1);
+    Resizing.box(session.face(), all()).ifPresent(box -> session.apply(Resizing.scale(session.faceIdProperty().get(), all(), factor, box.centre())));
+  }
+
+  private String tooLarge(Layout.TooLarge large) {
+    String size = Lengths.show(new Size(large.box().width(), large.box().height()), session.unit());
+    String usable = Lengths.show(new Size(large.lane().supply().usable().width(), large.lane().supply().usable().height()), session.unit());
+    return Wording.text("finding.cut-size.sentence", large.piece().name(), size, large.lane().name(), usable) + " "
+        + Wording.text(large.turned() ? "finding.cut-size.turn" : "finding.cut-size.noTurn", Lengths.plain(large.scale() * 100, 2));
+  }
+
+  private Node thumb(int index) {
+    CutSheet sheet = plan.sheets().get(index);
+    Node picture = CutMat.small(sheet, 46);
+    VBox words = new VBox(1, Kit.label(Wording.text(sheet.supply().roll() ? "cutSheet.rollNumber" : "cutSheet.matNumber", index + 1), "card-name"),
+        Kit.label(sheet.lane().name(), "side-note"));
+    Node card = Kit.card("cut-sheet-" + (index + 1), Wording.text("cutSheet.matNumber", index + 1), Kit.row(8, picture, words), () -> {
+      chosen = index;
+      show();
+    }, "sheet-thumb");
+    card.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("current"), index == chosen);
+    return card;
+  }
+
+  /** Nests the lane of the sheet that is shown, beside the window; the best so far is shown all the while. */
+  private void nest() {
+    if (plan.sheets().isEmpty()) {
+      return;
+    }
+    Lane lane = plan.sheets().get(chosen).lane();
+    Job job = session.job();
+    nesting = true;
+    stopping.set(false);
+    running.setVisible(true);
+    show();
+    AtomicReference<Nest> best = new AtomicReference<>();
+    Progress progress = new Progress() {
+      @Override
+      public void at(double fraction) {
+        Platform.runLater(() -> bar.setProgress(fraction));
+      }
+
+      @Override
+      public boolean stopped() {
+        return stopping.get();
+      }
+    };
+    Thread thread = new Thread(() -> {
+      try {
+        Layout.nest(lane, Pieces.of(job, lane), job.cutting(), SEARCH, progress, found -> {
+          best.set(found);
+          Platform.runLater(() -> tryOut(lane, found));
+        });
+      } finally {
+        Platform.runLater(() -> ended(lane, Optional.ofNullable(best.get())));
+      }
+    }, "nest");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private Edit laid(Lane lane, Nest nest) {
+    return CutEdits.laid(lane.id(), Layout.laid(nest), "edit.nest");
+  }
+
+  private void tryOut(Lane lane, Nest nest) {
+    if (nesting) {
+      session.tryOut(laid(lane, nest));
+    }
+  }
+
+  private void ended(Lane lane, Optional<Nest> nest) {
+    nesting = false;
+    running.setVisible(false);
+    session.dropTry();
+    nest.ifPresent(n -> {
+      session.apply(laid(lane, n));
+      session.say(Wording.text("cutSheet.nested", lane.name(), Lengths.plain(n.yield() * 100, 0), n.sheets()));
+    });
+    show();
+  }
+}

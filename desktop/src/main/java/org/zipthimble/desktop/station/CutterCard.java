@@ -1,0 +1,205 @@
+package org.zipthimble.desktop.station;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.cut.CutSheet;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.send.PrintAndCut;
+import org.zipthimble.core.sheet.Register;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.practice.link.CutterLink;
+
+/** Sends a sheet to a cutter on this machine: started, paused, ended, taken up again where it broke off. */
+final class CutterCard extends VBox {
+  private final Session session;
+  private final Latest layer = new Latest("cutter-sheets");
+  private final ComboBox<String> sheets = new ComboBox<>();
+  private final Label words = Kit.wrapped("", "line-note");
+  private final ProgressBar bar = new ProgressBar(0);
+  private final Button send = Kit.button("cutter-send", "cutter.send", () -> begin(0), "main");
+  private final Button pause = Kit.button("cutter-pause", "cutter.pause", this::pause, "plain");
+  private final Button end = Kit.button("cutter-end", "cutter.end", this::end, "plain");
+  private final Button resume = Kit.button("cutter-resume", "cutter.resume", () -> begin(this.brokenAt), "plain");
+  private final AtomicBoolean paused = new AtomicBoolean();
+  private final AtomicBoolean stopping = new AtomicBoolean();
+  private final HBox running;
+  private List<CutSheet> known = List.of();
+  private boolean printed;
+  private int port = CutterLink.PORT;
+  private int brokenAt;
+  private volatile int lastDone;
+
+  CutterCard(Session session) {
+    super(8);
+    this.session = session;
+    getStyleClass().add("card");
+    sheets.setId("cutter-sheet");
+    sheets.setMaxWidth(Double.MAX_VALUE);
+    sheets.setAccessibleText(Wording.text("cutter.sheet"));
+    TypedField at = new TypedField("cutter-port", Wording.text("cutter.port"), text -> port = (int) Lengths.parseNumber(text, 1, 65_535)).keeping();
+    at.show(String.valueOf(port));
+    at.setMaxWidth(80);
+    bar.setMaxWidth(Double.MAX_VALUE);
+    bar.setAccessibleText(Wording.text("cutter.progress"));
+    running = Kit.row(6, pause, end);
+    for (Node node : List.of(running, bar, resume)) {
+      node.managedProperty().bind(node.visibleProperty());
+      node.setVisible(false);
+    }
+    getChildren().addAll(
+        Kit.label(Wording.text("cutter.title"), "card-title"), Kit.under(Wording.text("cutter.sheet"), sheets),
+        Kit.row(6, Kit.under(Wording.text("cutter.port"), at), Kit.button("cutter-start", "cutter.start", this::start, "quiet")),
+        send, bar, running, resume, words);
+  }
+
+  /** Brings the list of sheets up to date. */
+  void refresh() {
+    Job job = session.job();
+    printed = job.sheet().onPaper() && Register.wanted(job);
+    setVisible(!job.cutting().lanes().isEmpty());
+    setManaged(!job.cutting().lanes().isEmpty());
+    layer.want(() -> Layout.of(job).sheets(), found -> {
+      known = found;
+      List<String> names = new java.util.ArrayList<>();
+      if (printed) {
+        names.add(Wording.text("cutter.printed"));
+      }
+      found.forEach(s -> names.add(Wording.text("cutter.one", s.lane().name(), s.number())));
+      if (!names.equals(sheets.getItems())) {
+        sheets.getItems().setAll(names);
+        sheets.getSelectionModel().select(0);
+      }
+      send.setDisable(names.isEmpty());
+    });
+  }
+
+  private record Work(String plotter, double height, Optional<CutterLink.Print> print) {}
+
+  private Work work(Job job, int index) throws Trouble, Stopped {
+    if (printed && index == 0) {
+      PrintAndCut both = PrintAndCut.of(job, job.faces().get(0), Progress.SILENT);
+      return new Work(both.plotter(), both.height(), Optional.of(new CutterLink.Print(both.png(), both.ppi(), Register.RADIUS, both.marks())));
+    }
+    CutSheet sheet = known.get(index - (printed ? 1 : 0));
+    return new Work(CutDrawings.plotter(sheet), CutDrawings.size(sheet).height(), Optional.empty());
+  }
+
+  private void begin(int from) {
+    int index = sheets.getSelectionModel().getSelectedIndex();
+    if (index < 0) {
+      return;
+    }
+    Job job = session.job();
+    paused.set(false);
+    stopping.set(false);
+    lastDone = from;
+    working(true);
+    Thread thread = new Thread(() -> {
+      String plotter = "";
+      try {
+        Work work = work(job, index);
+        plotter = work.plotter();
+        CutterLink.Ending ending = CutterLink.send(port, plotter, work.height(), work.print(), from, watch());
+        Platform.runLater(() -> ended(ending.words(), 0));
+      } catch (Trouble trouble) {
+        int at = plotter.isEmpty() || lastDone == 0 ? 0 : CutterLink.resume(plotter, lastDone);
+        Platform.runLater(() -> ended(trouble.getMessage(), at));
+      } catch (Stopped stopped) {
+        Platform.runLater(() -> ended(Wording.text("cutter.ended"), 0));
+      }
+    }, "cutter");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private CutterLink.Watch watch() {
+    return new CutterLink.Watch() {
+      @Override
+      public void done(int orders, int all) {
+        lastDone = orders;
+        Platform.runLater(() -> bar.setProgress((double) orders / all));
+      }
+
+      @Override
+      public void said(String said) {
+        Platform.runLater(() -> words.setText(said));
+      }
+
+      @Override
+      public boolean paused() {
+        return paused.get();
+      }
+
+      @Override
+      public boolean stopped() {
+        return stopping.get();
+      }
+    };
+  }
+
+  private void working(boolean on) {
+    running.setVisible(on);
+    bar.setVisible(on);
+    send.setDisable(on);
+    resume.setVisible(false);
+    pause.setText(Wording.text("cutter.pause"));
+    if (on) {
+      bar.setProgress(0);
+    }
+  }
+
+  private void ended(String sentence, int at) {
+    working(false);
+    words.setText(sentence);
+    brokenAt = at;
+    resume.setVisible(at > 0);
+  }
+
+  private void pause() {
+    boolean now = !paused.get();
+    paused.set(now);
+    pause.setText(Wording.text(now ? "cutter.goOn" : "cutter.pause"));
+  }
+
+  private void end() {
+    stopping.set(true);
+  }
+
+  /** Starts the practice cutter as a program of its own. */
+  private void start() {
+    String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+    String modules = System.getProperty("jdk.module.path", "");
+    try {
+      ProcessBuilder builder = new ProcessBuilder(
+          java, "-p", modules, "--add-modules", "org.zipthimble.practice", "-m",
+          "org.zipthimble.practice/org.zipthimble.practice.window.CutterWindow", String.valueOf(port));
+      builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.to(new File(System.getProperty("java.io.tmpdir"), "zip-thimble-practice-cutter.log")));
+      builder.start();
+      words.setText(Wording.text("cutter.starting", port));
+    } catch (IOException e) {
+      words.setText(Wording.text("cutter.notStarted"));
+    }
+  }
+}

@@ -1,0 +1,53 @@
+package org.zipthimble.desktop.station;
+
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.PathText;
+import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Slips;
+
+/** A paper slip with the ready shapes, each drawn as it is. */
+final class ShapeSlip {
+  private static final double WIDE = 34;
+  private static final double HIGH = 26;
+  private static final double RISE = 316;
+
+  private ShapeSlip() {}
+
+  static void show(Node card, Adding adding) {
+    FlowPane shapes = new FlowPane(6, 6);
+    shapes.setPrefWrapLength(4 * 84);
+    Popup[] popup = new Popup[1];
+    for (ReadyForm form : ReadyForm.values()) {
+      String word = form.name().toLowerCase(Locale.ROOT);
+      StackPane picture = new StackPane(Icons.of(PathText.write(form.path(WIDE, HIGH, form.usual(WIDE, HIGH)).mapped(Affine.IDENTITY))));
+      if (form.open()) {
+        picture.getStyleClass().add("open-shape");
+      }
+      picture.setMinHeight(30);
+      VBox inside = new VBox(2, picture, Kit.label(Wording.text("ready." + word), "card-name"));
+      inside.setAlignment(javafx.geometry.Pos.CENTER);
+      Button one = new Button();
+      one.setGraphic(inside);
+      one.setId("ready-" + word.replace('_', '-'));
+      one.setAccessibleText(Wording.text("ready." + word));
+      one.getStyleClass().add("shape-card");
+      one.setOnAction(e -> {
+        popup[0].hide();
+        adding.ready(form);
+      });
+      shapes.getChildren().add(one);
+    }
+    VBox paper = new VBox(8, Kit.label(Wording.text("tray.shapes.title"), "side-title"), shapes);
+    popup[0] = Slips.above(card, paper, RISE);
+  }
+}

@@ -1,0 +1,182 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.cut.Pieces;
+import org.zipthimble.core.edit.CutEdits;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.job.CutEdge;
+import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Material;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.Session;
+
+/** What objects are for, how they are cut and from which lane, and the gap they clear around themselves. */
+final class CutSection extends Section {
+  private static final Colour NEW_LANE = Colour.of(0x5D8A6C);
+
+  private static final Latest COUNTER = new Latest("pieces");
+
+  private final Label count = Kit.wrapped("", "line-note");
+
+
+  CutSection(Session session) {
+    super(session);
+    FlowPane roles = pills("role", w -> "role." + w, Role.values(), f -> f.role(), role ->
+        session.perform((face, ids) -> Edits.facts(face, ids, "edit.role", f -> f.withRole(role))));
+    FlowPane kinds = pills("kindOf", w -> "kindOf." + w, CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.of(kind)));
+    FlowPane edges = pills("edge", w -> "edge." + w, CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
+    Node distance = Kit.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
+        () -> cutting().map(Cutting::distance).orElse(Double.NaN), v -> cut(c -> c.along(c.edge(), v))));
+    Node spread = Kit.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
+        () -> cutting().map(Cutting::spread).orElse(Double.NaN), v -> cut(c -> c.spread(v))));
+    Node threshold = Kit.under(Wording.text("cutting.threshold"), number("cut-threshold", "cutting.threshold", 1, 255,
+        () -> cutting().map(c -> String.valueOf(c.threshold())).orElse(""), v -> cut(c -> c.threshold((int) v))));
+    Node gap = Kit.under(Wording.text("cutting.gap"), length("clear-gap", "cutting.gap", 0, Facts.MOST_GAP,
+        () -> item().map(i -> i.facts().clearGap()).orElse(Double.NaN),
+        v -> session.perform((face, ids) -> Edits.facts(face, ids, "edit.clearGap", f -> f.withClearGap(v)))));
+    Node lane = Kit.under(Wording.text("cutting.lane"), lanes());
+    Node printed = new VBox(5, edges, Kit.row(6, distance, spread, threshold));
+    getChildren().addAll(
+        Kit.label(Wording.text("tag.role"), "field-label"), roles, kinds, Kit.row(6, lane, gap), printed, count);
+    fresh.add(() -> {
+      Optional<Role> role = item().map(i -> i.facts().role());
+      boolean cuts = role.filter(Role::cuts).isPresent();
+      show(kinds, cuts);
+      lane.setVisible(cuts);
+      lane.setManaged(cuts);
+      show(printed, role.filter(r -> r == Role.PRINTS_AND_CUTS).isPresent());
+      boolean photo = item().filter(Item.Photo.class::isInstance).isPresent();
+      threshold.setVisible(photo);
+      threshold.setManaged(photo);
+      show(count, cuts);
+      if (cuts) {
+        counted();
+      }
+    });
+  }
+
+  private static void show(Node node, boolean on) {
+    node.setVisible(on);
+    node.setManaged(on);
+  }
+
+  private Optional<Item> item() {
+    return now().or(() -> session.selected().stream().findFirst());
+  }
+
+  private Optional<Cutting> cutting() {
+    return item().map(i -> i.facts().cutting());
+  }
+
+  private void cut(UnaryOperator<Cutting> change) {
+    session.perform((face, ids) -> CutEdits.cutting(face, ids, change));
+  }
+
+  /** Tells how many separate outlines it falls into, counted beside the window; letters that overlap are one once they are joined. */
+  private void counted() {
+    Optional<Item> item = now().filter(i -> !(i instanceof Item.Group) || ((Item.Group) i).live());
+    if (item.isEmpty()) {
+      count.setText("");
+      return;
+    }
+    Job job = session.shownProperty().get();
+    COUNTER.want(() -> Pieces.count(new Forms(job).outline(item.get())), n -> count.setText(Wording.counted("cutting.pieces", n)));
+  }
+
+  private <E extends Enum<E>> FlowPane pills(String key, UnaryOperator<String> naming, E[] all, Function<Facts, E> now, Consumer<E> take) {
+    FlowPane pills = new FlowPane(4, 4);
+    ToggleGroup group = new ToggleGroup();
+    for (E one : all) {
+      String word = one.name().toLowerCase(Locale.ROOT);
+      ToggleButton pill = new ToggleButton(Wording.text(naming.apply(word)));
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.setMinWidth(USE_PREF_SIZE);
+      pill.setId(key + "-" + word);
+      pill.setOnAction(e -> {
+        take.accept(one);
+        pill.setSelected(true);
+      });
+      fresh.add(() -> item().ifPresent(i -> pill.setSelected(now.apply(i.facts()) == one)));
+      pills.getChildren().add(pill);
+    }
+    return pills;
+  }
+
+  private record Choice(String id, String name) {
+    @Override
+    public String toString() {
+      return name;
+    }
+  }
+
+  private ComboBox<Choice> lanes() {
+    ComboBox<Choice> box = new ComboBox<>();
+    box.setId("cut-lane");
+    box.setMaxWidth(Double.MAX_VALUE);
+    box.setAccessibleText(Wording.text("cutting.lane"));
+    boolean[] showing = {false};
+    fresh.add(() -> {
+      showing[0] = true;
+      CutPlan plan = session.shownProperty().get().cutting();
+      List<Choice> choices = new ArrayList<>();
+      choices.add(new Choice("", Wording.text("cutting.noLane")));
+      plan.lanes().forEach(l -> choices.add(new Choice(l.id(), l.name())));
+      choices.add(new Choice("+", Wording.text("cutting.newLane")));
+      if (!box.getItems().equals(choices)) {
+        box.getItems().setAll(choices);
+      }
+      String own = cutting().map(Cutting::lane).orElse("");
+      box.setValue(choices.stream().filter(c -> c.id().equals(own)).findFirst().orElse(choices.get(0)));
+      showing[0] = false;
+    });
+    box.setOnAction(e -> {
+      Choice chosen = box.getValue();
+      if (!showing[0] && chosen != null) {
+        choose(chosen.id());
+      }
+    });
+    return box;
+  }
+
+  private void choose(String id) {
+    CutPlan plan = session.job().cutting();
+    if (id.isEmpty()) {
+      cut(c -> c.from(""));
+      return;
+    }
+    if (!id.equals("+")) {
+      plan.lane(id).ifPresent(lane -> session.perform((face, ids) -> CutEdits.assign(face, ids, lane)));
+      return;
+    }
+    Colour colour = item().flatMap(i -> Live.look(i).fill()).orElse(NEW_LANE);
+    Lane lane = Lane.of(plan.freshId(), Wording.text("lane.new", plan.lanes().size() + 1), Material.CUT_VINYL, colour);
+    session.apply(CutEdits.addLane(lane));
+    session.perform((face, ids) -> CutEdits.assign(face, ids, lane));
+  }
+}

@@ -1,0 +1,229 @@
+package org.zipthimble.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.geom.Extent;
+import org.zipthimble.core.geom.Nodes;
+import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.store.Places;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.practice.machine.CutterServer;
+import org.zipthimble.practice.machine.Setup;
+
+/** A person makes a decal from nothing by mouse and keyboard: shapes, points, lanes, sheets, files, the practice cutter. */
+@ExtendWith(ApplicationExtension.class)
+class CutTest {
+  private final Hand.Answers answers = new Hand.Answers();
+  private Path folder;
+  private Session session;
+  private Workbench workbench;
+  private Hand hand;
+
+  @Start
+  void open(Stage stage) throws IOException {
+    folder = Files.createTempDirectory("cut");
+    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), 1), answers, new Taste(Places.in(folder.resolve("home"))));
+    workbench = Main.fill(stage, session);
+  }
+
+  @BeforeEach
+  void begin(FxRobot robot) {
+    hand = new Hand(robot, workbench, session);
+    robot.interact(() -> session.stationProperty().set(Station.COMPOSE));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private void box(FxRobot robot, String name, double x, double y, double width, double height) {
+    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
+        Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.of(0x7A2E22)), Optional.empty()))));
+  }
+
+  private void menu(FxRobot robot, String menu, String item) {
+    robot.clickOn(menu).clickOn(item);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Scrolls the tag until a control of it is seen. */
+  private static void down(FxRobot robot, String id) {
+    robot.interact(() -> {
+      Node node = robot.lookup(id).query();
+      for (Node up = node; up != null; up = up.getParent()) {
+        if (up instanceof javafx.scene.control.ScrollPane) {
+          ((javafx.scene.control.ScrollPane) up).setVvalue(1);
+        }
+      }
+    });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private double area(Item item) {
+    return Extent.area(new Forms(session.job()).outline(item));
+  }
+
+  private void two(FxRobot robot) {
+    box(robot, "A", 1, 1, 2, 2);
+    box(robot, "B", 2, 2, 2, 2);
+    robot.interact(() -> session.selectionProperty().set(Set.of(hand.named("A").id(), hand.named("B").id())));
+  }
+
+  @Test
+  void shapesAreCombinedOffsetAndMadePermanent(FxRobot robot) {
+    two(robot);
+    menu(robot, "#menu-shape", "#menu-way-take_away");
+    assertEquals(3, area(session.single().orElseThrow()), 1e-9);
+    menu(robot, "#menu-shape", "#menu-offset");
+    hand.type("#figure-distances", "1/8");
+    assertTrue(session.trying(), "what the figures give is seen before it is done");
+    robot.clickOn("#figures-make");
+    Item.Group rings = (Item.Group) session.single().orElseThrow();
+    double grown = 3 + 8 * 0.125 + 5 * Math.PI / 4 * 0.015625 - 0.015625;
+    assertEquals(grown, area(rings), 2e-3, "Steiner at five outer corners; one inner corner loses its square");
+    down(robot, "#live-distances");
+    hand.type("#live-distances", "1/4");
+    assertTrue(area(session.single().orElseThrow()) > grown + 0.9);
+    robot.interact(() -> session.undo());
+    assertEquals(Set.of(rings.id()), session.selectionProperty().get());
+    menu(robot, "#menu-shape", "#menu-permanent");
+    assertEquals("make permanent", session.historyProperty().get().undoLabel().orElse("").substring(0, 14));
+    assertTrue(session.face().items().stream().anyMatch(i -> i instanceof Item.Shape && ((Item.Shape) i).outline() instanceof Outline.Drawn));
+    robot.interact(() -> {
+      session.undo();
+      session.undo();
+      session.undo();
+    });
+    assertEquals(2, session.face().items().size(), "undo covers it all");
+  }
+
+  @Test
+  void aReadyShapeKeepsItsFiguresLive(FxRobot robot) {
+    robot.clickOn("#add-shape").clickOn("#ready-star");
+    WaitForAsyncUtils.waitForFxEvents();
+    Item.Shape star = (Item.Shape) session.single().orElseThrow();
+    assertEquals(10, Nodes.of(new Forms(session.job()).outline(star)).size());
+    hand.type("#setting-points", "7");
+    assertEquals(14, Nodes.of(new Forms(session.job()).outline(session.single().orElseThrow())).size());
+  }
+
+  @Test
+  void pointsAreDraggedTypedAddedAndTakenAway(FxRobot robot) {
+    box(robot, "A", 1, 1, 2, 2);
+    hand.doubleClick(2, 1.5);
+    assertTrue(session.pointsProperty().get().isPresent());
+    robot.press(KeyCode.CONTROL);
+    hand.drag(3, 1, 3.5, 0.8);
+    robot.release(KeyCode.CONTROL);
+    assertEquals(4 + 0.5 * 2 / 2 + 0.2 * 2 / 2 + 0.0, area(hand.named("A")), 0.06);
+    hand.type("#point-left", "4").type("#point-top", "1");
+    assertEquals(4 + 1, area(hand.named("A")), 1e-6, "the corner stands where it was typed");
+    hand.doubleClick(2, 3);
+    assertEquals(5, Nodes.of(new Forms(session.job()).outline(hand.named("A"))).size());
+    robot.clickOn("#point-smooth");
+    hand.keys(KeyCode.DELETE);
+    robot.interact(() -> workbench.bench().takeFocus());
+    hand.keys(KeyCode.DELETE);
+    assertEquals(4, Nodes.of(new Forms(session.job()).outline(hand.named("A"))).size());
+    hand.keys(KeyCode.ESCAPE);
+    assertFalse(session.pointsProperty().get().isPresent());
+  }
+
+  @Test
+  void outlinesAreDrawnPointByPointAndByHand(FxRobot robot) {
+    menu(robot, "#menu-shape", "#menu-pen");
+    hand.click(1, 1).click(3, 1).click(3, 3).click(1, 1);
+    Item pen = session.single().orElseThrow();
+    assertTrue(Contour.of(new Forms(session.job()).outline(pen)).get(0).closed());
+    assertEquals(2, area(pen), 0.1);
+    menu(robot, "#menu-shape", "#menu-freehand");
+    hand.press(1, 4).to(2, 4).to(3, 4.5).to(3, 5.5).to(2, 6).to(1, 5.5).to(0.8, 4.6).to(1, 4.02).release();
+    assertEquals(2, session.face().items().size());
+    assertTrue(area(session.single().orElseThrow()) > 2);
+  }
+
+  @Test
+  void aDecalIsCutFromItsLaneNestedMovedSentAndCut(FxRobot robot) throws Exception {
+    two(robot);
+    down(robot, "#role-cuts");
+    robot.clickOn("#role-cuts");
+    down(robot, "#cut-lane");
+    robot.clickOn("#cut-lane");
+    robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(1, session.job().cutting().lanes().size());
+    assertTrue(session.face().items().stream().allMatch(i -> i.facts().role() == Role.CUTS && i.facts().cutting().lane().equals("l1")));
+    down(robot, "#kindOf-kiss");
+    robot.clickOn("#kindOf-kiss");
+    assertTrue(session.face().items().stream().allMatch(i -> i.facts().cutting().kind() == CutKind.KISS));
+    menu(robot, "#menu-shape", "#menu-way-join");
+    hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
+    Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
+    robot.interact(() -> session.apply(org.zipthimble.core.edit.CutEdits.plan("edit.cutPlan", p -> p.nested(true))));
+    WaitForAsyncUtils.sleep(1200, java.util.concurrent.TimeUnit.MILLISECONDS);
+    Node piece = robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst().orElseThrow();
+    Bounds at = piece.localToScreen(piece.getBoundsInLocal());
+    robot.moveTo(at.getMinX() + at.getWidth() / 2, at.getMinY() + at.getHeight() / 2).press(MouseButton.PRIMARY).moveBy(60, 50).moveBy(40, 30)
+        .release(MouseButton.PRIMARY);
+    Hand.until(() -> session.job().cutting().laid().containsKey("l1"));
+    assertEquals("lay a piece by hand", session.historyProperty().get().undoLabel().orElse(""));
+
+    hand.keys(KeyCode.DIGIT5, KeyCode.ALT);
+    answers.send = Optional.of(folder.resolve("decal.svg"));
+    robot.clickOn("#send-svg").clickOn("#send-write");
+    Hand.until(() -> Files.exists(folder.resolve("decal.svg")));
+    assertTrue(Files.readString(folder.resolve("decal.svg")).contains("kiss-cut-lane-1"));
+    try (CutterServer server = new CutterServer(0, Setup.USUAL.mat(12, 24).hurrying(0), s -> { })) {
+      hand.type("#cutter-port", String.valueOf(server.port()));
+      Hand.until(() -> !robot.lookup("#cutter-send").query().isDisabled());
+      robot.clickOn("#cutter-send");
+      Hand.until(() -> server.cutter().report().length() > 11.9);
+      assertEquals(0, server.cutter().report().refused());
+    }
+  }
+
+  @Test
+  void aStencilsPartsAreBridged(FxRobot robot) {
+    box(robot, "Frame", 1, 1, 3, 3);
+    box(robot, "Hole", 2, 2, 1, 1);
+    robot.interact(() -> session.selectionProperty().set(Set.of(hand.named("Frame").id(), hand.named("Hole").id())));
+    menu(robot, "#menu-shape", "#menu-way-take_away");
+    menu(robot, "#menu-shape", "#menu-bridges");
+    hand.type("#figure-bridgewidth", "1/5");
+    robot.clickOn("#figures-make");
+    Item.Group bridged = (Item.Group) session.face().items().get(0);
+    assertEquals(3, bridged.members().size());
+    assertTrue(bridged.making() instanceof Making.Combined);
+    assertEquals(8 - 2 * 0.2, area(bridged), 0.02);
+  }
+}

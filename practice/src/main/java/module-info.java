@@ -1,0 +1,10 @@
+/** Stand-ins for machines: programs of their own that speak the machines' languages over loopback. */
+module org.zipthimble.practice {
+  requires java.desktop;
+  requires javafx.controls;
+  requires org.zipthimble.core;
+
+  exports org.zipthimble.practice.link;
+  exports org.zipthimble.practice.machine;
+  exports org.zipthimble.practice.window to javafx.graphics;
+}

@@ -1,0 +1,172 @@
+package org.zipthimble.samples;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.cut.Bridges;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.cut.Pieces;
+import org.zipthimble.core.edit.Drawings;
+import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Finish;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Material;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.Split;
+import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.job.Turns;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.work.Progress;
+
+/** The window decal in three vinyls, and the stencil of the raised-bed sign. */
+final class CutJobs {
+  private static final Colour CREAM = Colour.of(0xF0E4C4);
+  private static final Colour LEAF = Colour.of(0x5D8A4E);
+  private static final Colour BEET = Colour.of(0x7A2E4A);
+  private static final Colour FILM = Colour.of(0x9DB6C4);
+  private static final Point MIDDLE = new Point(5.5, 7);
+  private static final double GAP = 1.0 / 16;
+
+  private CutJobs() {}
+
+  private static Facts facts(Desk d, String name, String lane, CutKind kind) {
+    return d.art.facts(name).withRole(Role.CUTS).with(Cutting.PLAIN.from(lane).of(kind));
+  }
+
+  private static Item.Shape shape(Facts facts, Path path, Colour colour) {
+    return Drawings.shape(facts, path, Optional.of(colour), Optional.empty());
+  }
+
+  private static Making.Look look(Colour colour) {
+    return new Making.Look(Optional.of(colour), Optional.empty());
+  }
+
+  private static Item.Words words(Facts facts, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
+    return new Item.Words(facts, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
+  }
+
+  /** A leaf from its stem at the left to its tip. */
+  private static Path leaf(Point stem, double length, double width) {
+    return Path.build().start(stem.x(), stem.y())
+        .curve(stem.x() + length * 0.25, stem.y() - width * 0.68, stem.x() + length * 0.72, stem.y() - width * 0.62, stem.x() + length, stem.y())
+        .curve(stem.x() + length * 0.78, stem.y() + width * 0.58, stem.x() + length * 0.3, stem.y() + width * 0.72, stem.x(), stem.y())
+        .close().path();
+  }
+
+  /** Objects repeated round the middle of the decal, each copy a piece of its own. */
+  private static Item round(Desk d, Job job, String name, Item one, int count, boolean mirrored) {
+    Facts facts = facts(d, name, one.facts().cutting().lane(), CutKind.KISS);
+    Facts apart = facts.with(facts.cutting().together(false));
+    return Live.of(job, apart, List.of(one), new Making.Repeated(new Pattern.Round(count, MIDDLE, true, mirrored)));
+  }
+
+  static Job decal() {
+    Desk d = new Desk();
+    Job empty = Desk.job("Library window decal", "Window decal", 21, new Size(11, 14), 0, "Three vinyls", 1,
+        List.of(new Face("f1", "glass", List.of())));
+    d.put(ground(d, empty));
+    Item leaf = shape(facts(d, "Leaf", "l2", CutKind.KISS), leaf(new Point(9.05, 7.06), 1.62, 0.72), LEAF);
+    d.put(round(d, empty, "Outer leaves", leaf, 18, false));
+    Item small = shape(facts(d, "Small leaf", "l2", CutKind.KISS), leaf(new Point(8.42, 7.5), 0.78, 0.36), LEAF);
+    d.put(round(d, empty, "Inner leaves", small, 18, true));
+    Facts seedling = d.art.facts("Seedling").withRole(Role.PRINTS);
+    d.put(Grouping.of(seedling, List.of(bean(d), sprout(d))));
+    Item name = words(facts(d, "Name", "l3", CutKind.KISS), "Marrowfield", new Box(2.2, 6.35, 6.6, 2), "Caveat", "Bold", 96, 0, BEET);
+    d.put(Live.of(empty, facts(d, "Library name", "l3", CutKind.KISS), List.of(name), new Making.Combined(Way.JOIN, look(BEET))));
+    d.put(words(facts(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38, 140, BEET));
+    d.put(words(facts(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34, 60, BEET));
+    Face face = d.face("f1", "glass");
+    return laid(empty.with(List.of(face)).with(plan()));
+  }
+
+  /** The cream ground: a round with bumps along its edge, joined and live. */
+  private static Item ground(Desk d, Job job) {
+    Path disc = Shapes.ellipse(new Box(MIDDLE.x() - 3.55, MIDDLE.y() - 3.55, 7.1, 7.1));
+    Path bump = Shapes.ellipse(new Box(MIDDLE.x() + 3.55 - 0.62, MIDDLE.y() - 0.62, 1.24, 1.24));
+    Item round = shape(facts(d, "Disc", "l1", CutKind.KISS), disc, CREAM);
+    Item edge = Live.of(job, facts(d, "Bumps", "l1", CutKind.KISS), List.of(shape(facts(d, "Bump", "l1", CutKind.KISS), bump, CREAM)),
+        new Making.Repeated(new Pattern.Round(18, MIDDLE, true, false)));
+    return Live.of(job, facts(d, "Ground", "l1", CutKind.KISS), List.of(round, edge), new Making.Combined(Way.JOIN, look(CREAM)));
+  }
+
+  private static Item bean(Desk d) {
+    Path bean = Path.build().start(4.35, 5.75)
+        .curve(4.2, 5.05, 5.0, 4.75, 5.5, 5.0).curve(6.05, 4.7, 6.95, 4.95, 6.9, 5.75)
+        .curve(6.85, 6.5, 6.15, 6.72, 5.6, 6.55).curve(5.05, 6.72, 4.5, 6.5, 4.35, 5.75).close().path();
+    return shape(facts(d, "Bean", "l3", CutKind.KISS), bean, BEET);
+  }
+
+  /** The sprout grows out of the bean and clears a gap around itself in it. */
+  private static Item sprout(Desk d) {
+    Path sprout = Path.build().start(5.42, 5.9)
+        .curve(5.38, 5.5, 5.4, 5.1, 5.44, 4.78).curve(4.9, 4.86, 4.3, 4.6, 4.22, 3.92).curve(4.85, 3.82, 5.4, 4.1, 5.56, 4.5)
+        .curve(5.72, 3.98, 6.25, 3.62, 6.95, 3.76).curve(6.85, 4.44, 6.22, 4.84, 5.66, 4.76)
+        .curve(5.6, 5.1, 5.6, 5.5, 5.64, 5.9).curve(5.6, 6.0, 5.46, 6.0, 5.42, 5.9).close().path();
+    Item.Shape shape = shape(facts(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
+    return shape.with(shape.facts().withClearGap(GAP));
+  }
+
+  /** The job with the pieces of every lane laid once, so that it opens with them in their places. */
+  private static Job laid(Job job) {
+    CutPlan plan = job.cutting();
+    for (Lane lane : plan.lanes()) {
+      plan = plan.laying(lane.id(), Layout.laid(Layout.nest(lane, Pieces.of(job, lane), job.cutting(), 0, Progress.SILENT, n -> { })));
+    }
+    return job.with(plan);
+  }
+
+  private static CutPlan plan() {
+    Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).with(Supply.MAT_12).under(Optional.of(1.0 / 32)).costing(0.02);
+    Lane leaf = Lane.of("l2", "Leaf green", Material.CUT_VINYL, LEAF).with(Supply.MAT_12).costing(0.03);
+    Lane beet = Lane.of("l3", "Beet", Material.CUT_VINYL, BEET).with(Finish.GLITTER).with(Supply.MAT_12).costing(0.045);
+    return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, 0.01, false, true, Map.of(), Split.NONE);
+  }
+
+  static Job stencil() {
+    Desk d = new Desk();
+    Job empty = Desk.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
+        List.of(new Face("f1", "sign", List.of())));
+    d.put(row(d, empty, "Upper seeds", 0.75));
+    d.put(words(facts(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
+    d.put(words(facts(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
+    d.put(row(d, empty, "Lower seeds", 7.85));
+    Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).with(Supply.MAT_12);
+    CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
+    Job job = empty.with(List.of(d.face("f1", "sign"))).with(plan);
+    for (String name : List.of("Bed", "Owner")) {
+      Item words = job.faces().get(0).items().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+      double width = name.equals("Bed") ? 0.22 : 0.14;
+      job = Shaping.bridged("f1", words.id(), Bridges.propose(new Forms(job).outline(words), width, 2)).change().apply(job);
+    }
+    return job;
+  }
+
+  /** Seeds in a row across the sign, as many as go in. */
+  private static Item row(Desk d, Job job, String name, double y) {
+    Item seed = new Item.Shape(facts(d, "Seed", "l1", CutKind.THROUGH), new Placement(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
+        Optional.of(FILM), Optional.empty());
+    return Live.of(job, facts(d, name, "l1", CutKind.THROUGH), List.of(seed), new Making.Repeated(new Pattern.Fill(28.5, 0.5)));
+  }
+}
