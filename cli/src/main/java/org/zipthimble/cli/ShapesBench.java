@@ -10,13 +10,18 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import org.zipthimble.core.bring.DrawingIn;
+import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
@@ -28,6 +33,9 @@ import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.nest.Nest;
 import org.zipthimble.core.nest.Nester;
 import org.zipthimble.core.nest.Part;
@@ -39,6 +47,8 @@ import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import picocli.CommandLine.Command;
@@ -138,7 +148,7 @@ final class ShapesBench implements Callable<Integer> {
     return java.lang.management.ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
   }
 
-  private static void tracing(PrintWriter out) throws Stopped {
+  private static void tracing(PrintWriter out) throws IOException, InterruptedException, Stopped {
     BufferedImage image = new BufferedImage(2400, 1700, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = image.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -152,8 +162,44 @@ final class ShapesBench implements Callable<Integer> {
     g.dispose();
     for (int colours : new int[] {1, 4}) {
       long a = System.nanoTime();
-      int points = Trace.of(image, new Trace.Asked(colours, 128, 1, 16), Progress.SILENT).stream().mapToInt(l -> Extent.points(l.unit())).sum();
-      out.printf(Locale.ROOT, "4 megapixels traced in %d colour(s): %.2f s, %d points%n", colours, (System.nanoTime() - a) / 1e9, points);
+      List<Trace.Layer> layers = Trace.of(image, new Trace.Asked(colours, 128, 1, 16), Progress.SILENT);
+      double seconds = (System.nanoTime() - a) / 1e9;
+      int points = layers.stream().mapToInt(l -> Extent.points(l.unit())).sum();
+      double area = layers.stream().mapToDouble(l -> Extent.area(l.unit())).sum();
+      out.printf(Locale.ROOT, "4 megapixels traced in %d colour(s): %.2f s, %d points, %.4f %% of the picture%n", colours, seconds, points, area * 100);
+    }
+    traceBeside(out, image);
+  }
+
+  /** The same picture by the tracer of Debian's potrace package, its answer read with our own reader. */
+  private static void traceBeside(PrintWriter out, BufferedImage image) throws IOException, InterruptedException {
+    Path grey = Files.createTempFile("traced", ".pgm");
+    Path drawing = Files.createTempFile("traced", ".svg");
+    byte[] head = ("P5 " + image.getWidth() + " " + image.getHeight() + " 255\n").getBytes(StandardCharsets.US_ASCII);
+    byte[] all = Arrays.copyOf(head, head.length + image.getWidth() * image.getHeight());
+    for (int i = head.length; i < all.length; i++) {
+      int at = i - head.length;
+      all[i] = (byte) (image.getRGB(at % image.getWidth(), at / image.getWidth()) >> 8);
+    }
+    Files.write(grey, all);
+    try {
+      long a = System.nanoTime();
+      new ProcessBuilder("potrace", "-b", "svg", "-t", "16", "-o", drawing.toString(), grey.toString()).start().waitFor(60, TimeUnit.SECONDS);
+      double seconds = (System.nanoTime() - a) / 1e9;
+      List<Item> items = DrawingIn.read(drawing, OptionalDouble.empty(), VectorLimits.USUAL).items();
+      List<org.zipthimble.core.geom.Path> found = new ArrayList<>();
+      Forms forms = new Forms(Job.blank("traced", Ticket.usual("traced", new Size(34, 24)), List.of("face")));
+      items.forEach(i -> found.add(forms.outline(i)));
+      double area = found.stream().mapToDouble(Extent::area).sum() / (2400 / 72.0 * 1700 / 72.0);
+      out.printf(Locale.ROOT, "potrace, one colour: %.2f s, %d points, %.4f %% of the picture%n",
+          seconds, found.stream().mapToInt(Extent::points).sum(), area * 100);
+    } catch (IOException missing) {
+      out.println("potrace is not there");
+    } catch (Trouble unread) {
+      out.println("potrace: " + unread.getMessage());
+    } finally {
+      Files.delete(grey);
+      Files.delete(drawing);
     }
   }
 

@@ -72,9 +72,12 @@ public final class Bridges {
   }
 
   private record Ray(Point from, Point to, double angle) {
-    /** The way through the cut, a little dearer the farther it is from upright. */
+    /**
+     * The way through the cut, a little dearer the farther it is from upright; rounded, so that of two ways alike the same
+     * one is taken on every machine.
+     */
     double cost() {
-      return from.distance(to) * (1 + 0.15 * Math.abs(Math.cos(angle)));
+      return rounded(from.distance(to) * (1 + 0.15 * Math.abs(Math.cos(angle))));
     }
   }
 
@@ -111,7 +114,13 @@ public final class Bridges {
     double length = ray.from().distance(ray.to()) + 2 * INTO + width / 2;
     Point middle = new Point((ray.from().x() + ray.to().x()) / 2, (ray.from().y() + ray.to().y()) / 2);
     return new Placement(
-        middle.x() - length / 2, middle.y() - width / 2, length, width, Math.toDegrees(ray.angle()));
+        rounded(middle.x() - length / 2), rounded(middle.y() - width / 2), rounded(length), width,
+        rounded(Math.toDegrees(ray.angle())));
+  }
+
+  /** To a millionth: the last places of sines differ between machines. */
+  private static double rounded(double value) {
+    return Math.rint(value * 1e6) / 1e6;
   }
 
   private static List<double[]> edges(Path path) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Kept;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -30,6 +31,8 @@ import org.zipthimble.core.wording.Wording;
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
 public final class CutLines {
   private static final double MARK = 0.25;
+  private static final Kept<List<CutLine>> OWN = new Kept<>();
+  private static final Kept<List<CutLine>> ALL = new Kept<>();
 
   private final Job job;
   private final Forms forms;
@@ -40,8 +43,13 @@ public final class CutLines {
     this.forms = new Forms(job);
   }
 
-  /** The cut lines of a face's objects alone, the lowest first. */
+  /** The cut lines of a face's objects alone, the lowest first. Kept for as long as the job lives. */
   public static List<CutLine> own(Job job, Face face) {
+    boolean its = job.faces().stream().anyMatch(f -> f == face);
+    return its ? OWN.get(job, face.id(), () -> found(job, face)) : found(job, face);
+  }
+
+  private static List<CutLine> found(Job job, Face face) {
     CutLines lines = new CutLines(job);
     lines.items(face.items(), Affine.IDENTITY, List.of(), Optional.empty(), Optional.empty());
     return List.copyOf(lines.out);
@@ -49,6 +57,11 @@ public final class CutLines {
 
   /** All cut lines of a face: with underlays, and alignment marks where the plan asks for them. */
   public static List<CutLine> of(Job job, Face face) {
+    boolean its = job.faces().stream().anyMatch(f -> f == face);
+    return its ? ALL.get(job, face.id(), () -> all(job, face)) : all(job, face);
+  }
+
+  private static List<CutLine> all(Job job, Face face) {
     List<CutLine> own = own(job, face);
     List<CutLine> all = new ArrayList<>();
     List<Lane> lanes = job.cutting().lanes();
@@ -60,7 +73,7 @@ public final class CutLines {
       List<String> used = all.stream().map(CutLine::lane).filter(l -> !l.isEmpty()).distinct().toList();
       bounds(all).ifPresent(box -> used.forEach(lane -> all.addAll(marks(lane, box))));
     }
-    return all;
+    return List.copyOf(all);
   }
 
   /** The box around cut lines; empty when there are none. */

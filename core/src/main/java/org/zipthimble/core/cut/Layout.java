@@ -175,12 +175,18 @@ public final class Layout {
    */
   public static Nest nest(Lane lane, List<Piece> pieces, CutPlan plan, long millis, Progress progress, Consumer<Nest> better) {
     List<Part> parts = pieces.stream().map(p -> new Part(p.id(), p.outline())).toList();
+    return Nester.nest(parts, stock(lane), rules(plan, millis), progress, better);
+  }
+
+  private static Rules rules(CutPlan plan, long millis) {
     boolean turns = plan.nested();
-    Rules rules = new Rules(plan.gap(), turns ? step(plan) : 360, turns && plan.turns() == Turns.ANY && !plan.grain(), millis, 1);
+    return new Rules(plan.gap(), turns ? step(plan) : 360, turns && plan.turns() == Turns.ANY && !plan.grain(), millis, 1);
+  }
+
+  private static Stock stock(Lane lane) {
     Supply supply = lane.supply();
     // The holder runs ahead of a trailing blade, so that the blade itself must keep that much from the edge of its reach.
-    Box within = supply.usable().grown(-lane.blade().trail());
-    return Nester.nest(parts, new Stock(within, supply.roll(), supply.scrap()), rules, progress, better);
+    return new Stock(supply.usable().grown(-lane.blade().trail()), supply.roll(), supply.scrap());
   }
 
   /** Where a nest puts the pieces, for the job to keep. */
@@ -198,10 +204,32 @@ public final class Layout {
     for (CutSheet sheet : of(job).of(lane.id())) {
       for (Piece piece : sheet.pieces()) {
         Laid before = known.get(piece.id());
-        out.add(before != null ? before : found(own.get(piece.id()), piece, sheet.number() - 1));
+        Laid lies = before != null ? before : found(own.get(piece.id()), piece, sheet.number() - 1);
+        out.add(new Laid(lies.piece(), sheet.number() - 1, lies.x(), lies.y(), lies.turn()));
       }
     }
     return out;
+  }
+
+  /**
+   * Lays a piece on another sheet of its lane, where there is room for it, or on a new one.
+   *
+   * @param sheet the number of the sheet, from 1; one more than there are for a new one
+   * @return where all pieces of the lane lie then; empty when the sheet has no room
+   */
+  public static Optional<List<Laid>> onto(Job job, Lane lane, Piece piece, int sheet) {
+    List<CutSheet> sheets = of(job).of(lane.id());
+    List<Piece> there = sheet <= sheets.size() ? sheets.get(sheet - 1).pieces() : List.of();
+    List<Part> lying = there.stream().map(p -> new Part(p.id(), p.outline())).toList();
+    Rules rules = rules(job.cutting(), 0);
+    return Nester.room(lying, new Part(piece.id(), piece.outline()), stock(lane), rules).map(spot -> {
+      List<Laid> out = new ArrayList<>();
+      for (Laid l : laid(job, lane)) {
+        Point origin = spot.map().apply(new Point(l.x(), l.y()));
+        out.add(l.piece().equals(piece.id()) ? new Laid(l.piece(), sheet - 1, origin.x(), origin.y(), l.turn() + spot.turn()) : l);
+      }
+      return out;
+    });
   }
 
   /** The map that a piece was laid by, told from its first line. */

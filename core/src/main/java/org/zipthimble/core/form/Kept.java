@@ -3,6 +3,7 @@ package org.zipthimble.core.form;
 import java.lang.ref.ReferenceQueue;
 import java.lang.ref.WeakReference;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
 
@@ -11,6 +12,9 @@ import java.util.function.Supplier;
  * object always gives the same result; they are told apart by identity, never compared. Safe for several threads.
  */
 public final class Kept<V> {
+  /** How many results one object may have: what is pulled about makes a new one in every frame. */
+  private static final int MOST = 48;
+
   private final Map<Key, Map<Object, V>> kept = new HashMap<>();
   private final ReferenceQueue<Object> gone = new ReferenceQueue<>();
 
@@ -27,9 +31,19 @@ public final class Kept<V> {
     }
     V made = maker.get();
     synchronized (kept) {
-      kept.computeIfAbsent(new Key(of, gone), k -> new HashMap<>()).put(detail, made);
+      kept.computeIfAbsent(new Key(of, gone), k -> new Newest<>()).put(detail, made);
     }
     return made;
+  }
+
+  /** The results of one object, the newest few. */
+  private static final class Newest<V> extends LinkedHashMap<Object, V> {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Object, V> eldest) {
+      return size() > MOST;
+    }
   }
 
   private static final class Key extends WeakReference<Object> {

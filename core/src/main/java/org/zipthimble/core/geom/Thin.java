@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.linemerge.LineMerger;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -17,6 +20,12 @@ public final class Thin {
 
   /** The tip of a corner as sharp as 12 degrees is this long, in widths: 1 / (2 tan 6°). */
   private static final double TIP = 5;
+
+  /** Less than the least width by so much is told; what is as wide but for the arithmetic is not. */
+  private static final double CLEARLY = 0.97;
+
+  private static final int HALVINGS = 9;
+  private static final BufferParameters FINE = new BufferParameters(16);
 
   private Thin() {}
 
@@ -45,12 +54,35 @@ public final class Thin {
       double across = 2 * circle.getRadiusLine().getLength();
       boolean strip = part.getLength() / 2 > across + LONG * width && across > 0;
       boolean tip = !core.isEmpty() && touches(part, opened) == 1 && part.getLength() / 2 < TIP * width;
-      if (strip && !tip) {
+      double local = strip && !tip ? local(area, part, circle.getCenter(), width) : width;
+      if (local < width * CLEARLY) {
         var e = part.getEnvelopeInternal();
-        places.add(new Place(new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight()), across));
+        places.add(new Place(new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight()), local));
       }
     }
     return places.stream().min((a, b) -> Double.compare(a.width(), b.width()));
+  }
+
+  /** The width of the area at a place: that of the largest disc within the area which covers the place, found by halving. */
+  private static double local(Geometry area, Polygon part, Geometry place, double width) {
+    Envelope near = new Envelope(part.getEnvelopeInternal());
+    near.expandBy(3 * width);
+    Geometry around = OverlayNGRobust.overlay(area, area.getFactory().toGeometry(near), OverlayNG.INTERSECTION);
+    double low = 0;
+    double high = width;
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = i == 0 ? width * CLEARLY : (low + high) / 2;
+      Geometry core = BufferOp.bufferOp(around, -middle / 2, FINE);
+      if (!core.isEmpty() && core.distance(place) <= middle / 2) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+      if (low >= width * CLEARLY) {
+        return low;
+      }
+    }
+    return (low + high) / 2;
   }
 
   /** In how many places a lost part touches what is left: one for a tip, two or more for a bridge. */

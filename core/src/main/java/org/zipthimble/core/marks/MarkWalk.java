@@ -120,7 +120,7 @@ public final class MarkWalk {
       item.accept(new Drawer(ground, near));
       return;
     }
-    try (MarkOut.Scope scope = out.clip(Clearing.outside(around, near))) {
+    try (MarkOut.Scope scope = out.clip(Clearing.outside(item, around, near))) {
       item.accept(new Drawer(ground, List.of()));
     }
   }

@@ -3,6 +3,7 @@ package org.zipthimble.core.nest;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -59,6 +60,24 @@ public final class Nester {
       Thread.currentThread().interrupt();
     }
     return best.nest();
+  }
+
+  /**
+   * A free place for one more piece among pieces that stay where they lie, as near to the top as can be.
+   *
+   * @param lying on the stock's ground
+   * @return where the piece goes, from where it is; empty when there is no room
+   */
+  public static Optional<Spot> room(List<Part> lying, Part piece, Stock stock, Rules rules) {
+    List<Pose> there = new ArrayList<>();
+    for (Part part : lying) {
+      Pose pose = new Pose(Form.of(part, rules.gap()));
+      pose.set(pose.form.middle.x(), pose.form.middle.y(), 0);
+      there.add(pose);
+    }
+    Form form = Form.of(piece, rules.gap());
+    Nester nester = new Nester(List.of(form), stock, rules, () -> false, new Best(n -> { }));
+    return Optional.ofNullable(nester.room(form, there)).map(p -> nester.result(List.of(List.of(p)), List.of()).spots().get(0));
   }
 
   /** The best way found so far by any of the searches. */

@@ -15,6 +15,7 @@ import java.util.function.BooleanSupplier;
 final class Packing {
   private static final int SAMPLES = 26;
   private static final int NEAR_SAMPLES = 10;
+  private static final int FLUSH_SAMPLES = 24;
   private static final int REFINED = 3;
 
   final List<Pose> poses;
@@ -135,6 +136,12 @@ final class Packing {
       double worst = best[REFINED - 1] == null ? Double.MAX_VALUE : best[REFINED - 1][0];
       keep(best, cost(i, trial, worst, true), x, y, turn);
     }
+    for (int s = 0; rules.free() && s < FLUSH_SAMPLES; s++) {
+      if (flush(trial, i)) {
+        double worst = best[REFINED - 1] == null ? Double.MAX_VALUE : best[REFINED - 1][0];
+        keep(best, cost(i, trial, worst, true), trial.x, trial.y, trial.turn);
+      }
+    }
     double[] chosen = {here, now.x, now.y, now.turn};
     for (double[] candidate : best) {
       if (candidate != null) {
@@ -143,6 +150,45 @@ final class Packing {
       }
     }
     now.set(chosen[1], chosen[2], chosen[3]);
+  }
+
+  /**
+   * Lays an edge along an edge of another piece or of the field, with one corner on a corner: how the pieces of a torn
+   * sheet go together again.
+   */
+  private boolean flush(Pose trial, int i) {
+    int k = random.nextInt(poses.size() + 1);
+    if (k == i) {
+      return false;
+    }
+    double[] edge = k == poses.size() ? fieldEdge() : edge(poses.get(k), random);
+    double[] fx = trial.form.xs[0];
+    double[] fy = trial.form.ys[0];
+    int a = random.nextInt(fx.length);
+    int b = (a + 1) % fx.length;
+    double own = Math.toDegrees(Math.atan2(fy[b] - fy[a], fx[b] - fx[a]));
+    double turn = Math.toDegrees(Math.atan2(edge[3] - edge[1], edge[2] - edge[0])) + 180 - own;
+    boolean first = random.nextBoolean();
+    int corner = first ? a : b;
+    trial.set(0, 0, turn);
+    trial.set((first ? edge[2] : edge[0]) - trial.xs[0][corner], (first ? edge[3] : edge[1]) - trial.ys[0][corner], turn);
+    return true;
+  }
+
+  private static double[] edge(Pose other, Random random) {
+    int a = random.nextInt(other.xs[0].length);
+    int b = (a + 1) % other.xs[0].length;
+    return new double[] {other.xs[0][a], other.ys[0][a], other.xs[0][b], other.ys[0][b]};
+  }
+
+  /** The field's edges run the other way round, for pieces lie on their inner side. */
+  private double[] fieldEdge() {
+    return switch (random.nextInt(4)) {
+      case 0 -> new double[] {field.right, field.top, field.left, field.top};
+      case 1 -> new double[] {field.left, field.top, field.left, field.bottom};
+      case 2 -> new double[] {field.left, field.bottom, field.right, field.bottom};
+      default -> new double[] {field.right, field.bottom, field.right, field.top};
+    };
   }
 
   private static void keep(double[][] best, double cost, double x, double y, double turn) {

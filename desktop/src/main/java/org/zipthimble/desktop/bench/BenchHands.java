@@ -317,7 +317,7 @@ final class BenchHands {
     drag = Drag.NONE;
     measuring = false;
     bench.tape(Optional.empty());
-    if (drafting.drop()) {
+    if (session.stopWorking() || drafting.drop()) {
       return true;
     }
     if (session.pointsProperty().get().isPresent()) {

@@ -186,7 +186,7 @@ public final class FigureSlip extends VBox {
 
   private void show() {
     if (preview && isVisible()) {
-      edit.get().ifPresentOrElse(session::tryOut, session::dropTry);
+      edit.get().ifPresentOrElse(session::tryBeside, session::dropTry);
     }
   }
 

@@ -42,6 +42,7 @@ public final class Session {
   private final BooleanProperty keepProportion = new SimpleBooleanProperty();
   private final ObjectProperty<String> notice = new SimpleObjectProperty<>("");
   private final Latest checker = new Latest("checks");
+  private final WorkingOut working = new WorkingOut(this::say);
   private final Halvings halvings = new Halvings();
   private final Asker asker;
   private final ObjectProperty<Optional<String>> open = new SimpleObjectProperty<>(Optional.empty());
@@ -98,11 +99,18 @@ public final class Session {
     put(history.get().after(held(edit)));
   }
 
-  /** Carries an edit out and selects the objects that it added beside the others. */
+  /** Carries an edit out, beside the window when it takes long, and selects the objects that it added beside the others. */
   public void applyAndSelect(Edit edit) {
     dropTry();
     Set<String> before = beside().stream().map(Item::id).collect(Collectors.toSet());
-    apply(edit);
+    working.out(job(), held(edit), job -> {
+      amending = "";
+      put(history.get().after(new Edit(edit.label(), j -> job)));
+      selectAdded(before);
+    });
+  }
+
+  private void selectAdded(Set<String> before) {
     Set<String> added = beside().stream().map(Item::id).filter(id -> !before.contains(id)).collect(Collectors.toCollection(LinkedHashSet::new));
     if (!added.isEmpty()) {
       selection.set(added);
@@ -144,10 +152,26 @@ public final class Session {
     shown.set(held(edit).change().apply(history.get().now()));
   }
 
-  /** Shows the job as it is again. */
+  /** The same for what may take long: it is shown when it has been worked out beside the window. */
+  public void tryBeside(Edit edit) {
+    trying = true;
+    working.out(job(), held(edit), shown::set);
+  }
+
+  /** Shows the job as it is again; what is being worked out is given up. */
   public void dropTry() {
+    working.drop();
     trying = false;
     shown.set(history.get().now());
+  }
+
+  /** Gives up what is being worked out beside the window; false when nothing is. */
+  public boolean stopWorking() {
+    boolean was = working.under();
+    if (was) {
+      dropTry();
+    }
+    return was;
   }
 
   /** Whether an edit is being tried out that is not done yet. */
@@ -175,6 +199,7 @@ public final class Session {
 
   private void put(History next) {
     Job job = next.now();
+    working.drop();
     trying = false;
     shown.set(job);
     if (job.face(faceId.get()).isEmpty()) {

@@ -47,22 +47,33 @@ final class CutMat extends Pane {
 
   private final Session session;
   private final Runnable again;
+  private final Leaving leaving;
   private Optional<CutSheet> sheet = Optional.empty();
   private Viewport view = new Viewport(40, 0, 0);
   private Optional<Piece> held = Optional.empty();
   private Point pressed = new Point(0, 0);
   private Point by = new Point(0, 0);
 
-  CutMat(Session session, Runnable again) {
+  /** Told of a piece that is pulled off the sheet. */
+  interface Leaving {
+    /** A piece is pulled over a place of the scene. */
+    void over(double sceneX, double sceneY);
+
+    /** A piece is let go at a place of the scene; false when nothing takes it there. */
+    boolean dropped(CutSheet from, Piece piece, double sceneX, double sceneY);
+  }
+
+  CutMat(Session session, Runnable again, Leaving leaving) {
     this.session = session;
     this.again = again;
+    this.leaving = leaving;
     setId("cut-mat");
     setMinSize(0, 0);
     widthProperty().addListener(o -> draw());
     heightProperty().addListener(o -> draw());
     setOnMousePressed(this::press);
     setOnMouseDragged(this::drag);
-    setOnMouseReleased(e -> release());
+    setOnMouseReleased(this::release);
   }
 
   void show(CutSheet shown) {
@@ -214,12 +225,16 @@ final class CutMat extends Pane {
     if (held.isPresent()) {
       Point now = view.toFace(new Point(e.getX(), e.getY()));
       by = new Point(now.x() - pressed.x(), now.y() - pressed.y());
+      leaving.over(e.getSceneX(), e.getSceneY());
       draw();
     }
   }
 
-  private void release() {
-    if (held.isPresent() && (by.x() != 0 || by.y() != 0)) {
+  private void release(MouseEvent e) {
+    if (held.isPresent() && leaving.dropped(sheet.orElseThrow(), held.get(), e.getSceneX(), e.getSceneY())) {
+      held = Optional.empty();
+      draw();
+    } else if (held.isPresent() && (by.x() != 0 || by.y() != 0)) {
       Piece piece = held.get();
       held = Optional.empty();
       lay(piece, 0, by);

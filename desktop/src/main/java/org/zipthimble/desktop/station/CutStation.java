@@ -9,6 +9,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -22,6 +23,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.cut.Piece;
 import org.zipthimble.core.cut.Pieces;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
@@ -42,6 +44,7 @@ import org.zipthimble.desktop.state.Station;
 /** How the pieces lie on mats and rolls: one sheet large, all of them below, the lanes at the side. */
 public final class CutStation {
   private static final long SEARCH = 15_000;
+  private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
 
   private final Session session;
   private final Latest layer = new Latest("layout");
@@ -72,7 +75,7 @@ public final class CutStation {
    */
   public CutStation(Session session, Runnable printed) {
     this.session = session;
-    mat = new CutMat(session, this::refresh);
+    mat = new CutMat(session, this::refresh, new Moving());
     lanes = new LaneCards(session, this::lane, printed);
     bar.setPrefWidth(150);
     bar.setAccessibleText(Wording.text("cutSheet.nesting"));
@@ -205,7 +208,7 @@ public final class CutStation {
       chosen = index;
       show();
     }, "sheet-thumb");
-    card.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("current"), index == chosen);
+    card.pseudoClassStateChanged(PseudoClass.getPseudoClass("current"), index == chosen);
     return card;
   }
 
@@ -244,6 +247,50 @@ public final class CutStation {
     }, "nest");
     thread.setDaemon(true);
     thread.start();
+  }
+
+  /** Takes pieces that are pulled onto the small picture of another sheet of their lane, or beside them onto a new one. */
+  private final class Moving implements CutMat.Leaving {
+    @Override
+    public void over(double sceneX, double sceneY) {
+      for (Node thumb : strip.getChildren()) {
+        thumb.pseudoClassStateChanged(TARGET, thumb.contains(thumb.sceneToLocal(sceneX, sceneY)));
+      }
+    }
+
+    @Override
+    public boolean dropped(CutSheet from, Piece piece, double sceneX, double sceneY) {
+      over(-1, -1);
+      for (int i = 0; i < strip.getChildren().size(); i++) {
+        Node thumb = strip.getChildren().get(i);
+        if (thumb.contains(thumb.sceneToLocal(sceneX, sceneY))) {
+          take(from, piece, plan.sheets().get(i));
+          return true;
+        }
+      }
+      Node below = strip.getParent();
+      if (below.contains(below.sceneToLocal(sceneX, sceneY)) && !session.job().cutting().split().on()) {
+        onto(from, piece, plan.of(from.lane().id()).size() + 1);
+        return true;
+      }
+      return false;
+    }
+
+    private void take(CutSheet from, Piece piece, CutSheet to) {
+      if (!to.lane().id().equals(from.lane().id())) {
+        session.say(Wording.text("cutSheet.otherLane", to.lane().name(), from.lane().name()));
+      } else if (session.job().cutting().split().on()) {
+        session.say(Wording.text("cutSheet.splitStays"));
+      } else if (to.number() != from.number()) {
+        onto(from, piece, to.number());
+      }
+    }
+
+    private void onto(CutSheet from, Piece piece, int sheet) {
+      Layout.onto(session.job(), from.lane(), piece, sheet).ifPresentOrElse(
+          laid -> session.apply(CutEdits.laid(from.lane().id(), laid, "edit.layPiece")),
+          () -> session.say(Wording.text("cutSheet.noRoom", piece.name(), sheet)));
+    }
   }
 
   private Edit laid(Lane lane, Nest nest) {

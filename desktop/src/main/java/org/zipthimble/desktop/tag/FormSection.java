@@ -13,6 +13,7 @@ import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.CornerLook;
 import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
@@ -251,7 +252,27 @@ final class FormSection extends Section {
             return new Making.Repeated(new Pattern.Along(a.path(), (int) v, a.turning()));
           })));
     }
-    return Kit.label("", "line-note");
+    return mirror();
+  }
+
+  /** The axis of a mirror image: its direction and the place it runs through. */
+  private Node mirror() {
+    return Kit.row(6,
+        Kit.under(Wording.text("shapes.axis"), number("live-axis", "shapes.axis", -360, 360,
+            () -> mirroring().map(m -> Wording.text("tag.degrees", Lengths.plain(m.degrees(), 2))).orElse(""),
+            v -> mirrored(m -> new Pattern.Mirror(v, m.through())))),
+        Kit.under(Wording.text("shapes.axisX"), length("live-axis-x", "shapes.axisX", -1000, 1000,
+            () -> mirroring().map(m -> m.through().x()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(v, m.through().y()))))),
+        Kit.under(Wording.text("shapes.axisY"), length("live-axis-y", "shapes.axisY", -1000, 1000,
+            () -> mirroring().map(m -> m.through().y()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(m.through().x(), v))))));
+  }
+
+  private Optional<Pattern.Mirror> mirroring() {
+    return repeating().filter(Pattern.Mirror.class::isInstance).map(Pattern.Mirror.class::cast);
+  }
+
+  private void mirrored(java.util.function.UnaryOperator<Pattern.Mirror> other) {
+    mirroring().ifPresent(m -> change(making -> new Making.Repeated(other.apply(m))));
   }
 
   private Optional<Pattern> repeating() {

@@ -104,10 +104,11 @@ public final class CutterLink {
           Thread.sleep(40);
           continue;
         }
+        StringBuilder next = new StringBuilder();
         while (sent < orders.size() && sent - done < UNDER_WAY) {
-          out.write((orders.get(sent++) + ";").getBytes(StandardCharsets.US_ASCII));
+          next.append(orders.get(sent++)).append(';');
         }
-        out.flush();
+        hand(out, next);
         String line = in.readLine();
         if (line == null) {
           throw new IOException("switched off");
@@ -134,6 +135,16 @@ public final class CutterLink {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new Stopped();
+    }
+  }
+
+  /** Hands orders over; a cutter that takes no more may still have something to say, so that reading tells what is wrong. */
+  private static void hand(OutputStream out, CharSequence orders) {
+    try {
+      out.write(orders.toString().getBytes(StandardCharsets.US_ASCII));
+      out.flush();
+    } catch (IOException closed) {
+      // The answer that follows says why, or ends and then it was switched off.
     }
   }
 

@@ -11,6 +11,7 @@ import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,7 @@ import org.zipthimble.core.wording.Wording;
  */
 public final class CutterServer implements Closeable {
   private static final int LARGEST_PRINT = 60_000_000;
+  private static final int LAST_WORDS_MS = 1000;
 
   private final ServerSocket socket;
   private final Consumer<CutterServer> changed;
@@ -172,6 +174,21 @@ public final class CutterServer implements Closeable {
       }
     }
     orders(new OrderReader(in), out);
+    drain(client, in);
+  }
+
+  /** Takes what is still on its way, for a connection closed on unread orders loses the last words too. */
+  private static void drain(Socket client, InputStream in) throws IOException {
+    client.shutdownOutput();
+    client.setSoTimeout(LAST_WORDS_MS);
+    byte[] rest = new byte[4096];
+    try {
+      for (int read = in.read(rest), all = 0; read >= 0 && all < LARGEST_PRINT; read = in.read(rest)) {
+        all += read;
+      }
+    } catch (SocketTimeoutException quiet) {
+      client.setSoTimeout(0);
+    }
   }
 
   private void orders(OrderReader reader, OutputStream out) throws IOException {
