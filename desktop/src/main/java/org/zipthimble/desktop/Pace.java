@@ -6,6 +6,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,7 +20,11 @@ import javafx.stage.Stage;
 import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.bring.OrnamentShelf;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Nodes;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Facts;
@@ -39,6 +44,7 @@ import org.zipthimble.desktop.state.Taste;
 public final class Pace extends Application {
   private static final int FRAMES = 90;
   private static final int SETTLE = 30;
+  private static final int POINTS = 2000;
   private static final double WHEEL = 1.075;
 
   private final Deque<Runnable> runs = new ArrayDeque<>();
@@ -61,7 +67,27 @@ public final class Pace extends Application {
         workbench.bench().zoom(frame % 30 < 15 ? WHEEL : 1 / WHEEL);
       }));
     }
+    runs.add(this::points);
     next();
+  }
+
+  /** Drags 2,000 chosen points of one outline, as the hand on the bench does. */
+  private void points() {
+    Path.Builder wave = Path.build();
+    for (int i = 0; i < POINTS; i++) {
+      double angle = 2 * Math.PI * i / POINTS;
+      double r = 2.5 + 0.2 * Math.sin(40 * angle);
+      Point p = new Point(5.5 + r * Math.cos(angle), 4.25 + r * Math.sin(angle));
+      wave = i == 0 ? wave.start(p.x(), p.y()) : wave.curve(p.x() + 0.002, p.y(), p.x(), p.y() + 0.002, p.x(), p.y());
+    }
+    Path outline = wave.close().path();
+    Item.Shape shape = Drawings.shape(Facts.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
+    Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).with(List.of(new Face("f1", "front", List.of(shape))));
+    List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
+    measure(job, all.size(), "chosen points dragged", () -> {
+      session.pointsProperty().set(Optional.of("i1"));
+      session.chosenPointsProperty().set(new HashSet<>(all));
+    }, frame -> session.tryOut(Shaping.redraw("f1", "i1", Nodes.moved(outline, all, 0.02 * frame % 1, 0.01 * frame % 1), "edit.pointMove")));
   }
 
   private void next() {
@@ -83,9 +109,14 @@ public final class Pace extends Application {
   }
 
   private void run(int count, String what, IntConsumer each) {
-    session.take(busy(count), Optional.empty());
+    measure(busy(count), count, "objects, " + what, () -> session.selectionProperty().set(what.startsWith("all") ? all() : Set.of("i1")), each);
+  }
+
+  private void measure(Job job, int count, String what, Runnable prepare, IntConsumer each) {
+    session.take(job, Optional.empty());
     session.stationProperty().set(Station.COMPOSE);
-    session.selectionProperty().set(what.startsWith("all") ? all() : Set.of("i1"));
+    session.selectionProperty().set(Set.of("i1"));
+    prepare.run();
     workbench.bench().fit();
     List<Double> frames = new ArrayList<>();
     List<Double> work = new ArrayList<>();
@@ -110,7 +141,7 @@ public final class Pace extends Application {
           session.dropTry();
           workbench.bench().letGo();
           double rate = (workbench.bench().painted() - painted[0]) / ((now - began) / 1e9);
-          System.out.println(String.format(Locale.ROOT, "%d objects, %s: frame median %.1f ms, 95th %.1f ms; edit and lines median %.1f ms, 95th %.1f ms; art redrawn %.0f times a second",
+          System.out.println(String.format(Locale.ROOT, "%d %s: frame median %.1f ms, 95th %.1f ms; edit and lines median %.1f ms, 95th %.1f ms; art redrawn %.0f times a second",
               count, what, at(frames, 0.5), at(frames, 0.95), at(work, 0.5), at(work, 0.95), rate));
           Platform.runLater(Pace.this::next);
           return;

@@ -1,5 +1,6 @@
 package org.zipthimble.samples;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
@@ -32,6 +34,7 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Split;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.job.Turns;
@@ -168,5 +171,37 @@ final class CutJobs {
     Item seed = new Item.Shape(facts(d, "Seed", "l1", CutKind.THROUGH), new Placement(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
     return Live.of(job, facts(d, name, "l1", CutKind.THROUGH), List.of(seed), new Making.Repeated(new Pattern.Fill(28.5, 0.5)));
+  }
+
+  /** Six round stickers on one sheet of sticker paper: printed first, then kiss cut round each by the registration marks. */
+  static Job stickers() {
+    Desk d = new Desk();
+    Job empty = Desk.job("Jar lid stickers", "Sticker sheet", 23, new Size(6.5, 9), 0, "Sticker paper", 1,
+        List.of(new Face("f1", "sheet", List.of())));
+    List<String> names = List.of("Ember Runner", "Tollgate Pea", "Saltmarsh Kale", "Lantern Squash", "Penny Beet", "Owl Poppy");
+    List<String> seeds = List.of("Kidney bean", "Pea", "Fern", "Pumpkin seed", "Seed packet", "Leaf wreath");
+    List<Colour> grounds = List.of(Desk.BEET, LEAF, Desk.GREEN, Desk.BRASS, BEET, Desk.PLUM);
+    List<Item> all = new ArrayList<>();
+    for (int i = 0; i < names.size(); i++) {
+      all.add(sticker(d, new Point(1.7 + i % 2 * 3.1, 1.55 + i / 2 * 2.95), names.get(i), seeds.get(i), grounds.get(i)));
+    }
+    Lane paper = Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, CREAM);
+    CutPlan plan = new CutPlan(List.of(paper), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
+    return empty.with(List.of(new Face("f1", "sheet", all))).with(plan).with(new SheetPlan(true, SheetPlan.LETTER, false));
+  }
+
+  private static Item sticker(Desk d, Point middle, String name, String seed, Colour colour) {
+    double r = 1.3;
+    d.put(new Item.Shape(d.art.facts("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
+        Optional.of(colour), Optional.empty()));
+    double in = r - 0.14;
+    d.put(new Item.Shape(d.art.facts("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
+        Optional.of(CREAM), Optional.empty()));
+    d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
+    d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE, colour);
+    d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, Desk.INK);
+    Facts facts = d.art.facts("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
+        .with(Cutting.PLAIN.from("l1").of(CutKind.KISS).along(CutEdge.ART, 0).spread(1.0 / 16));
+    return Grouping.of(facts, d.face("f1", "sheet").items());
   }
 }

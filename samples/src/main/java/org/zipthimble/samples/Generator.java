@@ -34,6 +34,7 @@ public final class Generator {
       case "sowing-list.thimble" -> GardenPapers.sowing();
       case "seed-wheel.thimble" -> GardenPapers.colouring();
       case "window-decal.thimble" -> CutJobs.decal();
+      case "jar-stickers.thimble" -> CutJobs.stickers();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };

@@ -1,8 +1,10 @@
 package org.zipthimble.core.geom;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Editing a path by its points: each function gives the changed path and leaves the given one alone. */
 public final class Nodes {
@@ -58,13 +60,14 @@ public final class Nodes {
 
   /** Puts points elsewhere by a distance; the handles go with them. */
   public static Path moved(Path path, List<At> points, double dx, double dy) {
+    Set<At> moving = new HashSet<>(points);
     return changed(path, (contour, c) -> {
       List<Span> spans = new ArrayList<>(contour.spans());
       int n = spans.size();
       for (int i = 0; i < n; i++) {
         Span s = spans.get(i);
-        boolean begin = points.contains(new At(c, i));
-        boolean end = points.contains(new At(c, contour.closed() ? (i + 1) % n : i + 1));
+        boolean begin = moving.contains(new At(c, i));
+        boolean end = moving.contains(new At(c, contour.closed() ? (i + 1) % n : i + 1));
         if (begin || end) {
           spans.set(i, s.between(begin ? s.from().plus(dx, dy) : s.from(), end ? s.to().plus(dx, dy) : s.to()));
         }

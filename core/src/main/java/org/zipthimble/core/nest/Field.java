@@ -33,6 +33,36 @@ final class Field {
     return bottom - top;
   }
 
+  /** Whether a pose lies within; tells sooner than how far it reaches outside. */
+  boolean holds(Pose p) {
+    if (p.left < left - 1e-9 || p.right > right + 1e-9 || p.top < top - 1e-9 || p.bottom > bottom + 1e-9) {
+      return false;
+    }
+    for (int r = 0; r < p.xs.length && !scrap.isEmpty(); r++) {
+      for (int i = 0; i < p.xs[r].length; i++) {
+        if (!within(p.xs[r][i], p.ys[r][i])) {
+          return false;
+        }
+      }
+    }
+    return scrap.stream().allMatch(ring -> ring.stream().noneMatch(corner -> p.covers(corner.x(), corner.y())));
+  }
+
+  /** Whether a place lies in the scrap, by the even-odd rule. */
+  private boolean within(double x, double y) {
+    boolean in = false;
+    for (List<Point> ring : scrap) {
+      Point b = ring.get(ring.size() - 1);
+      for (Point a : ring) {
+        if (a.y() > y != b.y() > y && x < (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()) + a.x()) {
+          in = !in;
+        }
+        b = a;
+      }
+    }
+    return in;
+  }
+
   /** How far a pose reaches outside; 0 when it lies within. */
   double outside(Pose p) {
     double out = Math.max(0, left - p.left) + Math.max(0, p.right - right) + Math.max(0, top - p.top) + Math.max(0, p.bottom - bottom);

@@ -245,15 +245,12 @@ public final class Nester {
   }
 
   private static boolean fits(Pose pose, List<Pose> sheet, Field field) {
-    if (field.outside(pose) > 0) {
-      return false;
-    }
     for (Pose other : sheet) {
       if (Pose.overlap(pose, other) > 0) {
         return false;
       }
     }
-    return true;
+    return field.holds(pose);
   }
 
   /** Slides a pose up and to the left as far as it goes. */

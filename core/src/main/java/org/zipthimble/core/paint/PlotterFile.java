@@ -33,8 +33,17 @@ public final class PlotterFile {
     }
   }
 
-  /** The file as text in ASCII. */
+  /** The file as text in ASCII; the blade goes home at the end. */
   public static String text(Size size, List<Run> runs) {
+    return text(size, runs, true);
+  }
+
+  /**
+   * The same.
+   *
+   * @param home whether the lifted blade goes to the sheet's corner at the end; a sheet that lies askew may have it out of reach
+   */
+  public static String text(Size size, List<Run> runs, boolean home) {
     StringBuilder out = new StringBuilder("IN;\n");
     for (Run run : runs) {
       out.append("SP").append(run.pen()).append(";VS").append(Math.max(1, Math.min(127, Math.round(run.speed() * 2.54))))
@@ -45,7 +54,7 @@ public final class PlotterFile {
         }
       }
     }
-    return out.append("PU0,0;SP0;\n").toString();
+    return out.append(home ? "PU0,0;SP0;\n" : "PU;SP0;\n").toString();
   }
 
   private static void stroke(StringBuilder out, List<Point> places, double height) {

@@ -68,6 +68,6 @@ public record PrintAndCut(byte[] png, double ppi, List<Point> marks, double heig
         runs.add(new PlotterFile.Run(CutDrawings.pen(kind), blade.speed(), blade.pressure(), blade.passes(), some));
       }
     }
-    return new PrintAndCut(png, PPI, Register.marks(page.bleed()), page.size().height(), PlotterFile.text(page.size(), runs));
+    return new PrintAndCut(png, PPI, Register.marks(page.bleed()), page.size().height(), PlotterFile.text(page.size(), runs, false));
   }
 }

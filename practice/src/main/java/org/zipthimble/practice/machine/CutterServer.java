@@ -41,6 +41,7 @@ public final class CutterServer implements Closeable {
   private volatile Cutter cutter;
   private volatile BufferedImage print;
   private volatile double printPpi;
+  private volatile double offBy;
   private volatile String words = "";
   private volatile boolean open = true;
   private volatile boolean busy;
@@ -238,7 +239,9 @@ public final class CutterServer implements Closeable {
     }
     cutter.finish();
     Report r = cutter.report();
-    answer(out, "done", say("practice.done", inches(r.length()), Lengths.plain(r.seconds(), 0), r.lifts(), inches(r.travel())));
+    String way = Lengths.plain(r.seconds(), 0);
+    answer(out, "done", print == null ? say("practice.done", inches(r.length()), way, r.lifts(), inches(r.travel()))
+        : say("practice.donePrinted", inches(r.length()), way, r.lifts(), inches(r.travel()), Lengths.plain(offBy, 4)));
   }
 
   /** Takes as long as a real machine, divided by its hurry. */
@@ -300,7 +303,8 @@ public final class CutterServer implements Closeable {
     }
     Affine fitted = Scan.fit(marks, found);
     cutter.correct(fitted);
-    answer(out, "scanned", say("practice.scanned", marks.size(), Lengths.plain(error(fitted, Box.around(marks)), 4)));
+    offBy = error(fitted, Box.around(marks));
+    answer(out, "scanned", say("practice.scanned", marks.size(), Lengths.plain(offBy, 4)));
   }
 
   /** The greatest difference at the corners of the marks between where the sheet lies and where it is thought to lie. */
