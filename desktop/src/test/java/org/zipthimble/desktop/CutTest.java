@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Bounds;
@@ -22,6 +23,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
@@ -31,11 +33,14 @@ import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
@@ -73,7 +78,13 @@ class CutTest {
 
   private void menu(FxRobot robot, String menu, String item) {
     robot.clickOn(menu).clickOn(item);
+    settled();
+  }
+
+  /** Waits until what was asked for has been worked out. */
+  private void settled() {
     WaitForAsyncUtils.waitForFxEvents();
+    Hand.until(() -> !session.working());
   }
 
   /** Scrolls the tag until a control of it is seen. */
@@ -108,6 +119,7 @@ class CutTest {
     hand.type("#figure-distances", "1/8");
     assertTrue(session.trying(), "what the figures give is seen before it is done");
     robot.clickOn("#figures-make");
+    settled();
     Item.Group rings = (Item.Group) session.single().orElseThrow();
     double grown = 3 + 8 * 0.125 + 5 * Math.PI / 4 * 0.015625 - 0.015625;
     assertEquals(grown, area(rings), 2e-3, "Steiner at five outer corners; one inner corner loses its square");
@@ -189,7 +201,7 @@ class CutTest {
     menu(robot, "#menu-shape", "#menu-way-join");
     hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
     Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
-    robot.interact(() -> session.apply(org.zipthimble.core.edit.CutEdits.plan("edit.cutPlan", p -> p.nested(true))));
+    robot.interact(() -> session.apply(CutEdits.plan("edit.cutPlan", p -> p.nested(true))));
     WaitForAsyncUtils.sleep(1200, java.util.concurrent.TimeUnit.MILLISECONDS);
     Node piece = robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst().orElseThrow();
     Bounds at = piece.localToScreen(piece.getBoundsInLocal());
@@ -221,9 +233,31 @@ class CutTest {
     menu(robot, "#menu-shape", "#menu-bridges");
     hand.type("#figure-bridgewidth", "1/5");
     robot.clickOn("#figures-make");
+    settled();
     Item.Group bridged = (Item.Group) session.face().items().get(0);
     assertEquals(3, bridged.members().size());
     assertTrue(bridged.making() instanceof Making.Combined);
     assertEquals(8 - 2 * 0.2, area(bridged), 0.02);
+  }
+
+  @Test
+  void aPieceIsPulledOntoASheetOfItsOwn(FxRobot robot) {
+    two(robot);
+    robot.interact(() -> {
+      Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.of(0x5D8A4E)).with(Supply.MAT_12);
+      session.apply(CutEdits.addLane(lane));
+      session.apply(CutEdits.assign("f1", session.selectionProperty().get(), lane));
+      session.apply(CutEdits.plan("edit.cutPlan", p -> p.nested(true)));
+    });
+    hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
+    Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
+    Hand.until(() -> robot.lookup(".piece").queryAll().stream().anyMatch(n -> n.getBoundsInParent().getWidth() > 60));
+    Node piece = robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst().orElseThrow();
+    Bounds at = piece.localToScreen(piece.getBoundsInLocal());
+    Bounds first = robot.lookup("#cut-sheet-1").query().localToScreen(robot.lookup("#cut-sheet-1").query().getBoundsInLocal());
+    robot.moveTo(at.getMinX() + at.getWidth() / 2, at.getMinY() + at.getHeight() / 2).press(MouseButton.PRIMARY).moveBy(20, 20)
+        .moveTo(first.getMaxX() + 60, first.getMinY() + 20).release(MouseButton.PRIMARY);
+    Hand.until(() -> robot.lookup("#cut-sheet-2").tryQuery().isPresent());
+    assertEquals(2, session.job().cutting().laid().get("l1").stream().map(l -> l.sheet()).distinct().count());
   }
 }

@@ -5,11 +5,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.ArcTo;
 import javafx.scene.shape.Circle;
+import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
 import org.zipthimble.core.arrange.Snapper;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Shaping;
@@ -25,6 +29,11 @@ import org.zipthimble.desktop.state.Session;
 /** The points of the shape that is being edited: how they are shown, and what the hand does to them. */
 final class Points {
   private static final double NEAR = 7;
+  /** With more points chosen than this their handles would hide each other and are not shown. */
+  private static final int MOST_HANDLED = 60;
+
+  private static final PseudoClass MANY = PseudoClass.getPseudoClass("many");
+
   private static final double HALF = 3.6;
   private static final double SNAP = 6;
 
@@ -57,16 +66,40 @@ final class Points {
       Affine map = session.ground().then(view.toPixels());
       Path path = path(item);
       nodes.add(Drawn.path(path.mapped(session.ground()), view, "point-line"));
+      javafx.scene.shape.Path free = dots("point-free");
+      javafx.scene.shape.Path picked = dots("point-picked");
+      boolean few = chosen().size() <= MOST_HANDLED;
       for (Nodes.Node node : Nodes.of(path)) {
-        boolean picked = chosen().contains(node.at());
+        boolean held = chosen().contains(node.at());
         Point at = map.apply(node.place());
-        if (picked) {
+        if (held && few) {
           handle(map, at, node.handleIn(), nodes);
           handle(map, at, node.handleOut(), nodes);
         }
-        nodes.add(node.smooth() ? round(at, picked) : square(at, picked));
+        dot(held ? picked : free, at, node.smooth());
       }
+      picked.pseudoClassStateChanged(MANY, !few);
+      nodes.addAll(List.of(free, picked));
     });
+  }
+
+  /** All points of one kind are one outline on the screen, so that thousands of them can be pulled about. */
+  private static javafx.scene.shape.Path dots(String style) {
+    javafx.scene.shape.Path path = new javafx.scene.shape.Path();
+    path.getStyleClass().addAll("point", style);
+    path.setMouseTransparent(true);
+    return path;
+  }
+
+  private static void dot(javafx.scene.shape.Path path, Point at, boolean smooth) {
+    double r = smooth ? HALF + 0.6 : HALF;
+    if (smooth) {
+      path.getElements().addAll(new MoveTo(at.x() - r, at.y()), new ArcTo(r, r, 0, at.x() + r, at.y(), false, true),
+          new ArcTo(r, r, 0, at.x() - r, at.y(), false, true), new ClosePath());
+    } else {
+      path.getElements().addAll(new MoveTo(at.x() - r, at.y() - r), new LineTo(at.x() + r, at.y() - r), new LineTo(at.x() + r, at.y() + r),
+          new LineTo(at.x() - r, at.y() + r), new ClosePath());
+    }
   }
 
   private static void handle(Affine map, Point at, Optional<Point> handle, List<Node> nodes) {
@@ -79,20 +112,6 @@ final class Points {
       bead.setMouseTransparent(true);
       nodes.addAll(List.of(thread, bead));
     });
-  }
-
-  private static Node round(Point at, boolean picked) {
-    Circle dot = new Circle(at.x(), at.y(), HALF + 0.6);
-    dot.getStyleClass().addAll("point", picked ? "point-picked" : "point-free");
-    dot.setMouseTransparent(true);
-    return dot;
-  }
-
-  private static Node square(Point at, boolean picked) {
-    Rectangle dot = new Rectangle(at.x() - HALF, at.y() - HALF, 2 * HALF, 2 * HALF);
-    dot.getStyleClass().addAll("point", picked ? "point-picked" : "point-free");
-    dot.setMouseTransparent(true);
-    return dot;
   }
 
   /** What a press begins while points are edited; empty when it is not meant for them. */

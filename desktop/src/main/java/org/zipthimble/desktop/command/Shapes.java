@@ -60,7 +60,7 @@ public final class Shapes {
   }
 
   void combine(Way way) {
-    session.perform((face, ids) -> Shaping.combine(face, ids, way));
+    session.performBeside((face, ids) -> Shaping.combine(face, ids, way));
   }
 
   void apart() {

@@ -194,7 +194,7 @@ public final class FigureSlip extends VBox {
     Optional<Edit> done = edit.get();
     preview = false;
     close();
-    done.ifPresent(session::applyAndSelect);
+    done.ifPresent(session::applyBeside);
   }
 
   /** Puts the slip away without doing anything. */

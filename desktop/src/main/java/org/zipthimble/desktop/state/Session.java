@@ -52,7 +52,7 @@ public final class Session {
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
   private final Taste taste;
   private final Filing filing;
-  private Optional<Step> last = Optional.empty();
+  private Optional<Runnable> last = Optional.empty();
   private Optional<Looks.Look> look = Optional.empty();
   private boolean trying;
   private String amending = "";
@@ -99,15 +99,27 @@ public final class Session {
     put(history.get().after(held(edit)));
   }
 
-  /** Carries an edit out, beside the window when it takes long, and selects the objects that it added beside the others. */
+  /** Carries an edit out and selects the objects that it added beside the others. */
   public void applyAndSelect(Edit edit) {
     dropTry();
-    Set<String> before = beside().stream().map(Item::id).collect(Collectors.toSet());
+    Set<String> before = besideIds();
+    apply(edit);
+    selectAdded(before);
+  }
+
+  /** The same for what may take long: it is worked out beside the window, and is there at once where it was quick. */
+  public void applyBeside(Edit edit) {
+    dropTry();
+    Set<String> before = besideIds();
     working.out(job(), held(edit), job -> {
       amending = "";
       put(history.get().after(new Edit(edit.label(), j -> job)));
       selectAdded(before);
     });
+  }
+
+  private Set<String> besideIds() {
+    return beside().stream().map(Item::id).collect(Collectors.toSet());
   }
 
   private void selectAdded(Set<String> before) {
@@ -121,13 +133,21 @@ public final class Session {
   public void perform(Step step) {
     if (!selection.get().isEmpty()) {
       applyAndSelect(step.on(faceId.get(), selection.get()));
-      last = Optional.of(step);
+      last = Optional.of(() -> perform(step));
+    }
+  }
+
+  /** The same for what may take long. */
+  public void performBeside(Step step) {
+    if (!selection.get().isEmpty()) {
+      applyBeside(step.on(faceId.get(), selection.get()));
+      last = Optional.of(() -> performBeside(step));
     }
   }
 
   /** Does the last step again to what is selected now. */
   public void repeat() {
-    last.ifPresent(this::perform);
+    last.ifPresent(Runnable::run);
   }
 
   private Edit held(Edit edit) {
@@ -163,6 +183,11 @@ public final class Session {
     working.drop();
     trying = false;
     shown.set(history.get().now());
+  }
+
+  /** Whether something is being worked out beside the window. */
+  public boolean working() {
+    return working.under();
   }
 
   /** Gives up what is being worked out beside the window; false when nothing is. */
