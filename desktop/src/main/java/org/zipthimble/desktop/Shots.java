@@ -140,11 +140,17 @@ public final class Shots extends Application {
     step("compose-cut.png", s -> { });
     step("compose-cut.png", s -> { });
     step("sheet-cut.png", s -> s.stationProperty().set(Station.SHEET));
-    step("sheet-cut.png", s -> s.say(""));
+    for (int i = 0; i < 3; i++) {
+      step("sheet-cut.png", s -> s.say(""));
+    }
     step("sheet-cut.png", s -> click("#cut-sheet-2"));
+    step("sheet-cut.png", s -> { });
     step("sheet-split.png", s -> take(s, "bed-sign.thimble"));
-    step("sheet-split.png", s -> s.say(""));
+    for (int i = 0; i < 3; i++) {
+      step("sheet-split.png", s -> s.say(""));
+    }
     step("sheet-split.png", s -> click("#cut-sheet-2"));
+    step("sheet-split.png", s -> { });
     step("send.png", s -> {
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.SEND);

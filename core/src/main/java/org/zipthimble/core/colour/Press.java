@@ -46,7 +46,12 @@ public final class Press {
 
   /** The inks for a colour. */
   public Cmyk ink(Colour colour) {
-    return ink(Lab.xyz(colour.red() / 255.0, colour.green() / 255.0, colour.blue() / 255.0));
+    return ink(colour.red() / 255.0, colour.green() / 255.0, colour.blue() / 255.0);
+  }
+
+  /** The inks for parts of sRGB, each 0 to 1. */
+  Cmyk ink(double red, double green, double blue) {
+    return ink(Lab.xyz(red, green, blue));
   }
 
   /** The inks for a colour of Lab. */

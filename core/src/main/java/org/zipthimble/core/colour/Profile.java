@@ -180,4 +180,19 @@ public final class Profile {
   public String id() {
     return id;
   }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Profile && ((Profile) other).id.equals(id);
+  }
+
+  @Override
+  public int hashCode() {
+    return id.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return name + " " + id;
+  }
 }
