@@ -4,6 +4,7 @@ module org.zipthimble.core {
   requires java.xml;
   requires com.fasterxml.jackson.databind;
   requires org.apache.pdfbox;
+  requires org.apache.xmpbox;
   requires com.github.librepdf.openpdf;
   requires org.locationtech.jts;
   requires pngencoder;

@@ -34,6 +34,11 @@ public final class Inking {
     return press;
   }
 
+  /** What the palette says of its colours. */
+  public Map<Colour, Ink> own() {
+    return own;
+  }
+
   /** The ink of a colour. */
   public Ink of(Colour colour) {
     Ink said = own.get(colour);

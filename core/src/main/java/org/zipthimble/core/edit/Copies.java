@@ -98,7 +98,7 @@ public final class Copies {
       }
     }
     return new Job(
-        job.name(), job.ticket(), job.faces(), job.sheet(), more, job.fonts(), job.palette(), job.cutting());
+        job.name(), job.ticket(), job.faces(), job.sheet(), more, job.fonts(), job.palette(), job.cutting(), job.colour());
   }
 
   private static Item moved(Item item, double dx, double dy) {

@@ -18,7 +18,7 @@ import org.zipthimble.core.picture.Picture;
  */
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-    Palette palette, CutPlan cutting) {
+    Palette palette, CutPlan cutting, ColourPlan colour) {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -41,6 +41,13 @@ public record Job(
         }
       }
     }
+  }
+
+  /** A job for a printer at home. */
+  public Job(
+      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
+      Palette palette, CutPlan cutting) {
+    this(name, ticket, faces, sheet, pictures, fonts, palette, cutting, ColourPlan.HOME);
   }
 
   /** A job that is not cut. */
@@ -67,39 +74,44 @@ public record Job(
 
   /** The same under another name. */
   public Job named(String other) {
-    return new Job(other, ticket, faces, sheet, pictures, fonts, palette, cutting);
+    return new Job(other, ticket, faces, sheet, pictures, fonts, palette, cutting, colour);
   }
 
   /** The same with another ticket. */
   public Job with(Ticket other) {
-    return new Job(name, other, faces, sheet, pictures, fonts, palette, cutting);
+    return new Job(name, other, faces, sheet, pictures, fonts, palette, cutting, colour);
   }
 
   /** The same with other faces. */
   public Job with(List<Face> others) {
-    return new Job(name, ticket, others, sheet, pictures, fonts, palette, cutting);
+    return new Job(name, ticket, others, sheet, pictures, fonts, palette, cutting, colour);
   }
 
   /** The same, laid on the sheet otherwise. */
   public Job with(SheetPlan other) {
-    return new Job(name, ticket, faces, other, pictures, fonts, palette, cutting);
+    return new Job(name, ticket, faces, other, pictures, fonts, palette, cutting, colour);
   }
 
   /** The same with another palette. */
   public Job with(Palette other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, other, cutting);
+    return new Job(name, ticket, faces, sheet, pictures, fonts, other, cutting, colour);
   }
 
   /** The same, cut otherwise. */
   public Job with(CutPlan other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, other);
+    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, other, colour);
+  }
+
+  /** The same with its colours leaving otherwise. */
+  public Job with(ColourPlan other) {
+    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, cutting, other);
   }
 
   /** The same with one more picture to use. */
   public Job with(Picture picture) {
     Map<String, Picture> more = new TreeMap<>(pictures);
     more.putIfAbsent(picture.id(), picture);
-    return new Job(name, ticket, faces, sheet, more, fonts, palette, cutting);
+    return new Job(name, ticket, faces, sheet, more, fonts, palette, cutting, colour);
   }
 
   /** The same without the pictures that no face uses. */
@@ -108,7 +120,7 @@ public record Job(
     Set<String> wanted = new HashSet<>();
     faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
     used.keySet().retainAll(wanted);
-    return new Job(name, ticket, faces, sheet, used, fonts, palette, cutting);
+    return new Job(name, ticket, faces, sheet, used, fonts, palette, cutting, colour);
   }
 
   /** The face with this id. */

@@ -29,6 +29,11 @@ public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end,
     return new Pen(width, colour, List.of(lengths), end, corner, spot);
   }
 
+  /** The same in another colour, as no spot colour. */
+  public Pen in(Colour other) {
+    return new Pen(width, other, dashes, end, corner, Optional.empty());
+  }
+
   /** The same as a spot colour. */
   public Pen spot(String name) {
     return new Pen(width, colour, dashes, end, corner, Optional.of(name));

@@ -6,9 +6,11 @@ import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -21,6 +23,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Kind;
@@ -40,8 +43,18 @@ final class PdfAssets {
   private final Map<String, PDColorSpace> spots = new HashMap<>();
   private final Map<String, PDOptionalContentGroup> steps = new LinkedHashMap<>();
 
-  PdfAssets(PDDocument document) {
+  private final Optional<PdfPress> press;
+  private final PdfColours colours;
+
+  /** The assets of a document; with inks for a press, or in RGB. */
+  PdfAssets(PDDocument document, Optional<PdfPress> press) {
     this.document = document;
+    this.press = press;
+    this.colours = press.isPresent() ? new PdfInks(press.get().inking(), this) : new PdfRgb();
+  }
+
+  PdfColours colours() {
+    return colours;
   }
 
   PDType0Font font(GlyphRun run) throws IOException {
@@ -59,27 +72,43 @@ final class PdfAssets {
   PDImageXObject picture(Picture picture) throws IOException, Trouble {
     PDImageXObject image = pictures.get(picture.id());
     if (image == null) {
-      image = picture.kind() == Kind.JPEG
-          ? JPEGFactory.createFromByteArray(document, picture.blob().bytes())
-          : LosslessFactory.createFromImage(document, Pictures.decode(picture));
+      if (press.isPresent() && press.get().picturesInk()) {
+        image = PdfPictures.inInk(document, Pictures.decode(picture), press.get().inking().table());
+      } else {
+        image = picture.kind() == Kind.JPEG
+            ? JPEGFactory.createFromByteArray(document, picture.blob().bytes())
+            : LosslessFactory.createFromImage(document, Pictures.decode(picture));
+        if (press.isPresent()) {
+          image.setColorSpace(PdfPictures.screen(document));
+        }
+      }
       pictures.put(picture.id(), image);
     }
     return image;
   }
 
-  /** A spot colour by its name; the same name is always the same object. */
+  /** A spot colour by its name, which stands for a colour of the screen; the same name is always the same object. */
   PDColorSpace spot(String name, Colour stand) {
+    return spot(name, colours.space(), colours.parts(stand));
+  }
+
+  /** A spot colour by its name, with the process inks that stand for it. */
+  PDColorSpace spot(String name, Cmyk alternate) {
+    return spot(name, COSName.DEVICECMYK, PdfShades.numbers(alternate.parts()));
+  }
+
+  private PDColorSpace spot(String name, COSBase space, COSArray full) {
     return spots.computeIfAbsent(name, n -> {
       COSDictionary tint = new COSDictionary();
       tint.setInt(COSName.FUNCTION_TYPE, 2);
       tint.setItem(COSName.DOMAIN, PdfShades.numbers(0, 1));
-      tint.setItem(COSName.C0, PdfShades.numbers(1, 1, 1));
-      tint.setItem(COSName.C1, PdfShades.colour(stand));
+      tint.setItem(COSName.C0, space == COSName.DEVICECMYK ? PdfShades.numbers(0, 0, 0, 0) : PdfShades.numbers(1, 1, 1));
+      tint.setItem(COSName.C1, full);
       tint.setInt(COSName.N, 1);
       COSArray array = new COSArray();
       array.add(COSName.SEPARATION);
       array.add(COSName.getPDFName(n));
-      array.add(COSName.DEVICERGB);
+      array.add(space);
       array.add(tint);
       try {
         return new PDSeparation(array, null);

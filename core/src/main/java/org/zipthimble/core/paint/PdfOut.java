@@ -37,6 +37,7 @@ final class PdfOut implements MarkOut {
 
   private final PDDocument document;
   private final PdfAssets assets;
+  private final PdfColours colours;
   private final Size size;
   private final Deque<Layer> layers = new ArrayDeque<>();
 
@@ -49,6 +50,7 @@ final class PdfOut implements MarkOut {
   PdfOut(PDDocument document, PdfAssets assets, Size size) {
     this.document = document;
     this.assets = assets;
+    this.colours = assets.colours();
     this.size = size;
     layers.push(new Layer());
     text().matrix(new Affine(72, 0, 0, -72, 0, size.height() * 72), "cm");
@@ -65,14 +67,14 @@ final class PdfOut implements MarkOut {
   @Override
   public void fill(Path path, Colour colour) {
     if (!path.segments().isEmpty()) {
-      text().colour(colour, "rg").path(path).raw("f");
+      text().raw(colours.fill(colour, false, here())).path(path).raw("f");
     }
   }
 
   @Override
   public void fill(Path path, Shade shade) {
     if (!path.segments().isEmpty()) {
-      COSName name = layers.peek().resources().add(PdfShades.shading(shade));
+      COSName name = layers.peek().resources().add(PdfShades.shading(shade, colours));
       text().raw("q").path(path).raw("W n").matrix(shade.toPage(), "cm").raw("/" + name.getName() + " sh").raw("Q");
     }
   }
@@ -84,7 +86,7 @@ final class PdfOut implements MarkOut {
     }
     boolean plain = pen.dashes().isEmpty() && pen.end() == LineEnd.BUTT && pen.corner() == Corner.MITRE && pen.spot().isEmpty();
     if (plain) {
-      text().colour(pen.colour(), "RG").numbers("w", pen.width()).path(path).raw("S");
+      text().raw(colours.stroke(pen.colour(), here())).numbers("w", pen.width()).path(path).raw("S");
       return;
     }
     text().raw("q");
@@ -94,7 +96,7 @@ final class PdfOut implements MarkOut {
       COSName over = layers.peek().resources().add(PdfShades.overprint());
       text().raw("/" + over.getName() + " gs");
     } else {
-      text().colour(pen.colour(), "RG");
+      text().raw(colours.stroke(pen.colour(), here()));
     }
     text().raw(pen.end().ordinal() + " J " + join(pen.corner()) + " j " + PdfShades.dashes(pen.dashes()));
     text().numbers("w", pen.width()).path(path).raw("S").raw("Q");
@@ -121,7 +123,11 @@ final class PdfOut implements MarkOut {
       PDType0Font font = assets.font(run);
       COSName name = layers.peek().resources().add(font);
       text().raw("/Span <</ActualText <FEFF" + hex(run.text().getBytes(StandardCharsets.UTF_16BE)) + ">>> BDC");
-      text().raw("BT").colour(colour, "rg").raw("/" + name.getName() + " " + PdfText.number(run.em()) + " Tf");
+      boolean over = colours.overprints(colour);
+      if (over) {
+        text().raw("q").raw("/" + here().add(PdfShades.overprint()).getName() + " gs");
+      }
+      text().raw("BT").raw(colours.fill(colour, true, here())).raw("/" + name.getName() + " " + PdfText.number(run.em()) + " Tf");
       text().matrix(UPRIGHT.then(toPage), "Tm");
       double x = 0;
       double y = 0;
@@ -130,7 +136,7 @@ final class PdfOut implements MarkOut {
         x = glyph.x();
         y = glyph.y();
       }
-      text().raw("ET").raw("EMC");
+      text().raw(over ? "ET Q" : "ET").raw("EMC");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -184,9 +190,13 @@ final class PdfOut implements MarkOut {
     group.setItem(COSName.TYPE, COSName.GROUP);
     group.setItem(COSName.S, COSName.TRANSPARENCY);
     group.setBoolean(COSName.I, true);
-    group.setItem(COSName.CS, COSName.DEVICERGB);
+    group.setItem(COSName.CS, colours.space());
     stream.setItem(COSName.GROUP, group);
     return form;
+  }
+
+  private PDResources here() {
+    return layers.peek().resources();
   }
 
   private PdfText text() {

@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Calendar;
 import java.util.GregorianCalendar;
 import java.util.List;
+import java.util.Optional;
 import java.util.TimeZone;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSFloat;
@@ -43,12 +44,25 @@ public final class PdfPainter {
    * @throws Stopped when the person stopped it
    */
   public static byte[] bytes(String title, List<DrawnPage> pages, Progress progress) throws IOException, Stopped {
+    return bytes(title, pages, Optional.empty(), progress);
+  }
+
+  /**
+   * The same, in inks and as PDF/X-4 for a press.
+   *
+   * @param press how; without, the PDF is RGB
+   */
+  public static byte[] bytes(String title, List<DrawnPage> pages, Optional<PdfPress> press, Progress progress) throws IOException, Stopped {
     try (PDDocument document = new PDDocument()) {
       document.getDocument().setVersion(VERSION);
       document.setDocumentId(title.hashCode() * 31L + pages.size());
       document.setDocumentInformation(information(title));
-      document.getDocumentCatalog().addOutputIntent(intent(document));
-      PdfAssets assets = new PdfAssets(document);
+      if (press.isPresent()) {
+        PdfStandard.apply(document, title, press.get());
+      } else {
+        document.getDocumentCatalog().addOutputIntent(intent(document));
+      }
+      PdfAssets assets = new PdfAssets(document, press);
       for (int i = 0; i < pages.size(); i++) {
         progress.step((double) i / pages.size());
         document.addPage(page(document, assets, pages.get(i)));
@@ -77,6 +91,7 @@ public final class PdfPainter {
       stream.write(out.content().getBytes(StandardCharsets.US_ASCII));
     }
     page.setContents(content);
+    PdfStandard.group(page, assets.colours());
     return page;
   }
 
@@ -95,10 +110,15 @@ public final class PdfPainter {
     information.setTitle(title);
     information.setCreator("Zip Thimble");
     information.setProducer("Zip Thimble");
+    information.setCreationDate(fixed());
+    return information;
+  }
+
+  /** One date for all files, so that the same pages give the same bytes. */
+  static Calendar fixed() {
     Calendar fixed = new GregorianCalendar(TimeZone.getTimeZone("UTC"));
     fixed.setTimeInMillis(0);
-    information.setCreationDate(fixed);
-    return information;
+    return fixed;
   }
 
   private static PDOutputIntent intent(PDDocument document) throws IOException {

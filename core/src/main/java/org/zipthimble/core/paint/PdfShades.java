@@ -19,54 +19,63 @@ import org.zipthimble.core.marks.Shade;
 final class PdfShades {
   private PdfShades() {}
 
-  static PDShading shading(Shade shade) {
+  static PDShading shading(Shade shade, PdfColours colours) {
     COSDictionary dictionary = new COSDictionary();
     dictionary.setInt(COSName.SHADING_TYPE, shade.round() ? PDShading.SHADING_TYPE3 : PDShading.SHADING_TYPE2);
-    dictionary.setItem(COSName.COLORSPACE, COSName.DEVICERGB);
+    dictionary.setItem(COSName.COLORSPACE, colours.space());
     dictionary.setItem(COSName.COORDS, shade.round() ? numbers(0, 0, 0, 0, 0, 1) : numbers(0, 0, 1, 0));
     COSArray extend = new COSArray();
     extend.add(COSBoolean.TRUE);
     extend.add(COSBoolean.TRUE);
     dictionary.setItem(COSName.EXTEND, extend);
-    dictionary.setItem(COSName.FUNCTION, stitched(shade));
+    dictionary.setItem(COSName.FUNCTION, stitched(shade, colours));
     return shade.round() ? new PDShadingType3(dictionary) : new PDShadingType2(dictionary);
   }
 
-  /** One exponential function of order 1 between each two colours, stitched at their places. */
-  private static COSDictionary stitched(Shade shade) {
+  /** One exponential function of order 1 for each piece between two colours, stitched at their places. */
+  private static COSDictionary stitched(Shade shade, PdfColours colours) {
     COSArray functions = new COSArray();
     COSArray bounds = new COSArray();
     COSArray encode = new COSArray();
-    List<Colour> colours = shade.colours();
-    for (int i = 0; i + 1 < colours.size(); i++) {
-      functions.add(between(colours.get(i), colours.get(i + 1)));
+    int last = shade.colours().size() - 1;
+    int pieces = colours.pieces();
+    for (int i = 0; i < last * pieces; i++) {
+      int stop = i / pieces;
+      Colour from = mixed(shade.colours().get(stop), shade.colours().get(stop + 1), (i % pieces) / (double) pieces);
+      Colour to = mixed(shade.colours().get(stop), shade.colours().get(stop + 1), (i % pieces + 1) / (double) pieces);
+      functions.add(between(colours.parts(from), colours.parts(to)));
       encode.add(COSInteger.ZERO);
       encode.add(COSInteger.ONE);
       if (i > 0) {
-        bounds.add(number(Math.max(0, Math.min(1, shade.places().get(i)))));
+        double begin = shade.places().get(stop);
+        bounds.add(number(Math.max(0, Math.min(1, begin + (shade.places().get(stop + 1) - begin) * (i % pieces) / pieces))));
       }
     }
     COSDictionary out = new COSDictionary();
     out.setInt(COSName.FUNCTION_TYPE, 3);
-    out.setItem(COSName.DOMAIN, numbers(shade.places().get(0), shade.places().get(colours.size() - 1)));
+    out.setItem(COSName.DOMAIN, numbers(shade.places().get(0), shade.places().get(last)));
     out.setItem(COSName.FUNCTIONS, functions);
     out.setItem(COSName.BOUNDS, bounds);
     out.setItem(COSName.ENCODE, encode);
     return out;
   }
 
-  private static COSDictionary between(Colour a, Colour b) {
+  private static Colour mixed(Colour a, Colour b, double t) {
+    return new Colour(part(a.red(), b.red(), t), part(a.green(), b.green(), t), part(a.blue(), b.blue(), t));
+  }
+
+  private static int part(int a, int b, double t) {
+    return (int) Math.round(a + (b - a) * t);
+  }
+
+  private static COSDictionary between(COSArray from, COSArray to) {
     COSDictionary out = new COSDictionary();
     out.setInt(COSName.FUNCTION_TYPE, 2);
     out.setItem(COSName.DOMAIN, numbers(0, 1));
-    out.setItem(COSName.C0, colour(a));
-    out.setItem(COSName.C1, colour(b));
+    out.setItem(COSName.C0, from);
+    out.setItem(COSName.C1, to);
     out.setInt(COSName.N, 1);
     return out;
-  }
-
-  static COSArray colour(Colour c) {
-    return numbers(c.red() / 255.0, c.green() / 255.0, c.blue() / 255.0);
   }
 
   static COSArray numbers(double... values) {
@@ -95,6 +104,7 @@ final class PdfShades {
   static PDExtendedGraphicsState overprint() {
     PDExtendedGraphicsState state = new PDExtendedGraphicsState();
     state.setStrokingOverprintControl(true);
+    state.setNonStrokingOverprintControl(true);
     state.setOverprintMode(1);
     return state;
   }

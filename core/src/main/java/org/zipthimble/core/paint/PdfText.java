@@ -2,7 +2,6 @@ package org.zipthimble.core.paint;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
@@ -31,8 +30,13 @@ final class PdfText {
     return numbers(operator, m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
   }
 
-  PdfText colour(Colour colour, String operator) {
-    return numbers(operator, colour.red() / 255.0, colour.green() / 255.0, colour.blue() / 255.0);
+  /** Figures with spaces between them. */
+  static String joined(double... values) {
+    StringBuilder all = new StringBuilder();
+    for (double value : values) {
+      all.append(all.length() > 0 ? " " : "").append(number(value));
+    }
+    return all.toString();
   }
 
   PdfText path(Path path) {

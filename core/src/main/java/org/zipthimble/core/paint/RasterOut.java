@@ -119,6 +119,16 @@ public final class RasterOut implements MarkOut {
     }
   }
 
+  /** What a picture covers, in black. */
+  void silhouette(Picture picture, Affine toPage) {
+    try (Scope layer = opacity(1)) {
+      picture(picture, toPage);
+      g.setComposite(AlphaComposite.SrcAtop);
+      g.setColor(Color.BLACK);
+      g.fillRect(0, 0, layers.peek().getWidth(), layers.peek().getHeight());
+    }
+  }
+
   @Override
   public Scope clip(Path path) {
     Shape before = g.getClip();

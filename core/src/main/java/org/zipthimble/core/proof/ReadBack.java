@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -62,6 +63,45 @@ public final class ReadBack {
         found.fontsInside()));
     lines.add(drawn(bytes, pages));
     return new Measured(file, bytes.length, lines);
+  }
+
+  /** Reads a PDF for a press back: pages, boxes, fonts, each demand of PDF/X-4 that is claimed, and the plates. */
+  public static Measured press(Path file, List<DrawnPage> pages, Unit unit) throws Trouble {
+    byte[] bytes = bytes(file);
+    String name = file.getFileName().toString();
+    PdfMeasure found = PdfMeasure.of(name, bytes);
+    PressMeasure press = PressMeasure.of(name, bytes);
+    List<Measured.Line> lines = new ArrayList<>();
+    lines.add(new Measured.Line(
+        Wording.text("proof.pages"), String.valueOf(pages.size()), String.valueOf(found.pages().size()),
+        pages.size() == found.pages().size()));
+    for (int i = 0; i < Math.min(pages.size(), found.pages().size()); i++) {
+      boxes(pages.get(i), found.pages().get(i), unit, lines);
+    }
+    press.demands().forEach((demand, met) -> lines.add(new Measured.Line(
+        Wording.text("proof.demand." + demand.name().toLowerCase(Locale.ROOT)), Wording.text("proof.met"),
+        Wording.text(met ? "proof.met" : "proof.notMet"), met)));
+    String spots = press.plates().isEmpty() ? "" : ", " + String.join(", ", press.plates());
+    lines.add(new Measured.Line(Wording.text("proof.plates"), Wording.text("proof.processPlates"), Wording.text("proof.processPlates") + spots, true));
+    return new Measured(file, bytes.length, lines);
+  }
+
+  /** Reads a TIFF back: its pixels, its recorded resolution, its channels and profile, and the size that they give. */
+  public static Measured tiff(Path file, DrawnPage page, double ppi, Unit unit, boolean inks) throws Trouble {
+    try {
+      TiffMeasure found = TiffMeasure.of(file);
+      Measured.Line resolution = new Measured.Line(
+          Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
+          Wording.text("proof.ppi", Lengths.plain(found.ppi(), 1)), Math.abs(found.ppi() - ppi) < 0.01);
+      Measured plain = pixels(file, page, ppi, unit, found.width(), found.height(), found.ppi(), resolution);
+      List<Measured.Line> lines = new ArrayList<>(plain.lines());
+      String wanted = Wording.text(inks ? "proof.inkChannels" : "proof.rgbChannels");
+      boolean right = found.channels() == (inks ? 4 : 3) && found.photometric() == (inks ? 5 : 2) && found.profile() > 128;
+      lines.add(new Measured.Line(Wording.text("proof.channels"), wanted, right ? wanted : Wording.text("proof.otherChannels", found.channels()), right));
+      return new Measured(file, plain.bytes(), lines);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
+    }
   }
 
   /** Reads a PNG back: its pixels, its recorded resolution, and the size that both give. */

@@ -12,6 +12,8 @@ public enum Format {
   PNG(".png"),
   /** JPEG; one file for each face. */
   JPEG(".jpg", ".jpeg"),
+  /** Tagged Image File Format; one file for each face, in inks for a press. */
+  TIFF(".tif", ".tiff"),
   /** Scalable Vector Graphics, for cutters and other programs. */
   SVG(".svg"),
   /** Drawing exchange format, for cutters and other programs. */
@@ -48,12 +50,17 @@ public enum Format {
 
   /** Whether it is made of pixels, one file for each face. */
   public boolean pixels() {
-    return this == PNG || this == JPEG;
+    return this == PNG || this == JPEG || this == TIFF;
   }
 
   /** Whether it holds cut lines and nothing else. */
   public boolean cuts() {
     return this == SVG || this == DXF || this == PLOTTER;
+  }
+
+  /** Whether it can hold amounts of ink. */
+  public boolean inks() {
+    return this == PDF || this == TIFF;
   }
 
   /** The usual ending of such files, with its dot. */

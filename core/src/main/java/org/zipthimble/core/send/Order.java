@@ -2,6 +2,7 @@ package org.zipthimble.core.send;
 
 import java.nio.file.Path;
 import java.util.OptionalInt;
+import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.sheet.PageOptions;
 
 /**
@@ -10,8 +11,9 @@ import org.zipthimble.core.sheet.PageOptions;
  * @param face one face by its number from 1, or all
  * @param ppi pixels per inch of picture files
  * @param quality of JPEG files, 0.3 to 1
+ * @param packing of TIFF files
  */
-public record Order(Path file, OptionalInt face, double ppi, PageOptions options, double quality) {
+public record Order(Path file, OptionalInt face, double ppi, PageOptions options, double quality, TiffFile.Packing packing) {
   /** The usual quality of JPEG files. */
   public static final double USUAL_QUALITY = 0.92;
 
@@ -25,6 +27,11 @@ public record Order(Path file, OptionalInt face, double ppi, PageOptions options
   /** With the usual quality. */
   public Order(Path file, OptionalInt face, double ppi, PageOptions options) {
     this(file, face, ppi, options, USUAL_QUALITY);
+  }
+
+  /** With the packing that every reader knows. */
+  public Order(Path file, OptionalInt face, double ppi, PageOptions options, double quality) {
+    this(file, face, ppi, options, quality, TiffFile.Packing.LZW);
   }
 
   /** Checks resolution and quality. */

@@ -1,17 +1,23 @@
 package org.zipthimble.core.send;
 
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.Bands;
+import org.zipthimble.core.paint.InkBands;
 import org.zipthimble.core.paint.JpegFile;
 import org.zipthimble.core.paint.PdfPainter;
+import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.PngFile;
+import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
@@ -84,12 +90,27 @@ public final class Sender {
 
   private static Measured pdf(Job job, Order order, List<DrawnPage> pages, Progress progress)
       throws Trouble, Stopped, IOException {
-    byte[] bytes = PdfPainter.bytes(job.name(), pages, part(progress, 0, WRITTEN));
+    Optional<PdfPress> press = job.colour().to().inks() ? Optional.of(press(job)) : Optional.empty();
+    byte[] bytes = PdfPainter.bytes(job.name(), pages, press, part(progress, 0, WRITTEN));
     progress.step(WRITTEN);
     SafeWrite.write(order.file(), bytes);
-    Measured measured = ReadBack.pdf(order.file(), pages, job.ticket().unit());
+    Measured measured = press.isPresent() ? ReadBack.press(order.file(), pages, job.ticket().unit()) : ReadBack.pdf(order.file(), pages, job.ticket().unit());
     progress.at(1);
     return measured;
+  }
+
+  private static PdfPress press(Job job) {
+    boolean shipped = job.colour().own().isEmpty();
+    return new PdfPress(job.colour().inking(job.palette()), shipped ? "CGATS TR 006" : "Custom", true);
+  }
+
+  private static void tiff(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped {
+    boolean press = job.colour().to().inks();
+    Inking inking = job.colour().inking(job.palette());
+    Bands bands = new Bands(press ? InkBands.without(page, inking) : page, order.ppi(), pictures);
+    Optional<InkBands> inks = press ? Optional.of(new InkBands(page, order.ppi(), inking, pictures)) : Optional.empty();
+    byte[] profile = press ? job.colour().profile().bytes() : ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
+    SafeWrite.write(file, out -> TiffFile.write(bands, inks, order.packing(), profile, out, progress), () -> { });
   }
 
   private static List<Measured> pixels(Job job, Order order, Format format, List<DrawnPage> pages, Progress progress)
@@ -99,8 +120,13 @@ public final class Sender {
     Halvings pictures = new Halvings();
     for (int i = 0; i < pages.size(); i++) {
       double share = 1.0 / pages.size();
-      Bands bands = new Bands(pages.get(i), order.ppi(), pictures);
       Progress here = part(progress, i * share, share * PAINTED);
+      if (format == Format.TIFF) {
+        tiff(job, order, pages.get(i), files.get(i), pictures, here);
+        measured.add(ReadBack.tiff(files.get(i), pages.get(i), order.ppi(), job.ticket().unit(), job.colour().to().inks()));
+        continue;
+      }
+      Bands bands = new Bands(pages.get(i), order.ppi(), pictures);
       if (format == Format.JPEG) {
         SafeWrite.write(files.get(i), out -> JpegFile.write(bands, order.quality(), out, here), () -> { });
         measured.add(ReadBack.jpeg(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));

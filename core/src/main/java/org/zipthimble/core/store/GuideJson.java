@@ -45,14 +45,18 @@ final class GuideJson {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     node.put("stock", palette.stock().hex());
     ArrayNode swatches = node.putArray("swatches");
-    palette.swatches().forEach(s -> swatches.addObject().put("name", s.name()).put("colour", s.colour().hex()));
+    for (Swatch swatch : palette.swatches()) {
+      ObjectNode one = swatches.addObject().put("name", swatch.name()).put("colour", swatch.colour().hex());
+      swatch.ink().ifPresent(ink -> one.set("ink", ColourJson.write(ink)));
+    }
     return node;
   }
 
   static Palette palette(JsonNode node) throws Trouble {
     List<Swatch> swatches = new ArrayList<>();
     for (JsonNode swatch : Json.list(node, "swatches", Palette.MOST)) {
-      swatches.add(new Swatch(Json.text(swatch, "name"), Colour.parse(Json.text(swatch, "colour"))));
+      swatches.add(new Swatch(Json.text(swatch, "name"), Colour.parse(Json.text(swatch, "colour")),
+          swatch.has("ink") ? Optional.of(ColourJson.ink(swatch.get("ink"))) : Optional.empty()));
     }
     return new Palette(swatches, Colour.parse(Json.text(node, "stock")));
   }

@@ -8,7 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guides;
@@ -25,7 +27,7 @@ import org.zipthimble.core.wording.Trouble;
 /** Turns a job into the tree of {@code job.json} and back, as {@code docs/job-format.md} describes. */
 final class JobJson {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 3;
+  static final int VERSION = 4;
 
   private static final int MOST_ITEMS = 20_000;
 
@@ -37,6 +39,7 @@ final class JobJson {
     root.set("ticket", ticket(job.ticket()));
     root.set("palette", GuideJson.write(job.palette()));
     root.set("cutting", CutJson.write(job.cutting()));
+    root.set("colour", ColourJson.write(job.colour()));
     ObjectNode sheet = root.putObject("sheet");
     sheet.put("onPaper", job.sheet().onPaper()).put("width", job.sheet().paper().width())
         .put("height", job.sheet().paper().height()).put("cropMarks", job.sheet().cropMarks());
@@ -57,7 +60,7 @@ final class JobJson {
     return root;
   }
 
-  static Job read(JsonNode root, Map<String, Picture> pictures, List<CarriedFont> fonts) throws Trouble {
+  static Job read(JsonNode root, Map<String, Picture> pictures, List<CarriedFont> fonts, Map<String, Profile> profiles) throws Trouble {
     int version = version(root);
     if (version > VERSION) {
       throw Trouble.of("thimble.newer", version, VERSION);
@@ -77,8 +80,9 @@ final class JobJson {
         Json.yes(sheet, "cropMarks"));
     Palette palette = version < 2 ? Palette.PLAIN : GuideJson.palette(Json.child(root, "palette"));
     CutPlan cutting = version < 3 ? CutPlan.NONE : CutJson.read(Json.child(root, "cutting"));
+    ColourPlan colour = version < 4 ? ColourPlan.HOME : ColourJson.read(Json.child(root, "colour"), profiles);
     return new Job(
-        Json.text(root, "name"), readTicket(Json.child(root, "ticket")), faces, plan, pictures, fonts, palette, cutting);
+        Json.text(root, "name"), readTicket(Json.child(root, "ticket"), version), faces, plan, pictures, fonts, palette, cutting, colour);
   }
 
   /** The version the tree says; tells when it is no job at all. */
@@ -99,12 +103,12 @@ final class JobJson {
         .put("item", ticket.item()).put("number", ticket.number())
         .put("width", ticket.finished().width()).put("height", ticket.finished().height())
         .put("bleed", ticket.bleed()).put("safe", ticket.safe()).put("ppi", ticket.ppi())
-        .put("colour", "rgb").put("mirror", ticket.mirror()).put("stock", ticket.stock())
+        .put("mirror", ticket.mirror()).put("stock", ticket.stock())
         .put("quantity", ticket.quantity()).put("unit", ticket.unit().name().toLowerCase(Locale.ROOT));
   }
 
-  private static Ticket readTicket(JsonNode node) throws Trouble {
-    if (!"rgb".equals(Json.text(node, "colour"))) {
+  private static Ticket readTicket(JsonNode node, int version) throws Trouble {
+    if (version < 4 && !"rgb".equals(Json.text(node, "colour"))) {
       throw Trouble.of("thimble.unknownWord", "colour", Json.text(node, "colour"));
     }
     return new Ticket(

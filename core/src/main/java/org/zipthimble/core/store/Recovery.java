@@ -71,6 +71,9 @@ public final class Recovery {
     for (CarriedFont font : job.fonts()) {
       once("fonts/" + font.family() + "/" + font.style() + ".ttf", font.file());
     }
+    if (job.colour().own().isPresent()) {
+      once(ColourJson.file(job.colour().own().get()), new Blob(job.colour().own().get().bytes()));
+    }
     ObjectNode note = MAPPER.createObjectNode();
     note.put("name", job.name()).put("when", now.toString()).put("program", ProcessHandle.current().pid());
     ProcessHandle.current().info().startInstant().ifPresent(start -> note.put("started", start.toString()));

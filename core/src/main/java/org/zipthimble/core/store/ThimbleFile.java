@@ -23,6 +23,7 @@ import java.util.zip.CRC32;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
@@ -105,6 +106,9 @@ public final class ThimbleFile {
     for (Picture picture : job.pictures().values()) {
       keep(zip, JobJson.file(picture), picture.blob());
     }
+    if (job.colour().own().isPresent()) {
+      put(zip, ColourJson.file(job.colour().own().get()), job.colour().own().get().bytes());
+    }
   }
 
   private static void pack(Job job, OutputStream out) throws IOException, Trouble {
@@ -160,7 +164,7 @@ public final class ThimbleFile {
       }
       JsonNode root = MAPPER.readTree(json);
       JobJson.version(root);
-      return JobJson.read(root, pictures(root, entries), fonts(entries));
+      return JobJson.read(root, pictures(root, entries), fonts(entries), profiles(entries));
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
     } catch (JsonProcessingException e) {
@@ -195,6 +199,16 @@ public final class ThimbleFile {
       pictures.put(id, picture);
     }
     return pictures;
+  }
+
+  private static Map<String, Profile> profiles(Map<String, byte[]> entries) throws Trouble {
+    Map<String, Profile> out = new TreeMap<>();
+    for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+      if (entry.getKey().startsWith("profiles/")) {
+        out.put(entry.getKey(), Profile.read(entry.getValue()));
+      }
+    }
+    return out;
   }
 
   private static List<CarriedFont> fonts(Map<String, byte[]> entries) {

@@ -1,0 +1,189 @@
+package org.zipthimble.core.send;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.Raster;
+import java.io.File;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Cmyk;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Press;
+import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.job.ColourPlan;
+import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.paint.TiffFile;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.proof.PressMeasure;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.work.Progress;
+
+/** Files for a press: PDF/X-4 and TIFF in inks, read by other code than ours. */
+class PressFilesTest {
+  private static final Colour FOIL = Colour.of(0xB07F2A);
+  @TempDir Path folder;
+
+  /** Cream all over, a beet round, a foil square, a picture, black and grey words over them. */
+  private static Job job() {
+    Picture picture = Made.picture(300, 200);
+    WordStyle black = new WordStyle("Alegreya", "Bold", 40, 120, 0, Align.LEFT, Colour.BLACK);
+    Item.Shape foil = Made.rectangle("foil", 3.5, 0.5, 1, 1).filled(Optional.of(FOIL));
+    Job job = Made.with(picture, Made.background("g"), Made.ellipse("e", 0.5, 0.5, 2, 2), foil, Made.photo("p", picture, 1, 4, 3, 2),
+        Made.words("k", "HHHH", 0.6, 0.9, 3, 1, black), Made.words("n", "HHHH", 0.6, 3, 3, 1, black.inColour(Colour.of(0x808080))));
+    Palette palette = new Palette(List.of(new Swatch("Foil", FOIL, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 1)))), Colour.WHITE);
+    return job.with(palette).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+  }
+
+  private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
+    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), Order.USUAL_QUALITY, packing);
+    return Sender.send(job, order, Progress.SILENT).get(0);
+  }
+
+  private static String run(String... command) throws Exception {
+    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    assertTrue(process.waitFor(60, TimeUnit.SECONDS) && process.exitValue() == 0, out);
+    return out;
+  }
+
+  @Test
+  void everyDemandOfTheStandardThatIsClaimedIsMet() throws Exception {
+    Measured measured = sent(job(), "card.pdf", TiffFile.Packing.LZW);
+    assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
+    PressMeasure press = PressMeasure.of("card.pdf", Files.readAllBytes(folder.resolve("card.pdf")));
+    assertTrue(press.met(), press.demands().toString());
+    assertEquals(PressMeasure.Demand.values().length, press.demands().size());
+    assertEquals(Set.of("DeviceCMYK", "Separation"), press.spaces());
+    assertEquals(Set.of("Gold foil"), press.plates());
+    for (List<Double> inks : press.wordInks()) {
+      assertEquals(List.of(0.0, 0.0, 0.0), inks.subList(0, 3), "black and grey words are in black ink alone");
+    }
+    assertTrue(press.wordInks().contains(List.of(0.0, 0.0, 0.0, 1.0)));
+    assertEquals(2, press.wordInks().size());
+  }
+
+  @Test
+  void aSecondReaderFindsBoxesIntentAndPictures() throws Exception {
+    sent(job(), "card.pdf", TiffFile.Packing.LZW);
+    String boxes = run("pdfinfo", "-box", folder.resolve("card.pdf").toString());
+    assertTrue(boxes.replaceAll("\\s+", " ").contains("MediaBox: 0.00 0.00 378.00 522.00"), boxes);
+    assertTrue(boxes.replaceAll("\\s+", " ").contains("TrimBox: 9.00 9.00 369.00 513.00"), boxes);
+    assertTrue(run("pdfimages", "-list", folder.resolve("card.pdf").toString()).contains("cmyk"));
+    try (PDDocument document = Loader.loadPDF(folder.resolve("card.pdf").toFile())) {
+      var intent = document.getDocumentCatalog().getOutputIntents().get(0);
+      assertEquals("GTS_PDFX", intent.getCOSObject().getNameAsString(COSName.S));
+      assertArrayEquals(Profile.shipped().bytes(), intent.getDestOutputIntent().createInputStream().readAllBytes());
+      var resources = document.getPage(0).getResources();
+      for (COSName name : resources.getXObjectNames()) {
+        PDImageXObject image = (PDImageXObject) resources.getXObject(name);
+        assertEquals(300, image.getWidth());
+        assertEquals("DeviceCMYK", image.getColorSpace().getName());
+      }
+    }
+  }
+
+  @Test
+  void aPlainPdfIsNoneForAPress() throws Exception {
+    Job home = job().with(ColourPlan.HOME);
+    sent(home, "home.pdf", TiffFile.Packing.LZW);
+    PressMeasure found = PressMeasure.of("home.pdf", Files.readAllBytes(folder.resolve("home.pdf")));
+    Map<PressMeasure.Demand, Boolean> demands = found.demands();
+    assertEquals(List.of(false, false, false), List.of(demands.get(PressMeasure.Demand.NAMED), demands.get(PressMeasure.Demand.INTENT),
+        demands.get(PressMeasure.Demand.COLOURS)));
+  }
+
+  /** The plates of the TIFF are those that Ghostscript separates from the PDF: away from edges within two of 255 steps. */
+  @ParameterizedTest
+  @EnumSource(TiffFile.Packing.class)
+  void tiffAndPdfHaveTheSamePlates(TiffFile.Packing packing) throws Exception {
+    Job job = job().with(new Palette(List.of(), Colour.WHITE));
+    Measured measured = sent(job, "card.tif", packing);
+    assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
+    sent(job, "card.pdf", packing);
+    run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=tiffsep", "-r100", "-sOutputFile=" + folder.resolve("sep.tif"), folder.resolve("card.pdf").toString());
+    Raster ours = raster(folder.resolve("card.tif").toFile());
+    String[] plates = {"Cyan", "Magenta", "Yellow", "Black"};
+    for (int plate = 0; plate < 4; plate++) {
+      BufferedImage theirs = ImageIO.read(folder.resolve("sep(" + plates[plate] + ").tif").toFile());
+      assertEquals(ours.getWidth(), theirs.getWidth());
+      for (int[] at : new int[][] {{5, 5}, {160, 230}, {112, 112}, {400, 100}, {90, 135}, {75, 130}}) {
+        int full = 255 - theirs.getRaster().getSample(at[0], at[1], 0);
+        assertEquals(full, ours.getSample(at[0], at[1], plate), 2, plates[plate] + " at " + at[0] + ", " + at[1]);
+      }
+    }
+  }
+
+  private static Raster raster(File file) throws Exception {
+    ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
+    try (ImageInputStream in = ImageIO.createImageInputStream(file)) {
+      reader.setInput(in);
+      return reader.read(0).getRaster();
+    } finally {
+      reader.dispose();
+    }
+  }
+
+  @Test
+  void blackWordsStandOnTheBlackPlateAndTheRoundStaysBelowThem() throws Exception {
+    Job job = job();
+    sent(job, "card.tif", TiffFile.Packing.ZIP);
+    Raster found = raster(folder.resolve("card.tif").toFile());
+    Cmyk beet = Press.of(Profile.shipped(), job.colour().intent(), true).ink(Made.BEET);
+    List<int[]> full = new ArrayList<>();
+    for (int y = 100; y < 160; y++) {
+      for (int x = 70; x < 250; x++) {
+        int[] inks = found.getPixel(x, y, (int[]) null);
+        if (inks[3] == 255) {
+          full.add(inks);
+        }
+      }
+    }
+    assertTrue(full.size() > 300, "letters are there: " + full.size());
+    for (int[] inks : full) {
+      assertEquals(beet.magenta() * 255, inks[1], 3, "the plate below is not knocked out");
+    }
+    int[] foil = found.getPixel(400, 100, (int[]) null);
+    assertEquals(0.9 * 255, foil[2], 1, "a spot ink stands as its alternate where there are but four channels");
+  }
+
+  @Test
+  void theTiffTellsItsSizeAndProfileToAnotherReader() throws Exception {
+    sent(job(), "card.tif", TiffFile.Packing.LZW);
+    String told = run("identify", "-format", "%w %h %x %U %[colorspace] %[compression]", folder.resolve("card.tif").toString());
+    assertTrue(told.startsWith("525 725 100 PixelsPerInch CMYK LZW"), told);
+    sent(job().with(ColourPlan.HOME), "home.tif", TiffFile.Packing.ZIP);
+    told = run("identify", "-format", "%w %h %x %[colorspace] %[compression]", folder.resolve("home.tif").toString());
+    assertTrue(told.startsWith("525 725 100 sRGB Zip"), told);
+  }
+}
