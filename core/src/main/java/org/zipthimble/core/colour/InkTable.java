@@ -11,6 +11,7 @@ public final class InkTable {
   private static final int SIZE = 65;
 
   private static final int ROW = SIZE * SIZE;
+  private static final Lately<InkTable> LATELY = new Lately<>();
 
   /** Inks of all places, 12 bits of whole and 4 of part, cyan first. */
   private final short[] values;
@@ -19,8 +20,12 @@ public final class InkTable {
     this.values = values;
   }
 
-  /** The table of a press. */
+  /** The table of a press; the last few are kept. */
   public static InkTable of(Press press) {
+    return LATELY.get(press.key(), () -> made(press));
+  }
+
+  private static InkTable made(Press press) {
     short[] values = new short[SIZE * ROW * 4];
     IntStream.range(0, SIZE).parallel().forEach(r -> {
       for (int g = 0; g < SIZE; g++) {

@@ -16,6 +16,7 @@ public final class Inking {
   private final Map<Colour, Ink> known = new ConcurrentHashMap<>();
   private final Map<Integer, Ink> greys = new ConcurrentHashMap<>();
   private volatile InkTable table;
+  private volatile ProofTable proof;
 
   /**
    * The inks of a job.
@@ -77,6 +78,16 @@ public final class Inking {
     if (made == null) {
       made = InkTable.of(press);
       table = made;
+    }
+    return made;
+  }
+
+  /** What inks of the same press look like on its paper; made at the first call. */
+  public ProofTable proof() {
+    ProofTable made = proof;
+    if (made == null) {
+      made = ProofTable.of(press, true);
+      proof = made;
     }
     return made;
   }

@@ -1,5 +1,7 @@
 package org.zipthimble.core.colour;
 
+import java.util.List;
+
 /**
  * From colours to amounts of ink, and from ink to what is seen, by a printing condition. Never changes; safe for several
  * threads.
@@ -42,6 +44,11 @@ public final class Press {
   /** What is kept where inks cannot show a colour. */
   public Intent intent() {
     return intent;
+  }
+
+  /** Tells presses apart that give other inks. */
+  List<Object> key() {
+    return List.of(profile, intent, black[1]);
   }
 
   /** The inks for a colour. */

@@ -122,20 +122,7 @@ public final class Looks {
         : shape;
   }
 
-  private static Item recoloured(Item item, Colour from, Colour to) {
-    if (item instanceof Item.Words) {
-      Item.Words words = (Item.Words) item;
-      return words.style().colour().equals(from) ? words.with(words.style().inColour(to)) : words;
-    }
-    if (item instanceof Item.Shape) {
-      Item.Shape shape = (Item.Shape) item;
-      Item.Shape filled = shape.fill().filter(from::equals).isPresent() && shape.cover().isEmpty() ? shape.filled(Optional.of(to)) : shape;
-      return filled.lined(shape.line().map(l -> l.colour().equals(from) ? l.in(to) : l));
-    }
-    if (item instanceof Item.Group) {
-      Item.Group group = (Item.Group) item;
-      return group.holding(group.members().stream().map(m -> recoloured(m, from, to)).toList());
-    }
-    return item;
+  static Item recoloured(Item item, Colour from, Colour to) {
+    return Recolour.of(item, c -> c.equals(from) ? to : c);
   }
 }

@@ -16,17 +16,33 @@ public final class JobColours {
 
   private JobColours() {}
 
+  /** All colours of an object itself: fill, line, words, gradient, what a group makes; not those of members. */
+  public static Set<Colour> of(Item item) {
+    Set<Colour> colours = new LinkedHashSet<>();
+    if (item instanceof Item.Words) {
+      colours.add(((Item.Words) item).style().colour());
+    } else if (item instanceof Item.Shape) {
+      Item.Shape shape = (Item.Shape) item;
+      shape.fill().filter(c -> shape.cover().isEmpty()).ifPresent(colours::add);
+      shape.line().ifPresent(line -> colours.add(line.colour()));
+      if (shape.cover().isPresent() && shape.cover().get() instanceof Cover.Gradient) {
+        ((Cover.Gradient) shape.cover().get()).stops().forEach(s -> colours.add(s.colour()));
+      }
+    } else if (item instanceof Item.Group) {
+      ((Item.Group) item).making().look().ifPresent(look -> {
+        look.fill().ifPresent(colours::add);
+        look.line().ifPresent(line -> colours.add(line.colour()));
+      });
+    }
+    return colours;
+  }
+
   /** At most 30 colours, each once. */
   public static List<Colour> of(Job job) {
     Set<Colour> colours = new LinkedHashSet<>();
     for (Face face : job.faces()) {
       for (Item item : face.all()) {
-        if (item instanceof Item.Words) {
-          colours.add(((Item.Words) item).style().colour());
-        } else if (item instanceof Item.Shape) {
-          ((Item.Shape) item).fill().ifPresent(colours::add);
-          ((Item.Shape) item).line().ifPresent(line -> colours.add(line.colour()));
-        }
+        colours.addAll(of(item));
       }
     }
     for (int rgb : SHELF) {

@@ -26,7 +26,7 @@ import org.zipthimble.core.type.GlyphRun;
  */
 public final class InkBands {
   private final DrawnPage page;
-  private final double ppi;
+  private final Affine toPixels;
   private final Inking inking;
   private final InkTable table;
   private final Halvings pictures;
@@ -34,8 +34,13 @@ public final class InkBands {
 
   /** Bands of a page at a resolution. */
   public InkBands(DrawnPage page, double ppi, Inking inking, Halvings pictures) {
+    this(page, Affine.scale(ppi, ppi), inking, pictures);
+  }
+
+  /** Bands of a page seen through a map from its inches to pixels. */
+  public InkBands(DrawnPage page, Affine toPixels, Inking inking, Halvings pictures) {
     this.page = MarkTape.kept(page);
-    this.ppi = ppi;
+    this.toPixels = toPixels;
     this.inking = inking;
     this.table = inking.table();
     this.pictures = pictures;
@@ -62,7 +67,7 @@ public final class InkBands {
       said(pixels, inks);
     }
     BufferedImage words = new BufferedImage(band.getWidth(), band.getHeight(), BufferedImage.TYPE_INT_RGB);
-    RasterOut out = new RasterOut(words, Affine.scale(ppi, ppi).then(Affine.move(0, -row)), pictures);
+    RasterOut out = new RasterOut(words, toPixels.then(Affine.move(0, -row)), pictures);
     page.marks().accept(new Apart(out, inking, true) {
       @Override
       public void picture(Picture picture, Affine toPage) {

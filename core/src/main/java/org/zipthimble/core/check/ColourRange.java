@@ -1,0 +1,62 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobColours;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** Colours that the press's inks cannot show. */
+final class ColourRange implements Check {
+  /** From this CIEDE2000 on the change is seen without a comparison (common practice, no source). */
+  static final double MISSED = 5;
+
+  /** A picture may be out of range in this part of it. */
+  private static final double FEW = 0.02;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    List<Placed> inked = Tones.inked(job, face);
+    if (inked.isEmpty()) {
+      return found;
+    }
+    Inking inking = job.colour().inking(job.palette());
+    Set<Colour> told = new HashSet<>();
+    for (Placed placed : inked) {
+      for (Colour colour : JobColours.of(placed.item())) {
+        if (!inking.own().containsKey(colour) && told.add(colour)) {
+          flat(face, placed, colour, inking).ifPresent(found::add);
+        }
+      }
+      Tones.picture(job, placed.item()).flatMap(p -> Tones.of(p, job.colour())).filter(t -> t.missed() > FEW)
+          .ifPresent(t -> found.add(finding(face, placed, t.worst(), Wording.text("finding.range.pictureSentence",
+              placed.item().facts().name(), Lengths.plain(t.missed() * 100, 0), Lengths.plain(t.worst(), 1)), "finding.range.pictureMend")));
+    }
+    return found;
+  }
+
+  private static Optional<Finding> flat(Face face, Placed placed, Colour colour, Inking inking) {
+    double miss = inking.press().miss(colour);
+    if (miss <= MISSED) {
+      return Optional.empty();
+    }
+    String nearest = inking.press().seen(inking.press().ink(colour)).colour().hex();
+    return Optional.of(finding(face, placed, miss, Wording.text(
+        "finding.range.sentence", colour.hex(), placed.item().facts().name(), nearest, Lengths.plain(miss, 1)), "finding.range.mend"));
+  }
+
+  private static Finding finding(Face face, Placed placed, double figure, String sentence, String mend) {
+    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure, MISSED,
+        Wording.text("finding.range.title"), sentence, Wording.text(mend));
+  }
+}

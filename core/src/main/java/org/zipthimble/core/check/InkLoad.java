@@ -1,0 +1,60 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.colour.Cmyk;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobColours;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** More ink in one place than the print shop allows: it does not dry and comes off on the next sheet. */
+final class InkLoad implements Check {
+  /** Half a per cent too much is a matter of rounding. */
+  private static final double ROUNDING = 0.005;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    List<Placed> inked = Tones.inked(job, face);
+    if (inked.isEmpty()) {
+      return found;
+    }
+    Inking inking = job.colour().inking(job.palette());
+    double limit = job.colour().limit() + ROUNDING;
+    for (Placed placed : inked) {
+      boolean words = placed.item() instanceof Item.Words;
+      double highest = 0;
+      Cmyk inks = Cmyk.NONE;
+      for (Colour colour : JobColours.of(placed.item())) {
+        Cmyk here = (words ? inking.ofWords(colour) : inking.of(colour)).process();
+        inks = here.load() > highest ? here : inks;
+        highest = Math.max(highest, here.load());
+      }
+      if (highest > limit) {
+        found.add(finding(job, face, placed, highest, Wording.text("finding.load.sentence", placed.item().facts().name(), percent(highest), inks.text(),
+            percent(job.colour().limit())), "finding.load.mend"));
+      }
+      Tones.picture(job, placed.item()).flatMap(p -> Tones.of(p, job.colour())).filter(t -> t.load() > limit)
+          .ifPresent(t -> found.add(finding(job, face, placed, t.load(), Wording.text("finding.load.pictureSentence", placed.item().facts().name(),
+              percent(t.load()), percent(job.colour().limit())), "finding.load.pictureMend")));
+    }
+    return found;
+  }
+
+  private static String percent(double load) {
+    return Lengths.plain(load * 100, 0);
+  }
+
+  private static Finding finding(Job job, Face face, Placed placed, double figure, String sentence, String mend) {
+    return new Finding("ink-load", Weight.RUIN, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure,
+        job.colour().limit(), Wording.text("finding.load.title", percent(figure)), sentence, Wording.text(mend));
+  }
+}

@@ -1,0 +1,157 @@
+package org.zipthimble.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Cmyk;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.edit.ColourEdits;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.job.ColourPlan;
+import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobColours;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.paint.LensPainter;
+import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.store.ThimbleFile;
+
+/** Colours in ink: what is found, what the lenses show, and the edits of palette and destination. */
+class ColourChecksTest {
+  private static final Colour LIME = Colour.of(0x00FF00);
+  private static final Colour SLATE = Colour.of(0x6B7A85);
+
+  private static Job shop(Item... items) {
+    return Made.card(items).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+  }
+
+  private static Item filled(String id, Colour colour) {
+    return Made.rectangle(id, -0.125, -0.125, 5.25, 7.25).filled(Optional.of(colour));
+  }
+
+  private static List<String> codes(Job job) {
+    return Checks.run(job).stream().map(Finding::code).toList();
+  }
+
+  @Test
+  void aScreensGreenIsOutOfRangeForAPressAndForNoneElse() {
+    Job job = shop(filled("a", LIME));
+    Finding found = Checks.run(job).stream().filter(f -> f.code().equals("colour-range")).findFirst().orElseThrow();
+    assertTrue(found.figure() > 15, "far out: " + found.figure());
+    assertTrue(found.sentence().contains("#00ff00"));
+    assertFalse(codes(shop(filled("a", SLATE))).contains("colour-range"));
+    assertFalse(codes(job.with(ColourPlan.HOME)).contains("colour-range"));
+    Job spot = ColourEdits.ink(LIME, Optional.of(new Ink.Spot("Bright green", Ink.Kind.INK, new Cmyk(0.7, 0, 1, 0), 1))).change().apply(job);
+    assertFalse(codes(spot).contains("colour-range"), "a spot ink shows it");
+  }
+
+  @Test
+  void moreInkThanTheShopAllowsIsFoundWithItsSum() {
+    Job job = shop(filled("a", Colour.BLACK));
+    double load = job.colour().press().ink(Colour.BLACK).load();
+    assertTrue(load > 2.5 && load <= 3.03, "the profile was made for 300 %: " + load);
+    assertFalse(codes(job).contains("ink-load"));
+    Job strict = job.with(job.colour().limited(2.4));
+    Finding found = Checks.run(strict).stream().filter(f -> f.code().equals("ink-load")).findFirst().orElseThrow();
+    assertEquals(load, found.figure(), 1e-9);
+    Job rich = ColourEdits.ink(Colour.BLACK, Optional.of(new Ink.Process(Cmyk.RICH_BLACK))).change().apply(strict);
+    assertEquals(2.4, rich.colour().inking(rich.palette()).of(Colour.BLACK).process().load(), 1e-9);
+    assertFalse(codes(rich).contains("ink-load"), "60/40/40/100 is 240 %");
+  }
+
+  @Test
+  void blackWordsAreInBlackAloneUnlessThatIsNotWanted() {
+    Job job = shop(filled("a", SLATE), Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).inColour(Colour.BLACK)));
+    assertFalse(codes(job.with(job.colour().limited(1.5))).contains("ink-load"));
+    assertTrue(codes(job.with(job.colour().limited(1.5).blackWords(false))).contains("ink-load"));
+  }
+
+  @Test
+  void aPictureIsLookedAtToo() throws Exception {
+    BufferedImage image = new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < 400; y++) {
+      for (int x = 0; x < 600; x++) {
+        image.setRGB(x, y, x < 150 ? 0x00FF00 : 0x6B7A85);
+      }
+    }
+    Picture picture = Pictures.look("lime.png", PngWriter.bytes(image, 300), Pictures.Limits.USUAL);
+    Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333)).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    Finding found = Checks.run(job).stream().filter(f -> f.code().equals("colour-range")).findFirst().orElseThrow();
+    assertEquals(Optional.of("p"), found.itemId());
+    assertTrue(found.sentence().contains("25 %"), found.sentence());
+  }
+
+  @Test
+  void whiteIsToldWhereThingsArePressed() {
+    Job job = Made.card(filled("a", Colour.WHITE));
+    assertFalse(codes(job).contains("white-unprinted"));
+    Job pressed = ColourEdits.destination(Destination.SUBLIMATION).change().apply(job);
+    assertTrue(codes(pressed).contains("white-unprinted"));
+    assertTrue(pressed.ticket().mirror(), "what is pressed is mirrored");
+    assertFalse(ColourEdits.destination(Destination.PRINT_SHOP).change().apply(pressed).ticket().mirror());
+  }
+
+  @Test
+  void theLensesShowPlatesLoadAndWhatIsOutOfRange() {
+    Job job = shop(filled("a", SLATE), Made.rectangle("b", 0, 0, 2.5, 7).filled(Optional.of(LIME)));
+    var page = Pages.bench(job, job.faces().get(0));
+    var inking = job.colour().inking(job.palette());
+    for (Lens lens : Lens.values()) {
+      if (lens == Lens.NONE) {
+        continue;
+      }
+      LensPainter.Seen seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3);
+      int left = seen.image().getRGB(50, 140);
+      int right = seen.image().getRGB(150, 141);
+      Cmyk slate = inking.of(SLATE).process();
+      switch (lens) {
+        case OUT_OF_RANGE -> {
+          assertEquals(0.5, seen.share(), 0.02);
+          assertEquals(right & 255, right >> 8 & 255, "what is in range is grey");
+        }
+        case IN_INK -> assertEquals(inking.press().onPaper(slate).colour().red(), right >> 16 & 255, 3);
+        case INK_LOAD -> assertEquals(Math.max(slate.load(), inking.of(LIME).process().load()), seen.highest(), 0.02);
+        default -> {
+          assertEquals(255 * (1 - slate.parts()[lens.plate()]), right & 255, 2, lens.name());
+          assertEquals(255 * (1 - inking.of(LIME).process().parts()[lens.plate()]), left & 255, 2, lens.name());
+        }
+      }
+    }
+  }
+
+  @Test
+  void aSwatchThatChangesChangesAllThatUsesIt() throws Exception {
+    Cover cover = new Cover.Gradient(false, 0, List.of(new Cover.Stop(0, SLATE), new Cover.Stop(1, Made.BEET)));
+    Item covered = ((Item.Shape) filled("g", SLATE)).covered(Optional.of(cover));
+    Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).inColour(SLATE)))
+        .with(new Palette(List.of(new Swatch("slate", SLATE), new Swatch("beet", Made.BEET)), Colour.WHITE));
+    Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
+    for (Item item : changed.faces().get(0).items()) {
+      assertTrue(JobColours.of(item).contains(Colour.of(0x556B2F)), item.id());
+      assertFalse(JobColours.of(item).contains(SLATE), item.id());
+    }
+    assertEquals("moss", changed.palette().swatches().get(0).name());
+    Job other = ColourEdits.repaint(List.of(new Swatch("one", Made.BEET), new Swatch("two", SLATE))).change().apply(job);
+    assertTrue(JobColours.of(other.faces().get(0).items().get(0)).contains(Made.BEET), "two colours that change places");
+    assertEquals(List.of(Made.BEET, SLATE), ((Cover.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).cover().orElseThrow()).stops().stream().map(Cover.Stop::colour).toList());
+    Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.with(ColourPlan.HOME.going(Destination.PRINT_SHOP).limited(2.8)))));
+    assertEquals(changed.palette(), again.palette());
+    assertEquals(2.8, again.colour().limit());
+    assertEquals(Destination.PRINT_SHOP, again.colour().to());
+  }
+}
