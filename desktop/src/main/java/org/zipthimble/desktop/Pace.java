@@ -75,12 +75,10 @@ public final class Pace extends Application {
   private void points() {
     Path.Builder wave = Path.build();
     for (int i = 0; i < POINTS; i++) {
-      double angle = 2 * Math.PI * i / POINTS;
-      double r = 2.5 + 0.2 * Math.sin(40 * angle);
-      Point p = new Point(5.5 + r * Math.cos(angle), 4.25 + r * Math.sin(angle));
+      Point p = new Point(0.5 + 9.0 * i / POINTS, 4 + i % 2 * 0.5);
       wave = i == 0 ? wave.start(p.x(), p.y()) : wave.curve(p.x() + 0.002, p.y(), p.x(), p.y() + 0.002, p.x(), p.y());
     }
-    Path outline = wave.close().path();
+    Path outline = wave.line(5, 8).close().path();
     Item.Shape shape = Drawings.shape(Facts.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
     Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).with(List.of(new Face("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();

@@ -74,6 +74,11 @@ final class WindowAsker implements Asker {
   }
 
   @Override
+  public Optional<Path> profile() {
+    return chosen(chooser("ask.profile", "ask.profileFiles", "*.icc", "*.ICC", "*.icm", "*.ICM").showOpenDialog(stage));
+  }
+
+  @Override
   public Optional<Path> drawing() {
     return chosen(chooser("ask.drawing", "ask.drawingFiles", "*.svg", "*.SVG", "*.dxf", "*.DXF").showOpenDialog(stage));
   }

@@ -100,7 +100,7 @@ final class Workbench extends StackPane {
     ItemStation item = new ItemStation(session);
     itemBench = item.bench();
     itemSide = item.side();
-    findings = once(() -> new FindingsPane(session));
+    findings = once(() -> new FindingsPane(session, bench.lenses()));
     sheet = once(() -> new SheetStation(session, () -> printed(false)));
     cut = once(() -> new CutStation(session, () -> printed(true)));
     send = once(() -> new SendStation(session));

@@ -117,10 +117,16 @@ final class Hand {
     Optional<Path> save = Optional.empty();
     Optional<Path> send = Optional.empty();
     List<Path> pictures = List.of();
+    Optional<Path> profile = Optional.empty();
     Unsaved unsaved = Unsaved.LOSE;
     Changed changed = Changed.STAY;
     boolean replace = true;
     final List<String> asked = new ArrayList<>();
+
+    @Override
+    public Optional<Path> profile() {
+      return profile;
+    }
 
     @Override
     public Optional<Path> jobToOpen() {

@@ -24,21 +24,12 @@ public final class LensPainter {
   private LensPainter() {}
 
   /**
-   * What was painted, and what was found on the way.
-   *
-   * @param image see-through outside of what is printed
-   * @param highest the highest load of ink, 0 to 4
-   * @param share the part of the printed area that is over the limit or out of range, 0 to 1
-   */
-  public record Seen(BufferedImage image, double highest, double share) {}
-
-  /**
    * Paints.
    *
    * @param within what is printed, in page inches
    * @param limit the most ink in one place, 1 to 4
    */
-  public static Seen paint(
+  public static LensView paint(
       DrawnPage page, Box within, Affine toPixels, int width, int height, Halvings pictures, Inking inking, Lens lens, double limit) {
     BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D paper = plain.createGraphics();
@@ -55,11 +46,8 @@ public final class LensPainter {
     Box pixels = toPixels.apply(within);
     Area area = new Area(width, Math.max(0, (int) Math.round(pixels.x())), Math.max(0, (int) Math.round(pixels.y())),
         Math.min(width, (int) Math.round(pixels.right())), Math.min(height, (int) Math.round(pixels.bottom())));
-    if (lens == Lens.OUT_OF_RANGE) {
-      return range(from, to, area, image, inking);
-    }
     byte[] inks = new InkBands(page, toPixels, inking, pictures).of(plain, 0);
-    return inked(inks, to, area, image, inking, lens, limit);
+    return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking) : inked(inks, from, to, area, image, inking, lens, limit);
   }
 
   private record Area(int width, int left, int top, int right, int bottom) {
@@ -68,7 +56,7 @@ public final class LensPainter {
     }
   }
 
-  private static Seen inked(byte[] inks, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit) {
+  private static LensView inked(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit) {
     int most = (int) Math.round(limit * 255);
     int highest = 0;
     long over = 0;
@@ -85,7 +73,7 @@ public final class LensPainter {
         };
       }
     }
-    return new Seen(image, highest / 255.0, area.size() == 0 ? 0 : (double) over / area.size());
+    return new LensView(image, from, inks, inking, highest / 255.0, area.size() == 0 ? 0 : (double) over / area.size());
   }
 
   /** Paper white where no ink lies, ink blue up to the limit, tomato beyond it. */
@@ -107,7 +95,7 @@ public final class LensPainter {
   }
 
   /** The art faint and grey, plum stripes where inks miss the colour. */
-  private static Seen range(int[] from, int[] to, Area area, BufferedImage image, Inking inking) {
+  private static LensView range(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking) {
     Map<Integer, Boolean> known = new HashMap<>();
     long missed = 0;
     for (int y = area.top(); y < area.bottom(); y++) {
@@ -121,6 +109,6 @@ public final class LensPainter {
         to[y * area.width() + x] = 0xFF000000 | (miss ? ((x + y) % 7 < 4 ? 0x7A3F63 : pixel) : faint);
       }
     }
-    return new Seen(image, 0, area.size() == 0 ? 0 : (double) missed / area.size());
+    return new LensView(image, from, inks, inking, 0, area.size() == 0 ? 0 : (double) missed / area.size());
   }
 }

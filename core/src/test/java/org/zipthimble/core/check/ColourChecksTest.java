@@ -24,6 +24,7 @@ import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.paint.LensPainter;
+import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
@@ -115,10 +116,14 @@ class ColourChecksTest {
       if (lens == Lens.NONE) {
         continue;
       }
-      LensPainter.Seen seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3);
+      LensView seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3);
+      assertEquals(LIME.green(), seen.at(50, 140).orElseThrow().colour().green());
       int left = seen.image().getRGB(50, 140);
       int right = seen.image().getRGB(150, 141);
       Cmyk slate = inking.of(SLATE).process();
+      LensView.Reading read = seen.at(50, 140).orElseThrow();
+      assertEquals(inking.of(LIME).process().yellow(), read.inks().yellow(), 0.01);
+      assertEquals(inking.press().miss(LIME), read.miss(), 0.5);
       switch (lens) {
         case OUT_OF_RANGE -> {
           assertEquals(0.5, seen.share(), 0.02);

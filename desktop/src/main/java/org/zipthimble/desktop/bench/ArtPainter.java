@@ -6,16 +6,20 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.paint.LensPainter;
+import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.sheet.Pages;
 
@@ -31,6 +35,7 @@ final class ArtPainter {
 
   private final Halvings pictures;
   private Optional<Kept> kept = Optional.empty();
+  private volatile Optional<LensView> seen = Optional.empty();
 
   /**
    * What is to be painted.
@@ -42,7 +47,7 @@ final class ArtPainter {
    */
   record Asked(
       Job base, Job shown, String faceId, Viewport view, double sharp, int width, int height, boolean trimmed,
-      Optional<Point> moved) {
+      Optional<Point> moved, Lens lens) {
     Affine toPixels() {
       return view.toPixels().then(Affine.scale(sharp, sharp));
     }
@@ -78,8 +83,27 @@ final class ArtPainter {
     }
   }
 
+  /** What was last seen through a lens. */
+  Optional<LensView> seen() {
+    return seen;
+  }
+
+  private BufferedImage lensed(Asked asked, Face face) {
+    DrawnPage page = Pages.bench(asked.shown(), face);
+    ColourPlan colour = asked.shown().colour();
+    LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(), pictures,
+        colour.inking(asked.shown().palette()), asked.lens(), colour.limit());
+    seen = Optional.of(view);
+    return view.image();
+  }
+
   private BufferedImage painted(Asked asked) {
     Face face = asked.shown().face(asked.faceId()).orElseThrow();
+    if (asked.lens() != Lens.NONE) {
+      kept = Optional.empty();
+      return lensed(asked, face);
+    }
+    seen = Optional.empty();
     boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0);
     int[] run = clearing || asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {

@@ -7,6 +7,7 @@ import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -34,6 +35,7 @@ public final class BenchPane extends BorderPane {
   private final Session session;
   private final BenchLens lens = new BenchLens();
   private final BenchView view;
+  private final LensSlip lenses;
   private final TapeRuler across = new TapeRuler(true);
   private final TapeRuler down = new TapeRuler(false);
   private List<Object> rulersShown = List.of();
@@ -53,6 +55,7 @@ public final class BenchPane extends BorderPane {
     top.setLeft(unit);
     setTop(top);
     setLeft(down);
+    lenses = new LensSlip(session, view);
     StackPane middle = new StackPane(view, zoomSlip(), notice());
     middle.setMinSize(0, 0);
     middle.setViewOrder(1);
@@ -81,6 +84,11 @@ public final class BenchPane extends BorderPane {
   /** What happens to what is dropped, and where on the face it fell. */
   public void setOnDropped(BiPredicate<Dragboard, Point> action) {
     view.setOnDropped(action::test);
+  }
+
+  /** The lenses that the bench is looked at through while checking. */
+  public Node lenses() {
+    return lenses;
   }
 
   /** What happens at a press on a place of the face before all else; whether it was used. */

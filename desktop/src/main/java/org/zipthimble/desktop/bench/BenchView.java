@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
@@ -28,6 +30,7 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.state.Latest;
@@ -48,6 +51,7 @@ final class BenchView extends Pane {
   private final ArtPainter artist;
   private Optional<Point> moved = Optional.empty();
   private List<Object> fixedShown = List.of();
+  private final ReadOnlyObjectWrapper<Optional<LensView>> seen = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final BooleanProperty clean = new SimpleBooleanProperty();
   private Optional<Pins> pins = Optional.empty();
   private Optional<Box> band = Optional.empty();
@@ -91,6 +95,7 @@ final class BenchView extends Pane {
     session.lookedAtProperty().addListener(o -> redrawLines());
     session.stationProperty().addListener(o -> redrawLines());
     clean.addListener(o -> redraw());
+    session.lensProperty().addListener(o -> redraw());
     session.openProperty().addListener(o -> redrawLines());
     session.keyProperty().addListener(o -> redrawLines());
     session.pointsProperty().addListener(o -> redrawLines());
@@ -128,6 +133,11 @@ final class BenchView extends Pane {
 
   long painted() {
     return painted;
+  }
+
+  /** What is seen through the lens. */
+  ReadOnlyObjectProperty<Optional<LensView>> seenProperty() {
+    return seen.getReadOnlyProperty();
   }
 
   BooleanProperty cleanProperty() {
@@ -184,12 +194,14 @@ final class BenchView extends Pane {
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
     ArtPainter.Asked asked = new ArtPainter.Asked(
-        session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved);
+        session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved,
+        session.lensProperty().get());
     painter.want(() -> artist.paint(asked), image -> {
       painted++;
       art.setImage(FxPictures.of(image));
       art.setFitWidth(width / sharp);
       art.setFitHeight(height / sharp);
+      seen.set(artist.seen());
     });
   }
 

@@ -39,6 +39,11 @@ public interface Asker {
   /** Pictures to bring in. */
   List<Path> pictures();
 
+  /** A print shop's profile to go by. */
+  default Optional<Path> profile() {
+    return Optional.empty();
+  }
+
   /** A drawing to bring in. */
   default Optional<Path> drawing() {
     return Optional.empty();

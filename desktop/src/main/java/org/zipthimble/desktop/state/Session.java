@@ -15,6 +15,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.edit.Grouping;
@@ -49,6 +50,7 @@ public final class Session {
   private final ObjectProperty<Optional<String>> key = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<String>> points = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Set<Nodes.At>> chosenPoints = new SimpleObjectProperty<>(Set.of());
+  private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.NONE);
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
   private final Taste taste;
   private final Filing filing;
@@ -72,6 +74,7 @@ public final class Session {
       points.set(points.get().filter(id -> is.equals(Set.of(id))));
     });
     faceId.addListener(o -> open.set(Optional.empty()));
+    station.addListener((o, was, is) -> lens.set(is == Station.CHECK ? lens.get() : Lens.NONE));
     points.addListener(o -> chosenPoints.set(Set.of()));
     check();
   }
@@ -372,6 +375,11 @@ public final class Session {
   /** The shape whose points are being edited, by its id. */
   public ObjectProperty<Optional<String>> pointsProperty() {
     return points;
+  }
+
+  /** What the bench is looked at through while checking. */
+  public ObjectProperty<Lens> lensProperty() {
+    return lens;
   }
 
   /** The points of it that are chosen. */

@@ -26,7 +26,7 @@ public final class FindingsPane extends VBox {
   private final Label summary = Kit.wrapped("", "side-note");
 
   /** The findings of a session's job. */
-  public FindingsPane(Session session) {
+  public FindingsPane(Session session, Node lenses) {
     this.session = session;
     getStyleClass().add("side");
     setSpacing(8);
@@ -35,7 +35,7 @@ public final class FindingsPane extends VBox {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(Kit.label(Wording.text("findings.title"), "side-title"), summary, scroll);
+    getChildren().addAll(lenses, Kit.label(Wording.text("findings.title"), "side-title"), summary, scroll);
     session.findingsProperty().addListener(o -> refresh());
     session.lookedAtProperty().addListener(o -> refresh());
     refresh();

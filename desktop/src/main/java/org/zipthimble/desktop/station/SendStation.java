@@ -37,6 +37,7 @@ import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
+import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -75,6 +76,8 @@ public final class SendStation {
   private final TypedField ppi;
   private final TypedField quality;
   private final Node qualityRow;
+  private TiffFile.Packing packing = TiffFile.Packing.LZW;
+  private final Node packingRow;
   private final CheckBox bleed;
   private final Label notes = Kit.wrapped("", "side-note");
   private final Label warning = Kit.wrapped("", "line-note", "ruin");
@@ -112,6 +115,7 @@ public final class SendStation {
     quality.setMaxWidth(90);
     qualityRow = Kit.under(Wording.text("send.quality"), quality);
     qualityRow.managedProperty().bind(qualityRow.visibleProperty());
+    packingRow = packing();
     bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
     write = Kit.button("send-write", "send.write", this::write, "main");
     stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
@@ -174,7 +178,7 @@ public final class SendStation {
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
     VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), whatRow, facesRow,
-        Kit.under(Wording.text("send.ppi"), ppi), qualityRow, bleed, Kit.stitch(), notes, warning, write, running);
+        Kit.under(Wording.text("send.ppi"), ppi), qualityRow, packingRow, bleed, Kit.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
     whatRow.managedProperty().bind(whatRow.visibleProperty());
@@ -207,8 +211,9 @@ public final class SendStation {
     ppi.setDisable(!format.pixels());
     qualityRow.setVisible(format == Format.JPEG);
     quality.show(Wording.text("proof.percent", Lengths.plain(chosenQuality * 100, 0)));
+    packingRow.setVisible(format == Format.TIFF);
     notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
-        + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone"));
+        + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone") + colours(job));
     int findings = session.findingsProperty().get().size();
     warning.setText(findings == 0 ? "" : Wording.counted("send.findings", findings));
     warning.setManaged(findings > 0);
@@ -216,6 +221,30 @@ public final class SendStation {
     if (report.getChildren().isEmpty()) {
       preview(job);
     }
+  }
+
+  /** How the colours leave; what a kind of file cannot hold is said before it is written. */
+  private String colours(Job job) {
+    if (!job.colour().to().inks() || cutWhat != CutWhat.PAGES) {
+      return "";
+    }
+    String profile = job.colour().profile().name();
+    return " " + (format == Format.PDF ? Wording.text("send.press", profile) : format.inks() ? Wording.text("send.pressTiff", profile)
+        : Wording.text("send.noInk", Wording.text("format." + format.name().toLowerCase(Locale.ROOT))));
+  }
+
+  private Node packing() {
+    HBox pills = new HBox(4);
+    ToggleGroup group = new ToggleGroup();
+    for (TiffFile.Packing one : TiffFile.Packing.values()) {
+      ToggleButton pill = pill("send-packing-" + one.name().toLowerCase(Locale.ROOT), Wording.text("packing." + one.name().toLowerCase(Locale.ROOT)), group, () -> packing = one);
+      pill.setSelected(one == packing);
+      pills.getChildren().add(pill);
+    }
+    Node row = Kit.under(Wording.text("send.packing"), pills);
+    row.managedProperty().bind(row.visibleProperty());
+    row.setVisible(false);
+    return row;
   }
 
   /** Shows what can be chosen: cut files only where something is cut, and of those only what their kind can hold. */
@@ -330,7 +359,7 @@ public final class SendStation {
     if (format.endingOf(file.getFileName().toString()).isEmpty()) {
       file = file.resolveSibling(file.getFileName() + format.ending());
     }
-    Order order = new Order(file, face(job), resolution, options(job), chosenQuality);
+    Order order = new Order(file, face(job), resolution, options(job), chosenQuality, packing);
     Optional<CutOrder> cuts = cutOrder(file);
     if (!mayWrite(job, order, cuts, seen)) {
       return;

@@ -51,6 +51,7 @@ public final class TicketPane extends StackPane {
   private final Line bleed;
   private final Line safe;
   private final Line pictures;
+  private final ColourLine colour;
   private final Line stock;
   private final Line quantity;
   private final Button mirror;
@@ -68,6 +69,7 @@ public final class TicketPane extends StackPane {
       double ppi = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Ticket.LEAST_PPI, Ticket.MOST_PPI);
       session.apply(Edits.ticket("edit.ticket.ppi", t -> t.withPpi(ppi)));
     });
+    colour = new ColourLine(session);
     stock = new Line("ticket-stock", "ticket.stock",
         text -> session.apply(Edits.ticket("edit.ticket.stock", t -> t.onStock(text.strip()))));
     quantity = new Line("ticket-quantity", "ticket.quantity", text -> {
@@ -119,8 +121,7 @@ public final class TicketPane extends StackPane {
         Bindings.createIntegerBinding(() -> Math.max(1, Math.min(6, f.getLength())), f.lengthProperty())));
     VBox lines = new VBox(
         lineOf("ticket.size", sizes, sizeNote, Optional.empty()), bleed, safe, pictures,
-        lineOf("ticket.colour", Kit.label(Wording.text("ticket.colour.rgb"), "line-value"),
-            Kit.label(Wording.text("ticket.colour.note"), "line-note"), Optional.empty()),
+        colour,
         lineOf("ticket.mirror", mirror, mirrorNote, Optional.empty()), stock, quantity);
     Circle hole = new Circle(6);
     hole.getStyleClass().add("punched-hole");
@@ -169,6 +170,7 @@ public final class TicketPane extends StackPane {
     pictures.judge(found("picture-small"), "ticket.pictures.none");
     PictureResolution.lowest(job).ifPresent(ppi ->
         pictures.note(Wording.text("ticket.pictures.lowest", Lengths.plain(Math.floor(ppi), 0))));
+    colour.refresh();
     mirror.setText(Wording.text(ticket.mirror() ? "ticket.mirror.on" : "ticket.mirror.off"));
     mirrorNote.setText(Wording.text(ticket.mirror() ? "ticket.mirror.onNote" : "ticket.mirror.offNote"));
     stock.show(ticket.stock());

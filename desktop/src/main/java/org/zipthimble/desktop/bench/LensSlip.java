@@ -1,0 +1,85 @@
+package org.zipthimble.desktop.bench;
+
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.job.ColourPlan;
+import org.zipthimble.core.paint.LensView;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+
+/** The lenses for the bench while checking, what each shows as a whole, and what lies under the pointer. */
+final class LensSlip extends VBox {
+  private static final double WIDE = 210;
+
+  private final Session session;
+  private final BenchView view;
+  private final Label whole = Kit.wrapped("", "lens-note");
+  private final Label here = Kit.wrapped("", "lens-reading");
+
+  LensSlip(Session session, BenchView view) {
+    super(5);
+    this.session = session;
+    this.view = view;
+    FlowPane pills = new FlowPane(4, 4);
+    pills.setPrefWrapLength(WIDE);
+    getChildren().add(Kit.label(Wording.text("lens.title"), "card-title"));
+    ToggleGroup group = new ToggleGroup();
+    for (Lens lens : Lens.values()) {
+      String word = lens.name().toLowerCase(Locale.ROOT);
+      ToggleButton pill = new ToggleButton(Wording.text("lens." + word));
+      pill.setId("lens-" + word);
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.setSelected(lens == session.lensProperty().get());
+      pill.setOnAction(e -> {
+        pill.setSelected(true);
+        session.lensProperty().set(lens);
+      });
+      pills.getChildren().add(pill);
+    }
+    session.lensProperty().addListener((o, was, is) -> group.selectToggle(group.getToggles().get(is.ordinal())));
+    getChildren().addAll(pills, whole, here);
+    getStyleClass().addAll("card", "lens-slip");
+    setAlignment(Pos.TOP_LEFT);
+    for (Label label : new Label[] {whole, here}) {
+      label.managedProperty().bind(label.textProperty().isNotEmpty());
+      label.visibleProperty().bind(label.textProperty().isNotEmpty());
+    }
+    view.seenProperty().addListener((o, was, is) -> show(is));
+    view.addEventFilter(MouseEvent.MOUSE_MOVED, e -> read(e.getX(), e.getY()));
+  }
+
+  private void show(Optional<LensView> seen) {
+    here.setText("");
+    Lens lens = session.lensProperty().get();
+    ColourPlan plan = session.shownProperty().get().colour();
+    if (seen.isEmpty() || lens == Lens.NONE) {
+      whole.setText("");
+      return;
+    }
+    String share = Lengths.plain(seen.get().share() * 100, 1);
+    String limit = Lengths.plain(plan.limit() * 100, 0);
+    whole.setText(switch (lens) {
+      case OUT_OF_RANGE -> Wording.text("lens.note.range", share);
+      case INK_LOAD -> Wording.text("lens.note.load", Lengths.plain(seen.get().highest() * 100, 0), limit, share);
+      case IN_INK -> Wording.text("lens.note.ink", plan.profile().name());
+      default -> Wording.text("lens.note.plate");
+    });
+  }
+
+  private void read(double x, double y) {
+    double sharp = view.getWidth() > 0 ? view.seenProperty().get().map(s -> s.image().getWidth() / view.getWidth()).orElse(1.0) : 1;
+    here.setText(view.seenProperty().get().flatMap(s -> s.at((int) (x * sharp), (int) (y * sharp))).map(r -> Wording.text(
+        "lens.reading", r.colour().hex(), r.inks().text(), Lengths.plain(r.inks().load() * 100, 0), Lengths.plain(r.miss(), 1))).orElse(""));
+  }
+}

@@ -1,0 +1,143 @@
+package org.zipthimble.desktop.station;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Intent;
+import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.edit.ColourEdits;
+import org.zipthimble.core.job.ColourPlan;
+import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** The ticket's line on colour: where the job goes, and for a press by which profile and how. Opens in place. */
+final class ColourLine extends VBox {
+  private final Session session;
+  private final Button value;
+  private final Label note = Kit.wrapped("", "line-note");
+  private final VBox open = new VBox(7);
+  private final List<Runnable> fresh = new ArrayList<>();
+  private final VBox shop = new VBox(7);
+
+  ColourLine(Session session) {
+    this.session = session;
+    getStyleClass().add("ticket-line");
+    value = Kit.button("ticket-colour", "ticket.colour.open", () -> {
+      open.setVisible(!open.isVisible());
+      note.setVisible(!open.isVisible());
+    }, "line-button");
+    open.setVisible(false);
+    open.setPadding(new Insets(4, 0, 4, 0));
+    for (Node node : new Node[] {open, shop, note}) {
+      node.managedProperty().bind(node.visibleProperty());
+    }
+    open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), "destination.", () -> plan().to(),
+        to -> session.apply(ColourEdits.destination(to))), shop);
+    Label name = Kit.wrapped("", "line-note");
+    fresh.add(() -> name.setText(plan().profile().name()));
+    TypedField limit = new TypedField("colour-limit", Wording.text("ticket.colour.limit"), text -> {
+      double percent = Lengths.parseNumber(text.replace("%", ""), ColourPlan.LEAST_LIMIT * 100, ColourPlan.MOST_LIMIT * 100);
+      change(p -> p.limited(percent / 100));
+    });
+    limit.setMaxWidth(76);
+    fresh.add(() -> limit.show(Wording.text("proof.percent", Lengths.plain(plan().limit() * 100, 0))));
+    FlowPane profiles = new FlowPane(4, 4, Kit.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.by(Optional.empty())), "quiet"),
+        Kit.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
+    shop.getChildren().addAll(Kit.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
+        pills("ticket.colour.intent", "intent-", Intent.values(), "intent.", () -> plan().intent(), i -> change(p -> p.keeping(i))),
+        check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.fittingBlack(on))),
+        check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.blackWords(on))),
+        Kit.under(Wording.text("ticket.colour.limit"), limit));
+    getChildren().addAll(Kit.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
+  }
+
+  private ColourPlan plan() {
+    return session.job().colour();
+  }
+
+  private void change(java.util.function.UnaryOperator<ColourPlan> change) {
+    session.apply(ColourEdits.plan("edit.colour.plan", change));
+  }
+
+  private interface Taking<E> {
+    void take(E one);
+  }
+
+  private interface Giving<E> {
+    E now();
+  }
+
+  private <E extends Enum<E>> Node pills(String key, String id, E[] all, String prefix, Giving<E> now, Taking<E> take) {
+    FlowPane pane = new FlowPane(4, 4);
+    ToggleGroup group = new ToggleGroup();
+    for (E one : all) {
+      String word = one.name().toLowerCase(Locale.ROOT);
+      ToggleButton pill = new ToggleButton(prefix.equals("intent.") ? Wording.text("intent." + word) : Wording.text("destination." + word));
+      pill.setId(id + word.replace('_', '-'));
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.setOnAction(e -> {
+        pill.setSelected(true);
+        take.take(one);
+      });
+      pane.getChildren().add(pill);
+    }
+    fresh.add(() -> group.selectToggle(group.getToggles().get(now.now().ordinal())));
+    return Kit.under(Wording.text(key), pane);
+  }
+
+  private CheckBox check(String key, String id, Giving<Boolean> now, Taking<Boolean> take) {
+    CheckBox box = Kit.check(id, key, now.now(), take::take);
+    box.setWrapText(true);
+    fresh.add(() -> box.setSelected(now.now()));
+    return box;
+  }
+
+  private void choose() {
+    Optional<Path> file = session.asker().profile();
+    if (file.isEmpty()) {
+      return;
+    }
+    try {
+      if (Files.size(file.get()) > Profile.MOST_BYTES) {
+        throw Trouble.of("profile.tooLarge", Profile.MOST_BYTES / 1_000_000);
+      }
+      Profile profile = Profile.read(Files.readAllBytes(file.get()));
+      change(p -> p.by(Optional.of(profile)));
+      session.say(Wording.text("ticket.colour.taken", profile.name()));
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    } catch (IOException e) {
+      session.say(Wording.text("file.unreadable", file.get().getFileName()));
+    }
+  }
+
+  /** Brings the line up to date with the job. */
+  void refresh() {
+    ColourPlan plan = plan();
+    String word = plan.to().name().toLowerCase(Locale.ROOT);
+    value.setText(Wording.text(plan.to().inks() ? "ticket.colour.cmyk" : "ticket.colour.rgb") + " · " + Wording.text("destination." + word));
+    note.setText(plan.to().inks() ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
+        : Wording.text(plan.to() == Destination.SUBLIMATION ? "destination.sublimation.note" : "destination.home_printer.note"));
+    shop.setVisible(plan.to().inks());
+    fresh.forEach(Runnable::run);
+  }
+}
