@@ -44,6 +44,11 @@ public interface Asker {
     return Optional.empty();
   }
 
+  /** A palette to bring in. */
+  default Optional<Path> palette() {
+    return Optional.empty();
+  }
+
   /** A drawing to bring in. */
   default Optional<Path> drawing() {
     return Optional.empty();

@@ -1,5 +1,8 @@
 package org.zipthimble.desktop.tag;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -9,15 +12,21 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.bring.PaletteFile;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.ColourText;
+import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Icons;
@@ -158,17 +167,54 @@ final class FaceSection extends Section {
     for (Swatch swatch : wanted) {
       Button tile = new Button();
       tile.getStyleClass().add("swatch");
-      tile.setAccessibleText(Wording.text("face.swatch.remove", swatch.name()));
-      tile.setTooltip(new Tooltip(Wording.text("face.swatch.remove", swatch.name())));
+      tile.setId("swatch-" + (swatches.getChildren().size() + 1));
+      tile.setAccessibleText(Wording.text("face.swatch.open", swatch.name()));
+      tile.setTooltip(new Tooltip(Wording.text("face.swatch.open", swatch.name())));
       tile.setStyle("-fx-background-color: -zt-line, " + swatch.colour().hex() + ";");
-      tile.setOnAction(e -> session.apply(Looks.palette("edit.swatch", p -> p.without(swatch.colour()))));
+      tile.setOnAction(e -> SwatchSlip.open(session, tile, swatch));
       swatches.getChildren().add(tile);
     }
     TypedField add = new TypedField("swatch-add", Wording.text("face.swatch.add"), text -> {
-      session.apply(Looks.keep(Colour.parse(text)));
+      ColourText.Typed typed = ColourText.read(text, session.job().colour().press());
+      session.apply(typed.ink().isPresent() ? ColourEdits.ink(typed.colour(), typed.ink()) : Looks.keep(typed.colour()));
     });
     add.setPromptText(Wording.text("face.swatch.add"));
     add.setPrefWidth(92);
-    swatches.getChildren().add(add);
+    swatches.getChildren().addAll(add, Kit.button("palette-in", "palette.in", () -> bring(false), "quiet"),
+        Kit.button("palette-out", "palette.out", this::write, "quiet"), Kit.button("palette-repaint", "palette.repaint", () -> bring(true), "quiet"));
+  }
+
+  /** Brings a palette file in: its colours join the palette, or the design is recoloured by them in turn. */
+  private void bring(boolean repaint) {
+    Optional<Path> file = session.asker().palette();
+    if (file.isEmpty()) {
+      return;
+    }
+    try {
+      List<Swatch> read = PaletteFile.read(file.get().getFileName().toString(), Files.readAllBytes(file.get()));
+      session.apply(repaint ? ColourEdits.repaint(read) : Looks.palette("edit.palette.in", p -> {
+        Palette all = p;
+        for (Swatch one : read) {
+          all = all.swatches().size() < Palette.MOST ? all.with(one) : all;
+        }
+        return all;
+      }));
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    } catch (IOException e) {
+      session.say(Wording.text("file.unreadable", file.get().getFileName()));
+    }
+  }
+
+  private void write() {
+    Optional<Path> file = session.asker().whereToSend(session.fileName(".gpl"), ".gpl");
+    try {
+      if (file.isPresent() && (!Files.exists(file.get()) || session.asker().mayReplace(List.of(file.get().getFileName().toString())))) {
+        SafeWrite.write(file.get(), PaletteFile.write(file.get().getFileName().toString(), session.job().name(), session.job().palette().swatches()));
+        session.say(Wording.text("palette.written", file.get().getFileName()));
+      }
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
   }
 }
