@@ -79,6 +79,11 @@ final class WindowAsker implements Asker {
   }
 
   @Override
+  public Optional<Path> shopCard() {
+    return chosen(chooser("ask.shop", "ask.shopFiles", "*.json", "*.JSON").showOpenDialog(stage));
+  }
+
+  @Override
   public Optional<Path> palette() {
     return chosen(chooser("ask.palette", "ask.paletteFiles", "*.gpl", "*.GPL", "*.css", "*.CSS", "*.svg", "*.SVG").showOpenDialog(stage));
   }

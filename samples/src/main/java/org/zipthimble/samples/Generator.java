@@ -35,6 +35,7 @@ public final class Generator {
       case "seed-wheel.thimble" -> GardenPapers.colouring();
       case "window-decal.thimble" -> CutJobs.decal();
       case "jar-stickers.thimble" -> CutJobs.stickers();
+      case "planting-calendar.thimble" -> CalendarPoster.make();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };

@@ -45,6 +45,16 @@ class SamplesTest {
     assertTrue(findings.stream().allMatch(f -> f.weight() == Weight.RUIN));
   }
 
+  @Test
+  void thePosterHasExactlyItsTwoFaultsAgainstTheShopsCard() throws Exception {
+    Job poster = DemoShelf.job("planting-calendar.thimble");
+    assertEquals("Tall Window Posters", poster.colour().shop().orElseThrow().name());
+    List<Finding> findings = Checks.run(poster);
+    assertEquals(List.of("picture-small", "colour-range"), findings.stream().map(Finding::code).toList(), findings.toString());
+    assertEquals(80.49, findings.get(0).figure(), 0.01);
+    assertTrue(findings.get(1).figure() > 10);
+  }
+
   @ParameterizedTest
   @MethodSource("names")
   void theFilesAreWhatTheGeneratorMakes(String name) throws Exception {

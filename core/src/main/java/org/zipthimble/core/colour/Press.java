@@ -10,11 +10,13 @@ public final class Press {
   private final Profile profile;
   private final Intent intent;
   private final double[] black;
+  private final double[] darkest;
 
-  private Press(Profile profile, Intent intent, double[] black) {
+  private Press(Profile profile, Intent intent, boolean fitted) {
     this.profile = profile;
     this.intent = intent;
-    this.black = black;
+    this.darkest = darkest(profile);
+    this.black = fitted ? darkest : new double[3];
   }
 
   /**
@@ -24,8 +26,7 @@ public final class Press {
    *     darker than the ink is cut off. Counts for {@link Intent#RELATIVE} alone: the tables of the others have it in them.
    */
   public static Press of(Profile profile, Intent intent, boolean blackPoint) {
-    boolean fitted = blackPoint && intent == Intent.RELATIVE;
-    return new Press(profile, intent, fitted ? darkest(profile) : new double[3]);
+    return new Press(profile, intent, blackPoint && intent == Intent.RELATIVE);
   }
 
   /** XYZ of the darkest neutral that the inks give: black there and back by the perceptual tables, its hue left out. */
@@ -93,9 +94,16 @@ public final class Press {
     return Lab.ofXyz(xyz);
   }
 
-  /** How far the nearest printed colour is from a colour, as CIEDE2000; what inks can show is below about 1. */
+  /**
+   * How far the nearest printed colour is from a colour, as CIEDE2000; what inks can show is below about 1. The darkest ink counts as
+   * black, for nothing printed is darker.
+   */
   public double miss(Colour colour) {
-    Lab wanted = Lab.of(colour);
+    double[] xyz = Lab.xyz(colour.red() / 255.0, colour.green() / 255.0, colour.blue() / 255.0);
+    for (int i = 0; i < 3; i++) {
+      xyz[i] = xyz[i] * (Lab.WHITE[i] - darkest[i]) / Lab.WHITE[i] + darkest[i];
+    }
+    Lab wanted = Lab.ofXyz(xyz);
     IccTables.Table table = profile.table("B2A", Intent.RELATIVE);
     Cmyk nearest = Cmyk.of(table.at(encoded(wanted, table.legacy())));
     return Difference.ciede2000(wanted, seen(nearest));

@@ -18,13 +18,14 @@ public final class Bridges {
   private static final double FINE = 0.002;
   private static final double INTO = 0.02;
   private static final int RAYS = 72;
+  private static final double ALIKE = 1e-6;
 
   private Bridges() {}
 
   /** A part of the film that nothing holds: it is surrounded by what is cut out. */
   public record Island(Path outline, Box box) {}
 
-  /** The islands of what is cut out. */
+  /** The islands of what is cut out, from left to right. */
   public static List<Island> islands(Path cut) {
     List<Island> out = new ArrayList<>();
     for (Path part : Combine.parts(Combine.combine(Way.JOIN, List.of(cut)))) {
@@ -34,6 +35,8 @@ public final class Bridges {
         out.add(new Island(outline, Measure.bounds(outline).orElseThrow()));
       }
     }
+    // Letters alike have areas that differ in the last place alone: their places tell them apart on every machine.
+    out.sort(Comparator.comparingLong((Island i) -> Math.round(i.box().x() * 1000)).thenComparingLong(i -> Math.round(i.box().y() * 1000)));
     return out;
   }
 
@@ -53,7 +56,7 @@ public final class Bridges {
       List<Ray> rays = new ArrayList<>();
       for (int i = 0; i < RAYS; i++) {
         double angle = 2 * Math.PI * i / RAYS;
-        Ray ray = ray(edges, from, angle);
+        Ray ray = ray(edges, from, angle, i);
         if (ray != null) {
           rays.add(ray);
         }
@@ -71,13 +74,13 @@ public final class Bridges {
     return out;
   }
 
-  private record Ray(Point from, Point to, double angle) {
+  private record Ray(Point from, Point to, double angle, int index) {
     /**
-     * The way through the cut, a little dearer the farther it is from upright; rounded, so that of two ways alike the same
-     * one is taken on every machine.
+     * The way through the cut, a little dearer the farther it is from upright and the later it comes, so that of two ways
+     * alike the same one is taken on every machine.
      */
     double cost() {
-      return rounded(from.distance(to) * (1 + 0.15 * Math.abs(Math.cos(angle))));
+      return from.distance(to) * (1 + 0.15 * Math.abs(StrictMath.cos(angle))) + ALIKE * index;
     }
   }
 
@@ -87,9 +90,9 @@ public final class Bridges {
   }
 
   /** From where a ray leaves the island to where it reaches the film beyond the cut. */
-  private static Ray ray(List<double[]> edges, Point from, double angle) {
-    double dx = Math.cos(angle);
-    double dy = Math.sin(angle);
+  private static Ray ray(List<double[]> edges, Point from, double angle, int index) {
+    double dx = StrictMath.cos(angle);
+    double dy = StrictMath.sin(angle);
     List<Double> hits = new ArrayList<>();
     for (double[] e : edges) {
       double ex = e[2] - e[0];
@@ -107,7 +110,7 @@ public final class Bridges {
       return null;
     }
     hits.sort(Double::compare);
-    return new Ray(from.plus(dx * hits.get(0), dy * hits.get(0)), from.plus(dx * hits.get(1), dy * hits.get(1)), angle);
+    return new Ray(from.plus(dx * hits.get(0), dy * hits.get(0)), from.plus(dx * hits.get(1), dy * hits.get(1)), angle, index);
   }
 
   private static Placement box(Ray ray, double width) {

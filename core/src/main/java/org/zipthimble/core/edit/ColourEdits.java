@@ -14,7 +14,9 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of how colours leave, and of the palette with all that uses it. */
@@ -33,6 +35,19 @@ public final class ColourEdits {
       boolean was = job.colour().to() == Destination.SUBLIMATION;
       Job out = job.with(job.colour().going(to));
       return pressed == was ? out : out.with(job.ticket().mirrored(pressed));
+    });
+  }
+
+  /**
+   * Sends the job to a shop and keeps to its card: destination, bleed, safe area, resolution and limit of ink are those it asks for
+   * where the job has less.
+   */
+  public static Edit shop(ShopCard card) {
+    return new Edit(Wording.text("edit.shop", card.name()), job -> {
+      Job out = destination(card.to()).change().apply(job);
+      Ticket ticket = out.ticket().withBleed(Math.max(out.ticket().bleed(), card.bleed())).withPpi(Math.max(out.ticket().ppi(), card.ppi()));
+      double safe = Math.min(Ticket.mostSafe(ticket.finished()), Math.max(ticket.safe(), card.safe()));
+      return out.with(ticket.withSafe(safe)).with(out.colour().limited(Math.min(out.colour().limit(), card.limit())).printedBy(Optional.of(card)));
     });
   }
 

@@ -28,6 +28,7 @@ final class ColourJson {
     node.put("to", word(plan.to())).put("intent", word(plan.intent())).put("blackPoint", plan.blackPoint())
         .put("blackWords", plan.blackWords()).put("limit", plan.limit());
     plan.own().ifPresent(p -> node.put("profile", file(p)));
+    plan.shop().ifPresent(card -> node.set("shop", ShopShelf.write(card)));
     return node;
   }
 
@@ -41,7 +42,8 @@ final class ColourJson {
       own = Optional.of(profiles.get(file));
     }
     return new ColourPlan(Json.choice(node, "to", Destination.class), own, Json.choice(node, "intent", Intent.class),
-        Json.yes(node, "blackPoint"), Json.yes(node, "blackWords"), Json.number(node, "limit"));
+        Json.yes(node, "blackPoint"), Json.yes(node, "blackWords"), Json.number(node, "limit"),
+        node.has("shop") ? Optional.of(ShopShelf.read(node.get("shop"))) : Optional.empty());
   }
 
   static ObjectNode write(Ink ink) {

@@ -42,6 +42,11 @@ public record Places(Path settings, Path data) {
     return data.resolve("recovery");
   }
 
+  /** Where the person's cards of print shops are. */
+  public Path shops() {
+    return data.resolve("shops");
+  }
+
   /** The folder of own objects. */
   public Path shelf() {
     return data.resolve("shelf");

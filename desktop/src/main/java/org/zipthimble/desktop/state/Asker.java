@@ -44,6 +44,11 @@ public interface Asker {
     return Optional.empty();
   }
 
+  /** A print shop's card to take. */
+  default Optional<Path> shopCard() {
+    return Optional.empty();
+  }
+
   /** A palette to bring in. */
   default Optional<Path> palette() {
     return Optional.empty();

@@ -36,13 +36,16 @@ final class ColourLine extends VBox {
   private final VBox open = new VBox(7);
   private final List<Runnable> fresh = new ArrayList<>();
   private final VBox shop = new VBox(7);
+  private final ShopRow cards;
 
   ColourLine(Session session) {
     this.session = session;
+    cards = new ShopRow(session);
     getStyleClass().add("ticket-line");
     value = Kit.button("ticket-colour", "ticket.colour.open", () -> {
       open.setVisible(!open.isVisible());
       note.setVisible(!open.isVisible());
+      cards.refresh();
     }, "line-button");
     open.setVisible(false);
     open.setPadding(new Insets(4, 0, 4, 0));
@@ -50,7 +53,7 @@ final class ColourLine extends VBox {
       node.managedProperty().bind(node.visibleProperty());
     }
     open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), "destination.", () -> plan().to(),
-        to -> session.apply(ColourEdits.destination(to))), shop);
+        to -> session.apply(ColourEdits.destination(to))), cards, shop);
     Label name = Kit.wrapped("", "line-note");
     fresh.add(() -> name.setText(plan().profile().name()));
     TypedField limit = new TypedField("colour-limit", Wording.text("ticket.colour.limit"), text -> {
@@ -135,9 +138,12 @@ final class ColourLine extends VBox {
     ColourPlan plan = plan();
     String word = plan.to().name().toLowerCase(Locale.ROOT);
     value.setText(Wording.text(plan.to().inks() ? "ticket.colour.cmyk" : "ticket.colour.rgb") + " · " + Wording.text("destination." + word));
-    note.setText(plan.to().inks() ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
+    note.setText(plan.shop().isPresent() ? plan.shop().get().name() : plan.to().inks() ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
         : Wording.text(plan.to() == Destination.SUBLIMATION ? "destination.sublimation.note" : "destination.home_printer.note"));
     shop.setVisible(plan.to().inks());
     fresh.forEach(Runnable::run);
+    if (open.isVisible()) {
+      cards.refresh();
+    }
   }
 }

@@ -27,6 +27,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
@@ -62,6 +63,7 @@ public final class SendStation {
   private static final double DRAWN_PPI = 90;
   private static final int DRAWN_PIXELS = 900;
   private static final double SENT = 0.85;
+  private static final int MOST_VERSIONS = 999;
 
   private final Session session;
   private final VBox bench = new VBox(12);
@@ -97,6 +99,7 @@ public final class SendStation {
   private Format format = Format.PDF;
   private double chosenQuality = Order.USUAL_QUALITY;
   private boolean onlyThisFace;
+  private Optional<Path> lastFolder = Optional.empty();
   private double resolution;
   private boolean sending;
 
@@ -215,8 +218,10 @@ public final class SendStation {
     notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
         + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone") + colours(job));
     int findings = session.findingsProperty().get().size();
-    warning.setText(findings == 0 ? "" : Wording.counted("send.findings", findings));
-    warning.setManaged(findings > 0);
+    String unwanted = job.colour().shop().filter(c -> cutWhat == CutWhat.PAGES && !c.formats().contains(format.name().toLowerCase(Locale.ROOT)))
+        .map(c -> Wording.text("shop.format", c.name(), String.join(", ", c.formats()))).orElse("");
+    warning.setText((unwanted + " " + (findings == 0 ? "" : Wording.counted("send.findings", findings))).strip());
+    warning.setManaged(!warning.getText().isEmpty());
     write.setDisable(sending);
     if (report.getChildren().isEmpty()) {
       preview(job);
@@ -348,13 +353,29 @@ public final class SendStation {
     return box;
   }
 
+  /** The name that is proposed: by the shop's pattern with the next version that is not there yet, else the job's. */
+  private String proposed(Job job) {
+    Optional<ShopCard> card = job.colour().shop();
+    if (card.isEmpty()) {
+      return session.fileName(format.ending());
+    }
+    int version = 1;
+    String name = card.get().fileName(job.name(), job.ticket().item(), version) + format.ending();
+    while (lastFolder.isPresent() && Files.exists(lastFolder.get().resolve(name)) && version < MOST_VERSIONS) {
+      version++;
+      name = card.get().fileName(job.name(), job.ticket().item(), version) + format.ending();
+    }
+    return name;
+  }
+
   private void write() {
     Job job = session.job();
-    Optional<Path> chosen = session.asker().whereToSend(session.fileName(format.ending()), format.ending());
+    Optional<Path> chosen = session.asker().whereToSend(proposed(job), format.ending());
     if (chosen.isEmpty()) {
       return;
     }
     Path file = chosen.get();
+    lastFolder = Optional.ofNullable(file.toAbsolutePath().getParent());
     boolean seen = !format.endingOf(file.getFileName().toString()).isEmpty();
     if (format.endingOf(file.getFileName().toString()).isEmpty()) {
       file = file.resolveSibling(file.getFileName() + format.ending());

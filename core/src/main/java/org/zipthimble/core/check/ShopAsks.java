@@ -1,0 +1,63 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.ShopCard;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+
+/** What the card of the print shop asks for and the ticket does not keep. Told once, on the first face. */
+final class ShopAsks implements Check {
+  private static final double ROUNDING = 1e-9;
+
+  @Override
+  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+    List<Finding> found = new ArrayList<>();
+    if (job.colour().shop().isEmpty() || face != job.faces().get(0)) {
+      return found;
+    }
+    ShopCard card = job.colour().shop().get();
+    Ticket ticket = job.ticket();
+    if (ticket.bleed() < card.bleed() - ROUNDING) {
+      found.add(finding(job, face, card, "bleed", ticket.bleed(), card.bleed(), length(job, ticket.bleed()), length(job, card.bleed())));
+    }
+    double safe = Math.min(card.safe(), Ticket.mostSafe(ticket.finished()));
+    if (ticket.safe() < safe - ROUNDING) {
+      found.add(finding(job, face, card, "safe", ticket.safe(), safe, length(job, ticket.safe()), length(job, safe)));
+    }
+    if (ticket.ppi() < card.ppi() - ROUNDING) {
+      found.add(finding(job, face, card, "ppi", ticket.ppi(), card.ppi(), Lengths.plain(ticket.ppi(), 0), Lengths.plain(card.ppi(), 0)));
+    }
+    if (job.colour().to() != card.to()) {
+      found.add(finding(job, face, card, "colour", 0, 1, Wording.text("destination." + word(job.colour().to())), Wording.text("destination." + word(card.to()))));
+    }
+    if (card.to().inks() && job.colour().limit() > card.limit() + ROUNDING) {
+      found.add(finding(job, face, card, "limit", job.colour().limit(), card.limit(), Lengths.plain(job.colour().limit() * 100, 0),
+          Lengths.plain(card.limit() * 100, 0)));
+    }
+    int pages = job.faces().size();
+    if (pages < card.fewest() || pages > card.most()) {
+      found.add(finding(job, face, card, "pages", pages, card.most(), String.valueOf(pages),
+          card.fewest() == card.most() ? String.valueOf(card.most()) : card.fewest() + " – " + card.most()));
+    }
+    return found;
+  }
+
+  private static String word(Enum<?> value) {
+    return value.name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  private static String length(Job job, double inches) {
+    return Lengths.showWithSign(inches, job.ticket().unit());
+  }
+
+  private static Finding finding(Job job, Face face, ShopCard card, String what, double figure, double limit, String has, String wants) {
+    return new Finding("shop-" + what, Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), job.ticket().trim(), figure, limit,
+        Wording.text("finding.shop.title", card.name()), Wording.text("shop.asks." + what, card.name(), wants, has), Wording.text("finding.shop.mend"));
+  }
+}

@@ -1,0 +1,65 @@
+package org.zipthimble.samples;
+
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.colour.Cmyk;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.edit.ColourEdits;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.store.ShopShelf;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
+
+/**
+ * The planting calendar, 20 x 30 in, for a poster shop by its card: what is sown in which month. Two things are wrong with it on purpose:
+ * the picture has too few pixels, and one colour is brighter than any ink.
+ */
+final class CalendarPoster {
+  private static final Colour NEON = Colour.of(0x5CFF2E);
+  private static final int PIXELS = 1650;
+  private static final List<String> MONTHS = List.of("March", "April", "May", "June", "July", "August");
+  private static final List<String> SOWN = List.of(
+      "Ember Runner under glass\nLantern Squash in pots", "Tollgate Pea outdoors\nPenny Beet, first row", "Ember Runner planted out\nSaltmarsh Kale in the bed",
+      "Owl Poppy scattered\nPenny Beet, second row", "Saltmarsh Kale moved\nTollgate Pea picked", "Seeds dried and saved\nKale through the winter");
+
+  private CalendarPoster() {}
+
+  static Job make() throws Trouble {
+    Desk d = new Desk();
+    byte[] png = PngWriter.bytes(FieldPicture.draw(PIXELS, PIXELS * 10 / 20, Desk.PAPER), 150);
+    Picture field = Pictures.look("drying-barn-field.png", png, Pictures.Limits.USUAL);
+    d.fill("Paper tint", new Box(-0.25, -0.25, 20.5, 30.5), Desk.PAPER);
+    d.put(new Item.Photo(d.art.facts("Field"), new Placement(-0.25, 20, 20.5, 10.25, 0), field.id()));
+    d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(1, 1.2, 18, 0.9), "Figtree", "Semibold", 34, 260, Align.CENTRE, Desk.INK);
+    d.words("Title", "The Planting Calendar", new Box(1, 2.2, 18, 2.6), "Fraunces", "Semibold Italic", 122, 0, Align.CENTRE, Desk.BEET);
+    d.fill("Brass rule", new Box(7, 5, 6, 0.06), Desk.BRASS);
+    for (int i = 0; i < MONTHS.size(); i++) {
+      month(d, i, 1 + i % 2 * 9.3, 5.8 + i / 2 * 4.5);
+    }
+    d.fill("Spring band", new Box(1, 19.35, 18, 0.3), NEON);
+    Job empty = Desk.job("Planting calendar", "Wall poster", 24, new Size(20, 30), 0.25, "Poster paper 200 g/m²", 40, List.of(new Face("f1", "poster", List.of())));
+    Palette palette = new Palette(
+        List.of(new Swatch("paper", Desk.PAPER), new Swatch("beet", Desk.BEET), new Swatch("soil ink", Desk.INK), new Swatch("leaf", Desk.GREEN),
+            new Swatch("brass", Desk.BRASS, Optional.of(new Ink.Spot("Brass ink", Ink.Kind.INK, new Cmyk(0.2, 0.45, 0.9, 0.15), 1))), new Swatch("spring", NEON)),
+        Colour.WHITE);
+    Job job = empty.with(field).with(List.of(d.face("f1", "poster"))).with(palette);
+    return ColourEdits.shop(ShopShelf.shipped().get(1)).change().apply(job.with(job.ticket().withPpi(150)));
+  }
+
+  private static void month(Desk d, int index, double x, double y) {
+    d.frame("Frame " + MONTHS.get(index), new Box(x, y, 8.7, 4), 0.25, 3, Desk.GREEN);
+    d.words("Month " + (index + 1), MONTHS.get(index), new Box(x + 0.5, y + 0.45, 7.7, 1.1), "Fraunces", "Semibold Italic", 56, 0, Align.LEFT, Desk.BEET);
+    d.words("Sown " + (index + 1), SOWN.get(index), new Box(x + 0.5, y + 1.75, 7.7, 1.9), "Alegreya", "Regular", 40, 0, Align.LEFT, Colour.BLACK);
+  }
+}
