@@ -29,6 +29,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngWriter;
@@ -45,6 +46,7 @@ public final class Shots extends Application {
   private static final Duration SETTLES = Duration.millis(1400);
   private static final double SCREEN_PPI = 96;
   private static final int HELP_WIDE = 720;
+  private static final String PALETTE = "palette.png";
   private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
       "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe");
 
@@ -127,7 +129,19 @@ public final class Shots extends Application {
       s.stationProperty().set(Station.CHECK);
     });
     step("check.png", s -> s.findingsProperty().get().stream().findFirst().ifPresent(s::goTo));
+    step("lenses.png", s -> take(s, "planting-calendar.thimble"));
+    step("lenses.png", s -> s.lensProperty().set(Lens.OUT_OF_RANGE));
+    for (int i = 0; i < 3; i++) {
+      step("lenses.png", s -> { });
+    }
+    step(PALETTE, s -> {
+      s.stationProperty().set(Station.COMPOSE);
+      s.selectionProperty().set(Set.of());
+      ((Button) stage.getScene().lookup("#ticket-colour")).fire();
+    });
+    step(PALETTE, s -> ((Button) stage.getScene().lookup("#swatch-5")).fire());
     step("sheet.png", s -> {
+      ((Button) stage.getScene().lookup("#ticket-colour")).fire();
       take(s, "swap-invitation.thimble");
       s.apply(Edits.sheet(p -> new SheetPlan(true, p.paper(), true)));
       s.stationProperty().set(Station.SHEET);
@@ -165,13 +179,8 @@ public final class Shots extends Application {
       s.stationProperty().set(Station.COMPOSE);
       s.selectionProperty().set(idOf(s, "Thanks"));
     });
-    step("night-wall.png", s -> s.stationProperty().set(Station.ITEM));
-    step("scale-150.png", s -> {
-      s.stationProperty().set(Station.COMPOSE);
-      s.taste().change(t -> t.night(false).scaled(1.5));
-    });
     step("help.png", s -> {
-      s.taste().change(t -> t.scaled(1));
+      s.taste().change(t -> t.night(false));
       run("menu.hands");
     });
     step("finder.png", s -> {
@@ -248,7 +257,9 @@ public final class Shots extends Application {
   }
 
   private void save(String name) {
-    WritableImage shot = stage.getScene().snapshot(null);
+    // A slip is a window of its own, which only the screen shows.
+    WritableImage shot = name.equals(PALETTE)
+        ? robot.getScreenCapture(null, stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()) : stage.getScene().snapshot(null);
     int width = (int) shot.getWidth();
     int height = (int) shot.getHeight();
     int[] pixels = new int[width * height];
