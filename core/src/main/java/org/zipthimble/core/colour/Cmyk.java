@@ -55,6 +55,7 @@ public record Cmyk(double cyan, double magenta, double yellow, double black) {
   }
 
   private static double cut(double v) {
-    return Math.max(0, Math.min(1, v));
+    // What a damaged table gives may be no number at all.
+    return v >= 0 ? Math.min(1, v) : 0;
   }
 }

@@ -118,10 +118,15 @@ public final class Press {
   private static Lab decoded(double[] v, boolean legacy) {
     double scale = legacy ? 65280.0 / 65535 : 1;
     double span = legacy ? 65535.0 / 256 : 255;
-    return new Lab(v[0] * 100 / scale, v[1] * span - 128, v[2] * span - 128);
+    return new Lab(near(v[0]) * 100 / scale, near(v[1]) * span - 128, near(v[2]) * span - 128);
+  }
+
+  /** Values of a table are 0 to 1; what a damaged one gives may be far off or no number at all. */
+  private static double near(double v) {
+    return v >= -1 ? Math.min(2, v) : 0;
   }
 
   private static double cut(double v) {
-    return Math.max(0, Math.min(1, v));
+    return v >= 0 ? Math.min(1, v) : 0;
   }
 }
