@@ -26,7 +26,6 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentPrope
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.marks.Step;
-import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.FontFace;
@@ -75,7 +74,7 @@ final class PdfAssets {
       if (press.isPresent() && press.get().picturesInk()) {
         image = PdfPictures.inInk(document, Pictures.decode(picture), press.get().inking().table());
       } else {
-        image = picture.kind() == Kind.JPEG
+        image = Pictures.asTheyAre(picture)
             ? JPEGFactory.createFromByteArray(document, picture.blob().bytes())
             : LosslessFactory.createFromImage(document, Pictures.decode(picture));
         if (press.isPresent()) {

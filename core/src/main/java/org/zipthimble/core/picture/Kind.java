@@ -7,7 +7,13 @@ public enum Kind {
   /** Portable Network Graphics. */
   PNG("png"),
   /** JPEG. */
-  JPEG("jpg");
+  JPEG("jpg"),
+  /** Tagged Image File Format. */
+  TIFF("tif"),
+  /** Graphics Interchange Format; its first picture. */
+  GIF("gif"),
+  /** Windows bitmap. */
+  BMP("bmp");
 
   private final String ending;
 
@@ -28,6 +34,21 @@ public enum Kind {
     if (bytes.length > 3 && (bytes[0] & 255) == 0xFF && (bytes[1] & 255) == 0xD8 && (bytes[2] & 255) == 0xFF) {
       return Optional.of(JPEG);
     }
-    return Optional.empty();
+    if (bytes.length > 8 && (begins(bytes, 'I', 'I', 42, 0) || begins(bytes, 'M', 'M', 0, 42))) {
+      return Optional.of(TIFF);
+    }
+    if (bytes.length > 12 && begins(bytes, 'G', 'I', 'F', '8')) {
+      return Optional.of(GIF);
+    }
+    return bytes.length > 26 && begins(bytes, 'B', 'M') ? Optional.of(BMP) : Optional.empty();
+  }
+
+  private static boolean begins(byte[] bytes, int... wanted) {
+    for (int i = 0; i < wanted.length; i++) {
+      if ((bytes[i] & 255) != wanted[i]) {
+        return false;
+      }
+    }
+    return true;
   }
 }

@@ -1,7 +1,9 @@
 package org.zipthimble.core.picture;
 
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -45,8 +47,11 @@ public final class Pictures {
         if (pixels > limits.pixels()) {
           throw Trouble.of("picture.tooManyPixels", name, reader.getWidth(0), reader.getHeight(0), limits.pixels() / 1_000_000);
         }
-        Picture picture = new Picture(blob, kind, name, reader.getWidth(0), reader.getHeight(0));
-        reader.read(0);
+        boolean swaps = Exif.swaps(turn(kind, bytes));
+        int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
+        int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
+        Picture picture = new Picture(blob, kind, name, width, height);
+        read(reader, kind, bytes);
         return picture;
       } finally {
         reader.dispose();
@@ -62,15 +67,56 @@ public final class Pictures {
    * @throws Trouble when the bytes cannot be decoded
    */
   public static BufferedImage decode(Picture picture) throws Trouble {
-    try {
-      BufferedImage image = ImageIO.read(picture.blob().open());
-      if (image == null) {
-        throw Trouble.of("picture.damaged", picture.name());
+    byte[] bytes = picture.blob().bytes();
+    try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
+      ImageReader reader = reader(in, picture.name());
+      try {
+        return Exif.upright(plain(read(reader, picture.kind(), bytes)), turn(picture.kind(), bytes));
+      } finally {
+        reader.dispose();
       }
-      return image;
     } catch (IOException | RuntimeException e) {
       throw Trouble.because(e, "picture.damaged", picture.name());
     }
+  }
+
+  /** Whether the bytes can go into a PDF as they are: a JPEG that is upright and in the screen's colours. */
+  public static boolean asTheyAre(Picture picture) {
+    if (picture.kind() != Kind.JPEG) {
+      return false;
+    }
+    JpegHead head = JpegHead.of(picture.blob().bytes());
+    boolean screen = head.profile().map(icc -> new String(icc, StandardCharsets.ISO_8859_1).contains("sRGB")).orElse(true);
+    return head.turn() == 1 && head.components() != 4 && screen;
+  }
+
+  private static int turn(Kind kind, byte[] bytes) {
+    return kind == Kind.JPEG ? JpegHead.of(bytes).turn() : kind == Kind.TIFF ? Exif.turn(bytes, 0, bytes.length) : 1;
+  }
+
+  private static BufferedImage read(ImageReader reader, Kind kind, byte[] bytes) throws IOException {
+    if (kind == Kind.JPEG) {
+      JpegHead head = JpegHead.of(bytes);
+      if (head.components() == 4) {
+        return InkJpeg.seen(reader.readRaster(0, null), head);
+      }
+    }
+    return reader.read(0);
+  }
+
+  /** Pictures of 16 bits, with palettes or in another space of colours become the screen's, eight bits; others stay as they are. */
+  private static BufferedImage plain(BufferedImage image) {
+    boolean usual = image.getType() != BufferedImage.TYPE_CUSTOM && image.getType() != BufferedImage.TYPE_USHORT_GRAY
+        && image.getColorModel().getColorSpace().isCS_sRGB();
+    if (usual || image.getType() == BufferedImage.TYPE_BYTE_GRAY) {
+      return image;
+    }
+    int type = image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE : BufferedImage.TYPE_INT_RGB;
+    BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), type);
+    Graphics2D g = out.createGraphics();
+    g.drawImage(image, 0, 0, null);
+    g.dispose();
+    return out;
   }
 
   private static ImageReader reader(ImageInputStream in, String name) throws Trouble {
