@@ -1,5 +1,7 @@
 package org.zipthimble.cli;
 
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -43,6 +45,7 @@ final class BenchJobs {
 
   static void write(Path folder) throws Trouble, IOException {
     Files.createDirectories(folder);
+    Files.write(folder.resolve("srgb.icc"), ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
     ThimbleFile.save(large(), folder.resolve("large.thimble"));
     Job poster = poster();
     ThimbleFile.save(poster, folder.resolve("poster.thimble"));
