@@ -41,8 +41,8 @@ final class ShopRow extends VBox {
       }
     });
     name = new TypedField("shop-name", Wording.text("shop.name"), this::write).keeping();
-    name.setPromptText(Wording.text("shop.keep"));
-    getChildren().addAll(Kit.under(Wording.text("shop.card"), box), name, new FlowPane(4, 4, Kit.button("shop-import", "shop.import", this::bring, "quiet")));
+    name.setPromptText(Wording.text("shop.name"));
+    getChildren().addAll(Kit.under(Wording.text("shop.card"), box), Kit.under(Wording.text("shop.keep"), name), new FlowPane(4, 4, Kit.button("shop-import", "shop.import", this::bring, "quiet")));
   }
 
   private Path folder() {
