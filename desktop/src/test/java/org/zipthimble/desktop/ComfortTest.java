@@ -19,66 +19,36 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.GuideEdits;
-import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.PngWriter;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Recovery;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.store.Versions;
 import org.zipthimble.desktop.state.Asker;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
 
 /** A person composes in comfort: snapping, spacing, repeating, picking below, steps, recovery. */
-@ExtendWith(ApplicationExtension.class)
-class ComfortTest {
+class ComfortTest extends AtTheBench {
   private static final double NEAR = 0.03;
   private static final double EXACT = 1e-9;
 
-  private final Hand.Answers answers = new Hand.Answers();
-  private Path folder;
-  private Session session;
-  private Workbench workbench;
-  private Hand hand;
-
   @Start
-  void open(Stage stage) throws IOException {
-    folder = Files.createTempDirectory("comfort");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), 2), answers, new Taste(Places.in(folder.resolve("home"))));
-    workbench = Main.fill(stage, session);
+  void start(Stage stage) throws IOException {
+    open(stage, 2);
   }
 
   @BeforeEach
   void begin(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
-    robot.interact(() -> {
-      for (Station station : Station.values()) {
-        session.taste().change(s -> s.without(station.name().toLowerCase(java.util.Locale.ROOT)));
-      }
-      session.stationProperty().set(Station.COMPOSE);
-    });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
-        Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
+    withoutHints(robot);
   }
 
   @Test

@@ -6,8 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Bounds;
@@ -15,65 +13,32 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.CutEdits;
-import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.Forms;
-import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Supply;
-import org.zipthimble.core.store.Places;
-import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
 import org.zipthimble.practice.machine.CutterServer;
 import org.zipthimble.practice.machine.Setup;
 
 /** A person makes a decal from nothing by mouse and keyboard: shapes, points, lanes, sheets, files, the practice cutter. */
-@ExtendWith(ApplicationExtension.class)
-class CutTest {
-  private final Hand.Answers answers = new Hand.Answers();
-  private Path folder;
-  private Session session;
-  private Workbench workbench;
-  private Hand hand;
-
+class CutTest extends AtTheBench {
   @Start
-  void open(Stage stage) throws IOException {
-    folder = Files.createTempDirectory("cut");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), 1), answers, new Taste(Places.in(folder.resolve("home"))));
-    workbench = Main.fill(stage, session);
-  }
-
-  @BeforeEach
-  void begin(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
-    robot.interact(() -> session.stationProperty().set(Station.COMPOSE));
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
-        Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.of(0x7A2E22)), Optional.empty()))));
+  void start(Stage stage) throws IOException {
+    open(stage, 1);
   }
 
   private void menu(FxRobot robot, String menu, String item) {
@@ -85,19 +50,6 @@ class CutTest {
   private void settled() {
     WaitForAsyncUtils.waitForFxEvents();
     Hand.until(() -> !session.working());
-  }
-
-  /** Scrolls the tag until a control of it is seen. */
-  private static void down(FxRobot robot, String id) {
-    robot.interact(() -> {
-      Node node = robot.lookup(id).query();
-      for (Node up = node; up != null; up = up.getParent()) {
-        if (up instanceof javafx.scene.control.ScrollPane) {
-          ((javafx.scene.control.ScrollPane) up).setVvalue(1);
-        }
-      }
-    });
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   private double area(Item item) {

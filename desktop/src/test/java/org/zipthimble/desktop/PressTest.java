@@ -6,16 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
@@ -29,32 +26,18 @@ import org.zipthimble.core.job.Facts;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.proof.PressMeasure;
-import org.zipthimble.core.store.Places;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
 
 /** A person sends a card to a print shop: says so on the ticket, looks through the lenses, writes a file for the press. */
-@ExtendWith(ApplicationExtension.class)
-class PressTest {
-  private final Hand.Answers answers = new Hand.Answers();
-  private Path folder;
-  private Session session;
-  private Workbench workbench;
-  private Hand hand;
-
+class PressTest extends AtTheBench {
   @Start
-  void open(Stage stage) throws IOException {
-    folder = Files.createTempDirectory("press");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), 1), answers, new Taste(Places.in(folder.resolve("home"))));
-    workbench = Main.fill(stage, session);
+  void start(Stage stage) throws IOException {
+    open(stage, 1);
   }
 
   @BeforeEach
   void begin(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
     robot.interact(() -> {
       session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
           new Outline.Rectangle(0), Optional.of(Colour.of(0x00FF00)), Optional.empty())));
@@ -68,6 +51,7 @@ class PressTest {
     robot.clickOn("#ticket-colour").clickOn("#to-print-shop");
     assertEquals(Destination.PRINT_SHOP, session.job().colour().to());
     Hand.until(() -> session.findingsProperty().get().stream().anyMatch(f -> f.code().equals("colour-range")));
+    down(robot, "#intent-perceptual");
     robot.clickOn("#intent-perceptual");
     assertEquals(Intent.PERCEPTUAL, session.job().colour().intent());
     robot.interact(() -> session.undo());

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,11 +14,8 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
@@ -30,42 +26,17 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.proof.JpegMeasure;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
 
 /** A person types into the tag, the wall and the sending, and looks after the settings. */
-@ExtendWith(ApplicationExtension.class)
-class TagTest {
+class TagTest extends AtTheBench {
   private static final double EXACT = 1e-9;
 
-  private final Hand.Answers answers = new Hand.Answers();
-  private Path folder;
-  private Session session;
-  private Workbench workbench;
-  private Hand hand;
-
   @Start
-  void open(Stage stage) throws IOException {
-    folder = Files.createTempDirectory("tag");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), 2), answers, new Taste(Places.in(folder.resolve("home"))));
-    workbench = Main.fill(stage, session);
-  }
-
-  @BeforeEach
-  void begin(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
-    robot.interact(() -> session.stationProperty().set(Station.COMPOSE));
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
-        Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
+  void start(Stage stage) throws IOException {
+    open(stage, 2);
   }
 
   private Item.Shape shape(String name) {

@@ -1,0 +1,79 @@
+package org.zipthimble.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.store.Places;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Taste;
+
+/** A person sits at the bench with a blank card in a window of its own, in a home folder of its own. */
+@ExtendWith(ApplicationExtension.class)
+abstract class AtTheBench {
+  final Hand.Answers answers = new Hand.Answers();
+  Path folder;
+  Session session;
+  Workbench workbench;
+  Hand hand;
+
+  /** Opens the window with a blank card; called by what each class has to mark as its start. */
+  void open(Stage stage, int faces) throws IOException {
+    folder = Files.createTempDirectory("bench");
+    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Taste(Places.in(folder.resolve("home"))));
+    workbench = Main.fill(stage, session);
+  }
+
+  @BeforeEach
+  void sitDown(FxRobot robot) {
+    hand = new Hand(robot, workbench, session);
+    robot.interact(() -> session.stationProperty().set(Station.COMPOSE));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Puts the hints of all stations away. */
+  void withoutHints(FxRobot robot) {
+    robot.interact(() -> {
+      for (Station station : Station.values()) {
+        session.taste().change(s -> s.without(station.name().toLowerCase(Locale.ROOT)));
+      }
+    });
+  }
+
+  /** Scrolls what a control stands in to its end, where the control is seen. */
+  static void down(FxRobot robot, String id) {
+    robot.interact(() -> {
+      Node node = robot.lookup(id).query();
+      for (Node up = node; up != null; up = up.getParent()) {
+        if (up instanceof ScrollPane) {
+          ((ScrollPane) up).setVvalue(1);
+        }
+      }
+    });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** A filled rectangle on the first face, in inches. */
+  void box(FxRobot robot, String name, double x, double y, double width, double height) {
+    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
+        Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
+  }
+}
