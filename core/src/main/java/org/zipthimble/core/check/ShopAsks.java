@@ -45,6 +45,9 @@ final class ShopAsks implements Check {
       found.add(finding(job, face, card, "pages", pages, card.most(), String.valueOf(pages),
           card.fewest() == card.most() ? String.valueOf(card.most()) : card.fewest() + " – " + card.most()));
     }
+    if (card.cropMarks() && !(job.sheet().onPaper() && job.sheet().cropMarks())) {
+      found.add(finding(job, face, card, "marks", 0, 1, "", ""));
+    }
     return found;
   }
 

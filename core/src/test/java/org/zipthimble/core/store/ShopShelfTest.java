@@ -23,6 +23,7 @@ import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.wording.Trouble;
 
@@ -74,6 +75,15 @@ class ShopShelfTest {
     Job less = at.with(at.ticket().withBleed(0.125).withSafe(0.125).withPpi(100)).with(at.colour().limited(3).going(Destination.HOME_PRINTER));
     assertEquals(List.of("shop-bleed", "shop-safe", "shop-ppi", "shop-colour", "shop-limit"), codes(less));
     assertEquals(List.of(), codes(less.with(less.colour().printedBy(Optional.empty()))));
+  }
+
+  @Test
+  void cropMarksAreAskedForWhereTheCardWantsThem() {
+    ShopCard marked = new ShopCard("Back Room Print", Destination.HOME_PRINTER, 0, 0, 72, 4, List.of("pdf"), 1, 8, true, "{item}-{version}");
+    Job job = ColourEdits.shop(marked).change().apply(Made.card(Made.background("b")));
+    assertEquals(List.of("shop-marks"), codes(job));
+    assertEquals(List.of(), codes(job.with(new SheetPlan(true, SheetPlan.LETTER, true))));
+    assertEquals(List.of("shop-marks"), codes(job.with(new SheetPlan(true, SheetPlan.LETTER, false))));
   }
 
   private static List<String> codes(Job job) {
