@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobColours;
@@ -17,9 +18,6 @@ import org.zipthimble.core.wording.Wording;
 
 /** Colours that the press's inks cannot show. */
 final class ColourRange implements Check {
-  /** From this CIEDE2000 on the change is seen without a comparison (common practice, no source). */
-  static final double MISSED = 5;
-
   /** A picture may be out of range in this part of it. */
   private static final double FEW = 0.02;
 
@@ -47,7 +45,7 @@ final class ColourRange implements Check {
 
   private static Optional<Finding> flat(Face face, Placed placed, Colour colour, Inking inking) {
     double miss = inking.press().miss(colour);
-    if (miss <= MISSED) {
+    if (miss <= Press.MISSED) {
       return Optional.empty();
     }
     String nearest = inking.press().seen(inking.press().ink(colour)).colour().hex();
@@ -56,7 +54,7 @@ final class ColourRange implements Check {
   }
 
   private static Finding finding(Face face, Placed placed, double figure, String sentence, String mend) {
-    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure, MISSED,
+    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure, Press.MISSED,
         Wording.text("finding.range.title"), sentence, Wording.text(mend));
   }
 }

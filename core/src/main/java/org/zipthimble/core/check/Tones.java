@@ -83,7 +83,7 @@ final class Tones {
           int pixel = row[x] & 0xFFFFFF;
           double miss = known.computeIfAbsent(pixel & 0xF8F8F8, k -> press.miss(Colour.of(pixel)));
           worst = Math.max(worst, miss);
-          missed += miss > ColourRange.MISSED ? 1 : 0;
+          missed += miss > Press.MISSED ? 1 : 0;
         }
       }
       return Optional.of(new Tones(seen == 0 ? 0 : (double) missed / seen, worst, high(loads, seen / 1000) / 255.0));

@@ -7,6 +7,9 @@ import java.util.List;
  * threads.
  */
 public final class Press {
+  /** From this CIEDE2000 on a colour counts as out of range: the change is seen without a comparison (common practice, no source). */
+  public static final double MISSED = 5;
+
   private final Profile profile;
   private final Intent intent;
   private final double[] black;

@@ -9,6 +9,7 @@ import java.util.Map;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.marks.DrawnPage;
@@ -16,9 +17,6 @@ import org.zipthimble.core.picture.Halvings;
 
 /** Paints a page as it is seen through a lens: in ink, where it is out of range, how much ink lies there, one plate alone. */
 public final class LensPainter {
-  /** From this difference on a colour counts as out of range: a change that is seen without a comparison (common practice, no source). */
-  public static final double MISSED = 5;
-
   private static final int FAINT = 110;
 
   private LensPainter() {}
@@ -102,7 +100,7 @@ public final class LensPainter {
       for (int x = area.left(); x < area.right(); x++) {
         int pixel = from[y * area.width() + x] & 0xFFFFFF;
         // Colours a few steps apart miss alike; a coarser key keeps the work small.
-        boolean miss = known.computeIfAbsent(pixel & 0xFCFCFC, k -> inking.press().miss(Colour.of(pixel)) > MISSED);
+        boolean miss = known.computeIfAbsent(pixel & 0xFCFCFC, k -> inking.press().miss(Colour.of(pixel)) > Press.MISSED);
         missed += miss ? 1 : 0;
         int light = ((pixel >> 16) * 2 + (pixel >> 8 & 255) * 5 + (pixel & 255)) / 8;
         int faint = grey(FAINT + light * (255 - FAINT) / 255);

@@ -67,7 +67,9 @@ public final class Pictures {
    * @throws Trouble when the bytes cannot be decoded
    */
   public static BufferedImage decode(Picture picture) throws Trouble {
-    byte[] bytes = picture.blob().bytes();
+    // Only these have a head that tells more; a copy of a large file's bytes is not made for others.
+    boolean headed = picture.kind() == Kind.JPEG || picture.kind() == Kind.TIFF;
+    byte[] bytes = headed ? picture.blob().bytes() : new byte[0];
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
       ImageReader reader = reader(in, picture.name());
       try {

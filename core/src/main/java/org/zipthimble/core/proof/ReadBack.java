@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -19,6 +20,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
@@ -66,7 +68,7 @@ public final class ReadBack {
   }
 
   /** Reads a PDF for a press back: pages, boxes, fonts, each demand of PDF/X-4 that is claimed, and the plates. */
-  public static Measured press(Path file, List<DrawnPage> pages, Unit unit) throws Trouble {
+  public static Measured press(Path file, List<DrawnPage> pages, Inking inking, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
     String name = file.getFileName().toString();
     PdfMeasure found = PdfMeasure.of(name, bytes);
@@ -81,9 +83,13 @@ public final class ReadBack {
     press.demands().forEach((demand, met) -> lines.add(new Measured.Line(
         Wording.text("proof.demand." + demand.name().toLowerCase(Locale.ROOT)), Wording.text("proof.met"),
         Wording.text(met ? "proof.met" : "proof.notMet"), met)));
-    String spots = press.plates().isEmpty() ? "" : ", " + String.join(", ", press.plates());
-    lines.add(new Measured.Line(Wording.text("proof.plates"), Wording.text("proof.processPlates"), Wording.text("proof.processPlates") + spots, true));
+    Set<String> wanted = Plates.of(pages, inking);
+    lines.add(new Measured.Line(Wording.text("proof.plates"), plates(wanted), plates(press.plates()), wanted.equals(press.plates())));
     return new Measured(file, bytes.length, lines);
+  }
+
+  private static String plates(Set<String> own) {
+    return Wording.text("proof.processPlates") + (own.isEmpty() ? "" : ", " + String.join(", ", own));
   }
 
   /** Reads a TIFF back: its pixels, its recorded resolution, its channels and profile, and the size that they give. */

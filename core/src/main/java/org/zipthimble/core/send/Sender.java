@@ -94,7 +94,7 @@ public final class Sender {
     byte[] bytes = PdfPainter.bytes(job.name(), pages, press, part(progress, 0, WRITTEN));
     progress.step(WRITTEN);
     SafeWrite.write(order.file(), bytes);
-    Measured measured = press.isPresent() ? ReadBack.press(order.file(), pages, job.ticket().unit()) : ReadBack.pdf(order.file(), pages, job.ticket().unit());
+    Measured measured = press.isPresent() ? ReadBack.press(order.file(), pages, press.get().inking(), job.ticket().unit()) : ReadBack.pdf(order.file(), pages, job.ticket().unit());
     progress.at(1);
     return measured;
   }

@@ -44,7 +44,9 @@ import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.PressMeasure;
+import org.zipthimble.core.proof.ReadBack;
 import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.work.Progress;
@@ -111,6 +113,20 @@ class PressFilesTest {
         assertEquals("DeviceCMYK", image.getColorSpace().getName());
       }
     }
+  }
+
+  /** The plates told are those asked for: read back against an order without the foil, the very same file is told wrong. */
+  @Test
+  void aPlateThatNobodyAskedForIsTold() throws Exception {
+    Job job = job();
+    Measured right = sent(job, "card.pdf", TiffFile.Packing.LZW);
+    assertEquals("C, M, Y, K, Gold foil", line(right, "plates").found());
+    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Pages.of(job, PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
+    assertTrue(line(right, "plates").right() && !line(wrong, "plates").right());
+  }
+
+  private static Measured.Line line(Measured measured, String name) {
+    return measured.lines().stream().filter(l -> l.name().equals(name)).findFirst().orElseThrow();
   }
 
   @Test

@@ -48,6 +48,7 @@ public final class CutStation {
 
   private final Session session;
   private final Latest layer = new Latest("layout");
+  private final Latest mover = new Latest("move");
   private final BorderPane bench = new BorderPane();
   private final CutMat mat;
   private final LaneCards lanes;
@@ -287,9 +288,14 @@ public final class CutStation {
     }
 
     private void onto(CutSheet from, Piece piece, int sheet) {
-      Layout.onto(session.job(), from.lane(), piece, sheet).ifPresentOrElse(
-          laid -> session.apply(CutEdits.laid(from.lane().id(), laid, "edit.layPiece")),
-          () -> session.say(Wording.text("cutSheet.noRoom", piece.name(), sheet)));
+      Job job = session.job();
+      mover.want(() -> Layout.onto(job, from.lane(), piece, sheet), found -> {
+        if (job != session.job()) {
+          return;
+        }
+        found.ifPresentOrElse(laid -> session.apply(CutEdits.laid(from.lane().id(), laid, "edit.layPiece")),
+            () -> session.say(Wording.text("cutSheet.noRoom", piece.name(), sheet)));
+      });
     }
   }
 

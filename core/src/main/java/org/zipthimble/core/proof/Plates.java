@@ -1,0 +1,79 @@
+package org.zipthimble.core.proof;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.marks.Shade;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.GlyphRun;
+
+/** The plates of their own that pages ask for, told from their marks: spot inks of colours, spot colours of cut lines. */
+final class Plates implements MarkOut {
+  private final Inking inking;
+  private final Set<String> found = new TreeSet<>();
+
+  private Plates(Inking inking) {
+    this.inking = inking;
+  }
+
+  static Set<String> of(List<DrawnPage> pages, Inking inking) {
+    Plates plates = new Plates(inking);
+    pages.forEach(p -> p.marks().accept(plates));
+    return plates.found;
+  }
+
+  private void ink(Ink ink) {
+    if (ink instanceof Ink.Spot) {
+      found.add(((Ink.Spot) ink).name());
+    }
+  }
+
+  @Override
+  public void fill(Path path, Colour colour) {
+    if (!path.segments().isEmpty()) {
+      ink(inking.of(colour));
+    }
+  }
+
+  @Override
+  public void fill(Path path, Shade shade) {
+    // Gradients run in the process inks.
+  }
+
+  @Override
+  public void line(Path path, Pen pen) {
+    if (!path.segments().isEmpty()) {
+      pen.spot().ifPresentOrElse(found::add, () -> ink(inking.of(pen.colour())));
+    }
+  }
+
+  @Override
+  public void words(GlyphRun run, Affine toPage, Colour colour) {
+    if (!run.glyphs().isEmpty()) {
+      ink(inking.ofWords(colour));
+    }
+  }
+
+  @Override
+  public void picture(Picture picture, Affine toPage) {
+    // Pictures are in the process inks.
+  }
+
+  @Override
+  public Scope clip(Path path) {
+    return () -> { };
+  }
+
+  @Override
+  public Scope opacity(double opacity) {
+    return () -> { };
+  }
+}
