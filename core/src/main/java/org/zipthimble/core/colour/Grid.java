@@ -50,8 +50,9 @@ final class Grid {
     return out;
   }
 
+  /** A curve of a damaged profile may give what is no number: that is taken as none. */
   private static double place(double v, int size) {
-    return Math.max(0, Math.min(1, v)) * (size - 1);
+    return Double.isNaN(v) ? 0 : Math.max(0, Math.min(1, v)) * (size - 1);
   }
 
   private void box(double[] in, double[] out) {

@@ -10,6 +10,9 @@ import java.util.function.UnaryOperator;
 final class IccTables {
   private static final long MOST_VALUES = 8_000_000;
 
+  /** Sound tables give 0 to 1 or a little past; a damaged one's powers may run off without end. */
+  private static final double FARTHEST = 100;
+
   private IccTables() {}
 
   /**
@@ -22,6 +25,9 @@ final class IccTables {
       double[] now = in;
       for (UnaryOperator<double[]> step : steps) {
         now = step.apply(now);
+      }
+      for (int i = 0; i < now.length; i++) {
+        now[i] = Double.isNaN(now[i]) ? 0 : Math.max(-FARTHEST, Math.min(FARTHEST, now[i]));
       }
       return now;
     }

@@ -99,7 +99,12 @@ class ProfileTest {
 
   private static byte[] version4() throws Exception {
     byte[] white = ByteBuffer.allocate(20).put("XYZ ".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(fixed(0.9642)).putInt(fixed(1)).putInt(fixed(0.8249)).array();
-    Map<String, byte[]> tags = new LinkedHashMap<>(Map.of("desc", text("Invented press"), "cprt", text("none"), "wtpt", white, "A2B0", table(true, 3), "B2A0", table(false, 5)));
+    Map<String, byte[]> tags = new LinkedHashMap<>();
+    tags.put("desc", text("Invented press"));
+    tags.put("cprt", text("none"));
+    tags.put("wtpt", white);
+    tags.put("A2B0", table(true, 3));
+    tags.put("B2A0", table(false, 5));
     ByteArrayOutputStream data = new ByteArrayOutputStream();
     ByteBuffer list = ByteBuffer.allocate(4 + 12 * tags.size()).putInt(tags.size());
     int at = 128 + list.capacity();
