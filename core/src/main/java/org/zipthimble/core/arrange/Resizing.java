@@ -13,8 +13,9 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 
@@ -85,10 +86,10 @@ public final class Resizing {
 
   private static Optional<Double> own(Job job, Item item) {
     if (item instanceof Item.Photo) {
-      Picture picture = job.pictures().get(((Item.Photo) item).pictureId());
-      return Optional.of((double) picture.width() / picture.height());
+      return Shown.by(item, job.pictures()).map(s -> (double) s.picture().width() / s.picture().height());
     }
-    if (item instanceof Item.Group) {
+    boolean laidOut = Shown.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Gridded;
+    if (item instanceof Item.Group && !laidOut) {
       Item.Group group = (Item.Group) item;
       return Optional.of(group.inner().width() / group.inner().height());
     }

@@ -8,6 +8,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Picture;
@@ -25,21 +26,19 @@ final class PictureSmall implements Check {
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
     for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      if (placed.item() instanceof Item.Photo) {
-        look(job, face, placed).ifPresent(found::add);
-      }
+      Shown.by(placed.item(), job.pictures()).flatMap(shown -> look(job, face, placed, shown)).ifPresent(found::add);
     }
     return found;
   }
 
-  private static Optional<Finding> look(Job job, Face face, Placed placed) {
+  private static Optional<Finding> look(Job job, Face face, Placed placed, Shown shown) {
     Ticket ticket = job.ticket();
-    double ppi = PictureResolution.of(job, placed);
+    double ppi = shown.ppi(placed.toFace());
     if (ppi >= ticket.ppi() - ROUNDING) {
       return Optional.empty();
     }
     Item item = placed.item();
-    Picture picture = job.pictures().get(((Item.Photo) item).pictureId());
+    Picture picture = shown.picture();
     String has = Lengths.plain(Math.floor(ppi), 0);
     String wants = Lengths.plain(ticket.ppi(), 0);
     double largestWidth = picture.width() / ticket.ppi();

@@ -14,6 +14,7 @@ import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
@@ -53,7 +54,7 @@ final class Tones {
 
   /** Empty when the picture cannot be decoded; another check tells that. */
   static Optional<Tones> of(Picture picture, ColourPlan plan) {
-    List<Object> detail = List.of(plan.profile(), plan.intent(), plan.blackPoint());
+    List<Object> detail = List.of(plan.profile(), plan.intent(), plan.blackPoint(), picture.retouch());
     return KEPT.get(picture.blob(), detail, () -> look(picture, plan));
   }
 
@@ -110,7 +111,7 @@ final class Tones {
 
   /** The picture of an object that holds one. */
   static Optional<Picture> picture(Job job, Item item) {
-    return item instanceof Item.Photo ? Optional.ofNullable(job.pictures().get(((Item.Photo) item).pictureId())) : Optional.empty();
+    return Shown.by(item, job.pictures()).map(Shown::picture);
   }
 
   /** What is printed on a face with inks; nothing when the job goes to no press. */

@@ -41,6 +41,11 @@ public record Colour(int red, int green, int blue) {
     return new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255);
   }
 
+  /** Its parts as one number, red first. */
+  public int rgb() {
+    return red << 16 | green << 8 | blue;
+  }
+
   /** {@code #RRGGBB} in lower case. */
   public String hex() {
     return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);

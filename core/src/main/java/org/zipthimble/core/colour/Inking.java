@@ -40,6 +40,11 @@ public final class Inking {
     return own;
   }
 
+  /** Whether a colour has a plate of its own. */
+  public boolean plated(Colour colour) {
+    return own.get(colour) instanceof Ink.Spot;
+  }
+
   /** The ink of a colour. */
   public Ink of(Colour colour) {
     Ink said = own.get(colour);

@@ -109,7 +109,7 @@ public final class Live {
       }
       Item lowest = members.get(0);
       Facts facts = new Facts(
-          job.freshId(), Wording.text(nameKey), true, false, lowest.facts().role(), 1, lowest.facts().cutting(), lowest.facts().clearGap());
+          job.freshId(), Wording.text(nameKey), true, false, lowest.facts().role(), 1, lowest.facts().cutting(), lowest.facts().clearGap(), lowest.facts().effects());
       Item.Group live = of(job, facts, members, making.apply(new Making.Combined(Way.JOIN, look(lowest))));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Making;
@@ -17,7 +18,13 @@ final class Recolour implements Item.Visitor<Item> {
   }
 
   static Item of(Item item, UnaryOperator<Colour> map) {
-    return item.accept(new Recolour(map));
+    Item other = item.accept(new Recolour(map));
+    return item.facts().effects().equals(Effects.NONE) ? other : other.with(other.facts().with(effects(item.facts().effects(), map)));
+  }
+
+  private static Effects effects(Effects e, UnaryOperator<Colour> map) {
+    return e.with(e.shadow().map(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), map.apply(s.colour()), s.opacity())))
+        .glowing(e.glow().map(g -> new Effects.Glow(g.width(), map.apply(g.colour()), g.opacity())));
   }
 
   @Override
@@ -36,7 +43,7 @@ final class Recolour implements Item.Visitor<Item> {
 
   @Override
   public Item photo(Item.Photo photo) {
-    return photo;
+    return photo.retouched(photo.retouch().tinted(photo.retouch().tint().map(map)));
   }
 
   @Override
@@ -59,6 +66,11 @@ final class Recolour implements Item.Visitor<Item> {
     @Override
     public Cover tiles(Cover.Tiles tiles) {
       return new Cover.Tiles(tiles.art().stream().map(i -> of(i, map)).toList(), tiles.tile(), tiles.laying());
+    }
+
+    @Override
+    public Cover finish(Cover.Finish f) {
+      return new Cover.Finish(f.surface(), map.apply(f.colour()), f.grain(), f.degrees(), f.seed());
     }
   }
 
@@ -84,6 +96,17 @@ final class Recolour implements Item.Visitor<Item> {
 
     @Override
     public Making repeated(Making.Repeated making) {
+      return making;
+    }
+
+    @Override
+    public Making mounted(Making.Mounted making) {
+      Optional<Colour> tint = making.retouch().tint().map(map);
+      return new Making.Mounted(making.pictureId(), making.retouch().tinted(tint), making.held(), look(making.dress()));
+    }
+
+    @Override
+    public Making gridded(Making.Gridded making) {
       return making;
     }
   }

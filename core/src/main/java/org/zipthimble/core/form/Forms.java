@@ -101,6 +101,16 @@ public final class Forms {
         Repeats.of(group, making.pattern()).forEach(map -> all.add(one.mapped(map.then(scale))));
         return Combine.combine(Way.JOIN, all);
       }
+
+      @Override
+      public Path mounted(Making.Mounted making) {
+        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+      }
+
+      @Override
+      public Path gridded(Making.Gridded making) {
+        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+      }
     });
   }
 
@@ -152,7 +162,7 @@ public final class Forms {
 
   /** The outline of a picture's opaque part in its unit square. */
   public Path opaque(Picture picture, int threshold) {
-    return OPAQUE.get(picture.blob(), threshold, () -> {
+    return OPAQUE.get(picture.blob(), List.of(threshold, picture.retouch()), () -> {
       try {
         return Trace.opaque(Pictures.decode(picture), threshold);
       } catch (Trouble damaged) {
@@ -188,7 +198,7 @@ public final class Forms {
     @Override
     public Path photo(Item.Photo photo) {
       Placement p = photo.placement();
-      Path unit = opaque(pictures.get(photo.pictureId()), threshold);
+      Path unit = opaque(pictures.get(photo.pictureId()).retouched(photo.retouch()), threshold);
       return unit.mapped(Affine.scale(p.width(), p.height()).then(p.toGround()));
     }
 
@@ -218,6 +228,16 @@ public final class Forms {
     @Override
     public Object repeated(Making.Repeated making) {
       return making.pattern();
+    }
+
+    @Override
+    public Object mounted(Making.Mounted making) {
+      return Making.TOGETHER;
+    }
+
+    @Override
+    public Object gridded(Making.Gridded making) {
+      return Making.TOGETHER;
     }
   }
 }

@@ -1,6 +1,7 @@
 package org.zipthimble.core.geom;
 
 import java.util.List;
+import java.util.Optional;
 
 /** An upright rectangle in inches, y downwards; width and height are zero or more. */
 public record Box(double x, double y, double width, double height) {
@@ -45,6 +46,15 @@ public record Box(double x, double y, double width, double height) {
     double w = Math.max(0, width + 2 * border);
     double h = Math.max(0, height + 2 * border);
     return new Box(x + (width - w) / 2, y + (height - h) / 2, w, h);
+  }
+
+  /** What two boxes share; empty when they do not meet. */
+  public Optional<Box> meet(Box other) {
+    double left = Math.max(x, other.x);
+    double top = Math.max(y, other.y);
+    double right = Math.min(right(), other.right());
+    double bottom = Math.min(bottom(), other.bottom());
+    return left <= right && top <= bottom ? Optional.of(new Box(left, top, right - left, bottom - top)) : Optional.empty();
   }
 
   /** The smallest box that holds both. */

@@ -2,6 +2,7 @@ package org.zipthimble.core.job;
 
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Size;
 
 /** What covers a shape in place of one colour. */
@@ -81,6 +82,32 @@ public sealed interface Cover {
     }
   }
 
+  /**
+   * Foil or glitter.
+   *
+   * @param grain the width of a band of sheen or of a flake, in inches, 0.005 to 5
+   * @param degrees the direction the sheen runs in
+   * @param seed tells surfaces of one kind apart
+   */
+  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements Cover {
+    /** Checks the figures. */
+    public Finish {
+      if (surface == null || colour == null || !(grain >= 0.005 && grain <= 5) || !Double.isFinite(degrees)) {
+        throw new IllegalArgumentException("a surface has a grain of 0.005 to 5 in: " + grain);
+      }
+    }
+
+    /** A usual one of a colour. */
+    public static Finish of(Texture.Surface surface, Colour colour) {
+      return new Finish(surface, colour, surface == Texture.Surface.FOIL ? 0.35 : 0.02, 30, 1);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.finish(this);
+    }
+  }
+
   /** What to do with each cover. */
   interface Visitor<R> {
     /** A gradient. */
@@ -88,5 +115,8 @@ public sealed interface Cover {
 
     /** A pattern. */
     R tiles(Tiles cover);
+
+    /** Foil or glitter. */
+    R finish(Finish cover);
   }
 }

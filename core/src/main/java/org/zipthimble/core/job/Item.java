@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 
@@ -122,16 +123,31 @@ public sealed interface Item {
     }
   }
 
-  /** A placed picture, by the identity of its bytes. */
-  record Photo(Facts facts, Placement placement, String pictureId) implements Item {
+  /** A placed picture, by the identity of its bytes, and what is done to it. */
+  record Photo(Facts facts, Placement placement, String pictureId, Retouch retouch) implements Item {
+    /** A picture as it came. */
+    public Photo(Facts facts, Placement placement, String pictureId) {
+      this(facts, placement, pictureId, Retouch.NONE);
+    }
+
     @Override
     public Photo with(Facts other) {
-      return new Photo(other, placement, pictureId);
+      return new Photo(other, placement, pictureId, retouch);
     }
 
     @Override
     public Photo with(Placement other) {
-      return new Photo(facts, other, pictureId);
+      return new Photo(facts, other, pictureId, retouch);
+    }
+
+    /** The same, retouched otherwise. */
+    public Photo retouched(Retouch other) {
+      return new Photo(facts, placement, pictureId, other);
+    }
+
+    /** Another picture in its stead, retouched in the same way. */
+    public Photo showing(String otherId) {
+      return new Photo(facts, placement, otherId, retouch);
     }
 
     @Override
@@ -183,7 +199,12 @@ public sealed interface Item {
 
     /** Whether it makes anything but a plain group of its members. */
     public boolean live() {
-      return !(making instanceof Making.Together);
+      return making.live();
+    }
+
+    @Override
+    public List<String> pictureIds() {
+      return making instanceof Making.Mounted ? ((Making.Mounted) making).pictureId().map(List::of).orElse(List.of()) : List.of();
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.picture.Retouch;
 
 /** The colours to offer for a job: those it uses, then a few that go with seeds and paper. */
 public final class JobColours {
@@ -28,12 +29,16 @@ public final class JobColours {
       if (shape.cover().isPresent() && shape.cover().get() instanceof Cover.Gradient) {
         ((Cover.Gradient) shape.cover().get()).stops().forEach(s -> colours.add(s.colour()));
       }
+      shape.cover().filter(Cover.Finish.class::isInstance).ifPresent(f -> colours.add(((Cover.Finish) f).colour()));
     } else if (item instanceof Item.Group) {
       ((Item.Group) item).making().look().ifPresent(look -> {
         look.fill().ifPresent(colours::add);
         look.line().ifPresent(line -> colours.add(line.colour()));
       });
     }
+    Shown.retouch(item).flatMap(Retouch::tint).ifPresent(colours::add);
+    item.facts().effects().shadow().ifPresent(s -> colours.add(s.colour()));
+    item.facts().effects().glow().ifPresent(g -> colours.add(g.colour()));
     return colours;
   }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.picture.Retouch;
 
 /** What a group makes of its members; the members themselves stay as they are. */
 public sealed interface Making {
@@ -13,6 +14,11 @@ public sealed interface Making {
 
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
+
+  /** Whether what is drawn is anything but its members as they are. */
+  default boolean live() {
+    return true;
+  }
 
   /** The fill and line of what is made; empty when the members keep their own looks. */
   default Optional<Look> look() {
@@ -29,6 +35,11 @@ public sealed interface Making {
 
   /** It only holds them together. */
   record Together() implements Making {
+    @Override
+    public boolean live() {
+      return false;
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.together(this);
@@ -99,6 +110,80 @@ public sealed interface Making {
     }
   }
 
+  /**
+   * A picture within the outline of its members.
+   *
+   * @param pictureId empty while it waits for one
+   */
+  record Mounted(Optional<String> pictureId, Retouch retouch, Held held, Look dress) implements Making {
+    /** An empty mount. */
+    public static Mounted empty(Look dress) {
+      return new Mounted(Optional.empty(), Retouch.NONE, Held.FILLING, dress);
+    }
+
+    /** The same holding another picture, which just fills it. */
+    public Mounted holding(Optional<String> id) {
+      return new Mounted(id, Retouch.NONE, Held.FILLING, dress);
+    }
+
+    /** The same, its picture retouched otherwise. */
+    public Mounted retouched(Retouch other) {
+      return new Mounted(pictureId, other, held, dress);
+    }
+
+    /** The same, its picture held otherwise. */
+    public Mounted held(Held other) {
+      return new Mounted(pictureId, retouch, other, dress);
+    }
+
+    @Override
+    public Optional<Look> look() {
+      return Optional.of(dress);
+    }
+
+    @Override
+    public Making with(Look other) {
+      return new Mounted(pictureId, retouch, held, other);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.mounted(this);
+    }
+  }
+
+  /**
+   * Its members laid out in columns and rows with one gutter: mounts above all.
+   *
+   * @param columns the shares of the columns, 1 to 50, each above zero
+   * @param rows those of the rows
+   * @param gutter between neighbours, in inches, 0 to 20
+   */
+  record Gridded(List<Double> columns, List<Double> rows, double gutter) implements Making {
+    /** The most columns or rows. */
+    public static final int MOST = 50;
+
+    /** Keeps copies and checks the figures. */
+    public Gridded {
+      columns = List.copyOf(columns);
+      rows = List.copyOf(rows);
+      if (columns.isEmpty() || rows.isEmpty() || columns.size() > MOST || rows.size() > MOST || !(gutter >= 0 && gutter <= 20)
+          || columns.stream().anyMatch(c -> !(c > 0 && c < 1e6)) || rows.stream().anyMatch(r -> !(r > 0 && r < 1e6))) {
+        throw new IllegalArgumentException("a grid has 1 to " + MOST + " columns and rows: " + columns + ", " + rows);
+      }
+    }
+
+    @Override
+    public boolean live() {
+      return false;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.gridded(this);
+    }
+  }
+
   /** What to do with each making. */
   interface Visitor<R> {
     /** Held together. */
@@ -112,5 +197,11 @@ public sealed interface Making {
 
     /** Repeated. */
     R repeated(Repeated making);
+
+    /** A picture within an outline. */
+    R mounted(Mounted making);
+
+    /** In columns and rows. */
+    R gridded(Gridded making);
   }
 }

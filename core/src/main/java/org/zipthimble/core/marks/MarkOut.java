@@ -17,6 +17,15 @@ public interface MarkOut {
   /** Fills a path by the non-zero rule with colours that run into each other. */
   void fill(Path path, Shade shade);
 
+  /** Fills a path by the non-zero rule with a surface. */
+  default void fill(Path path, Finish finish) {
+    if (!path.segments().isEmpty()) {
+      try (Scope scope = clip(path)) {
+        picture(finish.picture(), finish.toPage());
+      }
+    }
+  }
+
   /** Draws along a path. */
   void line(Path path, Pen pen);
 
@@ -36,6 +45,11 @@ public interface MarkOut {
 
   /** Until closed, all is drawn as one and laid down with this opacity, 0 to 1. */
   Scope opacity(double opacity);
+
+  /** Draws something as one with its effects; outputs that know no effects draw it as it is. */
+  default void art(Art art) {
+    art.marks().accept(this);
+  }
 
   /** Until closed, all belongs to a layer that a machine works through; outputs without layers draw it as it is. */
   default Scope step(Step step) {

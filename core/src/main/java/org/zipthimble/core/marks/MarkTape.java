@@ -16,6 +16,11 @@ import org.zipthimble.core.type.GlyphRun;
 public final class MarkTape implements MarkOut {
   private final Deque<List<Consumer<MarkOut>>> open = new ArrayDeque<>(List.of(new ArrayList<>()));
 
+  /** Plays what was kept. */
+  void play(MarkOut out) {
+    List.copyOf(open.element()).forEach(m -> m.accept(out));
+  }
+
   /** The marks of a page, kept. */
   public static DrawnPage kept(DrawnPage page) {
     MarkTape tape = new MarkTape();
@@ -35,6 +40,11 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
+  public void fill(Path path, Finish finish) {
+    keep(out -> out.fill(path, finish));
+  }
+
+  @Override
   public void line(Path path, Pen pen) {
     keep(out -> out.line(path, pen));
   }
@@ -47,6 +57,11 @@ public final class MarkTape implements MarkOut {
   @Override
   public void picture(Picture picture, Affine toPage) {
     keep(out -> out.picture(picture, toPage));
+  }
+
+  @Override
+  public void art(Art art) {
+    keep(out -> out.art(art));
   }
 
   @Override

@@ -14,6 +14,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -22,6 +23,7 @@ import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
@@ -89,7 +91,13 @@ public final class MarkWalk {
     if (!drawn(item)) {
       return;
     }
-    if (item.facts().opacity() < 1) {
+    if (!item.facts().effects().equals(Effects.NONE)) {
+      MarkTape tape = new MarkTape();
+      new MarkWalk(job, tape, materials).spread(item, ground, clears);
+      Reach reach = new Reach();
+      tape.play(reach);
+      reach.all().ifPresent(area -> out.art(Art.of(item.facts().effects(), item.facts().opacity(), ground, tape::play, area)));
+    } else if (item.facts().opacity() < 1) {
       try (MarkOut.Scope scope = out.opacity(item.facts().opacity())) {
         spread(item, ground, clears);
       }
@@ -182,8 +190,7 @@ public final class MarkWalk {
         out.fill(forms.outline(photo, photo.facts().cutting().threshold()).mapped(ground), material(photo).orElse(UNKNOWN));
         return Optional.empty();
       }
-      Placement p = photo.placement();
-      out.picture(pictures.get(photo.pictureId()), Affine.scale(p.width(), p.height()).then(p.toGround()).then(ground));
+      Shown.by(photo, pictures).ifPresent(s -> out.picture(s.picture(), s.toBox().then(photo.placement().toGround()).then(ground)));
       return Optional.empty();
     }
 
@@ -210,11 +217,27 @@ public final class MarkWalk {
         }
         return;
       }
+      if (group.making() instanceof Making.Mounted) {
+        mounted(group, path);
+        return;
+      }
       group.making().look().ifPresent(look -> shapes.dress(path, look.fill(), look.line(), ground.meanScale()));
       boolean original = group.making() instanceof Making.Rings && ((Making.Rings) group.making()).original();
       if (original) {
         items(group.members(), map, List.of());
       }
+    }
+
+    /** The ground of a mount, its picture within its outline, its line on top. */
+    private void mounted(Item.Group group, Path path) {
+      Making.Look look = group.making().look().orElseThrow();
+      shapes.dress(path, look.fill(), Optional.empty(), ground.meanScale());
+      Shown.by(group, pictures).ifPresent(s -> {
+        try (MarkOut.Scope scope = out.clip(path)) {
+          out.picture(s.picture(), s.toBox().then(group.placement().toGround()).then(ground));
+        }
+      });
+      shapes.dress(path, Optional.empty(), look.line(), ground.meanScale());
     }
   }
 

@@ -57,7 +57,7 @@ public record Placed(Item item, Affine toFace, String top, boolean printed, bool
   private static void collect(
       Item item, Affine ground, String top, boolean printed, boolean solid, Forms forms, List<Placed> out) {
     boolean prints = printed && item.facts().printed();
-    boolean opaque = solid && item.facts().opacity() == 1;
+    boolean opaque = solid && item.facts().solid();
     if (!(item instanceof Item.Group)) {
       out.add(new Placed(item, item.placement().toGround().then(ground), top, prints, opaque, forms));
       return;

@@ -55,6 +55,15 @@ public final class RecordingOut implements MarkOut {
   }
 
   @Override
+  public void art(Art art) {
+    lines.add("art " + art.blend().pdf() + " " + number(art.opacity()) + " blur " + number(art.blur()) + " feather " + number(art.feather())
+        + art.shadow().map(h -> " shadow " + h.colour().hex() + " " + number(h.shift().x()) + " " + number(h.shift().y())).orElse("")
+        + art.glow().map(h -> " glow " + h.colour().hex()).orElse(""));
+    art.marks().accept(this);
+    lines.add("end");
+  }
+
+  @Override
   public Scope clip(Path path) {
     lines.add("clip " + box(path));
     return () -> lines.add("end");

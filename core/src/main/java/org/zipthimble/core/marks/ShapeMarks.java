@@ -14,6 +14,8 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Unit;
 
 /** The marks of a shape: its fill, gradient or pattern, and its line. */
@@ -97,6 +99,14 @@ final class ShapeMarks {
       double sin = Math.sin(angle);
       double length = Math.max(1e-9, Math.abs(w * cos) + Math.abs(h * sin));
       return new Affine(length * cos, length * sin, -length * sin, length * cos, w / 2 - length * cos / 2, h / 2 - length * sin / 2);
+    }
+
+    @Override
+    public Optional<Void> finish(Cover.Finish finish) {
+      Placement p = shape.placement();
+      Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), p.width(), p.height()).picture();
+      out.fill(path, new Finish(finish.colour(), surface, Affine.scale(p.width(), p.height()).then(p.toGround()).then(ground)));
+      return Optional.empty();
     }
 
     @Override

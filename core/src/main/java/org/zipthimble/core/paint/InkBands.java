@@ -11,7 +11,9 @@ import org.zipthimble.core.colour.InkTable;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.marks.Art;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.Finish;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkTape;
 import org.zipthimble.core.marks.Pen;
@@ -137,6 +139,15 @@ public final class InkBands {
     }
 
     @Override
+    public void fill(Path path, Finish finish) {
+      if (words || inking.plated(finish.colour())) {
+        fill(path, finish.colour());
+      } else {
+        out.fill(path, finish);
+      }
+    }
+
+    @Override
     public void line(Path path, Pen pen) {
       out.line(path, words ? pen.in(Colour.BLACK) : pen);
     }
@@ -157,6 +168,21 @@ public final class InkBands {
     @Override
     public void picture(Picture picture, Affine toPage) {
       out.picture(picture, toPage);
+    }
+
+    /** Soft art covers black words as it covers all else; what only darkens leaves them as they are. */
+    @Override
+    public void art(Art art) {
+      if (!words) {
+        out.art(art.through(o -> new Apart(o, inking, false)));
+      } else if (!art.blend().darkens()) {
+        out.art(art.plain(Colour.BLACK).through(o -> new Apart(o, inking, true) {
+          @Override
+          public void picture(Picture picture, Affine toPage) {
+            ((RasterOut) o).silhouette(picture, toPage);
+          }
+        }));
+      }
     }
 
     @Override

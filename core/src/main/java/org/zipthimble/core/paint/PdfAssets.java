@@ -1,5 +1,6 @@
 package org.zipthimble.core.paint;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -26,6 +27,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentPrope
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.marks.Step;
+import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.FontFace;
@@ -44,6 +46,7 @@ final class PdfAssets {
 
   private final Optional<PdfPress> press;
   private final PdfColours colours;
+  private final Halvings halvings = new Halvings();
 
   /** The assets of a document; with inks for a press, or in RGB. */
   PdfAssets(PDDocument document, Optional<PdfPress> press) {
@@ -71,19 +74,30 @@ final class PdfAssets {
   PDImageXObject picture(Picture picture) throws IOException, Trouble {
     PDImageXObject image = pictures.get(picture.id());
     if (image == null) {
-      if (press.isPresent() && press.get().picturesInk()) {
-        image = PdfPictures.inInk(document, Pictures.decode(picture), press.get().inking().table());
-      } else {
-        image = Pictures.asTheyAre(picture)
-            ? JPEGFactory.createFromByteArray(document, picture.blob().bytes())
-            : LosslessFactory.createFromImage(document, Pictures.decode(picture));
-        if (press.isPresent()) {
-          image.setColorSpace(PdfPictures.screen(document));
-        }
-      }
+      boolean asItIs = Pictures.asTheyAre(picture) && !press.map(PdfPress::picturesInk).orElse(false);
+      image = asItIs ? inScreen(JPEGFactory.createFromByteArray(document, picture.blob().bytes())) : image(Pictures.decode(picture));
       pictures.put(picture.id(), image);
     }
     return image;
+  }
+
+  /** Pixels as a picture, in inks or in the screen's colours. */
+  PDImageXObject image(BufferedImage pixels) throws IOException {
+    return press.isPresent() && press.get().picturesInk()
+        ? PdfPictures.inInk(document, pixels, press.get().inking().table())
+        : inScreen(LosslessFactory.createFromImage(document, pixels));
+  }
+
+  private PDImageXObject inScreen(PDImageXObject image) throws IOException {
+    if (press.isPresent()) {
+      image.setColorSpace(PdfPictures.screen(document));
+    }
+    return image;
+  }
+
+  /** Pictures halved for masks and for what is blurred. */
+  Halvings halvings() {
+    return halvings;
   }
 
   /** A spot colour by its name, which stands for a colour of the screen; the same name is always the same object. */

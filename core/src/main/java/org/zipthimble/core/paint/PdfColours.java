@@ -16,6 +16,11 @@ interface PdfColours {
   /** Whether words in this colour are laid over what is below without knocking it out. */
   boolean overprints(Colour colour);
 
+  /** Whether a colour has a plate of its own. */
+  default boolean plated(Colour colour) {
+    return false;
+  }
+
   /** The space that gradients and groups are in. */
   COSBase space();
 

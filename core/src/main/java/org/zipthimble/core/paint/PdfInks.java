@@ -52,6 +52,11 @@ final class PdfInks implements PdfColours {
   }
 
   @Override
+  public boolean plated(Colour colour) {
+    return inking.plated(colour);
+  }
+
+  @Override
   public COSBase space() {
     return COSName.DEVICECMYK;
   }

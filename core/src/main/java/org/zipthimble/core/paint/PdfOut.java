@@ -18,9 +18,14 @@ import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.marks.Art;
+import org.zipthimble.core.marks.Finish;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
@@ -76,6 +81,15 @@ final class PdfOut implements MarkOut {
     if (!path.segments().isEmpty()) {
       COSName name = layers.peek().resources().add(PdfShades.shading(shade, colours));
       text().raw("q").path(path).raw("W n").matrix(shade.toPage(), "cm").raw("/" + name.getName() + " sh").raw("Q");
+    }
+  }
+
+  @Override
+  public void fill(Path path, Finish finish) {
+    if (colours.plated(finish.colour())) {
+      fill(path, finish.colour());
+    } else {
+      MarkOut.super.fill(path, finish);
     }
   }
 
@@ -145,14 +159,17 @@ final class PdfOut implements MarkOut {
   @Override
   public void picture(Picture picture, Affine toPage) {
     try {
-      COSName name = layers.peek().resources().add(assets.picture(picture));
-      Affine unit = UPRIGHT.then(Affine.move(0, 1)).then(toPage);
-      text().raw("q").matrix(unit, "cm").raw("/" + name.getName() + " Do").raw("Q");
+      place(layers.peek().resources().add(assets.picture(picture)), toPage);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (Trouble e) {
       throw new IllegalStateException(e.getMessage(), e);
     }
+  }
+
+  private void place(COSName picture, Affine toPage) {
+    Affine unit = UPRIGHT.then(Affine.move(0, 1)).then(toPage);
+    text().raw("q").matrix(unit, "cm").raw("/" + picture.getName() + " Do").raw("Q");
   }
 
   @Override
@@ -166,13 +183,51 @@ final class PdfOut implements MarkOut {
     layers.push(new Layer());
     return () -> {
       Layer layer = layers.pop();
-      PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-      state.setNonStrokingAlphaConstant((float) opacity);
-      state.setStrokingAlphaConstant((float) opacity);
-      COSName stateName = layers.peek().resources().add(state);
-      COSName formName = layers.peek().resources().add(form(layer));
-      text().raw("q").raw("/" + stateName.getName() + " gs").raw("/" + formName.getName() + " Do").raw("Q");
+      text().raw("q").raw(state(PdfArt.laid(opacity, "Normal"))).raw("/" + here().add(form(layer)).getName() + " Do").raw("Q");
     };
+  }
+
+  private String state(PDExtendedGraphicsState state) {
+    return "/" + here().add(state).getName() + " gs";
+  }
+
+  @Override
+  public void art(Art art) {
+    PdfArt.of(document, art, assets.halvings()).ifPresent(soft -> {
+      art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
+      art.glow().ifPresent(h -> halo(soft, h, art.opacity()));
+      if (art.blur() > 0) {
+        blurred(soft, art);
+        return;
+      }
+      layers.push(new Layer());
+      art.marks().accept(this);
+      Layer layer = layers.pop();
+      text().raw("q").raw(state(PdfArt.laid(art.opacity(), art.blend().pdf())));
+      if (art.feather() > 0) {
+        text().raw(state(soft.feathered()));
+      }
+      text().raw("/" + here().add(form(layer)).getName() + " Do").raw("Q");
+    });
+  }
+
+  /** Plain colour, as dense as a halo is. */
+  private void halo(PdfArt soft, Art.Halo halo, double opacity) {
+    Path area = Shapes.rectangle(soft.placed(halo.shift()).apply(new Box(0, 0, 1, 1)));
+    text().raw("q").raw(state(PdfArt.laid(opacity * halo.opacity(), "Normal"))).raw(state(soft.masked(halo)));
+    fill(area, halo.colour());
+    text().raw("Q");
+  }
+
+  private void blurred(PdfArt soft, Art art) {
+    try {
+      COSName name = here().add(assets.image(soft.image()));
+      text().raw("q").raw(state(PdfArt.laid(art.opacity(), art.blend().pdf())));
+      place(name, soft.placed(new Point(0, 0)));
+      text().raw("Q");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private PDFormXObject form(Layer layer) {

@@ -56,12 +56,26 @@ final class PdfPictures {
     return stream;
   }
 
+  /** Grey values as a picture. */
+  static COSStream grey(PDDocument document, byte[] values, int width, int height) throws IOException {
+    COSStream stream = plain(document, width, height, COSName.DEVICEGRAY);
+    stream.setBoolean(COSName.INTERPOLATE, true);
+    try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+      out.write(values);
+    }
+    return stream;
+  }
+
   private static COSStream plain(PDDocument document, BufferedImage image, COSBase space) {
+    return plain(document, image.getWidth(), image.getHeight(), space);
+  }
+
+  private static COSStream plain(PDDocument document, int width, int height, COSBase space) {
     COSStream stream = document.getDocument().createCOSStream();
     stream.setItem(COSName.TYPE, COSName.XOBJECT);
     stream.setItem(COSName.SUBTYPE, COSName.IMAGE);
-    stream.setInt(COSName.WIDTH, image.getWidth());
-    stream.setInt(COSName.HEIGHT, image.getHeight());
+    stream.setInt(COSName.WIDTH, width);
+    stream.setInt(COSName.HEIGHT, height);
     stream.setInt(COSName.BITS_PER_COMPONENT, 8);
     stream.setItem(COSName.COLORSPACE, space);
     return stream;

@@ -17,6 +17,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
+import org.zipthimble.core.job.Blend;
+import org.zipthimble.core.marks.Art;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
@@ -117,6 +119,44 @@ public final class RasterOut implements MarkOut {
     } catch (Trouble trouble) {
       throw new IllegalStateException(trouble.getMessage(), trouble);
     }
+  }
+
+  @Override
+  public void art(Art art) {
+    BufferedImage under = layers.peek();
+    Softened.of(art, toPixels, new Box(0, 0, under.getWidth(), under.getHeight()), pictures).ifPresent(soft -> {
+      art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
+      art.glow().ifPresent(h -> halo(soft, h, art.opacity()));
+      if (art.blend() == Blend.NORMAL) {
+        g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) art.opacity()));
+        g.drawImage(soft.image(), soft.left(), soft.top(), null);
+        g.setComposite(AlphaComposite.SrcOver);
+      } else {
+        new Blending(art.blend()).lay(clipped(soft), under, soft.left(), soft.top(), art.opacity());
+      }
+    });
+  }
+
+  private void halo(Softened soft, Art.Halo halo, double opacity) {
+    double dx = toPixels.a() * halo.shift().x() + toPixels.c() * halo.shift().y();
+    double dy = toPixels.b() * halo.shift().x() + toPixels.d() * halo.shift().y();
+    g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) opacity));
+    g.drawImage(soft.halo(halo), AffineTransform.getTranslateInstance(soft.left() + dx, soft.top() + dy), null);
+    g.setComposite(AlphaComposite.SrcOver);
+  }
+
+  /** The art without what the clip leaves out. */
+  private BufferedImage clipped(Softened soft) {
+    if (g.getClip() == null) {
+      return soft.image();
+    }
+    BufferedImage image = new BufferedImage(soft.image().getWidth(), soft.image().getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+    Graphics2D inside = image.createGraphics();
+    inside.translate(-soft.left(), -soft.top());
+    inside.setClip(g.getClip());
+    inside.drawImage(soft.image(), soft.left(), soft.top(), null);
+    inside.dispose();
+    return image;
   }
 
   /** What a picture covers, in black. */

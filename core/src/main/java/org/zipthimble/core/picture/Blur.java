@@ -1,7 +1,7 @@
 package org.zipthimble.core.picture;
 
 /** Softens a field of values: three box means in each direction, close to a bell curve. */
-final class Blur {
+public final class Blur {
   private Blur() {}
 
   /**
@@ -9,7 +9,7 @@ final class Blur {
    *
    * @param sigma the width of the bell in pixels; nothing is done below 0.3
    */
-  static float[] soft(float[] field, int width, int height, double sigma) {
+  public static float[] soft(float[] field, int width, int height, double sigma) {
     if (sigma < 0.3) {
       return field;
     }

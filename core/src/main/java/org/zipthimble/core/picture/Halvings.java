@@ -13,6 +13,9 @@ import org.zipthimble.core.wording.Trouble;
  * them: the toolkit's bicubic drawing does not average what it skips. Safe for several threads.
  */
 public final class Halvings {
+  /** Pictures of more pixels are read coarser where they are drawn small. */
+  private static final long LARGE = 20_000_000;
+
   private final Map<String, SoftReference<BufferedImage>> kept = new ConcurrentHashMap<>();
 
   /**
@@ -30,22 +33,49 @@ public final class Halvings {
   }
 
   private BufferedImage halved(Picture picture, int level) throws Trouble {
-    String key = picture.id() + "/" + level;
-    SoftReference<BufferedImage> soft = kept.get(key);
-    BufferedImage image = soft == null ? null : soft.get();
+    if (picture.retouch().none()) {
+      return kept(picture.id() + "/" + level, () -> untouched(picture, level));
+    }
+    return kept(picture.id() + "/" + level, () -> {
+      BufferedImage image = kept(picture.blob().id() + "/" + level, () -> untouched(picture, level));
+      return Retoucher.apply(image, picture.retouch(), level == 0);
+    });
+  }
+
+  private interface Maker {
+    BufferedImage make() throws Trouble;
+  }
+
+  private BufferedImage kept(String key, Maker maker) throws Trouble {
+    BufferedImage image = found(key);
     if (image != null) {
       return image;
     }
     synchronized (this) {
-      soft = kept.get(key);
-      image = soft == null ? null : soft.get();
-      if (image != null) {
-        return image;
+      image = found(key);
+      if (image == null) {
+        image = maker.make();
+        kept.put(key, new SoftReference<>(image));
       }
-      image = level == 0 ? Pictures.decode(picture) : half(halved(picture, level - 1));
-      kept.put(key, new SoftReference<>(image));
     }
     return image;
+  }
+
+  private BufferedImage found(String key) {
+    SoftReference<BufferedImage> soft = kept.get(key);
+    return soft == null ? null : soft.get();
+  }
+
+  /** As it came; a very large picture that is wanted small is never decoded whole. */
+  private BufferedImage untouched(Picture picture, int level) throws Trouble {
+    if (level == 0) {
+      return Pictures.untouched(picture, 1);
+    }
+    boolean large = level > 1 && found(picture.blob().id() + "/" + (level - 1)) == null && Pictures.pixels(picture) > LARGE;
+    if (large) {
+      return half(Pictures.untouched(picture, 1 << (level - 1)));
+    }
+    return half(kept(picture.blob().id() + "/" + (level - 1), () -> untouched(picture, level - 1)));
   }
 
   static BufferedImage half(BufferedImage full) {

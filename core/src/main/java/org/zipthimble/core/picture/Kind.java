@@ -13,7 +13,9 @@ public enum Kind {
   /** Graphics Interchange Format; its first picture. */
   GIF("gif"),
   /** Windows bitmap. */
-  BMP("bmp");
+  BMP("bmp"),
+  /** A surface that is worked out; never a file. */
+  TEXTURE("txt");
 
   private final String ending;
 

@@ -1,13 +1,15 @@
 package org.zipthimble.core.picture;
 
+import java.nio.charset.StandardCharsets;
+
 /**
- * A picture as it was brought in: the untouched bytes and what they hold.
+ * A picture as it was brought in: the untouched bytes and what they hold, and what is done to it when it is drawn.
  *
  * @param name the file's name when it was brought in
- * @param width in pixels
+ * @param width in pixels, of the part that is kept; what is enlarged on the way out does not count
  * @param height in pixels
  */
-public record Picture(Blob blob, Kind kind, String name, int width, int height) {
+public record Picture(Blob blob, Kind kind, String name, int width, int height, Retouch retouch) {
   /** Checks the pixels. */
   public Picture {
     if (width < 1 || height < 1) {
@@ -15,9 +17,30 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height) 
     }
   }
 
-  /** The picture's identity: that of its bytes. */
+  /** A picture as it came. */
+  public Picture(Blob blob, Kind kind, String name, int width, int height) {
+    this(blob, kind, name, width, height, Retouch.NONE);
+  }
+
+  /** The same, retouched. Begins from the picture as it came. */
+  public Picture retouched(Retouch how) {
+    if (!retouch.none()) {
+      throw new IllegalStateException("a picture is retouched once");
+    }
+    if (how.none()) {
+      return this;
+    }
+    double zoom = how.zoom(width, height);
+    return new Picture(blob, kind, name, pixels(width * how.crop().width() / zoom), pixels(height * how.crop().height() / zoom), how);
+  }
+
+  private static int pixels(double wanted) {
+    return Math.max(1, (int) Math.round(wanted));
+  }
+
+  /** The picture's identity: that of its bytes and of what is done to it. */
   public String id() {
-    return blob.id();
+    return retouch.none() ? blob.id() : blob.id() + "~" + new Blob(retouch.toString().getBytes(StandardCharsets.UTF_8)).id();
   }
 
   /** Pixels per inch across when the picture is placed this wide, in inches. */

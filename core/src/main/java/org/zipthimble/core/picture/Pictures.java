@@ -6,12 +6,16 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.zipthimble.core.wording.Trouble;
 
 /** Reads picture files within limits; the file itself is kept as it is. */
 public final class Pictures {
+  /** The most pixels that are decoded to see whether a picture can be drawn. */
+  private static final long TRIED = 12_000_000;
+
   static {
     ImageIO.setUseCache(false);
   }
@@ -23,8 +27,8 @@ public final class Pictures {
    * @param pixels most pixels of a picture
    */
   public record Limits(long bytes, long pixels) {
-    /** What the program allows by default: 200 MB, 120 megapixels. */
-    public static final Limits USUAL = new Limits(200_000_000, 120_000_000);
+    /** What the program allows by default: 400 MB, 220 megapixels. */
+    public static final Limits USUAL = new Limits(400_000_000, 220_000_000);
   }
 
   private Pictures() {}
@@ -51,7 +55,8 @@ public final class Pictures {
         int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
         Picture picture = new Picture(blob, kind, name, width, height);
-        read(reader, kind, bytes);
+        // Drawn once to be sure of it, of a large one only some of its pixels.
+        read(reader, kind, bytes, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED))));
         return picture;
       } finally {
         reader.dispose();
@@ -62,18 +67,48 @@ public final class Pictures {
   }
 
   /**
-   * Decodes a picture at full size.
+   * Decodes a picture at full size, retouched as it is.
    *
    * @throws Trouble when the bytes cannot be decoded
    */
   public static BufferedImage decode(Picture picture) throws Trouble {
+    BufferedImage image = untouched(picture, 1);
+    return picture.retouch().none() ? image : Retoucher.apply(image, picture.retouch(), true);
+  }
+
+  /** How many pixels the file of a picture holds, whatever is kept of them. */
+  static long pixels(Picture picture) throws Trouble {
+    if (picture.kind() == Kind.TEXTURE) {
+      return (long) picture.width() * picture.height();
+    }
+    try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
+      ImageReader reader = reader(in, picture.name());
+      try {
+        return (long) reader.getWidth(0) * reader.getHeight(0);
+      } finally {
+        reader.dispose();
+      }
+    } catch (IOException | RuntimeException e) {
+      throw Trouble.because(e, "picture.damaged", picture.name());
+    }
+  }
+
+  /**
+   * Decodes a picture as it came.
+   *
+   * @param step of so many pixels across and down one is read, 1 for all
+   */
+  static BufferedImage untouched(Picture picture, int step) throws Trouble {
+    if (picture.kind() == Kind.TEXTURE) {
+      return Texture.draw(picture, step);
+    }
     // Only these have a head that tells more; a copy of a large file's bytes is not made for others.
     boolean headed = picture.kind() == Kind.JPEG || picture.kind() == Kind.TIFF;
     byte[] bytes = headed ? picture.blob().bytes() : new byte[0];
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
       ImageReader reader = reader(in, picture.name());
       try {
-        return Exif.upright(plain(read(reader, picture.kind(), bytes)), turn(picture.kind(), bytes));
+        return Exif.upright(plain(read(reader, picture.kind(), bytes, step)), turn(picture.kind(), bytes));
       } finally {
         reader.dispose();
       }
@@ -84,7 +119,7 @@ public final class Pictures {
 
   /** Whether the bytes can go into a PDF as they are: a JPEG that is upright and in the screen's colours. */
   public static boolean asTheyAre(Picture picture) {
-    if (picture.kind() != Kind.JPEG) {
+    if (picture.kind() != Kind.JPEG || !picture.retouch().none()) {
       return false;
     }
     JpegHead head = JpegHead.of(picture.blob().bytes());
@@ -96,14 +131,16 @@ public final class Pictures {
     return kind == Kind.JPEG ? JpegHead.of(bytes).turn() : kind == Kind.TIFF ? Exif.turn(bytes, 0, bytes.length) : 1;
   }
 
-  private static BufferedImage read(ImageReader reader, Kind kind, byte[] bytes) throws IOException {
+  private static BufferedImage read(ImageReader reader, Kind kind, byte[] bytes, int step) throws IOException {
+    ImageReadParam some = reader.getDefaultReadParam();
+    some.setSourceSubsampling(step, step, 0, 0);
     if (kind == Kind.JPEG) {
       JpegHead head = JpegHead.of(bytes);
       if (head.components() == 4) {
-        return InkJpeg.seen(reader.readRaster(0, null), head);
+        return InkJpeg.seen(reader.readRaster(0, some), head);
       }
     }
-    return reader.read(0);
+    return reader.read(0, some);
   }
 
   /** Pictures of 16 bits, with palettes or in another space of colours become the screen's, eight bits; others stay as they are. */

@@ -17,6 +17,7 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
+import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
@@ -38,6 +39,7 @@ final class ItemJson {
     node.put("visible", facts.visible()).put("locked", facts.locked()).put("role", word(facts.role()))
         .put("opacity", facts.opacity());
     MakingJson.write(node, facts);
+    PictureJson.write(node, facts);
     node.put("x", p.x()).put("y", p.y()).put("width", p.width()).put("height", p.height()).put("turn", p.turn());
     if (p.slant() != 0 || p.flipped()) {
       node.put("slant", p.slant()).put("flipped", p.flipped());
@@ -56,7 +58,7 @@ final class ItemJson {
     Facts facts = new Facts(
         Json.text(node, "id"), Json.text(node, "name"), Json.yes(node, "visible"), Json.yes(node, "locked"),
         Json.choice(node, "role", Role.class), Json.number(node, "opacity"), MakingJson.cutting(node),
-        node.has("clearGap") ? Json.number(node, "clearGap") : 0);
+        node.has("clearGap") ? Json.number(node, "clearGap") : 0, PictureJson.effects(node));
     Placement placement = new Placement(
         Json.number(node, "x"), Json.number(node, "y"), Json.number(node, "width"), Json.number(node, "height"),
         Json.number(node, "turn"), node.has("slant") ? Json.number(node, "slant") : 0, node.has("flipped") && Json.yes(node, "flipped"));
@@ -65,7 +67,7 @@ final class ItemJson {
       case "words" -> new Item.Words(facts, placement, Json.text(node, "text"), style(Json.child(node, "style")));
       case "shape" -> new Item.Shape(
           facts, placement, outline(Json.child(node, "outline")), fill(node), line(node), cover(node, depth));
-      case "picture" -> new Item.Photo(facts, placement, Json.text(node, "picture"));
+      case "picture" -> new Item.Photo(facts, placement, Json.text(node, "picture"), PictureJson.retouch(node));
       case "group" -> group(node, facts, placement, depth);
       default -> throw Trouble.of("thimble.unknownWord", "kind", kind);
     };
@@ -101,6 +103,11 @@ final class ItemJson {
       return Optional.of(new Cover.Tiles(
           art, new Size(Json.number(cover, "width"), Json.number(cover, "height")), Json.choice(cover, "laying", Cover.Laying.class)));
     }
+    if (kind.equals("finish")) {
+      return Optional.of(new Cover.Finish(
+          Json.choice(cover, "surface", Texture.Surface.class), Colour.parse(Json.text(cover, "colour")), Json.number(cover, "grain"),
+          Json.number(cover, "degrees"), Json.whole(cover, "seed")));
+    }
     throw Trouble.of("thimble.unknownWord", "cover", kind);
   }
 
@@ -120,6 +127,12 @@ final class ItemJson {
       ArrayNode art = node.putArray("art");
       cover.art().forEach(i -> art.add(write(i)));
       return node;
+    }
+
+    @Override
+    public ObjectNode finish(Cover.Finish cover) {
+      return node.put("kind", "finish").put("surface", word(cover.surface())).put("colour", cover.colour().hex())
+          .put("grain", cover.grain()).put("degrees", cover.degrees()).put("seed", cover.seed());
     }
   }
 
@@ -198,7 +211,9 @@ final class ItemJson {
 
     @Override
     public ObjectNode photo(Item.Photo item) {
-      return node.put("picture", item.pictureId());
+      node.put("picture", item.pictureId());
+      PictureJson.write(node, item.retouch());
+      return node;
     }
 
     @Override

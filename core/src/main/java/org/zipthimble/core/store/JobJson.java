@@ -27,7 +27,7 @@ import org.zipthimble.core.wording.Trouble;
 /** Turns a job into the tree of {@code job.json} and back, as {@code docs/job-format.md} describes. */
 final class JobJson {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 4;
+  static final int VERSION = 5;
 
   private static final int MOST_ITEMS = 20_000;
 

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.PathText;
@@ -72,7 +73,7 @@ final class MakingJson {
         Json.choice(node, "corner", Corner.class), Json.choice(node, "side", LineSide.class));
   }
 
-  private static List<Double> numbers(JsonNode node, String name, int most) throws Trouble {
+  static List<Double> numbers(JsonNode node, String name, int most) throws Trouble {
     List<Double> out = new ArrayList<>();
     for (JsonNode number : Json.list(node, name, most)) {
       if (!number.isNumber() || !Double.isFinite(number.doubleValue())) {
@@ -109,6 +110,11 @@ final class MakingJson {
           numbers(making, "distances", Making.Rings.MOST), Json.choice(making, "corner", Corner.class),
           Json.yes(making, "filled"), Json.yes(making, "original"), Json.whole(making, "threshold"), look(making));
       case "repeated" -> new Making.Repeated(pattern(making));
+      case "mount" -> new Making.Mounted(
+          making.has("picture") ? Optional.of(Json.text(making, "picture")) : Optional.empty(), PictureJson.retouch(making),
+          PictureJson.held(making), look(making));
+      case "mountGrid" -> new Making.Gridded(
+          numbers(making, "columns", Making.Gridded.MOST), numbers(making, "rows", Making.Gridded.MOST), Json.number(making, "gutter"));
       default -> throw Trouble.of("thimble.unknownWord", "making", kind);
     };
   }
@@ -160,6 +166,25 @@ final class MakingJson {
     @Override
     public ObjectNode repeated(Making.Repeated making) {
       return making.pattern().accept(new PatternWriter(node.putObject("making").put("kind", "repeated")));
+    }
+
+    @Override
+    public ObjectNode mounted(Making.Mounted making) {
+      ObjectNode out = node.putObject("making").put("kind", "mount");
+      making.pictureId().ifPresent(id -> out.put("picture", id));
+      PictureJson.write(out, making.retouch());
+      PictureJson.write(out, making.held());
+      return look(out, making.dress());
+    }
+
+    @Override
+    public ObjectNode gridded(Making.Gridded making) {
+      ObjectNode out = node.putObject("making").put("kind", "mountGrid").put("gutter", making.gutter());
+      ArrayNode columns = out.putArray("columns");
+      making.columns().forEach(columns::add);
+      ArrayNode rows = out.putArray("rows");
+      making.rows().forEach(rows::add);
+      return out;
     }
 
     private static ObjectNode look(ObjectNode out, Making.Look look) {

@@ -1,0 +1,68 @@
+package org.zipthimble.core.job;
+
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Point;
+
+/**
+ * How a picture lies in its mount.
+ *
+ * @param zoom 1 where it just fills the mount's box at its turn
+ * @param dx how far its middle lies right of the box's, in widths of the box
+ * @param dy how far below, in heights of the box
+ * @param turn degrees clockwise
+ */
+public record Held(double zoom, double dx, double dy, double turn) {
+  /** In the middle, just filling. */
+  public static final Held FILLING = new Held(1, 0, 0, 0);
+
+  /** The most it is zoomed. */
+  public static final double MOST_ZOOM = 100;
+
+  /** Checks the figures. */
+  public Held {
+    if (!(zoom >= 0.01 && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM) || !(Math.abs(turn) <= 360)) {
+      throw new IllegalArgumentException("a picture in its mount is out of range: " + zoom + ", " + dx + ", " + dy + ", " + turn);
+    }
+  }
+
+  /** The zoom at which all of a picture is within a box. */
+  public static double fitting(int pixelsWide, int pixelsHigh, double width, double height) {
+    double across = width / pixelsWide;
+    double down = height / pixelsHigh;
+    return Math.min(across, down) / Math.max(across, down);
+  }
+
+  /** Inches per pixel at a zoom of 1. */
+  private double filling(int pixelsWide, int pixelsHigh, double width, double height) {
+    double cos = Math.abs(Math.cos(Math.toRadians(turn)));
+    double sin = Math.abs(Math.sin(Math.toRadians(turn)));
+    return Math.max((width * cos + height * sin) / pixelsWide, (width * sin + height * cos) / pixelsHigh);
+  }
+
+  /** Inches per pixel of a picture in a box. */
+  public double inchesPerPixel(int pixelsWide, int pixelsHigh, double width, double height) {
+    return zoom * filling(pixelsWide, pixelsHigh, width, height);
+  }
+
+  /** The map from the picture's unit square to the box, in inches from the box's top left. */
+  public Affine toBox(int pixelsWide, int pixelsHigh, double width, double height) {
+    double scale = inchesPerPixel(pixelsWide, pixelsHigh, width, height);
+    return Affine.move(-0.5, -0.5).then(Affine.scale(pixelsWide * scale, pixelsHigh * scale))
+        .then(Affine.turn(turn, new Point(0, 0))).then(Affine.move(width * (0.5 + dx), height * (0.5 + dy)));
+  }
+
+  /** The same, moved. */
+  public Held moved(double across, double down) {
+    return new Held(zoom, dx + across, dy + down, turn);
+  }
+
+  /** The same, zoomed otherwise. */
+  public Held zoomed(double other) {
+    return new Held(other, dx, dy, turn);
+  }
+
+  /** The same, turned otherwise. */
+  public Held turned(double degrees) {
+    return new Held(zoom, dx, dy, degrees);
+  }
+}

@@ -1,0 +1,76 @@
+package org.zipthimble.core.marks;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Blend;
+import org.zipthimble.core.job.Effects;
+
+/**
+ * Something that is drawn as one, softened and with what lies around it. Sizes are page inches.
+ *
+ * @param marks what is drawn
+ * @param area what the marks cover
+ * @param blur standard deviation of the bell by which its colours are blurred
+ * @param feather standard deviation of the bell by which its edge fades inwards
+ * @param opacity of it all, 0 to 1
+ */
+public record Art(
+    Consumer<MarkOut> marks, Box area, Optional<Halo> shadow, Optional<Halo> glow, double blur, double feather, double opacity, Blend blend) {
+  /** How many standard deviations a bell is followed. */
+  private static final double FOLLOWED = 3;
+
+  /**
+   * The softened silhouette in one colour.
+   *
+   * @param shift where it lies
+   * @param sigma standard deviation of its bell
+   * @param gain by how much it is made denser after that, 1 or more
+   */
+  public record Halo(Point shift, double sigma, double gain, Colour colour, double opacity) {
+    /** The same in another colour. */
+    public Halo in(Colour other) {
+      return new Halo(shift, sigma, gain, other, opacity);
+    }
+
+    /** How far it reaches past the silhouette. */
+    double reach() {
+      return Math.hypot(shift.x(), shift.y()) + FOLLOWED * sigma;
+    }
+  }
+
+  /**
+   * An object's effects on a ground. A softness is the width in which an edge fades: four standard deviations of the bell for a
+   * shadow; blur, feather and glow reach two.
+   */
+  static Art of(Effects effects, double opacity, Affine ground, Consumer<MarkOut> marks, Box area) {
+    double scale = ground.meanScale();
+    return new Art(marks, area, effects.shadow().map(s -> {
+      double x = s.distance() * Math.cos(Math.toRadians(s.degrees()));
+      double y = s.distance() * Math.sin(Math.toRadians(s.degrees()));
+      Point shift = new Point(ground.a() * x + ground.c() * y, ground.b() * x + ground.d() * y);
+      return new Halo(shift, s.softness() / 4 * scale, 1, s.colour(), s.opacity());
+    }), effects.glow().map(g -> new Halo(new Point(0, 0), g.width() / 2 * scale, 2, g.colour(), g.opacity())),
+        effects.blur() / 2 * scale, effects.feather() / 2 * scale, opacity, effects.blend());
+  }
+
+  /** How far anything reaches past the marks. */
+  public double reach() {
+    double halo = Math.max(shadow.map(Halo::reach).orElse(0.0), glow.map(Halo::reach).orElse(0.0));
+    return Math.max(halo, FOLLOWED * blur);
+  }
+
+  /** The same with its marks sent another way. */
+  public Art through(UnaryOperator<MarkOut> way) {
+    return new Art(out -> marks.accept(way.apply(out)), area, shadow, glow, blur, feather, opacity, blend);
+  }
+
+  /** The same, its shadow and its glow in another colour, laid on plainly. */
+  public Art plain(Colour colour) {
+    return new Art(marks, area, shadow.map(h -> h.in(colour)), glow.map(h -> h.in(colour)), blur, feather, opacity, Blend.NORMAL);
+  }
+}
