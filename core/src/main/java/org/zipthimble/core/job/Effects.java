@@ -1,6 +1,7 @@
 package org.zipthimble.core.job;
 
 import java.util.Optional;
+import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 
 /**

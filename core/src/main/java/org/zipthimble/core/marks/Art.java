@@ -3,11 +3,11 @@ package org.zipthimble.core.marks;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Blend;
 import org.zipthimble.core.job.Effects;
 
 /**

@@ -1,7 +1,7 @@
 package org.zipthimble.core.paint;
 
 import java.awt.image.BufferedImage;
-import org.zipthimble.core.job.Blend;
+import org.zipthimble.core.colour.Blend;
 
 /** Mixes pixels by the blend modes of PDF (ISO 32000-1, 11.3.3 to 11.3.6), in the screen's RGB. */
 final class Blending {

@@ -33,15 +33,13 @@ final class PdfArt {
   private static final double MOST_PIXELS = 60_000_000;
 
   private final PDDocument document;
-  private final double ppi;
   private final Affine toPixels;
   private final Softened softened;
   private final Halvings pictures;
   private final Art art;
 
-  private PdfArt(PDDocument document, double ppi, Affine toPixels, Softened softened, Halvings pictures, Art art) {
+  private PdfArt(PDDocument document, Affine toPixels, Softened softened, Halvings pictures, Art art) {
     this.document = document;
-    this.ppi = ppi;
     this.toPixels = toPixels;
     this.softened = softened;
     this.pictures = pictures;
@@ -53,7 +51,7 @@ final class PdfArt {
     double ppi = Math.min(ppi(art), Math.sqrt(MOST_PIXELS / Math.max(1e-6, area.width() * area.height())));
     Affine toPixels = Affine.move(-area.x(), -area.y()).then(Affine.scale(ppi, ppi));
     Box seen = new Box(0, 0, area.width() * ppi, area.height() * ppi);
-    return Softened.of(art, toPixels, seen, pictures).map(s -> new PdfArt(document, ppi, toPixels, s, pictures, art));
+    return Softened.of(art, toPixels, seen, pictures).map(s -> new PdfArt(document, toPixels, s, pictures, art));
   }
 
   private static double ppi(Art art) {
@@ -76,19 +74,22 @@ final class PdfArt {
     return Affine.scale(width, height).then(Affine.move(softened.left(), softened.top())).then(toPixels.inverse()).then(Affine.move(shift.x(), shift.y()));
   }
 
-  /** A state in which all that is drawn is as dense as a halo. */
-  PDExtendedGraphicsState masked(Art.Halo halo) {
-    return masked(softened.density(halo), placed(halo.shift()));
+  /** A state in which all that is drawn is as dense as a halo; its opacity is in the mask, since not all readers take both. */
+  PDExtendedGraphicsState masked(Art.Halo halo, double opacity) {
+    return masked(thinned(softened.density(halo), opacity * halo.opacity()), placed(halo.shift()));
   }
 
-  /** A state in which all that is drawn fades at the art's edge. */
+  private static byte[] thinned(byte[] density, double opacity) {
+    for (int i = 0; i < density.length; i++) {
+      density[i] = (byte) Math.round((density[i] & 255) * opacity);
+    }
+    return density;
+  }
+
+  /** A state in which all that is drawn fades at the art's edge and is as see-through as the art. */
   PDExtendedGraphicsState feathered() {
     Softened solid = Softened.unsoftened(art, toPixels, softened, pictures);
-    return masked(solid.featherMask(), placed(new Point(0, 0)));
-  }
-
-  double ppi() {
-    return ppi;
+    return masked(thinned(solid.featherMask(), art.opacity()), placed(new Point(0, 0)));
   }
 
   private PDExtendedGraphicsState masked(byte[] density, Affine unit) {

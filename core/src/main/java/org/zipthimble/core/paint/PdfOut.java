@@ -196,15 +196,16 @@ final class PdfOut implements MarkOut {
     PdfArt.of(document, art, assets.halvings()).ifPresent(soft -> {
       art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
       art.glow().ifPresent(h -> halo(soft, h, art.opacity()));
-      if (art.blur() > 0) {
-        blurred(soft, art);
-        return;
-      }
       layers.push(new Layer());
-      art.marks().accept(this);
+      if (art.blur() > 0) {
+        blurred(soft);
+      } else {
+        art.marks().accept(this);
+      }
       Layer layer = layers.pop();
-      text().raw("q").raw(state(PdfArt.laid(art.opacity(), art.blend().pdf())));
-      if (art.feather() > 0) {
+      boolean feathered = art.feather() > 0 && art.blur() <= 0;
+      text().raw("q").raw(state(PdfArt.laid(feathered ? 1 : art.opacity(), art.blend().pdf())));
+      if (feathered) {
         text().raw(state(soft.feathered()));
       }
       text().raw("/" + here().add(form(layer)).getName() + " Do").raw("Q");
@@ -214,17 +215,14 @@ final class PdfOut implements MarkOut {
   /** Plain colour, as dense as a halo is. */
   private void halo(PdfArt soft, Art.Halo halo, double opacity) {
     Path area = Shapes.rectangle(soft.placed(halo.shift()).apply(new Box(0, 0, 1, 1)));
-    text().raw("q").raw(state(PdfArt.laid(opacity * halo.opacity(), "Normal"))).raw(state(soft.masked(halo)));
+    text().raw("q").raw(state(soft.masked(halo, opacity)));
     fill(area, halo.colour());
     text().raw("Q");
   }
 
-  private void blurred(PdfArt soft, Art art) {
+  private void blurred(PdfArt soft) {
     try {
-      COSName name = here().add(assets.image(soft.image()));
-      text().raw("q").raw(state(PdfArt.laid(art.opacity(), art.blend().pdf())));
-      place(name, soft.placed(new Point(0, 0)));
-      text().raw("Q");
+      place(here().add(assets.image(soft.image())), soft.placed(new Point(0, 0)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

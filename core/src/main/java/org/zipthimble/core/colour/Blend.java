@@ -1,4 +1,4 @@
-package org.zipthimble.core.job;
+package org.zipthimble.core.colour;
 
 /** How colours mix with what lies below; the blend modes of PDF (ISO 32000-1, 11.3.5). */
 public enum Blend {
