@@ -47,7 +47,7 @@ final class Menus {
         session.historyProperty())));
     Menu arrange = menu("menu.arrange");
     folded(arrange, "menu.align", "menu.aligns");
-    MenuBar bar = new MenuBar(job, edit, arrange, menu("menu.shape"), view, menu("menu.help"));
+    MenuBar bar = new MenuBar(job, edit, arrange, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
     bar.setId("menus");
     return bar;
   }

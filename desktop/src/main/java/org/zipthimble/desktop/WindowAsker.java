@@ -131,6 +131,12 @@ final class WindowAsker implements Asker {
     return answer == numbered ? Changed.NUMBERED : answer == over ? Changed.OVER : Changed.STAY;
   }
 
+  @Override
+  public boolean mayReplacePicture(String pictureName) {
+    ButtonType yes = button("ask.replaceMount.yes", ButtonBar.ButtonData.YES);
+    return ask("ask.replaceMount", pictureName, button("ask.replaceMount.beside", ButtonBar.ButtonData.CANCEL_CLOSE), yes) == yes;
+  }
+
   private static ButtonType button(String key, ButtonBar.ButtonData place) {
     return new ButtonType(Wording.text(key), place);
   }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
@@ -108,7 +109,7 @@ public final class Resizing {
         Item.Shape shape = (Item.Shape) placed;
         return shape.lined(shape.line().map(l -> l.wide(Math.max(0.01, Math.min(720, l.widthPt() * mean)))));
       }
-      return placed;
+      return Mounts.laid(placed);
     })));
   }
 }

@@ -41,9 +41,9 @@ public final class Edits {
         job -> job.changed(faceId, face -> face.without(ids)).withoutUnusedPictures());
   }
 
-  /** Puts objects at new places, each by a function of its old one. */
+  /** Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size. */
   public static Edit place(String faceId, Set<String> ids, String key, UnaryOperator<Placement> change) {
-    return each(faceId, ids, Wording.text(key), item -> item.with(change.apply(item.placement())));
+    return each(faceId, ids, Wording.text(key), item -> Mounts.laid(item.with(change.apply(item.placement()))));
   }
 
   /** Changes facts such as name, visibility, lock, role or opacity. */

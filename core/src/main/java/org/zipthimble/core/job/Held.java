@@ -65,4 +65,12 @@ public record Held(double zoom, double dx, double dy, double turn) {
   public Held turned(double degrees) {
     return new Held(zoom, dx, dy, degrees);
   }
+
+  /** The same, turned about the picture's middle from one place of the box towards another, in inches from its top left. */
+  public Held turnedBy(Point from, Point to, double width, double height) {
+    Point middle = new Point(width * (0.5 + dx), height * (0.5 + dy));
+    double before = Math.atan2(from.y() - middle.y(), from.x() - middle.x());
+    double after = Math.atan2(to.y() - middle.y(), to.x() - middle.x());
+    return turned(Math.IEEEremainder(turn + Math.toDegrees(after - before), 360));
+  }
 }

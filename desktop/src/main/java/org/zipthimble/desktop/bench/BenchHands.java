@@ -34,6 +34,8 @@ final class BenchHands {
   private final GuideDrags guides;
   private final Points points;
   private final Drafting drafting;
+  private final BrushHand brush;
+  private final MountHand mounts;
   private Drag drag = Drag.NONE;
   private boolean spaceHeld;
   private boolean measuring;
@@ -47,12 +49,15 @@ final class BenchHands {
     this.guides = new GuideDrags(session, lens, bench);
     this.points = new Points(session, lens, bench);
     this.drafting = new Drafting(session, lens, bench);
+    this.brush = new BrushHand(session, lens, bench);
+    this.mounts = new MountHand(session, lens, bench);
     bench.setOnMousePressed(this::press);
     bench.setOnMouseDragged(this::drag);
     bench.setOnMouseReleased(this::release);
     bench.setOnMouseMoved(e -> {
       bench.setCursor(cursor(pixel(e)));
       drafting.moved(pixel(e));
+      brush.moved(pixel(e));
     });
     bench.setOnScroll(this::wheel);
     bench.setOnKeyPressed(this::key);
@@ -77,6 +82,14 @@ final class BenchHands {
 
   Drafting drafting() {
     return drafting;
+  }
+
+  BrushHand brush() {
+    return brush;
+  }
+
+  MountHand mounts() {
+    return mounts;
   }
 
   GuideDrags guides() {
@@ -106,9 +119,12 @@ final class BenchHands {
     if (drafting.on()) {
       return drafting.press(e, pressed);
     }
-    Optional<Drag> point = points.press(e, pressed);
-    if (point.isPresent()) {
-      return point.get();
+    if (brush.on()) {
+      return brush.press(pressed);
+    }
+    Optional<Drag> within = points.press(e, pressed).or(() -> mounts.press(pressed));
+    if (within.isPresent()) {
+      return within.get();
     }
     if (bench.place(lens.now().toFace(pressed))) {
       return Drag.NONE;
@@ -193,6 +209,9 @@ final class BenchHands {
     if (item.get() instanceof Item.Shape) {
       session.selectionProperty().set(Set.of(item.get().id()));
       session.pointsProperty().set(Optional.of(item.get().id()));
+      return true;
+    }
+    if (mounts.enter(item.get())) {
       return true;
     }
     if (item.get().members().isEmpty()) {
@@ -283,6 +302,10 @@ final class BenchHands {
   }
 
   private void wheel(ScrollEvent e) {
+    if (!e.isControlDown() && mounts.wheel(e.getDeltaY())) {
+      e.consume();
+      return;
+    }
     if (e.isControlDown()) {
       lens.scaledAt(lens.now().scale() * Math.pow(WHEEL, e.getDeltaY()), new Point(e.getX(), e.getY()));
     } else {
@@ -317,7 +340,7 @@ final class BenchHands {
     drag = Drag.NONE;
     measuring = false;
     bench.tape(Optional.empty());
-    if (session.stopWorking() || drafting.drop()) {
+    if (session.stopWorking() || drafting.drop() || session.touch().layBy()) {
       return true;
     }
     if (session.pointsProperty().get().isPresent()) {
@@ -345,7 +368,7 @@ final class BenchHands {
     if (spaceHeld) {
       return Cursor.OPEN_HAND;
     }
-    if (measuring || drafting.on()) {
+    if (measuring || drafting.on() || brush.on()) {
       return Cursor.CROSSHAIR;
     }
     if (bench.pins().isEmpty()) {

@@ -60,6 +60,7 @@ final class BenchView extends Pane {
   private List<Hint> hints = List.of();
   private Optional<Hint> tape = Optional.empty();
   private final BenchHands hands;
+  private final DropTargets targets;
   private Dropped dropped = (board, at) -> false;
   private Predicate<Point> placing = at -> false;
 
@@ -81,6 +82,7 @@ final class BenchView extends Pane {
     art.setPreserveRatio(false);
     getChildren().addAll(under, art, fixed, over);
     hands = new BenchHands(session, lens, this);
+    targets = new DropTargets(session, lens, this);
     listen();
   }
 
@@ -105,9 +107,11 @@ final class BenchView extends Pane {
       Dragboard board = e.getDragboard();
       if (board.hasFiles() || board.hasImage() || board.hasString()) {
         e.acceptTransferModes(TransferMode.COPY);
+        targets.over(board, new Point(e.getX(), e.getY()));
       }
       e.consume();
     });
+    setOnDragExited(e -> targets.gone());
     setOnDragDropped(e -> {
       e.setDropCompleted(dropped.drop(e.getDragboard(), lens.now().toFace(new Point(e.getX(), e.getY()))));
       e.consume();
@@ -227,6 +231,9 @@ final class BenchView extends Pane {
         selection(view, nodes);
       }
       hands.drafting().show(view, nodes);
+      targets.show(view, nodes);
+      hands.brush().show(view, nodes);
+      hands.mounts().show(view, nodes);
     }
     nodes.addAll(Chalk.hints(hints, view, getWidth(), getHeight()));
     tape.ifPresent(t -> nodes.addAll(Chalk.tape(t, view, getWidth(), getHeight())));
@@ -261,6 +268,7 @@ final class BenchView extends Pane {
   }
 
   private void guideObjects(Viewport view, List<Node> nodes) {
+    targets.empty(view, nodes);
     if (session.face().all().stream().noneMatch(i -> i.facts().role() == Role.GUIDE)) {
       return;
     }

@@ -76,6 +76,8 @@ public final class Commands {
     edit();
     arrange();
     shape();
+    begin("menu.picture");
+    new PictureCommands(session).into(filling);
     view();
     help();
   }

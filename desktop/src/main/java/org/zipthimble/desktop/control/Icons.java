@@ -35,6 +35,9 @@ public final class Icons {
       "M2 0H32A2 2 0 0 1 34 2V20A2 2 0 0 1 32 22H2A2 2 0 0 1 0 20V2A2 2 0 0 1 2 0Z M2 2V20H32V2Z "
           + "M4 18L12 9L18 15L23 11L30 18Z M24 4.4A2.6 2.6 0 1 1 24 9.6A2.6 2.6 0 1 1 24 4.4Z";
 
+  /** Frames beside each other. */
+  public static final String MOUNTS = "M0 0H18V13H0Z M2 2V11H16V2Z M21 0H31V13H21Z M23 2V11H29V2Z M0 16H10V24H0Z M2 18V22H8V18Z M13 16H31V24H13Z M15 18V22H29V18Z";
+
   /** Something that is taken away. */
   public static final String AWAY = "M1.4 0L6 4.6L10.6 0L12 1.4L7.4 6L12 10.6L10.6 12L6 7.4L1.4 12L0 10.6L4.6 6L0 1.4Z";
   /** Three boxes side by side with even gaps. */

@@ -45,6 +45,8 @@ public final class Session {
   private final Latest checker = new Latest("checks");
   private final WorkingOut working = new WorkingOut(this::say);
   private final Halvings halvings = new Halvings();
+  private final Touch touch = new Touch();
+  private final PictureHands pictureHands = new PictureHands(this);
   private final Asker asker;
   private final ObjectProperty<Optional<String>> open = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<String>> key = new SimpleObjectProperty<>(Optional.empty());
@@ -385,6 +387,16 @@ public final class Session {
   /** The points of it that are chosen. */
   public ObjectProperty<Set<Nodes.At>> chosenPointsProperty() {
     return chosenPoints;
+  }
+
+  /** Brings picture files to where pictures already are. */
+  public PictureHands pictureHands() {
+    return pictureHands;
+  }
+
+  /** What the next touch of the bench does. */
+  public Touch touch() {
+    return touch;
   }
 
   /** What the next drags and clicks on the bench draw. */

@@ -1,6 +1,7 @@
 package org.zipthimble.desktop.station;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,6 +18,7 @@ import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Box;
@@ -241,12 +243,46 @@ public final class Adding {
     reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
       read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
       List<Picture> pictures = read.stream().flatMap(r -> r.picture().stream()).toList();
+      if (mounted(pictures, at)) {
+        return;
+      }
       if (pictures.size() == 1) {
         place(pictures.get(0), at);
       } else if (!pictures.isEmpty()) {
         onSeveral.accept(pictures);
       }
     });
+  }
+
+  /**
+   * Puts pictures that were dropped on a mount into it, the others into the empty ones of the same grid; a full mount is asked about.
+   */
+  private boolean mounted(List<Picture> pictures, Point at) {
+    List<String> under = Mounts.at(session.face(), at);
+    if (pictures.isEmpty() || under.isEmpty()) {
+      return false;
+    }
+    Item first = session.face().find(under.get(0)).orElseThrow();
+    List<String> mounts = new ArrayList<>(List.of(first.id()));
+    Mounts.among(session.face().beside(first.id())).stream().filter(m -> m.pictureIds().isEmpty() && !m.id().equals(first.id()))
+        .forEach(m -> mounts.add(m.id()));
+    boolean full = !first.pictureIds().isEmpty();
+    if (full && pictures.size() > 1) {
+      mounts.remove(0);
+    } else if (full && !session.asker().mayReplacePicture(session.job().pictures().get(first.pictureIds().get(0)).name())) {
+      return false;
+    }
+    if (mounts.isEmpty()) {
+      return false;
+    }
+    session.pictureHands().into(mounts, pictures);
+    return true;
+  }
+
+  /** A grid of mounts over the safe area. */
+  public void mounts(List<Double> columns, List<Double> rows, double gutter) {
+    session.openProperty().set(Optional.empty());
+    session.applyAndSelect(Mounts.grid(session.faceIdProperty().get(), session.job().ticket().safeBox(), columns, rows, gutter));
   }
 
   private record Read(Optional<Picture> picture, String trouble) {}

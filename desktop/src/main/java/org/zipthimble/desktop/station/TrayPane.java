@@ -57,6 +57,7 @@ public final class TrayPane extends HBox {
         card("add-border", Icons.BORDER, "tray.border", () -> BorderSlip.show(lookup("#add-border"), session, adding)),
         card("add-form", Icons.FORM, "tray.form", () -> formSlip(adding)),
         card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures),
+        card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding)),
         card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
     VBox addSide = new VBox(4, Kit.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();

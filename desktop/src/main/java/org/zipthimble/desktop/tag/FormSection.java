@@ -21,6 +21,7 @@ import org.zipthimble.core.job.LineSide;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Kit;
@@ -40,7 +41,7 @@ final class FormSection extends Section {
         getChildren().add(line());
       }
     }
-    if (item instanceof Item.Group && ((Item.Group) item).live()) {
+    if (changes(item)) {
       live((Item.Group) item);
     }
   }
@@ -48,7 +49,12 @@ final class FormSection extends Section {
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
     return item instanceof Item.Shape && (((Item.Shape) item).outline() instanceof Outline.Ready || ((Item.Shape) item).line().isPresent())
-        || item instanceof Item.Group && ((Item.Group) item).live();
+        || changes(item);
+  }
+
+  /** A mount has a section of its own. */
+  private static boolean changes(Item item) {
+    return item instanceof Item.Group && ((Item.Group) item).live() && Shown.mount(item).isEmpty();
   }
 
   /** What the controls depend on besides the values they show. */

@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
@@ -19,8 +17,6 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.marks.Placed;
-import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -30,7 +26,7 @@ import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
-/** Fill, line, corners, opacity and role of one object; the colours of a group by part; the resolution of a picture. */
+/** Fill, line, corners, opacity and role of one object; the colours of a group by part. */
 final class LookSection extends Section {
   private static final double SMALL = 62;
   private static final int MOST_PARTS = 12;
@@ -72,10 +68,6 @@ final class LookSection extends Section {
 
     @Override
     public Optional<Void> photo(Item.Photo item) {
-      Label figures = Kit.wrapped("", "line-note");
-      figures.setId("tag-resolution");
-      fresh.add(() -> figures.setText(resolution()));
-      getChildren().add(figures);
       return Optional.empty();
     }
 
@@ -173,19 +165,5 @@ final class LookSection extends Section {
       field.setMaxWidth(104);
       parts.getChildren().add(new VBox(1, Kit.label(part.getValue(), "field-label"), field));
     }
-  }
-
-  private String resolution() {
-    return Placed.on(session.job(), session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst().map(placed -> {
-      Picture picture = session.shownProperty().get().pictures().get(((Item.Photo) placed.item()).pictureId());
-      if (picture == null) {
-        return "";
-      }
-      double target = session.shownProperty().get().ticket().ppi();
-      return Wording.text(
-          "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), placed)), 0),
-          picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
-          Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0));
-    }).orElse("");
   }
 }

@@ -4,11 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
+import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
@@ -82,5 +88,58 @@ abstract class Section extends VBox {
         take.accept(Lengths.parseNumber(text.replace("pt", "").replace("×", ""), least, most)));
     fresh.add(() -> field.show(shown.get()));
     return field;
+  }
+
+  /** A list of words, one of which holds. */
+  ComboBox<String> choice(String id, String key, List<String> words, Supplier<Optional<Integer>> get, IntConsumer take) {
+    ComboBox<String> box = new ComboBox<>();
+    box.getItems().addAll(words);
+    box.setId(id);
+    box.setAccessibleText(Wording.text(key));
+    box.setMaxWidth(Double.MAX_VALUE);
+    boolean[] showing = {false};
+    fresh.add(() -> {
+      showing[0] = true;
+      get.get().ifPresentOrElse(box.getSelectionModel()::select, box.getSelectionModel()::clearSelection);
+      showing[0] = false;
+    });
+    box.setOnAction(e -> {
+      if (!showing[0] && box.getSelectionModel().getSelectedIndex() >= 0) {
+        take.accept(box.getSelectionModel().getSelectedIndex());
+      }
+    });
+    return box;
+  }
+
+  /** A pill that is on or off. */
+  ToggleButton pill(String id, String key, BooleanSupplier get, Consumer<Boolean> take) {
+    ToggleButton pill = new ToggleButton(Wording.text(key));
+    pill.setId(id);
+    pill.getStyleClass().add("pill");
+    pill.setOnAction(e -> {
+      take.accept(pill.isSelected());
+      refresh();
+    });
+    fresh.add(() -> pill.setSelected(get.getAsBoolean()));
+    return pill;
+  }
+
+  /** A field for a share in per cent. */
+  TypedField percent(String id, String key, double least, double most, DoubleSupplier get, DoubleConsumer take) {
+    return number(id, key, least, most, () -> {
+      double value = get.getAsDouble();
+      return Double.isNaN(value) ? "" : Lengths.plain(value * 100, 1);
+    }, v -> take.accept(v / 100));
+  }
+
+  /** Fields under their labels, so many beside each other. */
+  static FlowPane fields(double width, Object... keysAndFields) {
+    FlowPane pane = new FlowPane(6, 5);
+    for (int i = 0; i < keysAndFields.length; i += 2) {
+      VBox box = Kit.under(Wording.text((String) keysAndFields[i]), (Node) keysAndFields[i + 1]);
+      box.setPrefWidth(width);
+      pane.getChildren().add(box);
+    }
+    return pane;
   }
 }

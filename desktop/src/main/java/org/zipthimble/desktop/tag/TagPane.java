@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Kit;
@@ -29,7 +30,7 @@ public final class TagPane extends VBox {
   private final Session session;
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
-  private final Set<String> folded = new HashSet<>(Set.of("arrange"));
+  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush"));
   /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
   private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
@@ -75,7 +76,7 @@ public final class TagPane extends VBox {
   private void refresh() {
     List<Item> selected = session.selected();
     String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) : "");
+        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + Shown.retouch(selected.get(0)).isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -141,6 +142,15 @@ public final class TagPane extends VBox {
       put(section);
     }
     put(new LookSection(session, item));
+    if (MountSection.wants(item)) {
+      inside.getChildren().add(Kit.stitch());
+      put(new MountSection(session, item));
+    }
+    if (Shown.retouch(item).isPresent()) {
+      fold("picture", new PictureSection(session));
+      fold("brush", new BrushSection(session));
+    }
+    fold("effects", new EffectsSection(session, item));
     if (FormSection.wants(item)) {
       inside.getChildren().add(Kit.stitch());
       put(new FormSection(session, item));

@@ -1,0 +1,253 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+
+/** Mounts, which hold pictures within outlines, and grids of them. */
+public final class Mounts {
+  private static final Making.Look BARE = new Making.Look(Optional.empty(), Optional.empty());
+
+  private Mounts() {}
+
+  /**
+   * Makes mounts of objects: each shape, block of words or group becomes one where it stands, and pictures among them are put into
+   * the mounts in reading order, as far as there are mounts.
+   */
+  public static Edit make(String faceId, Set<String> ids) {
+    return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+      List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
+      List<Item.Photo> photos = new ArrayList<>();
+      chosen.stream().filter(Item.Photo.class::isInstance).map(Item.Photo.class::cast).sorted(READING).forEach(photos::add);
+      List<Item> frames = chosen.stream().filter(i -> !(i instanceof Item.Photo)).sorted(READING).toList();
+      Copies.Fresh fresh = new Copies.Fresh(job);
+      List<Item> out = new ArrayList<>(items);
+      for (Item frame : frames) {
+        Optional<Item.Photo> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
+        Making.Mounted empty = Shown.mount(frame).orElse(Making.Mounted.empty(look(frame)));
+        Making.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).retouched(p.retouch())).orElse(empty);
+        out.set(out.indexOf(frame), Shown.mount(frame).isPresent() ? ((Item.Group) frame).making(making) : mount(job, fresh, frame, making));
+        photo.ifPresent(out::remove);
+      }
+      return out;
+    })));
+  }
+
+  private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y()).thenComparingDouble(i -> i.placement().x());
+
+  private static Item mount(Job job, Copies.Fresh fresh, Item frame, Making.Mounted making) {
+    Item.Group held = Live.of(job, frame.facts(), List.of(frame), making);
+    Item inner = fresh.of(held.members().get(0).with(Facts.of("x", frame.facts().name())));
+    return held.holding(List.of(inner));
+  }
+
+  /** A mount keeps the line of what it was made of; its ground stays open, so that nothing shows behind a see-through picture. */
+  private static Making.Look look(Item frame) {
+    return new Making.Look(Optional.empty(), Live.look(frame).line());
+  }
+
+  /** Puts pictures into mounts, the first into the first; those too many are left out. */
+  public static Edit fill(String faceId, List<String> mounts, List<Picture> pictures) {
+    return new Edit(Wording.counted("edit.fillMounts", Math.min(mounts.size(), pictures.size())), before -> {
+      Job job = before;
+      for (int i = 0; i < Math.min(mounts.size(), pictures.size()); i++) {
+        Optional<String> id = Optional.of(pictures.get(i).id());
+        String mount = mounts.get(i);
+        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> Shown.mount(item)
+            .<Item>map(m -> ((Item.Group) item).making(m.holding(id))).orElse(item)));
+      }
+      return job.withoutUnusedPictures();
+    });
+  }
+
+  /** Changes how a mount holds its picture. */
+  public static Edit hold(String faceId, Set<String> ids, UnaryOperator<Held> change) {
+    return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> Shown.mount(item)
+        .<Item>map(m -> ((Item.Group) item).making(m.held(change.apply(m.held())))).orElse(item));
+  }
+
+  /** The zoom at which all of a mount's picture is seen. */
+  public static double fitting(Job job, Item mount) {
+    Placement p = mount.placement();
+    return Shown.by(mount, job.pictures())
+        .map(s -> Math.max(0.01, Held.fitting(s.picture().width(), s.picture().height(), p.width(), p.height()))).orElse(1.0);
+  }
+
+  /** The zoom at which a mount's picture has so many pixels per inch. */
+  public static double zoomAt(Job job, Item mount, double ppi) {
+    Placement p = mount.placement();
+    return Shown.mount(mount).flatMap(m -> Shown.by(mount, job.pictures()).map(s -> {
+      double filling = m.held().zoomed(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
+      return Math.max(0.01, Math.min(Held.MOST_ZOOM, 1 / ppi / filling));
+    })).orElse(1.0);
+  }
+
+  /** Takes the picture out of a mount and lays it over it, as large as it was. */
+  public static Edit takeOut(String faceId, String id) {
+    return new Edit(Wording.text("edit.takeOut"), job -> job.changed(faceId, face -> {
+      Optional<Item> mount = face.find(id);
+      Optional<Shown> shown = mount.flatMap(m -> Shown.by(m, job.pictures()));
+      if (shown.isEmpty()) {
+        return face;
+      }
+      Making.Mounted making = Shown.mount(mount.get()).orElseThrow();
+      Affine map = shown.get().toBox().then(mount.get().placement().toGround());
+      Placement place = Reshape.lifted(new Placement(0, 0, 1, 1, 0), map);
+      Item photo = new Item.Photo(
+          Facts.of(job.freshId(), Wording.text("item.picture")), place, making.pictureId().orElseThrow(), making.retouch());
+      return face.changed(id, m -> ((Item.Group) m).making(making.holding(Optional.empty()))).changedBeside(id, items -> {
+        List<Item> more = new ArrayList<>(items);
+        more.add(photo);
+        return more;
+      });
+    }));
+  }
+
+  /**
+   * A grid of empty mounts.
+   *
+   * @param box where it goes
+   * @param gutter between neighbours, in inches
+   */
+  public static Edit grid(String faceId, Box box, List<Double> columns, List<Double> rows, double gutter) {
+    Making.Gridded grid = new Making.Gridded(columns, rows, gutter);
+    return new Edit(Wording.text("edit.mountGrid", columns.size(), rows.size()), job -> {
+      Copies.Fresh fresh = new Copies.Fresh(job);
+      List<Item> mounts = new ArrayList<>();
+      for (int i = 0; i < columns.size() * rows.size(); i++) {
+        mounts.add(cell());
+      }
+      Item.Group group = new Item.Group(
+          Facts.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
+      Item named = fresh.of(laid(group));
+      return job.changed(faceId, face -> face.holding(plus(face.items(), named)));
+    });
+  }
+
+  private static Item cell() {
+    Item.Shape rectangle = new Item.Shape(
+        Facts.of("x", Wording.text("item.mount")), new Placement(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
+    return new Item.Group(Facts.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), Making.Mounted.empty(BARE));
+  }
+
+  private static List<Item> plus(List<Item> items, Item item) {
+    List<Item> more = new ArrayList<>(items);
+    more.add(item);
+    return more;
+  }
+
+  /**
+   * Lays a grid out anew; mounts are added, and empty ones taken away, so that there are as many as places.
+   *
+   * @throws Trouble when more pictures are mounted than there would be places
+   */
+  public static Edit regrid(Job now, String faceId, String id, Making.Gridded grid) throws Trouble {
+    int places = grid.columns().size() * grid.rows().size();
+    long filled = now.face(faceId).flatMap(f -> f.find(id)).stream().flatMap(g -> g.members().stream()).filter(m -> !m.pictureIds().isEmpty()).count();
+    if (filled > places) {
+      throw Trouble.of("mount.tooFew", filled, places);
+    }
+    return new Edit(Wording.text("edit.mountGrid", grid.columns().size(), grid.rows().size()), job -> job.changed(faceId, face -> face.changed(id, item -> {
+      if (!(item instanceof Item.Group)) {
+        return item;
+      }
+      Copies.Fresh fresh = new Copies.Fresh(job);
+      List<Item> members = new ArrayList<>(item.members());
+      for (int i = members.size() - 1; i >= 0 && members.size() > places; i--) {
+        if (members.get(i).pictureIds().isEmpty()) {
+          members.remove(i);
+        }
+      }
+      while (members.size() < places) {
+        members.add(fresh.of(cell()));
+      }
+      return laid(((Item.Group) item).holding(members).making(grid));
+    })));
+  }
+
+  /** A grid with its members in their places; unchanged when it is none. */
+  public static Item laid(Item item) {
+    if (!(item instanceof Item.Group) || !(((Item.Group) item).making() instanceof Making.Gridded)) {
+      return item;
+    }
+    Item.Group group = (Item.Group) item;
+    Making.Gridded grid = (Making.Gridded) group.making();
+    Placement p = group.placement();
+    List<double[]> across = spans(grid.columns(), p.width(), grid.gutter());
+    List<double[]> down = spans(grid.rows(), p.height(), grid.gutter());
+    List<Item> members = new ArrayList<>();
+    for (int i = 0; i < group.members().size(); i++) {
+      double[] x = across.get(i % across.size());
+      double[] y = down.get(Math.min(down.size() - 1, i / across.size()));
+      members.add(group.members().get(i).with(Placement.of(new Box(x[0], y[0], x[1], y[1]))));
+    }
+    return new Item.Group(group.facts(), p, new Size(p.width(), p.height()), members, grid);
+  }
+
+  /** Where each share begins and how long it is; the gutters are taken off first. */
+  private static List<double[]> spans(List<Double> shares, double length, double gutter) {
+    double sum = shares.stream().mapToDouble(s -> s).sum();
+    double free = Math.max(shares.size() * Reshape.LEAST, length - gutter * (shares.size() - 1));
+    List<double[]> out = new ArrayList<>();
+    double at = 0;
+    for (double share : shares) {
+      double span = free * share / sum;
+      out.add(new double[] {at, span});
+      at += span + gutter;
+    }
+    return out;
+  }
+
+  /** The mounts under a place, topmost first, members of grids and groups too; what is locked or hidden never is. */
+  public static List<String> at(Face face, Point place) {
+    List<String> found = new ArrayList<>();
+    for (Item item : face.items()) {
+      collect(item, Affine.IDENTITY, place, found);
+    }
+    java.util.Collections.reverse(found);
+    return found;
+  }
+
+  private static void collect(Item item, Affine ground, Point place, List<String> found) {
+    if (!item.facts().visible() || item.facts().locked()) {
+      return;
+    }
+    if (Shown.mount(item).isPresent()) {
+      Point own = item.placement().toGround().then(ground).inverse().apply(place);
+      boolean inside = own.x() >= 0 && own.y() >= 0 && own.x() <= item.placement().width() && own.y() <= item.placement().height();
+      if (inside) {
+        found.add(item.id());
+      }
+    } else if (item instanceof Item.Group) {
+      Affine map = Grounds.innerToGround((Item.Group) item).then(ground);
+      item.members().forEach(m -> collect(m, map, place, found));
+    }
+  }
+
+  /** The mounts of objects in reading order, those in groups too. */
+  public static List<Item> among(List<Item> items) {
+    List<Item> all = new ArrayList<>();
+    items.forEach(i -> i.withMembers().stream().filter(m -> Shown.mount(m).isPresent()).forEach(all::add));
+    return all;
+  }
+}

@@ -1,0 +1,160 @@
+package org.zipthimble.core.edit;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.PictureLook;
+import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.wording.Wording;
+
+/** Edits of pictures, placed or in mounts; the pictures' bytes stay as they came. */
+public final class PictureEdits {
+  private PictureEdits() {}
+
+  /** Changes what is done to the pictures of objects; other objects stay. */
+  public static Edit retouch(String faceId, Set<String> ids, String key, UnaryOperator<Retouch> change) {
+    return Edits.each(faceId, ids, Wording.text(key), item -> retouched(item, change));
+  }
+
+  private static Item retouched(Item item, UnaryOperator<Retouch> change) {
+    return Shown.retouch(item).map(r -> Shown.with(item, change.apply(r))).orElse(item);
+  }
+
+  /** Gives the pictures of a face, or of the whole job, the same look and the same tones, so that they agree. */
+  public static Edit agree(Optional<String> faceId, Retouch like) {
+    UnaryOperator<Face> all = face -> face.changed(
+        face.all().stream().map(Item::id).collect(java.util.stream.Collectors.toSet()),
+        item -> retouched(item, r -> r.looking(like.look(), like.strength()).toned(like.tones())));
+    return new Edit(Wording.text(faceId.isPresent() ? "edit.agreeFace" : "edit.agreeJob"), job -> faceId.isPresent()
+        ? job.changed(faceId.get(), all) : job.with(job.faces().stream().map(all).toList()));
+  }
+
+  /** Gives pictures a named look. */
+  public static Edit look(String faceId, Set<String> ids, PictureLook look, double strength) {
+    return retouch(faceId, ids, "edit.look.picture", r -> r.looking(look, strength));
+  }
+
+  /**
+   * Keeps another part of a placed picture; what is still seen of it does not move. In a mount the picture is framed anew.
+   *
+   * @param crop 0 to 1 across and down the whole picture
+   */
+  public static Edit crop(String faceId, String id, Box crop) {
+    return Edits.each(faceId, Set.of(id), Wording.text("edit.crop"), item -> {
+      if (!(item instanceof Item.Photo)) {
+        return retouched(item, r -> r.cropped(crop));
+      }
+      Item.Photo photo = (Item.Photo) item;
+      Box old = photo.retouch().crop();
+      Placement p = photo.placement();
+      double w = p.width() * crop.width() / old.width();
+      double h = p.height() * crop.height() / old.height();
+      double left = photo.retouch().flippedX() ? old.right() - crop.right() : crop.x() - old.x();
+      double top = photo.retouch().flippedY() ? old.bottom() - crop.bottom() : crop.y() - old.y();
+      Point middle = p.toGround().apply(new Point(left / old.width() * p.width() + w / 2, top / old.height() * p.height() + h / 2));
+      return photo.retouched(photo.retouch().cropped(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
+    });
+  }
+
+  /** Adds a stroke of the brush to a picture. */
+  public static Edit rub(String faceId, String id, Rub stroke) {
+    return retouch(faceId, Set.of(id), stroke.restores() ? "edit.restore" : "edit.rub", r -> r.rubbed(stroke));
+  }
+
+  /**
+   * The map from a face to the whole picture that an object shows, 0 to 1 across and down: where a brush over the object touches it.
+   *
+   * @param fromGround the map from the ground the object stands on to the face
+   */
+  public static Optional<Affine> toPicture(Job job, Item item, Affine fromGround) {
+    return Shown.by(item, job.pictures()).map(shown -> {
+      Affine unitToFace = shown.toBox().then(item.placement().toGround()).then(fromGround);
+      Retouch r = shown.picture().retouch();
+      Picture came = job.pictures().get(item.pictureIds().get(0));
+      Affine toWhole = Affine.move(-0.5, -0.5).then(Affine.scale(r.flippedX() ? -1 : 1, r.flippedY() ? -1 : 1))
+          .then(Affine.scale(shown.picture().width(), shown.picture().height()))
+          .then(Affine.turn(-r.straighten(), new Point(0, 0))).then(Affine.scale(1.0 / came.width(), 1.0 / came.height()))
+          .then(Affine.move(r.crop().centre().x(), r.crop().centre().y()));
+      return unitToFace.inverse().then(toWhole);
+    });
+  }
+
+  /** Puts another picture where one is; it takes over the tones and the look, and what does not fit the frame is cropped evenly. */
+  public static Edit replace(String faceId, String id, Picture picture) {
+    return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {
+      Optional<Retouch> had = Shown.retouch(item);
+      if (item instanceof Item.Photo) {
+        Retouch kept = kept(had.orElse(Retouch.NONE)).cropped(middle(picture, item.placement()));
+        return ((Item.Photo) item).showing(picture.id()).retouched(kept);
+      }
+      return Shown.mount(item).<Item>map(m -> ((Item.Group) item).making(
+          m.holding(Optional.of(picture.id())).retouched(kept(had.orElse(Retouch.NONE))))).orElse(item);
+    })).withoutUnusedPictures());
+  }
+
+  private static Retouch kept(Retouch r) {
+    return Retouch.NONE.toned(r.tones()).looking(r.look(), r.strength()).tinted(r.tint());
+  }
+
+  /** The middle part of a picture with the proportion of a frame. */
+  private static Box middle(Picture picture, Placement frame) {
+    double own = (double) picture.width() / picture.height();
+    double wanted = frame.width() / frame.height();
+    double w = Math.min(1, wanted / own);
+    double h = Math.min(1, own / wanted);
+    return new Box((1 - w) / 2, (1 - h) / 2, w, h);
+  }
+
+  /** Another file in place of a picture, wherever the job shows it; all that was done to it is done to the new one. */
+  public static Edit relink(String pictureId, Picture picture) {
+    return new Edit(Wording.text("edit.relink"), job -> {
+      Job more = job.with(picture);
+      return more.with(more.faces().stream().map(face -> face.changed(
+          face.all().stream().filter(i -> i.pictureIds().contains(pictureId)).map(Item::id).collect(java.util.stream.Collectors.toSet()),
+          item -> relinked(item, pictureId, picture.id()))).toList()).withoutUnusedPictures();
+    });
+  }
+
+  private static Item relinked(Item item, String from, String to) {
+    if (item instanceof Item.Photo) {
+      return ((Item.Photo) item).showing(to);
+    }
+    return Shown.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).making(
+        new Making.Mounted(Optional.of(to), m.retouch(), m.held(), m.dress()))).orElse(item);
+  }
+
+  /** Two objects change their pictures; each picture keeps what was done to it and fills its new place. */
+  public static Edit swap(String faceId, String first, String second) {
+    return new Edit(Wording.text("edit.swapPictures"), job -> job.changed(faceId, face -> {
+      Optional<Item> a = face.find(first);
+      Optional<Item> b = face.find(second);
+      return a.isEmpty() || b.isEmpty() ? face
+          : face.changed(first, i -> showing(job, i, b.get())).changed(second, i -> showing(job, i, a.get()));
+    }));
+  }
+
+  private static Item showing(Job job, Item item, Item other) {
+    Optional<String> id = other.pictureIds().stream().findFirst();
+    Retouch retouch = Shown.retouch(other).orElse(Retouch.NONE);
+    if (item instanceof Item.Photo) {
+      return id.map(i -> {
+        Picture picture = job.pictures().get(i);
+        Retouch fitting = retouch.straightened(0).cropped(middle(picture, item.placement()));
+        return (Item) ((Item.Photo) item).showing(i).retouched(fitting);
+      }).orElse(item);
+    }
+    return Shown.mount(item).<Item>map(m -> ((Item.Group) item).making(m.holding(id).retouched(retouch).held(Held.FILLING))).orElse(item);
+  }
+}

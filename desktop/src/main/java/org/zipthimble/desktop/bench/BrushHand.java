@@ -1,0 +1,144 @@
+package org.zipthimble.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.shape.Circle;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.PictureEdits;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.paint.Pick;
+import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Touch;
+
+/** The brush over a picture, and the dropper that picks a colour. */
+final class BrushHand {
+  private static final double STEP = 2;
+
+  private final Session session;
+  private final BenchLens lens;
+  private final BenchView bench;
+  private Optional<Point> pointer = Optional.empty();
+
+  BrushHand(Session session, BenchLens lens, BenchView bench) {
+    this.session = session;
+    this.lens = lens;
+    this.bench = bench;
+    session.touch().brushProperty().addListener(o -> bench.redrawLines());
+    session.touch().pickingProperty().addListener(o -> bench.redrawLines());
+    session.selectionProperty().addListener(o -> {
+      if (session.touch().brushProperty().get().isPresent() && target().isEmpty()) {
+        session.touch().layBy();
+      }
+    });
+  }
+
+  /** Whether a brush or the dropper is in hand. */
+  boolean on() {
+    return session.touch().brushProperty().get().isPresent() || session.touch().pickingProperty().get().isPresent();
+  }
+
+  void moved(Point pixel) {
+    if (on()) {
+      pointer = Optional.of(pixel);
+      bench.redrawLines();
+    } else {
+      pointer = Optional.empty();
+    }
+  }
+
+  /** The picture that the brush touches. */
+  private Optional<Item> target() {
+    return session.single().filter(i -> Shown.retouch(i).isPresent());
+  }
+
+  Drag press(Point pixel) {
+    Optional<Consumer<Colour>> picking = session.touch().pickingProperty().get();
+    if (picking.isPresent()) {
+      session.touch().layBy();
+      session.say("");
+      picking.get().accept(Pick.at(Pages.bench(session.job(), session.face()), lens.now().toFace(pixel), session.touch().average(), session.halvings()));
+      return Drag.NONE;
+    }
+    if (target().isEmpty()) {
+      session.say(Wording.text("brush.noPicture"));
+      session.touch().layBy();
+      return Drag.NONE;
+    }
+    return new Stroke(pixel, target().get(), session.touch().last());
+  }
+
+  void show(Viewport view, List<Node> nodes) {
+    if (!on() || pointer.isEmpty()) {
+      return;
+    }
+    boolean picking = session.touch().pickingProperty().get().isPresent();
+    double across = picking ? session.touch().average() : session.touch().last().size();
+    Circle ring = new Circle(pointer.get().x(), pointer.get().y(), Math.max(3, across / 2 * view.scale()));
+    ring.getStyleClass().add(picking ? "dropper-ring" : "brush-ring");
+    ring.setMouseTransparent(true);
+    nodes.add(ring);
+  }
+
+  private final class Stroke implements Drag {
+    private final Item item;
+    private final Touch.Brush brush;
+    private final Affine toPicture;
+    private final double radius;
+    private final List<Point> places = new ArrayList<>();
+    private Point last;
+
+    Stroke(Point pixel, Item item, Touch.Brush brush) {
+      this.item = item;
+      this.brush = brush;
+      this.toPicture = PictureEdits.toPicture(session.job(), item, session.ground()).orElse(Affine.IDENTITY);
+      this.radius = Math.max(1e-5, Math.min(1, brush.size() / 2 * Math.hypot(toPicture.a(), toPicture.c())));
+      add(pixel);
+    }
+
+    private void add(Point pixel) {
+      last = pixel;
+      Point p = toPicture.apply(lens.now().toFace(pixel));
+      if (places.size() < Rub.MOST && Math.abs(p.x()) < 10 && Math.abs(p.y()) < 10) {
+        places.add(p);
+      }
+    }
+
+    @Override
+    public void to(Point now, Held held) {
+      pointer = Optional.of(now);
+      if (now.distance(last) >= STEP) {
+        add(now);
+        if (!places.isEmpty()) {
+          session.tryOut(PictureEdits.rub(session.faceIdProperty().get(), item.id(), rub()));
+        }
+      }
+    }
+
+    private Rub rub() {
+      return new Rub(places, radius, brush.soft(), brush.restores());
+    }
+
+    @Override
+    public void done() {
+      session.dropTry();
+      if (!places.isEmpty()) {
+        session.apply(PictureEdits.rub(session.faceIdProperty().get(), item.id(), rub()));
+      }
+    }
+
+    @Override
+    public void dropped() {
+      session.dropTry();
+    }
+  }
+}

@@ -1,0 +1,94 @@
+package org.zipthimble.desktop.bench;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.Dragboard;
+import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.edit.Mounts;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+
+/** Shows which mounts wait for a picture, and which one would take what is dragged over the bench. */
+final class DropTargets {
+  private static final double ROOMY = 40;
+
+  private final Session session;
+  private final BenchLens lens;
+  private final BenchView bench;
+  private Optional<Point> over = Optional.empty();
+
+  DropTargets(Session session, BenchLens lens, BenchView bench) {
+    this.session = session;
+    this.lens = lens;
+    this.bench = bench;
+  }
+
+  void over(Dragboard board, Point pixel) {
+    if (board.hasFiles() || board.hasImage()) {
+      over = Optional.of(lens.now().toFace(pixel));
+      bench.redrawLines();
+    }
+  }
+
+  void gone() {
+    if (over.isPresent()) {
+      over = Optional.empty();
+      bench.redrawLines();
+    }
+  }
+
+  /** While a picture is dragged over the bench: all mounts, and the one that would take it. */
+  void show(Viewport view, List<Node> nodes) {
+    if (over.isEmpty()) {
+      return;
+    }
+    List<String> under = Mounts.at(session.face(), over.get());
+    for (Item mount : Mounts.among(session.face().items())) {
+      boolean takes = !under.isEmpty() && under.get(0).equals(mount.id());
+      Path path = outline(mount);
+      nodes.add(Drawn.path(path, view, takes ? "mount-takes" : "mount-waits"));
+      if (takes) {
+        String said = mount.pictureIds().isEmpty() ? "mount.takes" : "mount.asks";
+        label(path, view, Wording.text(said), nodes);
+      }
+    }
+  }
+
+  /** The mounts that are empty, in chalk: they print nothing. */
+  void empty(Viewport view, List<Node> nodes) {
+    for (Item mount : Mounts.among(session.face().items())) {
+      if (mount.facts().visible() && mount.pictureIds().isEmpty() && Shown.mount(mount).isPresent()) {
+        Path path = outline(mount);
+        nodes.add(Drawn.path(path, view, "mount-empty"));
+        label(path, view, Wording.text("mount.empty"), nodes);
+      }
+    }
+  }
+
+  private Path outline(Item mount) {
+    Affine ground = Grounds.under(session.face(), mount.id());
+    return new Forms(session.shownProperty().get()).made((Item.Group) mount).mapped(ground);
+  }
+
+  private static void label(Path path, Viewport view, String text, List<Node> nodes) {
+    Measure.bounds(path).filter(b -> b.width() * view.scale() > ROOMY && b.height() * view.scale() > ROOMY / 2).ifPresent(box -> {
+      Label label = Kit.label(text, "mount-label");
+      Point middle = view.toPixel(box.centre());
+      label.layoutXProperty().bind(label.widthProperty().divide(-2).add(middle.x()));
+      label.layoutYProperty().bind(label.heightProperty().divide(-2).add(middle.y()));
+      label.setMouseTransparent(true);
+      nodes.add(label);
+    });
+  }
+}

@@ -1,0 +1,61 @@
+package org.zipthimble.desktop.station;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Shares;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Slips;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** A paper slip that asks how mounts are laid out. */
+final class MountSlip {
+  private static final double RISE = 200;
+  private static final double MOST_GUTTER = 20;
+
+  private final Session session;
+  private Popup popup;
+  private List<Double> columns = List.of(1.0, 1.0);
+  private List<Double> rows = List.of(1.0, 1.0);
+  private double gutter = 0.125;
+
+  private MountSlip(Session session) {
+    this.session = session;
+  }
+
+  static void show(Node card, Session session, Adding adding) {
+    new MountSlip(session).open(card, adding);
+  }
+
+  private void open(Node card, Adding adding) {
+    TypedField across = new TypedField("mounts-columns", Wording.text("mount.columns"), text -> columns = Shares.read(text)).keeping();
+    TypedField down = new TypedField("mounts-rows", Wording.text("mount.rows"), text -> rows = Shares.read(text)).keeping();
+    TypedField gap = new TypedField("mounts-gutter", Wording.text("mount.gutter"), text -> gutter = within(text)).keeping();
+    across.show(Shares.show(columns));
+    down.show(Shares.show(rows));
+    gap.show(Lengths.show(gutter, session.unit()));
+    VBox paper = new VBox(8, Kit.label(Wording.text("mount.title"), "side-title"),
+        Kit.row(6, Kit.under(Wording.text("mount.columns"), across), Kit.under(Wording.text("mount.rows"), down),
+            Kit.under(Wording.text("mount.gutter"), gap)),
+        Kit.wrapped(Wording.text("mount.grid.how"), "line-note"),
+        Kit.button("mounts-make", "mount.make", () -> {
+          popup.hide();
+          adding.mounts(columns, rows, gutter);
+        }, "main"));
+    paper.setPrefWidth(270);
+    popup = Slips.above(card, paper, RISE);
+  }
+
+  private double within(String text) throws Trouble {
+    double inches = Lengths.parse(text, session.unit());
+    if (!(inches >= 0 && inches <= MOST_GUTTER)) {
+      throw Trouble.of("length.range", text, Lengths.showWithSign(0, session.unit()), Lengths.showWithSign(MOST_GUTTER, session.unit()));
+    }
+    return inches;
+  }
+}

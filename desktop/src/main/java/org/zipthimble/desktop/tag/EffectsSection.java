@@ -1,0 +1,146 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Blend;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.picture.Texture;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.ColourField;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Session;
+
+/** Shadow, halo, blur, feather, how colours mix, and foil or glitter on shapes. */
+final class EffectsSection extends Section {
+  private static final double THIRD = 62;
+
+  EffectsSection(Session session, Item item) {
+    super(session);
+    if (item instanceof Item.Shape) {
+      getChildren().addAll(surface(), Kit.stitch());
+    }
+    getChildren().addAll(shadow(), glow(), soft());
+  }
+
+  private Effects effects() {
+    return now().map(i -> i.facts().effects()).orElse(Effects.NONE);
+  }
+
+  private void change(UnaryOperator<Effects> change) {
+    session.perform((face, ids) -> Edits.facts(face, ids, "edit.effects", f -> f.with(change.apply(f.effects()))));
+  }
+
+  private void hide(Node node, java.util.function.BooleanSupplier shown) {
+    fresh.add(() -> {
+      node.setVisible(shown.getAsBoolean());
+      node.setManaged(shown.getAsBoolean());
+    });
+  }
+
+  private Effects.Shadow shadowNow() {
+    return effects().shadow().orElse(Effects.Shadow.USUAL);
+  }
+
+  private void put(UnaryOperator<Effects.Shadow> other) {
+    change(e -> e.with(e.shadow().map(other)));
+  }
+
+  private Node shadow() {
+    ColourField colour = new ColourField("shadow-colour", Wording.text("effects.colour"), false, session, this::colours,
+        c -> c.ifPresent(is -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), is, s.opacity()))));
+    fresh.add(() -> colour.show(Optional.of(shadowNow().colour())));
+    FlowPane figures = fields(THIRD,
+        "effects.direction", number("shadow-direction", "effects.direction", -360, 360,
+            () -> Wording.text("tag.degrees", Lengths.plain(shadowNow().degrees(), 1)),
+            v -> put(s -> new Effects.Shadow(v, s.distance(), s.softness(), s.colour(), s.opacity()))),
+        "effects.distance", length("shadow-distance", "effects.distance", 0, Effects.MOST, () -> shadowNow().distance(),
+            v -> put(s -> new Effects.Shadow(s.degrees(), v, s.softness(), s.colour(), s.opacity()))),
+        "effects.softness", length("shadow-softness", "effects.softness", 0, Effects.MOST, () -> shadowNow().softness(),
+            v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), v, s.colour(), s.opacity()))),
+        "effects.density", percent("shadow-density", "effects.density", 0, 100, () -> shadowNow().opacity(),
+            v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), s.colour(), v))));
+    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+    hide(more, () -> effects().shadow().isPresent());
+    return new VBox(5, pill("shadow-on", "effects.shadow", () -> effects().shadow().isPresent(),
+        on -> change(e -> e.with(on ? Optional.of(Effects.Shadow.USUAL) : Optional.empty()))), more);
+  }
+
+  private Effects.Glow glowNow() {
+    return effects().glow().orElse(Effects.Glow.USUAL);
+  }
+
+  private Node glow() {
+    ColourField colour = new ColourField("glow-colour", Wording.text("effects.colour"), false, session, this::colours,
+        c -> c.ifPresent(is -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(g.width(), is, g.opacity()))))));
+    fresh.add(() -> colour.show(Optional.of(glowNow().colour())));
+    FlowPane figures = fields(THIRD,
+        "effects.reach", length("glow-reach", "effects.reach", 0, Effects.MOST, () -> glowNow().width(),
+            v -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(v, g.colour(), g.opacity()))))),
+        "effects.density", percent("glow-density", "effects.density", 0, 100, () -> glowNow().opacity(),
+            v -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(g.width(), g.colour(), v))))));
+    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+    hide(more, () -> effects().glow().isPresent());
+    return new VBox(5, pill("glow-on", "effects.glow", () -> effects().glow().isPresent(),
+        on -> change(e -> e.glowing(on ? Optional.of(Effects.Glow.USUAL) : Optional.empty()))), more);
+  }
+
+  private Node soft() {
+    var modes = Arrays.stream(Blend.values()).map(b -> Wording.text("blend." + b.name().toLowerCase(Locale.ROOT))).toList();
+    var blend = choice("effects-blend", "effects.blend", modes, () -> Optional.of(effects().blend().ordinal()),
+        i -> change(e -> e.blended(Blend.values()[i])));
+    blend.setPrefWidth(130);
+    return new VBox(5, fields(THIRD,
+        "effects.blur", length("effects-blur", "effects.blur", 0, Effects.MOST, () -> effects().blur(), v -> change(e -> e.blurred(v))),
+        "effects.feather", length("effects-feather", "effects.feather", 0, Effects.MOST, () -> effects().feather(), v -> change(e -> e.feathered(v)))),
+        Kit.under(Wording.text("effects.blend"), blend));
+  }
+
+  private Optional<Cover.Finish> finishNow() {
+    return now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).cover()).filter(Cover.Finish.class::isInstance)
+        .map(Cover.Finish.class::cast);
+  }
+
+  private void cover(Optional<Cover.Finish> finish) {
+    session.perform((face, ids) -> Edits.shape(face, ids, "edit.surface", s -> finish.isPresent()
+        ? s.covered(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(Cover.Finish::colour)))));
+  }
+
+  private void surfaceOf(boolean on, Texture.Surface surface) {
+    var colour = finishNow().map(Cover.Finish::colour)
+        .or(() -> now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()))
+        .orElse(org.zipthimble.core.colour.Colour.BLACK);
+    cover(on ? Optional.of(Cover.Finish.of(surface, colour)) : Optional.empty());
+  }
+
+  private boolean has(Texture.Surface surface) {
+    return finishNow().filter(f -> f.surface() == surface).isPresent();
+  }
+
+  private Node surface() {
+    ColourField colour = new ColourField("surface-colour", Wording.text("effects.colour"), false, session, this::colours, c -> c.ifPresent(is ->
+        finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), is, f.grain(), f.degrees(), f.seed()))))));
+    fresh.add(() -> finishNow().ifPresent(f -> colour.show(Optional.of(f.colour()))));
+    FlowPane figures = fields(THIRD,
+        "effects.grain", length("surface-grain", "effects.grain", 0.005, 5, () -> finishNow().map(Cover.Finish::grain).orElse(Double.NaN),
+            v -> finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), v, f.degrees(), f.seed()))))),
+        "effects.direction", number("surface-direction", "effects.direction", -360, 360,
+            () -> finishNow().map(f -> Wording.text("tag.degrees", Lengths.plain(f.degrees(), 1))).orElse(""),
+            v -> finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), f.grain(), v, f.seed()))))));
+    figures.getChildren().add(Kit.button("surface-anew", "effects.anew", () -> finishNow().ifPresent(f ->
+        cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), f.grain(), f.degrees(), f.seed() + 1)))), "quiet"));
+    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+    hide(more, () -> finishNow().isPresent());
+    return new VBox(5, new FlowPane(4, 4,
+        pill("surface-foil", "effects.foil", () -> has(Texture.Surface.FOIL), on -> surfaceOf(on, Texture.Surface.FOIL)),
+        pill("surface-glitter", "effects.glitter", () -> has(Texture.Surface.GLITTER), on -> surfaceOf(on, Texture.Surface.GLITTER))), more);
+  }
+}

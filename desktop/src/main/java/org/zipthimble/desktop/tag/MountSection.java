@@ -1,0 +1,108 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import org.zipthimble.core.edit.Mounts;
+import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Shares;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** How a mount holds its picture; how a mount grid is laid out. */
+final class MountSection extends Section {
+  private static final double FOURTH = 46;
+  private static final double HALF = 96;
+
+  MountSection(Session session, Item item) {
+    super(session);
+    if (Shown.mount(item).isPresent()) {
+      getChildren().addAll(held());
+    } else {
+      getChildren().addAll(grid());
+    }
+  }
+
+  /** Whether there is anything to show for an object. */
+  static boolean wants(Item item) {
+    return Shown.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Gridded;
+  }
+
+  private Held heldNow() {
+    return now().flatMap(Shown::mount).map(Making.Mounted::held).orElse(Held.FILLING);
+  }
+
+  private void hold(UnaryOperator<Held> change) {
+    session.perform((face, ids) -> Mounts.hold(face, ids, change));
+  }
+
+  private List<Node> held() {
+    FlowPane figures = fields(FOURTH,
+        "mount.zoom", percent("mount-zoom", "mount.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.zoomed(v))),
+        "mount.dx", percent("mount-dx", "mount.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new Held(h.zoom(), v, h.dy(), h.turn()))),
+        "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new Held(h.zoom(), h.dx(), v, h.turn()))),
+        "mount.turn", number("mount-turn", "mount.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
+            v -> hold(h -> h.turned(v))));
+    FlowPane buttons = new FlowPane(4, 4,
+        Kit.button("mount-fill", "mount.fill", () -> hold(h -> Held.FILLING), "quiet"),
+        Kit.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
+          double zoom = Mounts.fitting(session.job(), i);
+          hold(h -> new Held(zoom, 0, 0, 0));
+        }), "quiet"),
+        Kit.button("mount-true", "mount.true", () -> now().ifPresent(i -> {
+          double zoom = Mounts.zoomAt(session.job(), i, session.job().ticket().ppi());
+          hold(h -> h.zoomed(zoom));
+        }), "quiet"),
+        Kit.button("mount-put", "mount.put", () -> session.pictureHands().fill(), "quiet"),
+        Kit.button("mount-out", "mount.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
+    return List.of(Kit.wrapped(Wording.text("mount.how"), "line-note"), figures, buttons);
+  }
+
+  private Optional<Making.Gridded> gridNow() {
+    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).making()).filter(Making.Gridded.class::isInstance)
+        .map(Making.Gridded.class::cast);
+  }
+
+  private void regrid(UnaryOperator<Making.Gridded> change) throws Trouble {
+    Optional<Making.Gridded> grid = gridNow();
+    if (grid.isPresent()) {
+      session.apply(Mounts.regrid(session.job(), face(), now().orElseThrow().id(), change.apply(grid.get())));
+    }
+  }
+
+  private List<Node> grid() {
+    TypedField columns = shares("mount-columns", "mount.columns", g -> g.columns(), (g, all) -> new Making.Gridded(all, g.rows(), g.gutter()));
+    TypedField rows = shares("mount-rows", "mount.rows", g -> g.rows(), (g, all) -> new Making.Gridded(g.columns(), all, g.gutter()));
+    TypedField gutter = new TypedField("mount-gutter", Wording.text("mount.gutter"), text -> {
+      double inches = Lengths.parse(text, session.unit());
+      regrid(g -> new Making.Gridded(g.columns(), g.rows(), inches));
+    });
+    fresh.add(() -> gridNow().ifPresent(g -> gutter.show(Lengths.show(g.gutter(), session.unit()))));
+    return List.of(Kit.wrapped(Wording.text("mount.grid.how"), "line-note"),
+        fields(HALF, "mount.columns", columns, "mount.rows", rows, "mount.gutter", gutter),
+        Kit.button("mount-grid-fill", "mount.refill", () -> session.pictureHands().fill(), "quiet"));
+  }
+
+  private interface Put {
+    Making.Gridded with(Making.Gridded grid, List<Double> shares);
+  }
+
+  /** A count (3) or shares (2 1 1). */
+  private TypedField shares(String id, String key, java.util.function.Function<Making.Gridded, List<Double>> get, Put put) {
+    TypedField field = new TypedField(id, Wording.text(key), text -> {
+      List<Double> all = Shares.read(text);
+      regrid(g -> put.with(g, all));
+    });
+    fresh.add(() -> gridNow().ifPresent(g -> field.show(Shares.show(get.apply(g)))));
+    return field;
+  }
+}

@@ -1,0 +1,119 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import org.zipthimble.core.check.PictureResolution;
+import org.zipthimble.core.edit.PictureEdits;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.PictureLook;
+import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.picture.Tones;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Session;
+
+/** A picture's resolution, look, tones, frame and pixels. The picture itself stays as it came. */
+final class PictureSection extends Section {
+  private static final double FOURTH = 46;
+  private static final double THIRD = 62;
+
+  PictureSection(Session session) {
+    super(session);
+    Label figures = Kit.wrapped("", "line-note");
+    figures.setId("tag-resolution");
+    fresh.add(() -> figures.setText(resolution()));
+    getChildren().addAll(figures, look(), tones(), frame(), pixels());
+  }
+
+  private Retouch retouch() {
+    return now().flatMap(Shown::retouch).orElse(Retouch.NONE);
+  }
+
+  private void change(String key, UnaryOperator<Retouch> change) {
+    session.perform((face, ids) -> PictureEdits.retouch(face, ids, key, change));
+  }
+
+  private Optional<Placed> placed() {
+    return Placed.on(session.shownProperty().get(), session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst();
+  }
+
+  private String resolution() {
+    return placed().flatMap(p -> Shown.by(p.item(), session.shownProperty().get().pictures()).map(shown -> {
+      Picture picture = shown.picture();
+      double target = session.shownProperty().get().ticket().ppi();
+      String said = Wording.text(
+          "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), p)), 0),
+          picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
+          Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0));
+      return picture.retouch().enlarged() > 1 ? said + " " + Wording.text("picture.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
+    })).orElse("");
+  }
+
+  private FlowPane look() {
+    var names = Arrays.stream(PictureLook.values()).map(l -> Wording.text("pictureLook." + l.name().toLowerCase(Locale.ROOT))).toList();
+    var box = choice("picture-look", "picture.look", names, () -> Optional.of(retouch().look().ordinal()),
+        i -> session.perform((face, ids) -> PictureEdits.look(face, ids, PictureLook.values()[i], retouch().strength())));
+    TypedField strength = percent("picture-strength", "picture.strength", 0, 100, () -> retouch().strength(),
+        v -> change("edit.look.picture", r -> r.looking(r.look(), v)));
+    box.setPrefWidth(2 * THIRD + 6);
+    FlowPane first = fields(THIRD, "picture.look", box, "picture.strength", strength);
+    first.getChildren().addAll(
+        Kit.button("picture-agree-face", "picture.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
+        Kit.button("picture-agree-job", "picture.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
+    ((javafx.scene.layout.VBox) first.getChildren().get(0)).setPrefWidth(2 * THIRD + 6);
+    return first;
+  }
+
+  private TypedField tone(String name, Function<Tones, Double> get, java.util.function.BiFunction<Tones, Double, Tones> with) {
+    return percent("picture-" + name, "picture." + name, -100, 100, () -> get.apply(retouch().tones()),
+        v -> change("edit.tones", r -> r.toned(with.apply(r.tones(), v))));
+  }
+
+  private FlowPane tones() {
+    return fields(FOURTH,
+        "picture.brightness", tone("brightness", Tones::brightness, Tones::bright),
+        "picture.contrast", tone("contrast", Tones::contrast, Tones::hard),
+        "picture.warmth", tone("warmth", Tones::warmth, Tones::warm),
+        "picture.saturation", tone("saturation", Tones::saturation, Tones::colourful));
+  }
+
+  private TypedField side(String name, Function<Box, Double> get, java.util.function.BiFunction<Box, Double, Box> with) {
+    return percent("picture-crop-" + name, "picture.crop." + name, 0, 99.9, () -> get.apply(retouch().crop()), v ->
+        now().ifPresent(i -> session.apply(PictureEdits.crop(face(), i.id(), with.apply(retouch().crop(), v)))));
+  }
+
+  private FlowPane frame() {
+    FlowPane pane = fields(FOURTH,
+        "picture.crop.left", side("left", Box::x, (b, v) -> new Box(v, b.y(), b.right() - v, b.height())),
+        "picture.crop.top", side("top", Box::y, (b, v) -> new Box(b.x(), v, b.width(), b.bottom() - v)),
+        "picture.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
+        "picture.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
+    TypedField straighten = number("picture-straighten", "picture.straighten", -45, 45,
+        () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.straightened(v)));
+    pane.getChildren().addAll(
+        fields(THIRD, "picture.straighten", straighten),
+        pill("picture-flip-x", "picture.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
+        pill("picture-flip-y", "picture.flipY", () -> retouch().flippedY(), on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
+    return pane;
+  }
+
+  private FlowPane pixels() {
+    TypedField enlarge = number("picture-enlarge", "picture.enlarge", 1, Retouch.MOST_ENLARGED,
+        () -> Lengths.plain(retouch().enlarged(), 2), v -> change("edit.enlarge", r -> r.enlarged(v)));
+    FlowPane pane = fields(THIRD, "picture.enlarge", enlarge);
+    pane.getChildren().addAll(
+        Kit.button("picture-replace", "picture.replace", () -> session.pictureHands().replace(), "quiet"),
+        Kit.button("picture-relink", "picture.relink", () -> session.pictureHands().relink(), "quiet"));
+    return pane;
+  }
+}
