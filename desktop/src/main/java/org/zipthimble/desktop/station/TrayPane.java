@@ -50,7 +50,7 @@ public final class TrayPane extends HBox {
     strip.getStyleClass().add("bare-scroll");
     VBox faceSide = new VBox(4, Kit.label(Wording.text("tray.faces"), "tray-title"), strip);
     HBox cards = new HBox(
-        5, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
+        4, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
         card("add-line", Icons.LINE, "tray.line", adding::line),
         card("add-shape", Icons.STAR, "tray.shapes", () -> ShapeSlip.show(lookup("#add-shape"), adding)),

@@ -18,7 +18,7 @@ import org.zipthimble.desktop.state.Touch;
 
 /** Rubbing out and restoring with a brush, patching, taking out a background, one tint for all. */
 final class BrushSection extends Section {
-  private static final double THIRD = 62;
+  private static final double THIRD = 60;
   private static final Backdrop USUAL = new Backdrop(Colour.WHITE, 0.08, true, 0.5);
 
   BrushSection(Session session) {
@@ -62,7 +62,7 @@ final class BrushSection extends Section {
           session.touch().change(new Touch.Brush(session.touch().last().size(), v, session.touch().last().restores()));
           refresh();
         }));
-    FlowPane pills = new FlowPane(4, 4,
+    FlowPane pills = flow(
         pill("brush-rub", "brush.rub", () -> holds(false), on -> take(on, false)),
         pill("brush-restore", "brush.restore", () -> holds(true), on -> take(on, true)),
         pill("brush-patch", "brush.patch", () -> retouch().patched(), on -> change("edit.patch", r -> r.patched(on))),

@@ -21,7 +21,7 @@ import org.zipthimble.desktop.state.Session;
 
 /** Shadow, halo, blur, feather, how colours mix, and foil or glitter on shapes. */
 final class EffectsSection extends Section {
-  private static final double THIRD = 62;
+  private static final double THIRD = 60;
 
   EffectsSection(Session session, Item item) {
     super(session);
@@ -139,7 +139,7 @@ final class EffectsSection extends Section {
         cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), f.grain(), f.degrees(), f.seed() + 1)))), "quiet"));
     VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
     hide(more, () -> finishNow().isPresent());
-    return new VBox(5, new FlowPane(4, 4,
+    return new VBox(5, flow(
         pill("surface-foil", "effects.foil", () -> has(Texture.Surface.FOIL), on -> surfaceOf(on, Texture.Surface.FOIL)),
         pill("surface-glitter", "effects.glitter", () -> has(Texture.Surface.GLITTER), on -> surfaceOf(on, Texture.Surface.GLITTER))), more);
   }

@@ -20,8 +20,8 @@ import org.zipthimble.desktop.state.Session;
 
 /** How a mount holds its picture; how a mount grid is laid out. */
 final class MountSection extends Section {
-  private static final double FOURTH = 46;
-  private static final double HALF = 96;
+  private static final double FOURTH = 43;
+  private static final double HALF = 92;
 
   MountSection(Session session, Item item) {
     super(session);
@@ -52,7 +52,7 @@ final class MountSection extends Section {
         "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new Held(h.zoom(), h.dx(), v, h.turn()))),
         "mount.turn", number("mount-turn", "mount.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
             v -> hold(h -> h.turned(v))));
-    FlowPane buttons = new FlowPane(4, 4,
+    FlowPane buttons = flow(
         Kit.button("mount-fill", "mount.fill", () -> hold(h -> Held.FILLING), "quiet"),
         Kit.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
           double zoom = Mounts.fitting(session.job(), i);

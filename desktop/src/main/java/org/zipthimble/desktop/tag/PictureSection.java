@@ -24,15 +24,16 @@ import org.zipthimble.desktop.state.Session;
 
 /** A picture's resolution, look, tones, frame and pixels. The picture itself stays as it came. */
 final class PictureSection extends Section {
-  private static final double FOURTH = 46;
-  private static final double THIRD = 62;
+  private static final double FOURTH = 43;
+  private static final double THIRD = 60;
 
   PictureSection(Session session) {
     super(session);
     Label figures = Kit.wrapped("", "line-note");
     figures.setId("tag-resolution");
     fresh.add(() -> figures.setText(resolution()));
-    getChildren().addAll(figures, look(), tones(), frame(), pixels());
+    getChildren().addAll(figures, look(), Kit.label(Wording.text("picture.tones"), "field-label"), tones(),
+        Kit.label(Wording.text("picture.cropAway"), "field-label"), frame(), pixels());
   }
 
   private Retouch retouch() {
@@ -101,7 +102,7 @@ final class PictureSection extends Section {
     TypedField straighten = number("picture-straighten", "picture.straighten", -45, 45,
         () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.straightened(v)));
     pane.getChildren().addAll(
-        fields(THIRD, "picture.straighten", straighten),
+        field(THIRD, "picture.straighten", straighten),
         pill("picture-flip-x", "picture.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
         pill("picture-flip-y", "picture.flipY", () -> retouch().flippedY(), on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
     return pane;

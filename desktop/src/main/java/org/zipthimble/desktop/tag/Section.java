@@ -10,6 +10,7 @@ import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -29,6 +30,7 @@ import org.zipthimble.desktop.state.Session;
 /** A part of the tag: its controls, and how they are brought up to date. */
 abstract class Section extends VBox {
   private static final double LABEL_WIDTH = 40;
+  private static final double WIDTH = 190;
 
   final Session session;
   final List<Runnable> fresh = new ArrayList<>();
@@ -132,14 +134,27 @@ abstract class Section extends VBox {
     }, v -> take.accept(v / 100));
   }
 
+  /** A pane that breaks its rows where the tag ends. */
+  static FlowPane flow(Node... nodes) {
+    FlowPane pane = new FlowPane(5, 5, nodes);
+    pane.setPrefWrapLength(WIDTH);
+    pane.setRowValignment(VPos.BOTTOM);
+    return pane;
+  }
+
   /** Fields under their labels, so many beside each other. */
   static FlowPane fields(double width, Object... keysAndFields) {
-    FlowPane pane = new FlowPane(6, 5);
+    FlowPane pane = flow();
     for (int i = 0; i < keysAndFields.length; i += 2) {
-      VBox box = Kit.under(Wording.text((String) keysAndFields[i]), (Node) keysAndFields[i + 1]);
-      box.setPrefWidth(width);
-      pane.getChildren().add(box);
+      pane.getChildren().add(field(width, (String) keysAndFields[i], (Node) keysAndFields[i + 1]));
     }
     return pane;
+  }
+
+  /** A field of a width under its label. */
+  static VBox field(double width, String key, Node control) {
+    VBox box = Kit.under(Wording.text(key), control);
+    box.setPrefWidth(width);
+    return box;
   }
 }

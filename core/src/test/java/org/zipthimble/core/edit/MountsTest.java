@@ -1,0 +1,180 @@
+package org.zipthimble.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.zipthimble.core.Made;
+import org.zipthimble.core.check.PictureResolution;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.paint.RasterPainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.PictureLook;
+import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.Tones;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+
+/** Mounts hold pictures in any outline; grids of them keep their gutter. */
+class MountsTest {
+  private static final Picture A = Made.picture(600, 400);
+  private static final Picture B = Made.photograph(500, 500);
+
+  private static Job done(Job job, Edit edit) {
+    return edit.change().apply(job);
+  }
+
+  private static BufferedImage painted(Job job) throws Exception {
+    return RasterPainter.paint(Pages.of(job, job.faces().get(0), PageOptions.of(job)), 100, new Halvings(), Progress.SILENT);
+  }
+
+  private static Item mount(Job job) {
+    return Mounts.among(job.faces().get(0).items()).get(0);
+  }
+
+  @Test
+  void anEllipseAndAPictureBecomeAMountThatClipsIt() throws Exception {
+    Job job = done(Made.with(A, Made.ellipse("i1", 1, 1, 3, 2), Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    assertEquals(1, job.faces().get(0).items().size(), "the loose picture went into the mount");
+    BufferedImage image = painted(job);
+    assertEquals(0xFFFFFF, image.getRGB(115, 115) & 0xFFFFFF, "outside the ellipse, inside its box");
+    assertFalse((image.getRGB(262, 212) & 0xFFFFFF) == 0xFFFFFF, "the picture in the middle");
+    Placed placed = Placed.on(job, job.faces().get(0)).get(0);
+    assertEquals(200, PictureResolution.of(job, placed), 0.01, "600 pixels fill 3 in, 400 fill 2 in");
+    assertEquals(job, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(job))), "saved and opened again");
+  }
+
+  @Test
+  void lettersHoldAPicture() throws Exception {
+    Item.Words word = Made.words("i1", "SWAP", 0.5, 1, 4, 2, Made.style("Figtree", "Bold", 90));
+    Job job = done(Made.with(A, word, Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    assertEquals("SWAP", ((Item.Words) mount(job).members().get(0)).text(), "the word stays a word");
+    assertTrue(Shown.by(mount(job), job.pictures()).isPresent());
+    int coloured = 0;
+    BufferedImage image = painted(job);
+    for (int y = 0; y < image.getHeight(); y += 3) {
+      for (int x = 0; x < image.getWidth(); x += 3) {
+        coloured += (image.getRGB(x, y) & 0xFFFFFF) == 0xFFFFFF ? 0 : 1;
+      }
+    }
+    assertTrue(coloured > 800 && coloured < 8000, "letters, not the whole box: " + coloured);
+  }
+
+  /** Worked by hand: 600 x 400 in a box of 3 x 3 fills by its height, 3 in over 400 pixels; fitting shows 3 in over 600. */
+  @Test
+  void fillFitAndTrueScaleAreExact() {
+    Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    Item mount = mount(job);
+    assertEquals(400 / 3.0, Shown.by(mount, job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.zoomed(Mounts.fitting(job, mount))));
+    assertEquals(200, Shown.by(mount(fit), fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    Job real = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.zoomed(Mounts.zoomAt(job, mount, 300))));
+    assertEquals(300, Shown.by(mount(real), real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    Held turned = Held.FILLING.turned(45);
+    // Turned by 45 degrees a square of 3 in needs a picture 3 sqrt 2 in across in both directions.
+    assertEquals(3 * Math.sqrt(2) / 400, turned.inchesPerPixel(600, 400, 3, 3), 1e-9);
+    Box all = turned.toBox(600, 400, 3, 3).apply(new Box(0, 0, 1, 1));
+    assertTrue(all.contains(new Box(0, 0, 3, 3), 1e-9));
+  }
+
+  @Test
+  void aGridKeepsItsGutterWhateverItsSize() throws Exception {
+    Job job = done(Made.card(), Mounts.grid("f1", new Box(0.5, 0.5, 4, 6), List.of(2.0, 1.0), List.of(1.0, 1.0, 1.0), 0.25));
+    String id = job.faces().get(0).items().get(0).id();
+    List<Item> cells = Mounts.among(job.faces().get(0).items());
+    assertEquals(6, cells.size());
+    assertEquals(2.5, cells.get(0).placement().width(), 1e-9, "two thirds of 4 less the gutter");
+    assertEquals(1.25, cells.get(1).placement().width(), 1e-9);
+    assertEquals(2.75, cells.get(1).placement().x(), 1e-9);
+    Job wider = done(job, Edits.place("f1", Set.of(id), "edit.resize", p -> Reshape.anchored(p, 4.75, 3, -1, -1)));
+    List<Item> now = Mounts.among(wider.faces().get(0).items());
+    assertEquals(0.25, now.get(1).placement().x() - now.get(0).placement().x() - now.get(0).placement().width(), 1e-9, "the gutter stays");
+    assertEquals(3.0, now.get(0).placement().width(), 1e-9);
+    Job filled = done(wider, Mounts.fill("f1", now.stream().map(Item::id).toList(), List.of(A, B, A)));
+    assertEquals(3, Mounts.among(filled.faces().get(0).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count());
+    Job fewer = done(filled, Mounts.regrid(filled, "f1", id, new Making.Gridded(List.of(1.0, 1.0, 1.0), List.of(1.0), 0.125)));
+    assertEquals(List.of(A.id(), B.id(), A.id()), Mounts.among(fewer.faces().get(0).items()).stream().map(m -> m.pictureIds().get(0)).toList());
+    Trouble told = assertThrows(Trouble.class, () -> Mounts.regrid(filled, "f1", id, new Making.Gridded(List.of(1.0), List.of(1.0), 0)));
+    assertTrue(told.getMessage().contains("3 pictures"), told.getMessage());
+    assertEquals(fewer, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(fewer))));
+  }
+
+  @Test
+  void picturesChangePlacesAndAreTakenOut() {
+    Job job = done(Made.with(A, Made.ellipse("i1", 1, 1, 3, 2), Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    Job two = done(job.with(B), Edits.add("f1", Made.photo("i9", B, 1, 5, 2, 1)));
+    String mount = mount(two).id();
+    Job swapped = done(two, PictureEdits.swap("f1", mount, "i9"));
+    assertEquals(List.of(B.id()), mount(swapped).pictureIds());
+    Item.Photo photo = (Item.Photo) swapped.faces().get(0).find("i9").orElseThrow();
+    assertEquals(A.id(), photo.pictureId());
+    // The frame of 2 x 1 shows three quarters of the height of a picture of 3 x 2.
+    assertEquals(0.75, photo.retouch().crop().height(), 1e-9);
+    assertTrue(org.zipthimble.core.arrange.Resizing.squash(swapped, photo).isEmpty(), "not squashed");
+    Job out = done(swapped, Mounts.takeOut("f1", mount));
+    assertTrue(mount(out).pictureIds().isEmpty());
+    assertEquals(3, out.faces().get(0).items().size());
+  }
+
+  @Test
+  void looksAgreeOverAFaceAndTheJob() {
+    Job job = Made.with(A, Made.photo("i1", A, 0, 0, 1, 1), Made.photo("i2", A, 2, 0, 1, 1));
+    Retouch like = Retouch.NONE.looking(PictureLook.SEED_PACKET, 0.7).toned(Tones.NONE.warm(0.2));
+    Job agreed = done(job, PictureEdits.agree(Optional.empty(), like));
+    agreed.faces().get(0).items().forEach(i -> {
+      assertEquals(PictureLook.SEED_PACKET, Shown.retouch(i).orElseThrow().look());
+      assertEquals(0.2, Shown.retouch(i).orElseThrow().tones().warmth());
+    });
+  }
+
+  /** What is still seen of a cropped picture stays where it was; the brush finds the place it touched. */
+  @Test
+  void croppingMovesNothingAndTheBrushTouchesWhereItIs() {
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2);
+    Job job = Made.with(A, photo.with(photo.placement().turnedTo(30)));
+    Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.25, 0.1, 0.5, 0.6)));
+    Item before = job.faces().get(0).items().get(0);
+    Item after = cropped.faces().get(0).items().get(0);
+    Point place = new Point(2.4, 1.9);
+    Point whole = PictureEdits.toPicture(job, before, Affine.IDENTITY).orElseThrow().apply(place);
+    Point still = PictureEdits.toPicture(cropped, after, Affine.IDENTITY).orElseThrow().apply(place);
+    assertEquals(whole.x(), still.x(), 1e-6);
+    assertEquals(whole.y(), still.y(), 1e-6);
+    assertEquals(200, Shown.by(after, cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
+    Job rubbed = done(cropped, PictureEdits.rub("f1", "i1", new Rub(List.of(still), 0.02, 0, false)));
+    assertEquals(1, Shown.retouch(rubbed.faces().get(0).items().get(0)).orElseThrow().rubs().size());
+  }
+
+  @Test
+  void relinkingKeepsWhatWasDoneAndReplacingFitsTheFrame() {
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).retouched(Retouch.NONE.looking(PictureLook.ALMANAC, 1).cropped(new Box(0, 0, 0.5, 1)));
+    Job job = Made.with(A, photo);
+    Item.Photo linked = (Item.Photo) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
+    assertEquals(B.id(), linked.pictureId());
+    assertEquals(photo.retouch(), linked.retouch());
+    Job replaced = done(job, PictureEdits.replace("f1", "i1", B));
+    Item.Photo other = (Item.Photo) replaced.faces().get(0).items().get(0);
+    assertEquals(PictureLook.ALMANAC, other.retouch().look());
+    assertEquals(photo.placement(), other.placement());
+    assertEquals(Set.of(B.id()), replaced.pictures().keySet(), "the old one is not carried along");
+  }
+}
