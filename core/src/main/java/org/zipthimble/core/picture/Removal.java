@@ -4,6 +4,9 @@ import java.util.stream.IntStream;
 
 /** Takes a background colour out of a picture. */
 final class Removal {
+  /** How many pixels beside the background may be part background. */
+  private static final int BESIDE = 2;
+
   /** The largest distance there is, black to white. */
   private static final double FARTHEST = Math.sqrt(9 * 255.0 * 255.0);
 
@@ -39,15 +42,12 @@ final class Removal {
     return Math.sqrt(2 * dr * dr + 4 * dg * dg + 3 * db * db) / FARTHEST;
   }
 
-  /** How much of each pixel is subject: none within reach of the background's colour, all beyond the passage. */
+  /** All within reach of the background's colour goes, all else is kept. */
   private void weigh() {
-    double near = backdrop.near();
-    double passage = Math.max(1e-6, backdrop.clean() * Math.max(near, 0.02) * 2);
     IntStream.range(0, height).parallel().forEach(y -> {
       for (int x = 0; x < width; x++) {
         int at = y * width + x;
-        double share = (unlike(pixels[at], backdrop.colour().rgb()) - near) / passage;
-        kept[at] = (byte) Math.round(255 * Math.max(0, Math.min(1, share)));
+        kept[at] = (byte) (unlike(pixels[at], backdrop.colour().rgb()) > backdrop.near() ? 255 : 0);
       }
     });
   }
@@ -77,53 +77,52 @@ final class Removal {
       size = visit(at >= width, at - width, open, stack, size);
       size = visit(at < pixels.length - width, at + width, open, stack, size);
     }
-    IntStream.range(0, height).parallel().forEach(y -> {
-      for (int x = 0; x < width; x++) {
-        int at = y * width + x;
-        boolean edge = open[at] || near(open, x, y);
-        kept[at] = edge ? kept[at] : (byte) 255;
-      }
-    });
+    for (int at = 0; at < open.length; at++) {
+      kept[at] = (byte) (open[at] ? 0 : 255);
+    }
   }
 
-  /** Goes on into full background; a pixel of the passage is entered and goes no farther. */
   private int visit(boolean inside, int at, boolean[] open, int[] stack, int size) {
-    if (inside && !open[at] && (kept[at] & 255) < 255) {
+    if (inside && !open[at] && kept[at] == 0) {
       open[at] = true;
-      if (kept[at] == 0) {
-        stack[size] = at;
-        return size + 1;
-      }
+      stack[size] = at;
+      return size + 1;
     }
     return size;
   }
 
-  /** Whether background lies within two pixels. */
-  private boolean near(boolean[] open, int x, int y) {
-    for (int dy = Math.max(0, y - 2); dy <= Math.min(height - 1, y + 2); dy++) {
-      for (int dx = Math.max(0, x - 2); dx <= Math.min(width - 1, x + 2); dx++) {
-        if (open[dy * width + dx] && kept[dy * width + dx] == 0) {
-          return true;
-        }
+  /**
+   * How much of a pixel beside the background is subject: how unlike the background it is, against the most unlike one near it,
+   * which is subject alone.
+   */
+  private double share(int x, int y) {
+    boolean beside = false;
+    double most = 0;
+    for (int dy = Math.max(0, y - BESIDE); dy <= Math.min(height - 1, y + BESIDE); dy++) {
+      for (int dx = Math.max(0, x - BESIDE); dx <= Math.min(width - 1, x + BESIDE); dx++) {
+        int at = dy * width + dx;
+        beside |= kept[at] == 0;
+        most = kept[at] == 0 ? most : Math.max(most, unlike(pixels[at], backdrop.colour().rgb()));
       }
     }
-    return false;
+    double own = unlike(pixels[y * width + x], backdrop.colour().rgb());
+    double share = most <= 0 ? 1 : Math.min(1, own / most);
+    return beside ? 1 + backdrop.clean() * (share - 1) : 1;
   }
 
   /** Lays the shares down as opacity; of a pixel that is part background the background's colour is taken away again. */
   private void clean() {
     int back = backdrop.colour().rgb();
+    int[] out = new int[pixels.length];
     IntStream.range(0, height).parallel().forEach(y -> {
       for (int x = 0; x < width; x++) {
         int at = y * width + x;
-        int share = kept[at] & 255;
-        if (share < 255) {
-          int alpha = (pixels[at] >>> 24) * share / 255;
-          int rgb = share == 0 ? pixels[at] & 0xFFFFFF : parted(pixels[at], back, share);
-          pixels[at] = alpha << 24 | rgb;
-        }
+        int share = kept[at] == 0 ? 0 : (int) Math.round(255 * share(x, y));
+        int rgb = share == 0 || share == 255 ? pixels[at] & 0xFFFFFF : parted(pixels[at], back, share);
+        out[at] = (pixels[at] >>> 24) * share / 255 << 24 | rgb;
       }
     });
+    System.arraycopy(out, 0, pixels, 0, out.length);
   }
 
   private static int parted(int rgb, int back, int share) {

@@ -121,7 +121,7 @@ class RetouchTest {
     g.fillOval(85, 85, 30, 30);
     g.dispose();
     Picture picture = of(image);
-    BufferedImage edge = Pictures.decode(picture.retouched(Retouch.NONE.without(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 0.5)))));
+    BufferedImage edge = Pictures.decode(picture.retouched(Retouch.NONE.without(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))));
     assertEquals(0, edge.getRGB(5, 5) >>> 24, "the background is gone");
     assertEquals(255, edge.getRGB(100, 100) >>> 24, "the island in the middle is kept");
     near(0xFF7A2E22, edge.getRGB(60, 100), 0, "and the subject is as it was");

@@ -20,7 +20,7 @@ import org.zipthimble.desktop.state.Touch;
 final class PictureCommands {
   private static final double AVERAGED = 0.25;
   private static final double NEAR = 0.08;
-  private static final double CLEAN = 0.5;
+  private static final double CLEAN = 1;
 
   private final Session session;
 

@@ -19,7 +19,7 @@ import org.zipthimble.desktop.state.Touch;
 /** Rubbing out and restoring with a brush, patching, taking out a background, one tint for all. */
 final class BrushSection extends Section {
   private static final double THIRD = 60;
-  private static final Backdrop USUAL = new Backdrop(Colour.WHITE, 0.08, true, 0.5);
+  private static final Backdrop USUAL = new Backdrop(Colour.WHITE, 0.08, true, 1);
 
   BrushSection(Session session) {
     super(session);
