@@ -14,6 +14,8 @@ import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
+import org.zipthimble.core.paint.PdfPress;
+import org.zipthimble.core.send.Manner;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -57,6 +59,21 @@ final class Make implements Callable<Integer> {
   @Option(names = "--sheet", paramLabel = "on|off", description = "on the job's paper, or the item alone")
   private Switch sheet;
 
+  @Option(names = "--plain", description = "in RGB, even though the job goes to a press")
+  private boolean plain;
+
+  @Option(names = "--open", description = "PNG: see-through where nothing is printed")
+  private boolean open;
+
+  @Option(names = "--quality", paramLabel = "PERCENT", description = "of JPEG files, 30 to 100")
+  private Double quality;
+
+  @Option(names = "--pictures", paramLabel = "ink|screen|as-came", description = "what becomes of pictures in a PDF for a press")
+  private String pictures;
+
+  @Option(names = "--most-ppi", paramLabel = "N", description = "pictures finer than this are made coarser in a PDF")
+  private Double mostPpi;
+
   @Option(names = "--as", paramLabel = "pages|design|sheets|assembly",
       description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), or how a split design is put together (.pdf)")
   private String as;
@@ -68,8 +85,8 @@ final class Make implements Callable<Integer> {
   public Integer call() {
     PrintWriter out = spec.commandLine().getOut();
     try {
-      if (ppi != null && !(ppi >= Order.LEAST_PPI && ppi <= Order.MOST_PPI)) {
-        throw Trouble.of("number.range", Lengths.plain(ppi, 2), Lengths.plain(Order.LEAST_PPI, 0), Lengths.plain(Order.MOST_PPI, 0));
+      if (ppi != null) {
+        within(ppi, Order.LEAST_PPI, Order.MOST_PPI);
       }
       for (Path file : files) {
         Format.of(String.valueOf(file.getFileName()));
@@ -89,7 +106,7 @@ final class Make implements Callable<Integer> {
     boolean right = true;
     for (Path file : files) {
       OptionalInt one = face == null ? OptionalInt.empty() : OptionalInt.of(face);
-      Order order = new Order(file, one, ppi == null ? read.ticket().ppi() : ppi, options);
+      Order order = new Order(file, one, ppi == null ? read.ticket().ppi() : ppi, options, manner());
       Optional<CutOrder> cuts = cuts(read, file);
       List<Measured> all = cuts.isPresent() ? CutSender.send(read, cuts.get(), Progress.SILENT) : Sender.send(read, order, Progress.SILENT);
       for (Measured measured : all) {
@@ -122,6 +139,32 @@ final class Make implements Callable<Integer> {
       case "assembly" -> Optional.of(new CutOrder(file, CutOrder.What.ASSEMBLY, id));
       default -> throw Trouble.of("send.noSuchWhat", word);
     };
+  }
+
+  private Manner manner() throws Trouble {
+    Manner manner = Manner.USUAL.plain(plain).open(open);
+    if (quality != null) {
+      manner = manner.quality(within(quality, 30, 100) / 100);
+    }
+    if (mostPpi != null) {
+      manner = manner.coarser(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
+    }
+    if (pictures == null) {
+      return manner;
+    }
+    return switch (pictures) {
+      case "ink" -> manner.pictures(PdfPress.Pictures.INK);
+      case "screen" -> manner.pictures(PdfPress.Pictures.SCREEN);
+      case "as-came" -> manner.pictures(PdfPress.Pictures.AS_CAME);
+      default -> throw Trouble.of("send.noSuchPictures", pictures);
+    };
+  }
+
+  private static double within(double value, double least, double most) throws Trouble {
+    if (!(value >= least && value <= most)) {
+      throw Trouble.of("number.range", Lengths.plain(value, 2), Lengths.plain(least, 0), Lengths.plain(most, 0));
+    }
+    return value;
   }
 
   private PageOptions options(Job read) {

@@ -29,6 +29,7 @@ public final class Bands {
 
   private final DrawnPage page;
   private final double ppi;
+  private final boolean open;
   private final Halvings pictures;
   private final int width;
   private final int height;
@@ -50,6 +51,15 @@ public final class Bands {
    * @throws Trouble when the page would have more than {@link #MOST_PIXELS}
    */
   public Bands(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
+    this(page, ppi, pictures, false);
+  }
+
+  /** The same without paper: see-through where nothing is printed. */
+  public static Bands open(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
+    return new Bands(page, ppi, pictures, true);
+  }
+
+  private Bands(DrawnPage page, double ppi, Halvings pictures, boolean open) throws Trouble {
     long w = Math.max(1, Math.round(page.size().width() * ppi));
     long h = Math.max(1, Math.round(page.size().height() * ppi));
     if (w * h > MOST_PIXELS) {
@@ -57,6 +67,7 @@ public final class Bands {
     }
     this.page = MarkTape.kept(page);
     this.ppi = ppi;
+    this.open = open;
     this.pictures = pictures;
     this.width = (int) w;
     this.height = (int) h;
@@ -116,12 +127,20 @@ public final class Bands {
     return e.getCause() instanceof IOException ? (IOException) e.getCause() : new IOException(e.getCause().getMessage(), e.getCause());
   }
 
-  private BufferedImage band(int row, int rows) {
-    BufferedImage band = new BufferedImage(width, rows, BufferedImage.TYPE_INT_RGB);
-    Graphics2D paper = band.createGraphics();
-    paper.setColor(Color.WHITE);
-    paper.fillRect(0, 0, width, rows);
-    paper.dispose();
+  /** Whether it is painted without paper. */
+  boolean open() {
+    return open;
+  }
+
+  /** Some rows of the page; with opacity and not premultiplied where there is no paper. */
+  BufferedImage band(int row, int rows) {
+    BufferedImage band = new BufferedImage(width, rows, open ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+    if (!open) {
+      Graphics2D paper = band.createGraphics();
+      paper.setColor(Color.WHITE);
+      paper.fillRect(0, 0, width, rows);
+      paper.dispose();
+    }
     RasterOut out = new RasterOut(band, Affine.scale(ppi, ppi).then(Affine.move(0, -row)), pictures);
     page.marks().accept(out);
     out.done();

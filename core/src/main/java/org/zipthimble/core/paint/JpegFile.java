@@ -2,11 +2,15 @@ package org.zipthimble.core.paint;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.awt.image.Raster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Optional;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -31,6 +35,10 @@ public final class JpegFile {
   private static final int SOF0 = 0xC0;
   private static final int SOS = 0xDA;
   private static final int APP0 = 0xE0;
+  private static final int APP14 = 0xEE;
+  private static final int MOST_PIECE = 65_000;
+  private static final int TRIED = 12;
+  private static final int TRIED_ROWS = 64;
 
   static {
     ImageIO.setUseCache(false);
@@ -45,17 +53,31 @@ public final class JpegFile {
    * @throws Trouble when a side has more pixels than the format can say
    */
   public static void write(Bands bands, double quality, OutputStream out, Progress progress) throws IOException, Stopped, Trouble {
+    write(bands, quality, Optional.empty(), out, progress);
+  }
+
+  /** Bands in four inks and the profile of the press. */
+  public record Inks(InkBands bands, byte[] profile) {}
+
+  /**
+   * Writes the page in RGB or in inks.
+   *
+   * @param inks the same page's inks; without, the file is RGB
+   */
+  public static void write(Bands bands, double quality, Optional<Inks> inks, OutputStream out, Progress progress) throws IOException, Stopped, Trouble {
     if (Math.max(bands.width(), bands.height()) > MOST_SIDE) {
       throw Trouble.of("raster.jpegSide", bands.width(), bands.height(), MOST_SIDE);
     }
-    int acrossBlocks = (bands.width() + BLOCK - 1) / BLOCK;
-    int rows = Math.min(MOST_ROWS, MOST_INTERVAL / acrossBlocks * BLOCK);
-    int interval = acrossBlocks * (rows / BLOCK);
+    // Inks are coded without coarser colour, in blocks of 8.
+    int block = inks.isPresent() ? BLOCK / 2 : BLOCK;
+    int acrossBlocks = (bands.width() + block - 1) / block;
+    int rows = Math.min(MOST_ROWS, MOST_INTERVAL / acrossBlocks * block);
+    int interval = acrossBlocks * (rows / block);
     int[] count = {0};
-    bands.each(rows, (band, row) -> encode(band, quality), bytes -> {
+    bands.each(rows, (band, row) -> encode(band, row, quality, inks), bytes -> {
       int scan = scan(bytes);
       if (count[0] == 0) {
-        head(bytes, scan, bands, interval, out);
+        head(bytes, scan, bands, interval, inks, out);
       } else {
         out.write(0xFF);
         out.write(0xD0 + (count[0] - 1) % 8);
@@ -66,18 +88,47 @@ public final class JpegFile {
     out.write(new byte[] {(byte) 0xFF, (byte) 0xD9});
   }
 
-  private static byte[] encode(BufferedImage band, double quality) throws IOException {
+  /** About how many bytes the file will have: some bands, evenly spread, are coded. */
+  public static long estimate(Bands bands, double quality, Optional<Inks> inks, Progress progress) throws IOException, Stopped {
+    int steps = Math.max(1, bands.height() / (TRIED * TRIED_ROWS));
+    long bytes = 0;
+    long rows = 0;
+    for (int row = 0; row < bands.height(); row += TRIED_ROWS * steps) {
+      progress.step((double) row / bands.height());
+      int some = Math.min(TRIED_ROWS, bands.height() - row);
+      byte[] coded = encode(bands.band(row, some), row, quality, inks);
+      bytes += coded.length - scan(coded);
+      rows += some;
+    }
+    return 700 + inks.map(i -> (long) i.profile().length).orElse(0L) + bytes * bands.height() / rows;
+  }
+
+  private static byte[] encode(BufferedImage band, int row, double quality, Optional<Inks> inks) throws IOException {
+    if (inks.isPresent()) {
+      byte[] amounts = inks.get().bands().of(band, row);
+      for (int i = 0; i < amounts.length; i++) {
+        // Such files hold what the inks leave (common practice since the marker that says so has no such field).
+        amounts[i] = (byte) ~amounts[i];
+      }
+      int width = band.getWidth();
+      return encode(new IIOImage(Raster.createInterleavedRaster(
+          new DataBufferByte(amounts, amounts.length), width, band.getHeight(), 4 * width, 4, new int[] {0, 1, 2, 3}, null), null, null), quality);
+    }
     BufferedImage rgb = new BufferedImage(band.getWidth(), band.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
     Graphics2D g = rgb.createGraphics();
     g.drawImage(band, 0, 0, null);
     g.dispose();
+    return encode(new IIOImage(rgb, null, null), quality);
+  }
+
+  private static byte[] encode(IIOImage image, double quality) throws IOException {
     ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
     try (ByteArrayOutputStream bytes = new ByteArrayOutputStream(); ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
       ImageWriteParam param = writer.getDefaultWriteParam();
       param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
       param.setCompressionQuality((float) Math.max(0.3, Math.min(1, quality)));
       writer.setOutput(out);
-      writer.write(null, new IIOImage(rgb, null, null), param);
+      writer.write(null, image, param);
       out.flush();
       return bytes.toByteArray();
     } finally {
@@ -86,9 +137,13 @@ public final class JpegFile {
   }
 
   /** Writes the first band's tables with the whole page's height, the resolution and the restart interval. */
-  private static void head(byte[] jpeg, int scan, Bands bands, int interval, OutputStream out) throws IOException {
+  private static void head(byte[] jpeg, int scan, Bands bands, int interval, Optional<Inks> inks, OutputStream out) throws IOException {
     out.write(new byte[] {(byte) 0xFF, (byte) 0xD8});
     out.write(jfif(bands.ppi()));
+    if (inks.isPresent()) {
+      out.write(new byte[] {(byte) 0xFF, (byte) APP14, 0, 14, 'A', 'd', 'o', 'b', 'e', 0, 100, 0, 0, 0, 0, 0});
+      profile(inks.get().profile(), out);
+    }
     for (int at = 2; at < scan;) {
       int marker = jpeg[at + 1] & 255;
       int length = 2 + ((jpeg[at + 2] & 255) << 8 | jpeg[at + 3] & 255);
@@ -100,10 +155,21 @@ public final class JpegFile {
       if (marker == SOS) {
         out.write(ByteBuffer.allocate(6).putShort((short) 0xFFDD).putShort((short) 4).putShort((short) interval).array());
       }
-      if (marker != APP0) {
+      if (marker != APP0 && marker != APP14) {
         out.write(segment);
       }
       at += length;
+    }
+  }
+
+  /** The profile in pieces (ISO 15076-1, B.4). */
+  private static void profile(byte[] icc, OutputStream out) throws IOException {
+    int pieces = (icc.length + MOST_PIECE - 1) / MOST_PIECE;
+    for (int i = 0; i < pieces; i++) {
+      byte[] part = Arrays.copyOfRange(icc, i * MOST_PIECE, Math.min(icc.length, (i + 1) * MOST_PIECE));
+      out.write(ByteBuffer.allocate(18).putShort((short) 0xFFE2).putShort((short) (part.length + 16))
+          .put("ICC_PROFILE".getBytes(StandardCharsets.US_ASCII)).put((byte) 0).put((byte) (i + 1)).put((byte) pieces).array());
+      out.write(part);
     }
   }
 

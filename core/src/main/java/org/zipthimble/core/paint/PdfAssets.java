@@ -44,13 +44,15 @@ final class PdfAssets {
   private final Map<String, PDColorSpace> spots = new HashMap<>();
   private final Map<String, PDOptionalContentGroup> steps = new LinkedHashMap<>();
 
+  private final double mostPpi;
   private final Optional<PdfPress> press;
   private final PdfColours colours;
   private final Halvings halvings = new Halvings();
 
   /** The assets of a document; with inks for a press, or in RGB. */
-  PdfAssets(PDDocument document, Optional<PdfPress> press) {
+  PdfAssets(PDDocument document, Optional<PdfPress> press, double mostPpi) {
     this.document = document;
+    this.mostPpi = mostPpi;
     this.press = press;
     this.colours = press.isPresent() ? new PdfInks(press.get().inking(), this) : new PdfRgb();
   }
@@ -70,20 +72,38 @@ final class PdfAssets {
     return font;
   }
 
-  /** JPEG bytes go in as they are; others as their exact pixels. */
-  PDImageXObject picture(Picture picture) throws IOException, Trouble {
-    PDImageXObject image = pictures.get(picture.id());
+  /**
+   * JPEG bytes go in as they are; others as their exact pixels. A picture finer than the limit is made coarser.
+   *
+   * @param across how wide it is drawn, in inches
+   */
+  PDImageXObject picture(Picture picture, double across, double down) throws IOException, Trouble {
+    double ppi = picture.ppiAt(across, down) * picture.retouch().enlarged();
+    boolean coarser = mostPpi > 0 && ppi > mostPpi;
+    String key = coarser ? picture.id() + " " + Math.round(across * mostPpi) + " " + Math.round(down * mostPpi) : picture.id();
+    PDImageXObject image = pictures.get(key);
     if (image == null) {
-      boolean asItIs = Pictures.asTheyAre(picture) && !press.map(PdfPress::picturesInk).orElse(false);
-      image = asItIs ? inScreen(JPEGFactory.createFromByteArray(document, picture.blob().bytes())) : image(Pictures.decode(picture));
-      pictures.put(picture.id(), image);
+      image = coarser ? image(PdfPictures.coarser(picture, mostPpi / ppi * picture.retouch().enlarged(), halvings)) : whole(picture);
+      pictures.put(key, image);
     }
     return image;
   }
 
+  private PDImageXObject whole(Picture picture) throws IOException, Trouble {
+    if (treated() == PdfPress.Pictures.AS_CAME && press.isPresent() && Pictures.inksAsTheyAre(picture)) {
+      return JPEGFactory.createFromByteArray(document, picture.blob().bytes());
+    }
+    boolean asItIs = Pictures.asTheyAre(picture) && (press.isEmpty() || treated() != PdfPress.Pictures.INK);
+    return asItIs ? inScreen(JPEGFactory.createFromByteArray(document, picture.blob().bytes())) : image(Pictures.decode(picture));
+  }
+
+  private PdfPress.Pictures treated() {
+    return press.map(PdfPress::pictures).orElse(PdfPress.Pictures.AS_CAME);
+  }
+
   /** Pixels as a picture, in inks or in the screen's colours. */
   PDImageXObject image(BufferedImage pixels) throws IOException {
-    return press.isPresent() && press.get().picturesInk()
+    return press.isPresent() && treated() == PdfPress.Pictures.INK
         ? PdfPictures.inInk(document, pixels, press.get().inking().table())
         : inScreen(LosslessFactory.createFromImage(document, pixels));
   }

@@ -159,7 +159,7 @@ final class PdfOut implements MarkOut {
   @Override
   public void picture(Picture picture, Affine toPage) {
     try {
-      place(layers.peek().resources().add(assets.picture(picture)), toPage);
+      place(layers.peek().resources().add(assets.picture(picture, Math.hypot(toPage.a(), toPage.b()), Math.hypot(toPage.c(), toPage.d()))), toPage);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (Trouble e) {

@@ -44,15 +44,16 @@ public final class PdfPainter {
    * @throws Stopped when the person stopped it
    */
   public static byte[] bytes(String title, List<DrawnPage> pages, Progress progress) throws IOException, Stopped {
-    return bytes(title, pages, Optional.empty(), progress);
+    return bytes(title, pages, Optional.empty(), 0, progress);
   }
 
   /**
    * The same, in inks and as PDF/X-4 for a press.
    *
    * @param press how; without, the PDF is RGB
+   * @param mostPpi pictures finer than this many pixels per inch are made coarser; 0 for never
    */
-  public static byte[] bytes(String title, List<DrawnPage> pages, Optional<PdfPress> press, Progress progress) throws IOException, Stopped {
+  public static byte[] bytes(String title, List<DrawnPage> pages, Optional<PdfPress> press, double mostPpi, Progress progress) throws IOException, Stopped {
     try (PDDocument document = new PDDocument()) {
       document.getDocument().setVersion(VERSION);
       document.setDocumentId(title.hashCode() * 31L + pages.size());
@@ -62,7 +63,7 @@ public final class PdfPainter {
       } else {
         document.getDocumentCatalog().addOutputIntent(intent(document));
       }
-      PdfAssets assets = new PdfAssets(document, press);
+      PdfAssets assets = new PdfAssets(document, press, mostPpi);
       for (int i = 0; i < pages.size(); i++) {
         progress.step((double) i / pages.size());
         document.addPage(page(document, assets, pages.get(i)));

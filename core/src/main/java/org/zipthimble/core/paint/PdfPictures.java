@@ -1,5 +1,7 @@
 package org.zipthimble.core.paint;
 
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
@@ -15,6 +17,9 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.zipthimble.core.colour.InkTable;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.wording.Trouble;
 
 /** Pictures of a PDF for a press (ISO 32000-1, 8.9.5). */
 final class PdfPictures {
@@ -54,6 +59,19 @@ final class PdfPictures {
       }
     }
     return stream;
+  }
+
+  /** A picture with a share of its pixels. */
+  static BufferedImage coarser(Picture picture, double share, Halvings halvings) throws Trouble {
+    BufferedImage image = halvings.atLeast(picture, share);
+    int width = (int) Math.max(1, Math.round(picture.width() * share));
+    int height = (int) Math.max(1, Math.round(picture.height() * share));
+    BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE : BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = out.createGraphics();
+    g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    g.drawImage(image, 0, 0, width, height, null);
+    g.dispose();
+    return out;
   }
 
   /** Grey values as a picture. */

@@ -7,6 +7,16 @@ import org.zipthimble.core.colour.Inking;
  *
  * @param inking which ink every colour becomes
  * @param condition the printing condition's name in the registry, or "Custom"
- * @param picturesInk whether pictures become inks here; else they stay RGB with their profile and the shop converts them
+ * @param pictures what becomes of pictures
  */
-public record PdfPress(Inking inking, String condition, boolean picturesInk) {}
+public record PdfPress(Inking inking, String condition, Pictures pictures) {
+  /** What becomes of pictures. */
+  public enum Pictures {
+    /** They become inks here. */
+    INK,
+    /** They stay RGB with their profile, and the shop converts them. */
+    SCREEN,
+    /** They stay as they came: RGB with their profile, or the inks they were brought in with. */
+    AS_CAME
+  }
+}

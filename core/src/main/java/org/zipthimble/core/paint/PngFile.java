@@ -1,5 +1,7 @@
 package org.zipthimble.core.paint;
 
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.ByteArrayOutputStream;
@@ -10,12 +12,13 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
 /**
- * Writes a page as PNG (ISO/IEC 15948) while it is painted: RGB, eight bits, its resolution recorded,
- * marked as sRGB. Bands are filtered and deflated (RFC 1951) each by itself and ended at a byte's edge,
+ * Writes a page as PNG (ISO/IEC 15948) while it is painted: RGB, eight bits, with or without opacity, its
+ * resolution and the screen's profile recorded. Bands are filtered and deflated (RFC 1951) each by itself and ended at a byte's edge,
  * so that they join to one zlib stream (RFC 1950).
  */
 public final class PngFile {
@@ -30,8 +33,8 @@ public final class PngFile {
   public static void write(Bands bands, OutputStream out, Progress progress) throws IOException, Stopped {
     out.write(SIGNATURE);
     chunk(out, "IHDR", ByteBuffer.allocate(13).putInt(bands.width()).putInt(bands.height())
-        .put((byte) 8).put((byte) 2).put((byte) 0).put((byte) 0).put((byte) 0).array());
-    chunk(out, "sRGB", new byte[] {0});
+        .put((byte) 8).put((byte) (bands.open() ? 6 : 2)).put((byte) 0).put((byte) 0).put((byte) 0).array());
+    chunk(out, "iCCP", profile());
     int perMetre = (int) Math.round(bands.ppi() / 0.0254);
     chunk(out, "pHYs", ByteBuffer.allocate(9).putInt(perMetre).putInt(perMetre).put((byte) 1).array());
     chunk(out, "IDAT", new byte[] {0x78, (byte) 0x9C});
@@ -45,6 +48,17 @@ public final class PngFile {
     chunk(out, "IEND", new byte[0]);
   }
 
+  /** The screen's profile under its name, deflated (ISO/IEC 15948, 11.3.3.3). */
+  private static byte[] profile() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write("sRGB".getBytes(StandardCharsets.ISO_8859_1));
+    out.write(new byte[2]);
+    try (DeflaterOutputStream deflated = new DeflaterOutputStream(out)) {
+      deflated.write(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+    }
+    return out.toByteArray();
+  }
+
   /** A deflated band with the sums of its plain bytes (Adler-32, begun at nothing). */
   private record Part(byte[] deflated, long length, long low, long high) {}
 
@@ -55,7 +69,7 @@ public final class PngFile {
   }
 
   private static Part part(BufferedImage band, int firstRow) {
-    byte[] filtered = new PngFilter(band.getWidth()).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
+    byte[] filtered = new PngFilter(band.getWidth(), band.getColorModel().hasAlpha() ? 4 : 3).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
     long low = 0;
     long high = 0;
     for (int at = 0; at < filtered.length;) {

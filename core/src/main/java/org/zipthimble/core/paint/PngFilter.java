@@ -6,14 +6,19 @@ package org.zipthimble.core.paint;
  * filters look to the left only.
  */
 final class PngFilter {
-  private static final int DEPTH = 3;
-
+  private final int depth;
   private final int length;
   private byte[] above;
   private byte[] row;
 
-  PngFilter(int width) {
-    length = width * DEPTH;
+  /**
+   * Filters rows.
+   *
+   * @param depth 3 for red, green and blue, 4 with opacity
+   */
+  PngFilter(int width, int depth) {
+    this.depth = depth;
+    length = width * depth;
     above = new byte[length];
     row = new byte[length];
   }
@@ -35,12 +40,15 @@ final class PngFilter {
   }
 
   private void unpack(int[] rgb, int y) {
-    int from = y * (length / DEPTH);
-    for (int i = 0, at = 0; at < length; i++, at += DEPTH) {
+    int from = y * (length / depth);
+    for (int i = 0, at = 0; at < length; i++, at += depth) {
       int pixel = rgb[from + i];
       row[at] = (byte) (pixel >> 16);
       row[at + 1] = (byte) (pixel >> 8);
       row[at + 2] = (byte) pixel;
+      if (depth == 4) {
+        row[at + 3] = (byte) (pixel >>> 24);
+      }
     }
   }
 
@@ -51,9 +59,9 @@ final class PngFilter {
     long paeth = 0;
     for (int i = 0; i < length; i++) {
       int value = row[i] & 255;
-      int left = i >= DEPTH ? row[i - DEPTH] & 255 : 0;
+      int left = i >= depth ? row[i - depth] & 255 : 0;
       int over = above[i] & 255;
-      int corner = i >= DEPTH ? above[i - DEPTH] & 255 : 0;
+      int corner = i >= depth ? above[i - depth] & 255 : 0;
       byte n = (byte) value;
       byte s = (byte) (value - left);
       byte u = (byte) (value - over);

@@ -127,6 +127,15 @@ public final class Pictures {
     return head.turn() == 1 && head.components() != 4 && screen;
   }
 
+  /** Whether the bytes can go into a PDF for a press as they are: an upright JPEG in four inks. */
+  public static boolean inksAsTheyAre(Picture picture) {
+    if (picture.kind() != Kind.JPEG || !picture.retouch().none()) {
+      return false;
+    }
+    JpegHead head = JpegHead.of(picture.blob().bytes());
+    return head.turn() == 1 && head.components() == 4 && head.inverted();
+  }
+
   private static int turn(Kind kind, byte[] bytes) {
     return kind == Kind.JPEG ? JpegHead.of(bytes).turn() : kind == Kind.TIFF ? Exif.turn(bytes, 0, bytes.length) : 1;
   }

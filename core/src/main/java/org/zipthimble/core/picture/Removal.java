@@ -96,18 +96,30 @@ final class Removal {
    * which is subject alone.
    */
   private double share(int x, int y) {
-    boolean beside = false;
+    if (!beside(x, y)) {
+      return 1;
+    }
     double most = 0;
     for (int dy = Math.max(0, y - BESIDE); dy <= Math.min(height - 1, y + BESIDE); dy++) {
       for (int dx = Math.max(0, x - BESIDE); dx <= Math.min(width - 1, x + BESIDE); dx++) {
         int at = dy * width + dx;
-        beside |= kept[at] == 0;
         most = kept[at] == 0 ? most : Math.max(most, unlike(pixels[at], backdrop.colour().rgb()));
       }
     }
     double own = unlike(pixels[y * width + x], backdrop.colour().rgb());
     double share = most <= 0 ? 1 : Math.min(1, own / most);
-    return beside ? 1 + backdrop.clean() * (share - 1) : 1;
+    return 1 + backdrop.clean() * (share - 1);
+  }
+
+  private boolean beside(int x, int y) {
+    for (int dy = Math.max(0, y - BESIDE); dy <= Math.min(height - 1, y + BESIDE); dy++) {
+      for (int dx = Math.max(0, x - BESIDE); dx <= Math.min(width - 1, x + BESIDE); dx++) {
+        if (kept[dy * width + dx] == 0) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   /** Lays the shares down as opacity; of a pixel that is part background the background's colour is taken away again. */

@@ -60,7 +60,7 @@ public enum Format {
 
   /** Whether it can hold amounts of ink. */
   public boolean inks() {
-    return this == PDF || this == TIFF;
+    return this == PDF || this == TIFF || this == JPEG;
   }
 
   /** The usual ending of such files, with its dot. */

@@ -90,8 +90,8 @@ public final class Sender {
 
   private static Measured pdf(Job job, Order order, List<DrawnPage> pages, Progress progress)
       throws Trouble, Stopped, IOException {
-    Optional<PdfPress> press = job.colour().to().inks() ? Optional.of(press(job)) : Optional.empty();
-    byte[] bytes = PdfPainter.bytes(job.name(), pages, press, part(progress, 0, WRITTEN));
+    Optional<PdfPress> press = inks(job, order) ? Optional.of(press(job, order)) : Optional.empty();
+    byte[] bytes = PdfPainter.bytes(job.name(), pages, press, order.manner().mostPpi(), part(progress, 0, WRITTEN));
     progress.step(WRITTEN);
     SafeWrite.write(order.file(), bytes);
     Measured measured = press.isPresent() ? ReadBack.press(order.file(), pages, press.get().inking(), job.ticket().unit()) : ReadBack.pdf(order.file(), pages, job.ticket().unit());
@@ -99,18 +99,22 @@ public final class Sender {
     return measured;
   }
 
-  private static PdfPress press(Job job) {
+  private static boolean inks(Job job, Order order) {
+    return job.colour().to().inks() && !order.manner().plain();
+  }
+
+  private static PdfPress press(Job job, Order order) {
     boolean shipped = job.colour().own().isEmpty();
-    return new PdfPress(job.colour().inking(job.palette()), shipped ? "CGATS TR 006" : "Custom", true);
+    return new PdfPress(job.colour().inking(job.palette()), shipped ? "CGATS TR 006" : "Custom", order.manner().pictures());
   }
 
   private static void tiff(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped {
-    boolean press = job.colour().to().inks();
+    boolean press = inks(job, order);
     Inking inking = job.colour().inking(job.palette());
     Bands bands = new Bands(press ? InkBands.without(page, inking) : page, order.ppi(), pictures);
     Optional<InkBands> inks = press ? Optional.of(new InkBands(page, order.ppi(), inking, pictures)) : Optional.empty();
     byte[] profile = press ? job.colour().profile().bytes() : ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
-    SafeWrite.write(file, out -> TiffFile.write(bands, inks, order.packing(), profile, out, progress), () -> { });
+    SafeWrite.write(file, out -> TiffFile.write(bands, inks, order.manner().packing(), profile, out, progress), () -> { });
   }
 
   private static List<Measured> pixels(Job job, Order order, Format format, List<DrawnPage> pages, Progress progress)
@@ -123,20 +127,46 @@ public final class Sender {
       Progress here = part(progress, i * share, share * PAINTED);
       if (format == Format.TIFF) {
         tiff(job, order, pages.get(i), files.get(i), pictures, here);
-        measured.add(ReadBack.tiff(files.get(i), pages.get(i), order.ppi(), job.ticket().unit(), job.colour().to().inks()));
+        measured.add(ReadBack.tiff(files.get(i), pages.get(i), order.ppi(), job.ticket().unit(), inks(job, order)));
         continue;
       }
-      Bands bands = new Bands(pages.get(i), order.ppi(), pictures);
       if (format == Format.JPEG) {
-        SafeWrite.write(files.get(i), out -> JpegFile.write(bands, order.quality(), out, here), () -> { });
+        Optional<JpegFile.Inks> inks = jpegInks(job, order, pages.get(i), pictures);
+        Bands bands = jpegBands(job, order, pages.get(i), pictures);
+        SafeWrite.write(files.get(i), out -> JpegFile.write(bands, order.manner().quality(), inks, out, here), () -> { });
         measured.add(ReadBack.jpeg(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
       } else {
+        Bands bands = order.manner().open() ? Bands.open(pages.get(i), order.ppi(), pictures) : new Bands(pages.get(i), order.ppi(), pictures);
         SafeWrite.write(files.get(i), out -> PngFile.write(bands, out, here), () -> { });
         measured.add(ReadBack.png(files.get(i), pages.get(i), order.ppi(), job.ticket().unit()));
       }
     }
     progress.at(1);
     return measured;
+  }
+
+  private static Bands jpegBands(Job job, Order order, DrawnPage page, Halvings pictures) throws Trouble {
+    return new Bands(inks(job, order) ? InkBands.without(page, job.colour().inking(job.palette())) : page, order.ppi(), pictures);
+  }
+
+  private static Optional<JpegFile.Inks> jpegInks(Job job, Order order, DrawnPage page, Halvings pictures) {
+    return inks(job, order)
+        ? Optional.of(new JpegFile.Inks(new InkBands(page, order.ppi(), job.colour().inking(job.palette()), pictures), job.colour().profile().bytes()))
+        : Optional.empty();
+  }
+
+  /**
+   * About how many bytes a JPEG file of a face will have, judged by coding some of its bands.
+   *
+   * @param face by its number from 1
+   */
+  public static long estimate(Job job, Order order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
+    DrawnPage page = Pages.of(job, job.faces().get(face - 1), order.options());
+    try {
+      return JpegFile.estimate(jpegBands(job, order, page, pictures), order.manner().quality(), jpegInks(job, order, page, pictures), progress);
+    } catch (IOException e) {
+      throw Trouble.because(e, "send.failed", order.file().getFileName(), String.valueOf(e.getMessage()));
+    }
   }
 
   private static Progress part(Progress whole, double from, double share) {

@@ -39,6 +39,7 @@ import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
 import org.zipthimble.core.paint.TiffFile;
+import org.zipthimble.core.send.Manner;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -71,15 +72,14 @@ public final class SendStation {
   private final VBox side = new VBox(8);
   private final FlowPane previews = new FlowPane(18, 12);
   private final Latest cutLayer = new Latest("cut-preview");
+  private final Latest estimator = new Latest("estimate");
   private final Label previewTitle = Kit.label("", "side-title");
   private final VBox report = new VBox(8);
   private final ToggleGroup kinds = new ToggleGroup();
   private final ToggleGroup which = new ToggleGroup();
   private final TypedField ppi;
-  private final TypedField quality;
-  private final Node qualityRow;
-  private TiffFile.Packing packing = TiffFile.Packing.LZW;
-  private final Node packingRow;
+  private Manner manner = Manner.USUAL;
+  private final MannerRows mannerRows;
   private final CheckBox bleed;
   private final Label notes = Kit.wrapped("", "side-note");
   private final Label warning = Kit.wrapped("", "line-note", "ruin");
@@ -97,7 +97,6 @@ public final class SendStation {
   private final CutterCard cutter;
   private CutWhat cutWhat = CutWhat.PAGES;
   private Format format = Format.PDF;
-  private double chosenQuality = Order.USUAL_QUALITY;
   private boolean onlyThisFace;
   private Optional<Path> lastFolder = Optional.empty();
   private double resolution;
@@ -111,14 +110,10 @@ public final class SendStation {
       resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
       refresh();
     });
-    quality = new TypedField("send-quality", Wording.text("send.quality"), text -> {
-      chosenQuality = Lengths.parseNumber(text, 30, 100) / 100;
+    mannerRows = new MannerRows(() -> manner, other -> {
+      manner = other;
       refresh();
     });
-    quality.setMaxWidth(90);
-    qualityRow = Kit.under(Wording.text("send.quality"), quality);
-    qualityRow.managedProperty().bind(qualityRow.visibleProperty());
-    packingRow = packing();
     bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
     write = Kit.button("send-write", "send.write", this::write, "main");
     stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
@@ -181,7 +176,7 @@ public final class SendStation {
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
     VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), whatRow, facesRow,
-        Kit.under(Wording.text("send.ppi"), ppi), qualityRow, packingRow, bleed, Kit.stitch(), notes, warning, write, running);
+        Kit.under(Wording.text("send.ppi"), ppi), mannerRows, bleed, Kit.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
     whatRow.managedProperty().bind(whatRow.visibleProperty());
@@ -212,9 +207,8 @@ public final class SendStation {
     choices(job);
     ppi.show(Wording.text("ticket.ppi.value", Lengths.plain(resolution, 1)));
     ppi.setDisable(!format.pixels());
-    qualityRow.setVisible(format == Format.JPEG);
-    quality.show(Wording.text("proof.percent", Lengths.plain(chosenQuality * 100, 0)));
-    packingRow.setVisible(format == Format.TIFF);
+    mannerRows.refresh(format, job.colour().to().inks() && cutWhat == CutWhat.PAGES);
+    estimate(job);
     notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
         + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone") + colours(job));
     int findings = session.findingsProperty().get().size();
@@ -230,7 +224,7 @@ public final class SendStation {
 
   /** How the colours leave; what a kind of file cannot hold is said before it is written. */
   private String colours(Job job) {
-    if (!job.colour().to().inks() || cutWhat != CutWhat.PAGES) {
+    if (!job.colour().to().inks() || cutWhat != CutWhat.PAGES || manner.plain()) {
       return "";
     }
     String profile = job.colour().profile().name();
@@ -238,18 +232,25 @@ public final class SendStation {
         : Wording.text("send.noInk", Wording.text("format." + format.name().toLowerCase(Locale.ROOT))));
   }
 
-  private Node packing() {
-    HBox pills = new HBox(4);
-    ToggleGroup group = new ToggleGroup();
-    for (TiffFile.Packing one : TiffFile.Packing.values()) {
-      ToggleButton pill = pill("send-packing-" + one.name().toLowerCase(Locale.ROOT), Wording.text("packing." + one.name().toLowerCase(Locale.ROOT)), group, () -> packing = one);
-      pill.setSelected(one == packing);
-      pills.getChildren().add(pill);
+  /** About how large a JPEG will be, before it is written. */
+  private void estimate(Job job) {
+    if (format != Format.JPEG || sending) {
+      mannerRows.say("");
+      return;
     }
-    Node row = Kit.under(Wording.text("send.packing"), pills);
-    row.managedProperty().bind(row.visibleProperty());
-    row.setVisible(false);
-    return row;
+    Order order = order(job, Path.of("estimate.jpg"));
+    int face = Math.max(1, face(job).orElse(1));
+    estimator.want(() -> {
+      try {
+        return Wording.text("send.about", Lengths.plain(Sender.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
+      } catch (Trouble | Stopped e) {
+        return "";
+      }
+    }, mannerRows::say);
+  }
+
+  private Order order(Job job, Path file) {
+    return new Order(file, face(job), resolution, options(job), manner);
   }
 
   /** Shows what can be chosen: cut files only where something is cut, and of those only what their kind can hold. */
@@ -380,7 +381,7 @@ public final class SendStation {
     if (format.endingOf(file.getFileName().toString()).isEmpty()) {
       file = file.resolveSibling(file.getFileName() + format.ending());
     }
-    Order order = new Order(file, face(job), resolution, options(job), chosenQuality, packing);
+    Order order = order(job, file);
     Optional<CutOrder> cuts = cutOrder(file);
     if (!mayWrite(job, order, cuts, seen)) {
       return;

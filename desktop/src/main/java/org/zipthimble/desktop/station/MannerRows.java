@@ -1,0 +1,98 @@
+package org.zipthimble.desktop.station;
+
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.paint.PdfPress;
+import org.zipthimble.core.paint.TiffFile;
+import org.zipthimble.core.send.Format;
+import org.zipthimble.core.send.Manner;
+import org.zipthimble.core.send.Order;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.TypedField;
+
+/** How a file is written, as far as its kind leaves a choice. */
+final class MannerRows extends VBox {
+  private final Supplier<Manner> now;
+  private final TypedField quality;
+  private final TypedField most;
+  private final Node qualityRow;
+  private final Node packingRow;
+  private final Node picturesRow;
+  private final Node mostRow;
+  private final CheckBox plain;
+  private final CheckBox open;
+  private final Label about = Kit.label("", "line-note");
+
+  MannerRows(Supplier<Manner> now, Consumer<Manner> take) {
+    super(10);
+    this.now = now;
+    quality = new TypedField("send-quality", Wording.text("send.quality"),
+        text -> take.accept(now.get().quality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
+    quality.setMaxWidth(90);
+    about.setId("send-about");
+    qualityRow = hiding(Kit.under(Wording.text("send.quality"), Kit.row(8, quality, about)));
+    packingRow = hiding(choice("send.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().packed(p))));
+    picturesRow = hiding(choice("send.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().pictures(p))));
+    most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().coarser(
+        text.isBlank() || text.equals(Wording.text("send.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
+    most.setMaxWidth(90);
+    mostRow = hiding(Kit.under(Wording.text("send.most"), most));
+    plain = Kit.check("send-plain", "send.plain", false, on -> take.accept(now.get().plain(on)));
+    open = Kit.check("send-open", "send.open", false, on -> take.accept(now.get().open(on)));
+    hiding(plain);
+    hiding(open);
+    getChildren().addAll(qualityRow, packingRow, plain, picturesRow, mostRow, open);
+  }
+
+  private static Node hiding(Node node) {
+    node.managedProperty().bind(node.visibleProperty());
+    return node;
+  }
+
+  private static <E extends Enum<E>> Node choice(String key, String id, E[] all, E usual, Consumer<E> take) {
+    FlowPane pills = new FlowPane(4, 4);
+    ToggleGroup group = new ToggleGroup();
+    for (E one : all) {
+      String word = one.name().toLowerCase(Locale.ROOT);
+      ToggleButton pill = new ToggleButton(one instanceof TiffFile.Packing ? Wording.text("packing." + word) : Wording.text("pressPictures." + word));
+      pill.setId(id + word);
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.setSelected(one == usual);
+      pill.setOnAction(e -> {
+        pill.setSelected(true);
+        take.accept(one);
+      });
+      pills.getChildren().add(pill);
+    }
+    return Kit.under(Wording.text(key), pills);
+  }
+
+  /** Shows what a kind of file leaves to choose. */
+  void refresh(Format format, boolean press) {
+    Manner manner = now.get();
+    qualityRow.setVisible(format == Format.JPEG);
+    packingRow.setVisible(format == Format.TIFF);
+    plain.setVisible(press && format.inks());
+    picturesRow.setVisible(press && format == Format.PDF && !manner.plain());
+    mostRow.setVisible(format == Format.PDF);
+    open.setVisible(format == Format.PNG);
+    quality.show(Wording.text("proof.percent", Lengths.plain(manner.quality() * 100, 0)));
+    most.show(manner.mostPpi() == 0 ? Wording.text("send.never") : Lengths.plain(manner.mostPpi(), 1));
+  }
+
+  /** What is known of the file before it is written. */
+  void say(String text) {
+    about.setText(text);
+  }
+}
