@@ -62,9 +62,7 @@ final class BleedShort implements Check {
   private record Edge(double past, double from, double to, boolean bare) {}
 
   private static boolean covers(Placed placed) {
-    return placed.item() instanceof Item.Photo
-        || placed.item() instanceof Item.Shape
-            && (((Item.Shape) placed.item()).fill().isPresent() || ((Item.Shape) placed.item()).line().isPresent());
+    return Coverage.fills(placed) || placed.item() instanceof Item.Shape && ((Item.Shape) placed.item()).line().isPresent();
   }
 
   private static Optional<Edge> shortEdge(Ticket ticket, List<Placed> printed, int index, Side side) {
@@ -89,7 +87,7 @@ final class BleedShort implements Check {
         double past = Math.min(past(ticket, a, side), past(ticket, b, side)) + grown;
         boolean inBand = past >= -MEANT && past < ticket.bleed() - REACHED;
         if (run == 0 || Math.abs(past(ticket, b, side) - past(ticket, a, side)) > ALONG * run || !inBand
-            || !onFace(ticket, a, b, side) || hidden(printed, index, a, b, side)) {
+            || !onFace(ticket, a, b, side) || hidden(printed, index, a, b, side) || continued(printed, index, a, b, side)) {
           continue;
         }
         total += run;
@@ -157,9 +155,16 @@ final class BleedShort implements Check {
     return true;
   }
 
+  /** Whether the same picture goes on outside, as where its edge is mirrored outward. */
+  private static boolean continued(List<Placed> printed, int index, Point a, Point b, Side side) {
+    List<String> own = printed.get(index).item().pictureIds();
+    Point outside = step(at(a, b, 0.5), side, 2 * FINE);
+    return !own.isEmpty() && printed.stream().anyMatch(p -> p != printed.get(index) && p.item().pictureIds().equals(own)
+        && Inside.contains(p.silhouette(), outside, FINE));
+  }
+
   private static boolean fills(Placed placed) {
-    return placed.item() instanceof Item.Photo
-        || placed.item() instanceof Item.Shape && ((Item.Shape) placed.item()).fill().isPresent();
+    return Coverage.fills(placed);
   }
 
   private static Point at(Point a, Point b, double t) {

@@ -28,7 +28,7 @@ public final class Inside {
     return least;
   }
 
-  private static int crossing(Point a, Point b, Point p) {
+  static int crossing(Point a, Point b, Point p) {
     boolean up = a.y() <= p.y() && b.y() > p.y();
     boolean down = b.y() <= p.y() && a.y() > p.y();
     if (!up && !down) {

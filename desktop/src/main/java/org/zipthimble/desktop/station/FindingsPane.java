@@ -6,15 +6,22 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.check.Coverage;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.Mends;
+import org.zipthimble.core.check.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.state.Latest;
 import org.zipthimble.desktop.state.Session;
 
 /** The findings of the job; a click goes to the face, the object and the place. */
@@ -24,6 +31,8 @@ public final class FindingsPane extends VBox {
   private final Session session;
   private final VBox cards = new VBox(8);
   private final Label summary = Kit.wrapped("", "side-note");
+  private final Label edgeNote = Kit.wrapped("", "line-note");
+  private final Latest edges = new Latest("edges");
 
   /** The findings of a session's job. */
   public FindingsPane(Session session, Node lenses) {
@@ -35,9 +44,11 @@ public final class FindingsPane extends VBox {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(lenses, Kit.label(Wording.text("findings.title"), "side-title"), summary, scroll);
+    getChildren().addAll(lenses, Kit.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
+    edgeNote.setId("edge-note");
     session.findingsProperty().addListener(o -> refresh());
     session.lookedAtProperty().addListener(o -> refresh());
+    session.faceIdProperty().addListener(o -> refresh());
     refresh();
   }
 
@@ -46,6 +57,7 @@ public final class FindingsPane extends VBox {
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
     summary.setText(findings.isEmpty()
         ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin) : Wording.text("findings.look"));
+    edges.want(() -> reach(session.job(), session.face()), edge -> edgeNote.setText(edge));
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < findings.size(); i++) {
       nodes.add(card(findings.get(i), i + 1));
@@ -58,14 +70,37 @@ public final class FindingsPane extends VBox {
     cards.getChildren().setAll(nodes);
   }
 
+  /** How far artwork reaches past each side of the face that is looked at. */
+  private static String reach(Job job, Face face) {
+    if (job.ticket().bleed() <= 0) {
+      return "";
+    }
+    Coverage coverage = Coverage.ofTrim(job, face);
+    List<String> sides = new ArrayList<>();
+    for (Side side : new Side[] {Side.LEFT, Side.TOP, Side.RIGHT, Side.BOTTOM}) {
+      double least = coverage.least(side, job.ticket().trim());
+      sides.add(Double.isNaN(least) ? Wording.text("findings.edge.none") : Lengths.plain(least, 2));
+    }
+    return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(job.ticket().bleed(), 3));
+  }
+
   private Node card(Finding finding, int number) {
     String weight = finding.weight() == Weight.RUIN ? "ruin" : "look";
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
     HBox head = Kit.row(6, Icons.of(Icons.RUIN, "mark-" + weight), Kit.wrapped(finding.title(), "finding-title", weight));
     VBox inside = new VBox(
         5, head, Kit.wrapped(finding.sentence(), "finding-text"),
-        Kit.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"),
-        Kit.label(Wording.text("findings.goto", faceName), "finding-go"));
+        Kit.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));
+    List<Mends.Mend> mends = Mends.of(session.job(), finding);
+    if (!mends.isEmpty()) {
+      FlowPane pills = new FlowPane(4, 4);
+      mends.forEach(m -> pills.getChildren().add(Kit.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
+        session.faceIdProperty().set(finding.faceId());
+        session.apply(m.edit());
+      }, "quiet")));
+      inside.getChildren().add(pills);
+    }
+    inside.getChildren().add(Kit.label(Wording.text("findings.goto", faceName), "finding-go"));
     VBox card = Kit.card("finding-" + number, finding.title(), inside, () -> session.goTo(finding), "finding-card", weight);
     card.pseudoClassStateChanged(SELECTED, session.lookedAtProperty().get().filter(finding::equals).isPresent());
     return card;

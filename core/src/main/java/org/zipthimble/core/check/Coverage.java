@@ -1,0 +1,241 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Flat;
+import org.zipthimble.core.geom.Flatten;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.Placed;
+
+/**
+ * How far artwork reaches past an outline, place by place: from every place of the outline straight outwards, at corners fanned out to
+ * the corner of the bleed. Looked at in steps of {@link #STEP} along and of {@link #FINE} outwards.
+ */
+public final class Coverage {
+  /** Along the outline, in inches. */
+  public static final double STEP = 0.02;
+
+  /** Outwards, in inches. */
+  public static final double FINE = 0.005;
+
+  /** Art this near inside the outline counts as reaching it. */
+  private static final double INSIDE = 1.0 / 64;
+
+  /** How far art may end before the bleed edge and still count as reaching it. */
+  private static final double REACHED = 0.0051;
+
+  /** How many bleeds of outline still count as close by a corner. */
+  private static final double NEAR_CORNER = 4;
+
+  private final List<Spot> spots = new ArrayList<>();
+  private final double bleed;
+
+  /**
+   * A place of the outline.
+   *
+   * @param on the outline
+   * @param out the place of the bleed edge it looks at
+   * @param inked whether art lies just inside
+   * @param reach how far art goes on outwards without a gap, in inches
+   * @param corner whether it looks into a corner of the bleed
+   */
+  public record Spot(Point on, Point out, boolean inked, double reach, boolean corner) {}
+
+  /**
+   * A run of places where art lies inside and does not reach the bleed edge.
+   *
+   * @param reach the least of them, in inches
+   * @param corner whether it lies in a corner and close by
+   */
+  public record Gap(Point from, Point to, Box where, double length, double reach, boolean corner) {}
+
+  private Coverage(double bleed) {
+    this.bleed = bleed;
+  }
+
+  /** The coverage of a face's trim. */
+  public static Coverage ofTrim(Job job, Face face) {
+    double bleed = job.ticket().bleed();
+    Coverage coverage = new Coverage(bleed);
+    if (bleed > 0) {
+      Box trim = job.ticket().trim();
+      List<Point> corners = trim.corners();
+      coverage.walk(corners, arts(job, face, trim.grown(bleed)));
+    }
+    return coverage;
+  }
+
+  /** The coverage of any closed outline on a face, such as that of a sticker. */
+  public static Coverage of(Job job, Face face, Path outline, double bleed) {
+    Coverage coverage = new Coverage(bleed);
+    for (List<Point> chain : Flatten.chains(outline, 0.002)) {
+      if (chain.size() > 3) {
+        List<Point> corners = new ArrayList<>(chain);
+        if (corners.get(0).distance(corners.get(corners.size() - 1)) < 1e-9) {
+          corners.remove(corners.size() - 1);
+        }
+        if (area(corners) < 0) {
+          java.util.Collections.reverse(corners);
+        }
+        coverage.walk(corners, arts(job, face, new Box(-1000, -1000, 3000, 3000)));
+      }
+    }
+    return coverage;
+  }
+
+  private static double area(List<Point> chain) {
+    double sum = 0;
+    for (int i = 0; i < chain.size(); i++) {
+      Point a = chain.get(i);
+      Point b = chain.get((i + 1) % chain.size());
+      sum += a.x() * b.y() - b.x() * a.y();
+    }
+    return sum / 2;
+  }
+
+  private static List<Flat> arts(Job job, Face face, Box within) {
+    return Placed.printing(job, face, within).stream().filter(Coverage::fills).map(p -> new Flat(p.silhouette(), 0.002)).toList();
+  }
+
+  static boolean fills(Placed placed) {
+    Item item = placed.item();
+    if (item instanceof Item.Shape) {
+      return ((Item.Shape) item).painted();
+    }
+    return item instanceof Item.Photo || item instanceof Item.Group && (!item.pictureIds().isEmpty()
+        || ((Item.Group) item).making().look().flatMap(l -> l.fill()).isPresent());
+  }
+
+  /** Walks along a chain that runs clockwise as seen on the page. */
+  private void walk(List<Point> chain, List<Flat> arts) {
+    for (int i = 0; i < chain.size(); i++) {
+      Point a = chain.get(i);
+      Point b = chain.get((i + 1) % chain.size());
+      Point c = chain.get((i + 2) % chain.size());
+      double length = a.distance(b);
+      if (length == 0) {
+        continue;
+      }
+      Point n = normal(a, b);
+      int steps = (int) Math.max(1, Math.ceil(length / STEP));
+      for (int s = 0; s < steps; s++) {
+        double t = (s + 0.5) / steps;
+        look(new Point(a.x() + t * (b.x() - a.x()), a.y() + t * (b.y() - a.y())), n, bleed, false, arts);
+      }
+      if (b.distance(c) > 0) {
+        corner(b, n, normal(b, c), arts);
+      }
+    }
+  }
+
+  /** At a corner that points outwards: fanned towards where the bleed's own edges meet, no farther than twice its width. */
+  private void corner(Point at, Point n, Point next, List<Flat> arts) {
+    double turn = n.x() * next.y() - n.y() * next.x();
+    double cos = n.x() * next.x() + n.y() * next.y();
+    if (turn < 0.35) {
+      return;
+    }
+    for (int i = 1; i <= 3; i++) {
+      double t = i / 4.0;
+      double x = n.x() * (1 - t) + next.x() * t;
+      double y = n.y() * (1 - t) + next.y() * t;
+      double size = Math.hypot(x, y);
+      double along = Math.max(x / size * n.x() + y / size * n.y(), x / size * next.x() + y / size * next.y());
+      look(at, new Point(x / size, y / size), Math.min(2 * bleed, bleed / Math.max(1e-6, along)), cos < 1, arts);
+    }
+  }
+
+  private static Point normal(Point a, Point b) {
+    double length = a.distance(b);
+    return new Point((b.y() - a.y()) / length, -(b.x() - a.x()) / length);
+  }
+
+  private void look(Point on, Point n, double far, boolean corner, List<Flat> arts) {
+    Point in = corner ? on.plus(-n.x() * INSIDE * 1.4, -n.y() * INSIDE * 1.4) : on.plus(-n.x() * INSIDE, -n.y() * INSIDE);
+    boolean inked = covered(in, arts);
+    double reach = inked && covered(on.plus(n.x() * 1e-4, n.y() * 1e-4), arts) ? far : 0;
+    for (double d = FINE; reach > 0 && d < far; d += FINE) {
+      if (!covered(on.plus(n.x() * d, n.y() * d), arts)) {
+        reach = d - FINE;
+        break;
+      }
+    }
+    spots.add(new Spot(on, on.plus(n.x() * far, n.y() * far), inked, reach, corner));
+  }
+
+  private static boolean covered(Point p, List<Flat> arts) {
+    for (Flat art : arts) {
+      if (art.contains(p)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Every place that was looked at, in order along the outline. */
+  public List<Spot> spots() {
+    return List.copyOf(spots);
+  }
+
+  private boolean open(Spot s) {
+    return s.inked() && s.reach() < s.on().distance(s.out()) - REACHED;
+  }
+
+  /** The runs of places that stay open. */
+  public List<Gap> gaps() {
+    List<Gap> out = new ArrayList<>();
+    List<Spot> run = new ArrayList<>();
+    int start = 0;
+    while (start < spots.size() && open(spots.get(start))) {
+      start++;
+    }
+    for (int i = 0; i < spots.size(); i++) {
+      Spot s = spots.get((start + i) % spots.size());
+      if (open(s)) {
+        run.add(s);
+      } else if (!run.isEmpty()) {
+        out.add(gap(run));
+        run.clear();
+      }
+    }
+    if (!run.isEmpty()) {
+      out.add(gap(run));
+    }
+    return out;
+  }
+
+  private Gap gap(List<Spot> run) {
+    List<Point> all = new ArrayList<>();
+    double reach = Double.MAX_VALUE;
+    double length = 0;
+    for (int i = 0; i < run.size(); i++) {
+      all.add(run.get(i).on());
+      all.add(run.get(i).out());
+      reach = Math.min(reach, run.get(i).reach());
+      length += i > 0 ? run.get(i).on().distance(run.get(i - 1).on()) : 0;
+    }
+    return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * bleed);
+  }
+
+  /** The least reach along a side of the trim, of the places where art lies inside; not a number when none does. */
+  public double least(Side side, Box trim) {
+    double least = Double.NaN;
+    for (Spot s : spots) {
+      boolean on = switch (side) {
+        case LEFT -> s.on().x() <= trim.x() + 1e-6;
+        case RIGHT -> s.on().x() >= trim.right() - 1e-6;
+        case TOP -> s.on().y() <= trim.y() + 1e-6;
+        case BOTTOM -> s.on().y() >= trim.bottom() - 1e-6;
+      };
+      if (on && s.inked() && !s.corner()) {
+        least = Double.isNaN(least) ? s.reach() : Math.min(least, s.reach());
+      }
+    }
+    return least;
+  }
+}
