@@ -65,7 +65,7 @@ final class WindowAsker implements Asker {
   @Override
   public List<Path> pictures() {
     List<File> files =
-        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg", "*.tif", "*.TIF", "*.tiff", "*.gif", "*.GIF", "*.bmp", "*.BMP").showOpenMultipleDialog(stage);
+        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg", "*.tif", "*.TIF", "*.tiff", "*.gif", "*.GIF", "*.bmp", "*.BMP", "*.webp", "*.WEBP", "*.pdf", "*.PDF", "*.svg", "*.SVG").showOpenMultipleDialog(stage);
     if (files == null || files.isEmpty()) {
       return List.of();
     }

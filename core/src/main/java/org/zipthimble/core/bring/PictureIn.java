@@ -13,6 +13,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
@@ -43,14 +44,35 @@ public final class PictureIn {
   }
 
   /**
+   * Reads all pictures of a file: one of most, each page of a PDF.
+   *
+   * @throws Trouble with a sentence when it cannot be read or used
+   */
+  public static List<Picture> readAll(Path file, Pictures.Limits limits) throws Trouble {
+    String name = file.getFileName().toString();
+    if (!name.toLowerCase(java.util.Locale.ROOT).endsWith(".pdf")) {
+      return List.of(read(file, limits));
+    }
+    try {
+      if (Files.size(file) > limits.bytes()) {
+        throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
+      }
+      return PdfPages.of(name, Files.readAllBytes(file), limits);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", name);
+    }
+  }
+
+  /**
    * The object for a picture at its true size for the ticket's resolution, its middle at a place.
    *
    * @param at in inches on the face
    */
   public static Item.Photo place(Job job, Picture picture, Point at) {
     Ticket ticket = job.ticket();
-    double width = Math.min(Placement.FARTHEST, picture.width() / ticket.ppi());
-    double height = Math.min(Placement.FARTHEST, picture.height() / ticket.ppi());
+    double ppi = picture.truePpi().orElse(ticket.ppi());
+    double width = Math.min(Placement.FARTHEST, picture.width() / ppi);
+    double height = Math.min(Placement.FARTHEST, picture.height() / ppi);
     Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
     return new Item.Photo(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
   }

@@ -22,6 +22,6 @@ public final class PictureResolution {
   /** The lowest of all printed pictures of a job; empty when it prints none. */
   public static OptionalDouble lowest(Job job) {
     return job.faces().stream().flatMap(face -> Placed.printing(job, face, job.ticket().bleedBox()).stream())
-        .filter(p -> Shown.by(p.item(), job.pictures()).isPresent()).mapToDouble(p -> of(job, p)).min();
+        .filter(p -> Shown.by(p.item(), job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
   }
 }

@@ -34,7 +34,7 @@ final class PictureSmall implements Check {
   private static Optional<Finding> look(Job job, Face face, Placed placed, Shown shown) {
     Ticket ticket = job.ticket();
     double ppi = shown.ppi(placed.toFace());
-    if (ppi >= ticket.ppi() - ROUNDING) {
+    if (ppi >= ticket.ppi() - ROUNDING || shown.picture().kind().outlines()) {
       return Optional.empty();
     }
     Item item = placed.item();

@@ -6,6 +6,8 @@ public enum Lens {
   NONE,
   /** As ink on paper. */
   IN_INK,
+  /** On the stock's own colour, as dye or thin ink lets it show through. */
+  ON_STOCK,
   /** Where inks cannot show the colour. */
   OUT_OF_RANGE,
   /** How much ink lies in each place. */

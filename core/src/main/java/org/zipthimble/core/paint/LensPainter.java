@@ -22,20 +22,33 @@ public final class LensPainter {
   private LensPainter() {}
 
   /**
+   * A whole page as it will look in ink on its stock, for small pictures.
+   *
+   * @param ppi pixels per inch
+   */
+  public static BufferedImage proof(DrawnPage page, double ppi, Halvings pictures, Inking inking, Colour stock) {
+    int width = (int) Math.max(1, Math.round(page.size().width() * ppi));
+    int height = (int) Math.max(1, Math.round(page.size().height() * ppi));
+    Box all = new Box(0, 0, page.size().width(), page.size().height());
+    return paint(page, all, Affine.scale(ppi, ppi), width, height, pictures, inking, Lens.IN_INK, 4, stock).image();
+  }
+
+  /**
    * Paints.
    *
    * @param within what is printed, in page inches
    * @param limit the most ink in one place, 1 to 4
+   * @param stock the colour of what is printed on, which shows through
    */
   public static LensView paint(
-      DrawnPage page, Box within, Affine toPixels, int width, int height, Halvings pictures, Inking inking, Lens lens, double limit) {
+      DrawnPage page, Box within, Affine toPixels, int width, int height, Halvings pictures, Inking inking, Lens lens, double limit, Colour stock) {
     BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D paper = plain.createGraphics();
     paper.setColor(Color.WHITE);
     paper.fillRect(0, 0, width, height);
     paper.dispose();
     RasterOut out = new RasterOut(plain, toPixels, pictures);
-    DrawnPage seen = lens == Lens.OUT_OF_RANGE ? page : InkBands.without(page, inking);
+    DrawnPage seen = lens == Lens.OUT_OF_RANGE || lens == Lens.ON_STOCK ? page : InkBands.without(page, inking);
     seen.marks().accept(out);
     out.done();
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
@@ -44,8 +57,16 @@ public final class LensPainter {
     Box pixels = toPixels.apply(within);
     Area area = new Area(width, Math.max(0, (int) Math.round(pixels.x())), Math.max(0, (int) Math.round(pixels.y())),
         Math.min(width, (int) Math.round(pixels.right())), Math.min(height, (int) Math.round(pixels.bottom())));
+    if (lens == Lens.ON_STOCK) {
+      for (int y = area.top(); y < area.bottom(); y++) {
+        for (int x = area.left(); x < area.right(); x++) {
+          to[y * width + x] = 0xFF000000 | through(from[y * width + x], stock);
+        }
+      }
+      return new LensView(image, from, new byte[4 * from.length], inking, 0, 0);
+    }
     byte[] inks = new InkBands(page, toPixels, inking, pictures).of(plain, 0);
-    return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking) : inked(inks, from, to, area, image, inking, lens, limit);
+    return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking) : inked(inks, from, to, area, image, inking, lens, limit, stock);
   }
 
   private record Area(int width, int left, int top, int right, int bottom) {
@@ -54,7 +75,7 @@ public final class LensPainter {
     }
   }
 
-  private static LensView inked(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit) {
+  private static LensView inked(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit, Colour stock) {
     int most = (int) Math.round(limit * 255);
     int highest = 0;
     long over = 0;
@@ -66,12 +87,17 @@ public final class LensPainter {
         over += load > most ? 1 : 0;
         to[at / 4] = 0xFF000000 | switch (lens) {
           case INK_LOAD -> load(load, most);
-          case IN_INK -> inking.proof().rgb(inks, at);
+          case IN_INK -> through(inking.proof().rgb(inks, at), stock);
           default -> grey(255 - (inks[at + lens.plate()] & 255));
         };
       }
     }
     return new LensView(image, from, inks, inking, highest / 255.0, area.size() == 0 ? 0 : (double) over / area.size());
+  }
+
+  /** What is left of the stock's light: white art is bare stock. */
+  private static int through(int rgb, Colour stock) {
+    return (rgb >> 16 & 255) * stock.red() / 255 << 16 | (rgb >> 8 & 255) * stock.green() / 255 << 8 | (rgb & 255) * stock.blue() / 255;
   }
 
   /** Paper white where no ink lies, ink blue up to the limit, tomato beyond it. */

@@ -19,6 +19,8 @@ import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
+import org.apache.pdfbox.pdmodel.graphics.PDXObject;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
@@ -28,6 +30,7 @@ import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.FontFace;
@@ -40,6 +43,7 @@ final class PdfAssets {
   private final Map<FontFace, PDType0Font> fonts = new HashMap<>();
   private final Map<PDType0Font, Set<Integer>> used = new HashMap<>();
   private final Map<String, PDImageXObject> pictures = new HashMap<>();
+  private final Map<String, Optional<PDFormXObject>> pages = new HashMap<>();
 
   private final Map<String, PDColorSpace> spots = new HashMap<>();
   private final Map<String, PDOptionalContentGroup> steps = new LinkedHashMap<>();
@@ -77,7 +81,11 @@ final class PdfAssets {
    *
    * @param across how wide it is drawn, in inches
    */
-  PDImageXObject picture(Picture picture, double across, double down) throws IOException, Trouble {
+  PDXObject picture(Picture picture, double across, double down) throws IOException, Trouble {
+    Optional<PDFormXObject> page = page(picture);
+    if (page.isPresent()) {
+      return page.get();
+    }
     double ppi = picture.ppiAt(across, down) * picture.retouch().enlarged();
     boolean coarser = mostPpi > 0 && ppi > mostPpi;
     String key = coarser ? picture.id() + " " + Math.round(across * mostPpi) + " " + Math.round(down * mostPpi) : picture.id();
@@ -87,6 +95,17 @@ final class PdfAssets {
       pictures.put(key, image);
     }
     return image;
+  }
+
+  /** A page of a PDF goes in with its outlines; into a file for a press only when all its colours are inks. */
+  private Optional<PDFormXObject> page(Picture picture) throws IOException {
+    if (picture.kind() != Kind.PDF || !picture.retouch().none()) {
+      return Optional.empty();
+    }
+    if (!pages.containsKey(picture.id())) {
+      pages.put(picture.id(), PdfInside.form(document, picture, press.isPresent()));
+    }
+    return pages.get(picture.id());
   }
 
   private PDImageXObject whole(Picture picture) throws IOException, Trouble {

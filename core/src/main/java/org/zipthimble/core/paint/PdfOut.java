@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.zipthimble.core.colour.Colour;
@@ -159,7 +160,8 @@ final class PdfOut implements MarkOut {
   @Override
   public void picture(Picture picture, Affine toPage) {
     try {
-      place(layers.peek().resources().add(assets.picture(picture, Math.hypot(toPage.a(), toPage.b()), Math.hypot(toPage.c(), toPage.d()))), toPage);
+      PDXObject drawn = assets.picture(picture, Math.hypot(toPage.a(), toPage.b()), Math.hypot(toPage.c(), toPage.d()));
+      place(here().add(drawn, drawn instanceof PDFormXObject ? "Form" : "Im"), toPage);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (Trouble e) {

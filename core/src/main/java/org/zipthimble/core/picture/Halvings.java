@@ -71,7 +71,7 @@ public final class Halvings {
     if (level == 0) {
       return Pictures.untouched(picture, 1);
     }
-    boolean large = level > 1 && found(picture.blob().id() + "/" + (level - 1)) == null && Pictures.pixels(picture) > LARGE;
+    boolean large = level > 1 && found(picture.blob().id() + "/" + (level - 1)) == null && (picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE);
     if (large) {
       return half(Pictures.untouched(picture, 1 << (level - 1)));
     }

@@ -14,6 +14,10 @@ public enum Kind {
   GIF("gif"),
   /** Windows bitmap. */
   BMP("bmp"),
+  /** WebP (RFC 9649). */
+  WEBP("webp"),
+  /** A page of a Portable Document Format file; drawn by its outlines, at any size. */
+  PDF("pdf"),
   /** A surface that is worked out; never a file. */
   TEXTURE("txt");
 
@@ -26,6 +30,11 @@ public enum Kind {
   /** The usual ending of such a file's name, without the dot. */
   public String ending() {
     return ending;
+  }
+
+  /** Whether it has outlines and is sharp at every size. */
+  public boolean outlines() {
+    return this == PDF || this == TEXTURE;
   }
 
   /** The kind whose signature these bytes begin with. */
@@ -41,6 +50,12 @@ public enum Kind {
     }
     if (bytes.length > 12 && begins(bytes, 'G', 'I', 'F', '8')) {
       return Optional.of(GIF);
+    }
+    if (bytes.length > 16 && begins(bytes, 'R', 'I', 'F', 'F') && bytes[8] == 'W' && bytes[9] == 'E' && bytes[10] == 'B' && bytes[11] == 'P') {
+      return Optional.of(WEBP);
+    }
+    if (bytes.length > 64 && begins(bytes, '%', 'P', 'D', 'F', '-')) {
+      return Optional.of(PDF);
     }
     return bytes.length > 26 && begins(bytes, 'B', 'M') ? Optional.of(BMP) : Optional.empty();
   }

@@ -1,6 +1,7 @@
 package org.zipthimble.core.picture;
 
 import java.nio.charset.StandardCharsets;
+import java.util.OptionalDouble;
 
 /**
  * A picture as it was brought in: the untouched bytes and what they hold, and what is done to it when it is drawn.
@@ -41,6 +42,11 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
   /** The picture's identity: that of its bytes and of what is done to it. */
   public String id() {
     return retouch.none() ? blob.id() : blob.id() + "~" + new Blob(retouch.toString().getBytes(StandardCharsets.UTF_8)).id();
+  }
+
+  /** Pixels per inch at its own size, for what has one: a page of a PDF. */
+  public OptionalDouble truePpi() {
+    return kind == Kind.PDF ? OptionalDouble.of(PdfPages.PPI) : OptionalDouble.empty();
   }
 
   /** Pixels per inch across when the picture is placed this wide, in inches. */

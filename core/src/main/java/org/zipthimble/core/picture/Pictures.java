@@ -43,6 +43,9 @@ public final class Pictures {
       throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
     Kind kind = Kind.of(bytes).orElseThrow(() -> Trouble.of("picture.unknownKind", name));
+    if (kind == Kind.PDF) {
+      return PdfPages.look(name, bytes, limits);
+    }
     Blob blob = new Blob(bytes);
     try (ImageInputStream in = ImageIO.createImageInputStream(blob.open())) {
       ImageReader reader = reader(in, name);
@@ -78,7 +81,7 @@ public final class Pictures {
 
   /** How many pixels the file of a picture holds, whatever is kept of them. */
   static long pixels(Picture picture) throws Trouble {
-    if (picture.kind() == Kind.TEXTURE) {
+    if (picture.kind().outlines()) {
       return (long) picture.width() * picture.height();
     }
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
@@ -101,6 +104,9 @@ public final class Pictures {
   static BufferedImage untouched(Picture picture, int step) throws Trouble {
     if (picture.kind() == Kind.TEXTURE) {
       return Texture.draw(picture, step);
+    }
+    if (picture.kind() == Kind.PDF) {
+      return PdfPages.draw(picture, step);
     }
     // Only these have a head that tells more; a copy of a large file's bytes is not made for others.
     boolean headed = picture.kind() == Kind.JPEG || picture.kind() == Kind.TIFF;

@@ -116,7 +116,7 @@ class ColourChecksTest {
       if (lens == Lens.NONE) {
         continue;
       }
-      LensView seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3);
+      LensView seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.WHITE);
       assertEquals(LIME.green(), seen.at(50, 140).orElseThrow().colour().green());
       int left = seen.image().getRGB(50, 140);
       int right = seen.image().getRGB(150, 141);

@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -92,7 +93,7 @@ final class ArtPainter {
     DrawnPage page = Pages.bench(asked.shown(), face);
     ColourPlan colour = asked.shown().colour();
     LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(), pictures,
-        colour.inking(asked.shown().palette()), asked.lens(), colour.limit());
+        colour.inking(asked.shown().palette()), asked.lens(), colour.limit(), asked.shown().palette().stock());
     seen = Optional.of(view);
     return view.image();
   }
@@ -104,7 +105,7 @@ final class ArtPainter {
       return lensed(asked, face);
     }
     seen = Optional.empty();
-    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0);
+    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0 || i.facts().effects().blend() != Blend.NORMAL);
     int[] run = clearing || asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {
       kept = Optional.empty();

@@ -72,6 +72,7 @@ final class LensSlip extends VBox {
     whole.setText(switch (lens) {
       case OUT_OF_RANGE -> Wording.text("lens.note.range", share);
       case INK_LOAD -> Wording.text("lens.note.load", Lengths.plain(seen.get().highest() * 100, 0), limit, share);
+      case ON_STOCK -> Wording.text("lens.note.stock", session.shownProperty().get().palette().stock().hex());
       case IN_INK -> Wording.text("lens.note.ink", plan.profile().name());
       default -> Wording.text("lens.note.plate");
     });

@@ -1,5 +1,7 @@
 package org.zipthimble.desktop.control;
 
+import java.awt.image.BufferedImage;
+import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
 import javafx.scene.image.ImageView;
 import org.zipthimble.core.marks.DrawnPage;
@@ -27,8 +29,17 @@ public final class PagePicture extends ImageView {
    * @param scale pixels per inch
    */
   public void show(Supplier<DrawnPage> page, double scale, Halvings pictures) {
+    show(ppi -> FacePainter.onPaper(page.get(), ppi, pictures), scale);
+  }
+
+  /**
+   * Shows what is painted.
+   *
+   * @param paint at so many pixels per inch, on the worker's thread
+   */
+  public void show(DoubleFunction<BufferedImage> paint, double scale) {
     painter.want(
-        () -> FacePainter.onPaper(page.get(), scale * SHARPER, pictures),
+        () -> paint.apply(scale * SHARPER),
         image -> {
           setImage(FxPictures.of(image));
           setFitWidth(image.getWidth() / SHARPER);

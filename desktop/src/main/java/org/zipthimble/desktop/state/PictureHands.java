@@ -78,7 +78,7 @@ public final class PictureHands {
       String trouble = "";
       for (Path file : files) {
         try {
-          out.add(PictureIn.read(file, Pictures.Limits.USUAL));
+          out.addAll(PictureIn.readAll(file, Pictures.Limits.USUAL));
         } catch (Trouble told) {
           trouble = told.getMessage();
         }

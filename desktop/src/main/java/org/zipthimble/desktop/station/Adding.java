@@ -242,7 +242,7 @@ public final class Adding {
     session.say("");
     reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
       read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
-      List<Picture> pictures = read.stream().flatMap(r -> r.picture().stream()).toList();
+      List<Picture> pictures = read.stream().flatMap(r -> r.pictures().stream()).toList();
       if (mounted(pictures, at)) {
         return;
       }
@@ -285,13 +285,13 @@ public final class Adding {
     session.applyAndSelect(Mounts.grid(session.faceIdProperty().get(), session.job().ticket().safeBox(), columns, rows, gutter));
   }
 
-  private record Read(Optional<Picture> picture, String trouble) {}
+  private record Read(List<Picture> pictures, String trouble) {}
 
   private static Read read(Path file) {
     try {
-      return new Read(Optional.of(PictureIn.read(file, Pictures.Limits.USUAL)), "");
+      return new Read(PictureIn.readAll(file, Pictures.Limits.USUAL), "");
     } catch (Trouble trouble) {
-      return new Read(Optional.empty(), trouble.getMessage());
+      return new Read(List.of(), trouble.getMessage());
     }
   }
 

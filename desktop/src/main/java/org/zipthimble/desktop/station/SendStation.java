@@ -38,6 +38,7 @@ import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
+import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.send.Manner;
 import org.zipthimble.core.send.Order;
@@ -315,9 +316,15 @@ public final class SendStation {
         }
         DrawnPage page = Pages.of(job, job.faces().get(i), options(job));
         PagePicture picture = new PagePicture(new Latest("preview"));
-        picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
+        boolean proof = job.colour().to().inks() && format.inks() && !manner.plain();
+        double scale = scale(page.size().width(), page.size().height());
+        if (proof) {
+          picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()), scale);
+        } else {
+          picture.show(() -> page, scale, session.halvings());
+        }
         previews.getChildren().add(captioned(picture, Wording.text(
-            "send.page", page.name(), Lengths.show(page.size(), session.unit()))));
+            proof ? "send.pageInk" : "send.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
     } catch (Trouble trouble) {
       previews.getChildren().setAll(Kit.wrapped(trouble.getMessage(), "finding-text"));

@@ -3,9 +3,11 @@ package org.zipthimble.desktop.tag;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
@@ -43,6 +45,7 @@ final class SwatchSlip {
   private final ToggleGroup kinds = new ToggleGroup();
   private final VBox own = new VBox(8);
   private final VBox spot = new VBox(8);
+  private final FlowPane tints = new FlowPane(6, 4);
   private final Label note = Kit.wrapped("", "line-note");
   private Swatch swatch;
 
@@ -70,6 +73,7 @@ final class SwatchSlip {
     own.getChildren().addAll(Kit.under(Wording.text("swatch.inks"), inks), spot);
     paper.getChildren().addAll(Kit.under(Wording.text("swatch.name"), name), Kit.under(Wording.text("swatch.colour"), colour),
         Kit.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note,
+        Kit.under(Wording.text("swatch.tints"), tints),
         Kit.button("swatch-remove", "swatch.remove", this::remove, "quiet"));
     paper.setPrefWidth(WIDE);
     for (Node node : new Node[] {own, spot, note}) {
@@ -151,12 +155,29 @@ final class SwatchSlip {
     return plain.length() > Ink.Spot.LONGEST ? plain.substring(0, Ink.Spot.LONGEST) : plain;
   }
 
+  /** Tints of the colour, each of which becomes a swatch at a click; a tint of a plate is on the same plate. */
+  private void showTints() {
+    tints.getChildren().clear();
+    for (int percent = 80; percent >= 20; percent -= 20) {
+      Swatch lighter = swatch.tint(percent / 100.0);
+      Button chip = new Button();
+      chip.setId("swatch-tint-" + percent);
+      chip.getStyleClass().add("swatch");
+      chip.setAccessibleText(lighter.name());
+      chip.setTooltip(new Tooltip(lighter.name()));
+      chip.setStyle("-fx-background-color: -zt-line, " + lighter.colour().hex() + ";");
+      chip.setOnAction(e -> session.apply(Looks.palette("edit.swatch", p -> p.with(lighter))));
+      tints.getChildren().add(chip);
+    }
+  }
+
   private void remove() {
     popup.hide();
     session.apply(Looks.palette("edit.swatch", p -> p.without(swatch.colour())));
   }
 
   private void refresh() {
+    showTints();
     name.show(swatch.name());
     colour.show(swatch.colour().hex());
     Optional<Ink.Spot> plates = swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast);
