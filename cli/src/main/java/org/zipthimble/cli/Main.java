@@ -8,7 +8,7 @@ import picocli.CommandLine.Command;
 
 /** {@code zip-thimble make}, {@code check} and {@code bench}. */
 @Command(
-    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Bench.class, ShapesBench.class}, mixinStandardHelpOptions = true,
+    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Bench.class, ShapesBench.class, PicturesBench.class}, mixinStandardHelpOptions = true,
     version = "Zip Thimble 0.1.0", description = "Makes and checks print-ready files from .thimble jobs.")
 public final class Main {
   /** The exit code when a job or an argument cannot be read. */

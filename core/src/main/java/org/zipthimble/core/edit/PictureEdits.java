@@ -91,6 +91,16 @@ public final class PictureEdits {
     });
   }
 
+  /**
+   * How large a brush is on a picture, as a part of its width.
+   *
+   * @param toPicture as {@link #toPicture} gives it
+   * @param size across, in inches
+   */
+  public static double radius(Affine toPicture, double size) {
+    return Math.max(1e-5, Math.min(1, size / 2 * Math.hypot(toPicture.a(), toPicture.c())));
+  }
+
   /** Puts another picture where one is; it takes over the tones and the look, and what does not fit the frame is cropped evenly. */
   public static Edit replace(String faceId, String id, Picture picture) {
     return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {

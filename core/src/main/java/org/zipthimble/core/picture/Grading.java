@@ -43,8 +43,15 @@ final class Grading {
     int chunk = 65_536;
     int chunks = (pixels.length + chunk - 1) / chunk;
     IntStream.range(0, chunks).parallel().forEach(c -> {
+      int last = 0;
+      int made = of(0);
       for (int i = c * chunk; i < Math.min(pixels.length, (c + 1) * chunk); i++) {
-        pixels[i] = pixels[i] & 0xFF000000 | of(pixels[i]);
+        int rgb = pixels[i] & 0xFFFFFF;
+        if (rgb != last) {
+          last = rgb;
+          made = of(rgb);
+        }
+        pixels[i] = pixels[i] & 0xFF000000 | made;
       }
     });
   }

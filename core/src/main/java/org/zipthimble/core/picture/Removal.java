@@ -95,10 +95,7 @@ final class Removal {
    * How much of a pixel beside the background is subject: how unlike the background it is, against the most unlike one near it,
    * which is subject alone.
    */
-  private double share(int x, int y) {
-    if (!beside(x, y)) {
-      return 1;
-    }
+  private int share(int x, int y) {
     double most = 0;
     for (int dy = Math.max(0, y - BESIDE); dy <= Math.min(height - 1, y + BESIDE); dy++) {
       for (int dx = Math.max(0, x - BESIDE); dx <= Math.min(width - 1, x + BESIDE); dx++) {
@@ -108,33 +105,43 @@ final class Removal {
     }
     double own = unlike(pixels[y * width + x], backdrop.colour().rgb());
     double share = most <= 0 ? 1 : Math.min(1, own / most);
-    return 1 + backdrop.clean() * (share - 1);
+    return (int) Math.round(255 * (1 + backdrop.clean() * (share - 1)));
   }
 
-  private boolean beside(int x, int y) {
+  /** The shares of a row: nothing of the background, all of the subject but for what lies beside the background. */
+  private void shares(int y, byte[] out) {
+    int[] zeros = new int[width + 2 * BESIDE + 1];
     for (int dy = Math.max(0, y - BESIDE); dy <= Math.min(height - 1, y + BESIDE); dy++) {
-      for (int dx = Math.max(0, x - BESIDE); dx <= Math.min(width - 1, x + BESIDE); dx++) {
-        if (kept[dy * width + dx] == 0) {
-          return true;
-        }
+      for (int x = 0; x < width; x++) {
+        zeros[x + BESIDE] += kept[dy * width + x] == 0 ? 1 : 0;
       }
     }
-    return false;
+    int near = 0;
+    for (int x = 0; x < 2 * BESIDE; x++) {
+      near += zeros[x];
+    }
+    for (int x = 0; x < width; x++) {
+      near += zeros[x + 2 * BESIDE];
+      int at = y * width + x;
+      out[at] = (byte) (kept[at] == 0 ? 0 : near == 0 ? 255 : share(x, y));
+      near -= zeros[x];
+    }
   }
 
   /** Lays the shares down as opacity; of a pixel that is part background the background's colour is taken away again. */
   private void clean() {
     int back = backdrop.colour().rgb();
-    int[] out = new int[pixels.length];
+    byte[] shares = new byte[pixels.length];
+    IntStream.range(0, height).parallel().forEach(y -> shares(y, shares));
     IntStream.range(0, height).parallel().forEach(y -> {
-      for (int x = 0; x < width; x++) {
-        int at = y * width + x;
-        int share = kept[at] == 0 ? 0 : (int) Math.round(255 * share(x, y));
-        int rgb = share == 0 || share == 255 ? pixels[at] & 0xFFFFFF : parted(pixels[at], back, share);
-        out[at] = (pixels[at] >>> 24) * share / 255 << 24 | rgb;
+      for (int at = y * width; at < (y + 1) * width; at++) {
+        int share = shares[at] & 255;
+        if (share < 255) {
+          int rgb = share == 0 ? pixels[at] & 0xFFFFFF : parted(pixels[at], back, share);
+          pixels[at] = (pixels[at] >>> 24) * share / 255 << 24 | rgb;
+        }
       }
     });
-    System.arraycopy(out, 0, pixels, 0, out.length);
   }
 
   private static int parted(int rgb, int back, int share) {

@@ -3,8 +3,14 @@ package org.zipthimble.core.picture;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferInt;
+import java.awt.image.DirectColorModel;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 
 /** Does what a retouch says to a picture's pixels, at full size or reduced. */
 final class Retoucher {
@@ -78,22 +84,28 @@ final class Retoucher {
   }
 
   private static BufferedImage solid(int[] pixels, int width, int height) {
-    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    int[] to = ((DataBufferInt) out.getRaster().getDataBuffer()).getData();
     for (int i = 0; i < pixels.length; i++) {
-      to[i] = pixels[i] & 0xFFFFFF;
+      pixels[i] &= 0xFFFFFF;
     }
-    return out;
+    return around(pixels, width, height, new DirectColorModel(24, 0xFF0000, 0xFF00, 0xFF));
   }
 
   private static BufferedImage premultiplied(int[] pixels, int width, int height) {
-    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
-    int[] to = ((DataBufferInt) out.getRaster().getDataBuffer()).getData();
     for (int i = 0; i < pixels.length; i++) {
       int a = pixels[i] >>> 24;
-      to[i] = a == 255 ? pixels[i] : a << 24 | times(pixels[i] >> 16, a) << 16 | times(pixels[i] >> 8, a) << 8 | times(pixels[i], a);
+      if (a < 255) {
+        pixels[i] = a << 24 | times(pixels[i] >> 16, a) << 16 | times(pixels[i] >> 8, a) << 8 | times(pixels[i], a);
+      }
     }
-    return out;
+    return around(pixels, width, height, new DirectColorModel(
+        ColorSpace.getInstance(ColorSpace.CS_sRGB), 32, 0xFF0000, 0xFF00, 0xFF, 0xFF000000, true, DataBuffer.TYPE_INT));
+  }
+
+  /** A picture of these very pixels; a copy of a large one's would not fit beside it. */
+  private static BufferedImage around(int[] pixels, int width, int height, ColorModel model) {
+    int[] masks = model.hasAlpha() ? new int[] {0xFF0000, 0xFF00, 0xFF, 0xFF000000} : new int[] {0xFF0000, 0xFF00, 0xFF};
+    WritableRaster raster = Raster.createPackedRaster(new DataBufferInt(pixels, pixels.length), width, height, width, masks, null);
+    return new BufferedImage(model, raster, model.hasAlpha(), null);
   }
 
   private static int times(int part, int alpha) {

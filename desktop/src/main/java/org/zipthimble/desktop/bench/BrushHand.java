@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
+import javafx.scene.shape.Polyline;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Affine;
@@ -28,11 +29,14 @@ final class BrushHand {
   private final BenchLens lens;
   private final BenchView bench;
   private Optional<Point> pointer = Optional.empty();
+  private final Polyline trail = new Polyline();
 
   BrushHand(Session session, BenchLens lens, BenchView bench) {
     this.session = session;
     this.lens = lens;
     this.bench = bench;
+    trail.getStyleClass().add("brush-trail");
+    trail.setMouseTransparent(true);
     session.touch().brushProperty().addListener(o -> bench.redrawLines());
     session.touch().pickingProperty().addListener(o -> bench.redrawLines());
     session.selectionProperty().addListener(o -> {
@@ -81,6 +85,10 @@ final class BrushHand {
     if (!on() || pointer.isEmpty()) {
       return;
     }
+    if (!trail.getPoints().isEmpty()) {
+      trail.setStrokeWidth(Math.max(2, session.touch().last().size() * view.scale()));
+      nodes.add(trail);
+    }
     boolean picking = session.touch().pickingProperty().get().isPresent();
     double across = picking ? session.touch().average() : session.touch().last().size();
     Circle ring = new Circle(pointer.get().x(), pointer.get().y(), Math.max(3, across / 2 * view.scale()));
@@ -101,12 +109,13 @@ final class BrushHand {
       this.item = item;
       this.brush = brush;
       this.toPicture = PictureEdits.toPicture(session.job(), item, session.ground()).orElse(Affine.IDENTITY);
-      this.radius = Math.max(1e-5, Math.min(1, brush.size() / 2 * Math.hypot(toPicture.a(), toPicture.c())));
+      this.radius = PictureEdits.radius(toPicture, brush.size());
       add(pixel);
     }
 
     private void add(Point pixel) {
       last = pixel;
+      trail.getPoints().addAll(pixel.x(), pixel.y(), pixel.x(), pixel.y());
       Point p = toPicture.apply(lens.now().toFace(pixel));
       if (places.size() < Rub.MOST && Math.abs(p.x()) < 10 && Math.abs(p.y()) < 10) {
         places.add(p);
@@ -130,6 +139,7 @@ final class BrushHand {
 
     @Override
     public void done() {
+      trail.getPoints().clear();
       session.dropTry();
       if (!places.isEmpty()) {
         session.apply(PictureEdits.rub(session.faceIdProperty().get(), item.id(), rub()));
@@ -138,6 +148,7 @@ final class BrushHand {
 
     @Override
     public void dropped() {
+      trail.getPoints().clear();
       session.dropTry();
     }
   }
