@@ -28,6 +28,7 @@ import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Item;
@@ -173,6 +174,15 @@ public final class Shots extends Application {
     for (int i = 0; i < 3; i++) {
       step("send.png", s -> { });
     }
+    step("send.png", s -> { });
+    step("mounts.png", s -> {
+      take(s, "foil-invitation.thimble");
+      s.stationProperty().set(Station.COMPOSE);
+      s.faceIdProperty().set("f2");
+      s.selectionProperty().set(Set.of(Mounts.among(s.face().items()).get(2).id()));
+    });
+    step("mounts.png", s -> run("menu.fit"));
+    step("mounts.png", s -> { });
     step("night.png", s -> {
       s.taste().change(t -> t.night(true));
       take(s, "thank-you.thimble");

@@ -12,7 +12,7 @@ public final class DemoShelf {
   /** The file names, in the order they stand on the shelf. */
   public static final List<String> NAMES = List.of(
       "swap-invitation.thimble", "two-faults.thimble", "bookmark.thimble", "thank-you.thimble", "sowing-list.thimble", "seed-wheel.thimble",
-      "window-decal.thimble", "bed-sign.thimble", "jar-stickers.thimble", "planting-calendar.thimble");
+      "window-decal.thimble", "bed-sign.thimble", "jar-stickers.thimble", "planting-calendar.thimble", "foil-invitation.thimble");
 
   private DemoShelf() {}
 

@@ -36,6 +36,7 @@ public final class Generator {
       case "window-decal.thimble" -> CutJobs.decal();
       case "jar-stickers.thimble" -> CutJobs.stickers();
       case "planting-calendar.thimble" -> CalendarPoster.make();
+      case "foil-invitation.thimble" -> FoilInvitation.make();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };

@@ -17,6 +17,7 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Size;
 
@@ -55,6 +56,14 @@ class SamplesTest {
     assertTrue(findings.get(1).figure() > 10);
   }
 
+  @Test
+  void theFoilEditionIsCleanAgainstItsShopsCard() throws Exception {
+    Job job = DemoShelf.job("foil-invitation.thimble");
+    assertEquals("Cobble Lane Press", job.colour().shop().orElseThrow().name());
+    assertEquals(List.of(), Checks.run(job).stream().map(Finding::sentence).toList());
+    assertEquals(4, Mounts.among(job.faces().get(1).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count());
+  }
+
   @ParameterizedTest
   @MethodSource("names")
   void theFilesAreWhatTheGeneratorMakes(String name) throws Exception {
@@ -67,7 +76,7 @@ class SamplesTest {
   /** All objects; of pictures only where they stand, for another Java may pack the same pixels otherwise. */
   private static String drawn(Job job) {
     return job.faces().stream().flatMap(f -> f.items().stream())
-        .map(i -> i instanceof Item.Photo ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n"));
+        .map(i -> i instanceof Item.Photo ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n")).replaceAll("[0-9a-f]{64}", "picture");
   }
 
   /** The same words, and every figure within a millionth: the last places of sines differ between machines. */

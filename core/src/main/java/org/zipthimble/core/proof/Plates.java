@@ -8,7 +8,9 @@ import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.marks.Art;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.Finish;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
@@ -46,6 +48,23 @@ final class Plates implements MarkOut {
   @Override
   public void fill(Path path, Shade shade) {
     // Gradients run in the process inks.
+  }
+
+  @Override
+  public void fill(Path path, Finish finish) {
+    if (inking.plated(finish.colour())) {
+      fill(path, finish.colour());
+    }
+  }
+
+  /** Halos are plain colour; what is blurred becomes a picture. */
+  @Override
+  public void art(Art art) {
+    art.shadow().ifPresent(h -> ink(inking.of(h.colour())));
+    art.glow().ifPresent(h -> ink(inking.of(h.colour())));
+    if (art.blur() <= 0) {
+      art.marks().accept(this);
+    }
   }
 
   @Override
