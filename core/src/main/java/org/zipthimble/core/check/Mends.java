@@ -7,7 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Lab;
+import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
@@ -27,6 +31,9 @@ import org.zipthimble.core.wording.Wording;
 public final class Mends {
   private static final int EDGE = 64;
 
+  /** The lightness of Lab below which a colour is taken for black. */
+  private static final double DARK = 15;
+
   private Mends() {}
 
   /** A mend: its name, and the edit that does it. */
@@ -35,6 +42,9 @@ public final class Mends {
   /** The mends there are for a finding; none for most. */
   public static List<Mend> of(Job job, Finding finding) {
     Optional<Face> face = job.face(finding.faceId());
+    if (finding.code().equals("black-flat") || finding.code().equals("ink-load")) {
+      return rich(face.flatMap(f -> finding.itemId().flatMap(f::find)));
+    }
     if (!finding.code().equals("bleed-short") && !finding.code().equals("bleed-open") || face.isEmpty()) {
       return List.of();
     }
@@ -51,6 +61,12 @@ public final class Mends {
       out.add(new Mend("mend.ground", ground(job, face.get(), item)));
     }
     return out;
+  }
+
+  /** Black with depth, for a fill that is black or nearly so. */
+  private static List<Mend> rich(Optional<Item> item) {
+    return item.filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()).filter(c -> Lab.of(c).l() < DARK)
+        .map(c -> List.of(new Mend("mend.richBlack", ColourEdits.ink(c, Optional.of(new Ink.Process(Cmyk.RICH_BLACK)))))).orElse(List.of());
   }
 
   private static boolean straight(Item item) {

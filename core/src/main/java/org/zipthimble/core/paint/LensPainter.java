@@ -57,15 +57,15 @@ public final class LensPainter {
     Box pixels = toPixels.apply(within);
     Area area = new Area(width, Math.max(0, (int) Math.round(pixels.x())), Math.max(0, (int) Math.round(pixels.y())),
         Math.min(width, (int) Math.round(pixels.right())), Math.min(height, (int) Math.round(pixels.bottom())));
+    byte[] inks = new InkBands(page, toPixels, inking, pictures).of(plain, 0);
     if (lens == Lens.ON_STOCK) {
       for (int y = area.top(); y < area.bottom(); y++) {
         for (int x = area.left(); x < area.right(); x++) {
           to[y * width + x] = 0xFF000000 | through(from[y * width + x], stock);
         }
       }
-      return new LensView(image, from, new byte[4 * from.length], inking, 0, 0);
+      return new LensView(image, from, inks, inking, 0, 0);
     }
-    byte[] inks = new InkBands(page, toPixels, inking, pictures).of(plain, 0);
     return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking) : inked(inks, from, to, area, image, inking, lens, limit, stock);
   }
 

@@ -129,6 +129,12 @@ class ColourChecksTest {
           assertEquals(0.5, seen.share(), 0.02);
           assertEquals(right & 255, right >> 8 & 255, "what is in range is grey");
         }
+        case ON_STOCK -> {
+          int blue = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.of(0x5B8FB0))
+              .image().getRGB(150, 141);
+          assertEquals(SLATE.red() * 0x5B / 255, blue >> 16 & 255, 1, "the stock shows through");
+          assertEquals(SLATE.rgb(), right & 0xFFFFFF, "on white it is as it was made");
+        }
         case IN_INK -> assertEquals(inking.press().onPaper(slate).colour().red(), right >> 16 & 255, 3);
         case INK_LOAD -> assertEquals(Math.max(slate.load(), inking.of(LIME).process().load()), seen.highest(), 0.02);
         default -> {
@@ -158,5 +164,17 @@ class ColourChecksTest {
     assertEquals(changed.palette(), again.palette());
     assertEquals(2.8, again.colour().limit());
     assertEquals(Destination.PRINT_SHOP, again.colour().to());
+  }
+
+  /** Black ink alone over a large area is told; one press makes it a black of four inks within the limit. */
+  @Test
+  void aLargeFlatBlackIsOfferedDepth() {
+    Job card = Made.card(Made.background("g").filled(Optional.of(Colour.BLACK))).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    Job flat = ColourEdits.ink(Colour.BLACK, Optional.of(new Ink.Process(Cmyk.BLACK))).change().apply(card);
+    Finding finding = Checks.run(flat).stream().filter(f -> f.code().equals("black-flat")).findFirst().orElseThrow();
+    assertEquals(5.25 * 7.25, finding.figure(), 1e-9);
+    Job rich = Mends.of(flat, finding).get(0).edit().change().apply(flat);
+    assertTrue(Checks.run(rich).stream().noneMatch(f -> f.code().equals("black-flat") || f.code().equals("ink-load")));
+    assertEquals(2.4, rich.colour().inking(rich.palette()).of(Colour.BLACK).process().load(), 1e-9);
   }
 }

@@ -55,7 +55,8 @@ final class PictureSection extends Section {
       String said = Wording.text(
           "tag.resolution", Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), p)), 0),
           picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
-          Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0));
+          Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0),
+          Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), p) / 2), 0));
       return picture.retouch().enlarged() > 1 ? said + " " + Wording.text("picture.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
     })).orElse("");
   }

@@ -11,8 +11,10 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
+import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.ColourText;
 import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Looks;
@@ -28,6 +30,7 @@ import org.zipthimble.desktop.state.Session;
 /** A colour of the palette: its name, the colour in any notation, and the ink it is printed with. What changes here changes everywhere. */
 final class SwatchSlip {
   private static final double WIDE = 230;
+  private static final double DARK = 15;
   private static final double BELOW = -34;
 
   /** What a colour is printed with. */
@@ -45,6 +48,7 @@ final class SwatchSlip {
   private final ToggleGroup kinds = new ToggleGroup();
   private final VBox own = new VBox(8);
   private final VBox spot = new VBox(8);
+  private final Button rich = Kit.button("swatch-rich", "mend.richBlack", () -> ink(Optional.of(new Ink.Process(Cmyk.RICH_BLACK))), "quiet");
   private final FlowPane tints = new FlowPane(6, 4);
   private final Label note = Kit.wrapped("", "line-note");
   private Swatch swatch;
@@ -72,11 +76,11 @@ final class SwatchSlip {
         Kit.under(Wording.text("swatch.tint"), tint));
     own.getChildren().addAll(Kit.under(Wording.text("swatch.inks"), inks), spot);
     paper.getChildren().addAll(Kit.under(Wording.text("swatch.name"), name), Kit.under(Wording.text("swatch.colour"), colour),
-        Kit.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note,
+        Kit.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
         Kit.under(Wording.text("swatch.tints"), tints),
         Kit.button("swatch-remove", "swatch.remove", this::remove, "quiet"));
     paper.setPrefWidth(WIDE);
-    for (Node node : new Node[] {own, spot, note}) {
+    for (Node node : new Node[] {own, spot, note, rich}) {
       node.managedProperty().bind(node.visibleProperty());
     }
     refresh();
@@ -178,6 +182,7 @@ final class SwatchSlip {
 
   private void refresh() {
     showTints();
+    rich.setVisible(Lab.of(swatch.colour()).l() < DARK);
     name.show(swatch.name());
     colour.show(swatch.colour().hex());
     Optional<Ink.Spot> plates = swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast);
