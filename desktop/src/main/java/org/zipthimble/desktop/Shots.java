@@ -51,6 +51,9 @@ public final class Shots extends Application {
   private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
       "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe");
 
+  /** Taken for the help alone. */
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png");
+
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
   private Workbench workbench;
@@ -278,7 +281,9 @@ public final class Shots extends Application {
     image.setRGB(0, 0, width, height, pixels, 0, width);
     try {
       Files.createDirectories(folder);
-      Files.write(folder.resolve(name), PngWriter.bytes(image, SCREEN_PPI));
+      if (!NOT_KEPT.contains(name)) {
+        Files.write(folder.resolve(name), PngWriter.bytes(image, SCREEN_PPI));
+      }
       if (HELP.containsKey(name) && getParameters().getUnnamed().size() > 1) {
         Path help = Files.createDirectories(Path.of(getParameters().getUnnamed().get(1)));
         Files.write(help.resolve(HELP.get(name) + ".png"), PngWriter.bytes(small(image), SCREEN_PPI));

@@ -9,7 +9,7 @@ import org.zipthimble.core.job.JobFonts;
 /** All checks, in the order a person would go through them. */
 public final class Checks {
   private static final List<Check> ALL =
-      List.of(new EmptyFace(), new BleedShort(), new BleedOpen(), new PictureSmall(), new WordsOutside(), new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new ShopAsks(),
+      List.of(new EmptyFace(), new BleedShort(), new BleedOpen(), new PictureSmall(), new MountEmpty(), new WordsOutside(), new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new ShopAsks(),
           new CutLane(), new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new CutSize());
 
   private Checks() {}

@@ -4,10 +4,13 @@ import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
 import java.util.HexFormat;
 
 /** Bytes that never change, known by their SHA-256. Two blobs are equal when their bytes are. */
 public final class Blob {
+  private static final int HEAD = 8_000_000;
+
   private final byte[] bytes;
   private final String id;
 
@@ -34,6 +37,11 @@ public final class Blob {
   /** A copy of the bytes. */
   public byte[] bytes() {
     return bytes.clone();
+  }
+
+  /** Up to the first 8 million bytes. */
+  byte[] head() {
+    return Arrays.copyOf(bytes, Math.min(bytes.length, HEAD));
   }
 
   /** Reads the bytes without copying them. */

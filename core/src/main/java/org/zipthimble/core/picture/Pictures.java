@@ -1,10 +1,12 @@
 package org.zipthimble.core.picture;
 
 import java.awt.Graphics2D;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -114,7 +116,9 @@ public final class Pictures {
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
       ImageReader reader = reader(in, picture.name());
       try {
-        return Exif.upright(plain(read(reader, picture.kind(), bytes, step)), turn(picture.kind(), bytes));
+        BufferedImage upright = Exif.upright(plain(read(reader, picture.kind(), bytes, step)), turn(picture.kind(), bytes));
+        Optional<ICC_Profile> profile = picture.kind() == Kind.PNG ? PngProfile.of(picture.blob().head()) : Optional.empty();
+        return profile.isPresent() ? PngProfile.inScreen(upright, profile.get()) : upright;
       } finally {
         reader.dispose();
       }

@@ -164,4 +164,30 @@ class PictureKindsTest {
     assertEquals(Optional.empty(), Kind.of("II".getBytes(StandardCharsets.US_ASCII)));
     assertArrayEquals(new int[] {1}, new int[] {Exif.turn(new byte[20], 0, 20)});
   }
+
+  /** A PNG whose profile says that its numbers are linear light is lightened to the screen's curve (IEC 61966-2-1: 55 of 255 is 128.6). */
+  @Test
+  void aPngsProfileIsHonoured() throws Exception {
+    BufferedImage grey = new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB);
+    for (int i = 0; i < 64; i++) {
+      grey.setRGB(i % 8, i / 8, 0x373737);
+    }
+    java.io.ByteArrayOutputStream plain = new java.io.ByteArrayOutputStream();
+    javax.imageio.ImageIO.write(grey, "png", plain);
+    java.io.ByteArrayOutputStream data = new java.io.ByteArrayOutputStream();
+    data.write(new byte[] {'l', 'i', 'n', 0, 0});
+    try (java.util.zip.DeflaterOutputStream deflated = new java.util.zip.DeflaterOutputStream(data)) {
+      deflated.write(java.awt.color.ICC_Profile.getInstance(java.awt.color.ColorSpace.CS_LINEAR_RGB).getData());
+    }
+    byte[] chunk = java.nio.ByteBuffer.allocate(4 + data.size()).put(new byte[] {'i', 'C', 'C', 'P'}).put(data.toByteArray()).array();
+    java.util.zip.CRC32 crc = new java.util.zip.CRC32();
+    crc.update(chunk);
+    byte[] before = plain.toByteArray();
+    java.nio.ByteBuffer all = java.nio.ByteBuffer.allocate(before.length + chunk.length + 8);
+    // After the signature (8 bytes) and the header (25).
+    all.put(before, 0, 33).putInt(data.size()).put(chunk).putInt((int) crc.getValue()).put(before, 33, before.length - 33);
+    Picture picture = Pictures.look("linear.png", all.array(), Pictures.Limits.USUAL);
+    assertEquals(128, Pictures.decode(picture).getRGB(3, 3) & 255, 2);
+    assertEquals(0x37, Pictures.decode(Pictures.look("plain.png", before, Pictures.Limits.USUAL)).getRGB(3, 3) & 255);
+  }
 }
