@@ -107,6 +107,7 @@ final class PicturesBench implements Callable<Integer> {
   }
 
   private Object timed(String what, Work work) throws Trouble, Stopped, IOException {
+    System.gc();
     pools().forEach(MemoryPoolMXBean::resetPeakUsage);
     long start = System.nanoTime();
     Object made = work.run();

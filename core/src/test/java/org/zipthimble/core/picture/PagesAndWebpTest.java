@@ -130,7 +130,7 @@ class PagesAndWebpTest {
     assertEquals(half.width(), drawn.getWidth(), 1);
   }
 
-  /** 400 damaged files of both kinds: a sentence or a sound picture, never anything else. */
+  /** 160 damaged files of both kinds: a sentence or a sound picture, never anything else. */
   @Test
   void damagedFilesGiveASentence() throws Exception {
     javax.imageio.ImageIO.write(Made.chequers(60, 40), "png", folder.resolve("a.png").toFile());
@@ -138,7 +138,7 @@ class PagesAndWebpTest {
     byte[][] sound = {Files.readAllBytes(folder.resolve("a.webp")), Files.readAllBytes(pdf("d.pdf", Destination.HOME_PRINTER))};
     Random random = new Random(5);
     int refused = 0;
-    for (int round = 0; round < 400; round++) {
+    for (int round = 0; round < 160; round++) {
       byte[] broken = sound[round % 2].clone();
       for (int i = 0; i < 1 + random.nextInt(8); i++) {
         broken[12 + random.nextInt(broken.length - 12)] = (byte) random.nextInt(256);
@@ -154,7 +154,7 @@ class PagesAndWebpTest {
         refused++;
       }
     }
-    assertTrue(refused > 60, refused + " refused");
+    assertTrue(refused > 25, refused + " refused");
     assertEquals(Optional.of(Kind.PDF), Kind.of(sound[1]));
     assertThrows(Trouble.class, () -> PdfPages.of("x.pdf", "%PDF-1.4 nothing else at all in here, honestly, but long enough to look at".getBytes(StandardCharsets.US_ASCII), Pictures.Limits.USUAL));
   }
