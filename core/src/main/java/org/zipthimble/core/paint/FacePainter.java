@@ -1,6 +1,7 @@
 package org.zipthimble.core.paint;
 
 import java.awt.image.BufferedImage;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Shapes;
@@ -38,6 +39,16 @@ public final class FacePainter {
    */
   public static BufferedImage paint(
       DrawnPage page, Box within, boolean outside, Affine toPixels, int width, int height, Halvings pictures) {
+    return paint(page, within, outside, false, toPixels, width, height, pictures);
+  }
+
+  /**
+   * The same, on white paper where it is printed: art that mixes with what is below it must have something below.
+   *
+   * @param paper whether there is paper
+   */
+  public static BufferedImage paint(
+      DrawnPage page, Box within, boolean outside, boolean paper, Affine toPixels, int width, int height, Halvings pictures) {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
     RasterOut out = new RasterOut(image, toPixels, pictures);
     if (outside) {
@@ -46,6 +57,9 @@ public final class FacePainter {
       }
     }
     try (MarkOut.Scope clip = out.clip(Shapes.rectangle(within))) {
+      if (paper) {
+        out.fill(Shapes.rectangle(within), Colour.WHITE);
+      }
       page.marks().accept(out);
     }
     out.done();

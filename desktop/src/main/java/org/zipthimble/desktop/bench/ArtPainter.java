@@ -105,7 +105,7 @@ final class ArtPainter {
       return lensed(asked, face);
     }
     seen = Optional.empty();
-    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0 || i.facts().effects().blend() != Blend.NORMAL);
+    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0) || mixing(face);
     int[] run = clearing || asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {
       kept = Optional.empty();
@@ -116,10 +116,15 @@ final class ArtPainter {
     return composed(asked, face, layers);
   }
 
+  /** Whether anything mixes with what lies below it. */
+  private static boolean mixing(Face face) {
+    return face.all().stream().anyMatch(i -> i.facts().effects().blend() != Blend.NORMAL);
+  }
+
   private BufferedImage whole(Asked asked, Face face) {
     DrawnPage page = Pages.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
-    return FacePainter.paint(page, within, !asked.trimmed() && outside(asked.shown(), face, within), asked.toPixels(), asked.width(), asked.height(), pictures);
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(asked.shown(), face, within), mixing(face), asked.toPixels(), asked.width(), asked.height(), pictures);
   }
 
   private static boolean outside(Job job, Face face, Box within) {

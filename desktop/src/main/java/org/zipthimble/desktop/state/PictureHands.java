@@ -43,7 +43,10 @@ public final class PictureHands {
     read(session.asker().pictures(), pictures -> then.accept(item.get(), pictures.get(0)));
   }
 
-  /** Fills the mounts that are chosen, in reading order; with none chosen all empty ones of the face. */
+  /**
+   * Fills the mounts that are chosen, in reading order: the empty ones, or all of them anew where none is empty; with none chosen the empty ones
+   * of the face.
+   */
   public void fill() {
     fill(session.asker().pictures());
   }
@@ -51,7 +54,8 @@ public final class PictureHands {
   /** The same with files at hand. */
   public void fill(List<Path> files) {
     List<Item> chosen = Mounts.among(session.selected());
-    List<Item> mounts = chosen.isEmpty() ? Mounts.among(session.face().items()).stream().filter(m -> m.pictureIds().isEmpty()).toList() : chosen;
+    List<Item> empty = (chosen.isEmpty() ? Mounts.among(session.face().items()) : chosen).stream().filter(m -> m.pictureIds().isEmpty()).toList();
+    List<Item> mounts = empty.isEmpty() ? chosen : empty;
     if (mounts.isEmpty()) {
       session.say(Wording.text("mount.none"));
       return;

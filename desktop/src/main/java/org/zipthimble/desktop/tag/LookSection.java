@@ -79,7 +79,10 @@ final class LookSection extends Section {
         fresh.add(() -> madeNow().ifPresent(l -> fill.show(l.fill())));
         getChildren().addAll(Kit.row(6, Kit.under(Wording.text("tag.fill"), fill)), line());
       }
-      getChildren().addAll(Kit.label(Wording.text("tag.parts"), "field-label"), parts, Kit.row(6,
+      if (!MountSection.wants(item)) {
+        getChildren().addAll(Kit.label(Wording.text("tag.parts"), "field-label"), parts);
+      }
+      getChildren().add(Kit.row(6,
           Kit.button("tag-open", "tag.open", () -> now().ifPresent(i -> session.openGroup(i.id())), "quiet"),
           Kit.button("tag-ungroup", "tag.ungroup", () -> session.applyAndSelect(
               org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));

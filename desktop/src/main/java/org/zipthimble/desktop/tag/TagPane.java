@@ -141,11 +141,11 @@ public final class TagPane extends VBox {
       words = Optional.of(section);
       put(section);
     }
-    put(new LookSection(session, item));
     if (MountSection.wants(item)) {
-      inside.getChildren().add(Kit.stitch());
       put(new MountSection(session, item));
+      inside.getChildren().add(Kit.stitch());
     }
+    put(new LookSection(session, item));
     if (Shown.retouch(item).isPresent()) {
       fold("picture", new PictureSection(session));
       fold("brush", new BrushSection(session));
