@@ -216,4 +216,20 @@ class PicturesTest extends AtTheBench {
     assertEquals(session.job().ticket().bleedBox().width(), session.face().items().get(0).placement().width(), 1e-9);
     Hand.until(() -> robot.lookup("#edge-note").queryAs(Label.class).getText().contains("left 0.13"));
   }
+
+  @Test
+  void aFrameThatIsReachedIntoIsCroppedByItsPins(FxRobot robot) throws Exception {
+    photo(robot, 1, 1, 3, 2);
+    withoutHints(robot);
+    hand.doubleClick(2.5, 2);
+    assertTrue(session.touch().insideProperty().get().isPresent());
+    hand.drag(4, 2, 2.5, 2);
+    assertEquals(0.5, retouch().crop().width(), 0.03);
+    assertEquals(1.5, session.single().orElseThrow().placement().width(), 0.09);
+    hand.drag(1.7, 2, 1.4, 2);
+    assertEquals(0.1, retouch().crop().x(), 0.03, "pulled to the left its right part comes in");
+    robot.interact(() -> workbench.bench().takeFocus());
+    robot.type(KeyCode.ESCAPE);
+    assertTrue(session.touch().insideProperty().get().isEmpty());
+  }
 }

@@ -68,6 +68,60 @@ public final class PictureEdits {
     });
   }
 
+  /**
+   * Crops a placed picture to another frame, as when its pins are pulled; what is seen does not move, and the frame ends where the
+   * picture does.
+   *
+   * @param frame turned and leaning as the picture is
+   */
+  public static Edit frame(Job job, String faceId, String id, Placement frame) {
+    Optional<Item.Photo> found = job.face(faceId).flatMap(f -> f.find(id)).filter(Item.Photo.class::isInstance).map(Item.Photo.class::cast);
+    return found.map(photo -> {
+      Placement p = photo.placement();
+      Box now = frame.toGround().then(p.toGround().inverse()).apply(new Box(0, 0, frame.width(), frame.height()));
+      Retouch r = photo.retouch();
+      double left = r.flippedX() ? p.width() - now.right() : now.x();
+      double top = r.flippedY() ? p.height() - now.bottom() : now.y();
+      double x = held(r.crop().x() + left / p.width() * r.crop().width(), 0, 1 - LEAST);
+      double y = held(r.crop().y() + top / p.height() * r.crop().height(), 0, 1 - LEAST);
+      double right = held(r.crop().x() + (left + now.width()) / p.width() * r.crop().width(), x + LEAST, 1);
+      double bottom = held(r.crop().y() + (top + now.height()) / p.height() * r.crop().height(), y + LEAST, 1);
+      return crop(faceId, id, new Box(x, y, right - x, bottom - y));
+    }).orElse(new Edit(Wording.text("edit.crop"), j -> j));
+  }
+
+  /** The smallest part that pulling leaves. */
+  private static final double LEAST = 0.01;
+
+  private static double held(double v, double least, double most) {
+    return Math.max(least, Math.min(most, v));
+  }
+
+  /**
+   * Moves and zooms a picture behind its frame, which stays.
+   *
+   * @param across how far the picture goes to the right, in parts of the frame
+   * @param times how much larger it is drawn
+   */
+  public static Edit slide(String faceId, String id, double across, double down, double times) {
+    return Edits.each(faceId, Set.of(id), Wording.text("edit.hold"), item -> {
+      if (!(item instanceof Item.Photo)) {
+        return item;
+      }
+      Item.Photo photo = (Item.Photo) item;
+      Box c = photo.retouch().crop();
+      double most = Math.min(1 / c.width(), 1 / c.height());
+      double scale = held(1 / times, Math.max(LEAST / c.width(), LEAST / c.height()), most);
+      double w = c.width() * scale;
+      double h = c.height() * scale;
+      double dx = photo.retouch().flippedX() ? -across : across;
+      double dy = photo.retouch().flippedY() ? -down : down;
+      double x = held(c.centre().x() - dx * c.width() - w / 2, 0, 1 - w);
+      double y = held(c.centre().y() - dy * c.height() - h / 2, 0, 1 - h);
+      return photo.retouched(photo.retouch().cropped(new Box(x, y, w, h)));
+    });
+  }
+
   /** Adds a stroke of the brush to a picture. */
   public static Edit rub(String faceId, String id, Rub stroke) {
     return retouch(faceId, Set.of(id), stroke.restores() ? "edit.restore" : "edit.rub", r -> r.rubbed(stroke));

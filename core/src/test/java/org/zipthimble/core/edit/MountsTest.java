@@ -177,4 +177,25 @@ class MountsTest {
     assertEquals(photo.placement(), other.placement());
     assertEquals(Set.of(B.id()), replaced.pictures().keySet(), "the old one is not carried along");
   }
+
+  /** Pulled in at the right by half, a picture keeps its left half where it was; pulled out past its end the frame ends with it. */
+  @Test
+  void pullingAFrameCropsAndSlidingMovesBehindIt() {
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2);
+    Job job = Made.with(A, photo);
+    Job half = done(job, PictureEdits.frame(job, "f1", "i1", photo.placement().boxed(1, 1, 1.5, 2)));
+    Item.Photo cropped = (Item.Photo) half.faces().get(0).items().get(0);
+    assertEquals(new Box(0, 0, 0.5, 1), cropped.retouch().crop());
+    assertEquals(1.5, cropped.placement().width(), 1e-9);
+    Job out = done(half, PictureEdits.frame(half, "f1", "i1", cropped.placement().boxed(1, 1, 9, 2)));
+    assertEquals(3, out.faces().get(0).items().get(0).placement().width(), 1e-9, "no farther than the picture goes");
+    Job slid = done(half, PictureEdits.slide("f1", "i1", -0.5, 0, 1));
+    Item.Photo moved = (Item.Photo) slid.faces().get(0).items().get(0);
+    assertEquals(0.25, moved.retouch().crop().x(), 1e-9);
+    assertEquals(cropped.placement(), moved.placement(), "the frame stays");
+    Item.Photo near = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 2)).faces().get(0).items().get(0);
+    assertEquals(0.25, near.retouch().crop().width(), 1e-9);
+    Item.Photo far = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 0.1)).faces().get(0).items().get(0);
+    assertEquals(0.5, far.retouch().crop().width(), 1e-9, "its height is all there already");
+  }
 }

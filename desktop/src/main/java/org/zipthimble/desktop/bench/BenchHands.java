@@ -122,7 +122,8 @@ final class BenchHands {
     if (brush.on()) {
       return brush.press(pressed);
     }
-    Optional<Drag> within = points.press(e, pressed).or(() -> mounts.press(pressed));
+    Optional<Drag> cropping = bench.pins().flatMap(pins -> pins.at(pressed)).flatMap(mounts::crop);
+    Optional<Drag> within = points.press(e, pressed).or(() -> cropping).or(() -> mounts.press(pressed));
     if (within.isPresent()) {
       return within.get();
     }

@@ -6,7 +6,10 @@ import java.util.Set;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.edit.Mounts;
+import org.zipthimble.core.edit.PictureEdits;
+import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -18,7 +21,7 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Shown;
 import org.zipthimble.desktop.state.Session;
 
-/** Moves, zooms and turns the picture inside a mount that was clicked twice. */
+/** Moves, zooms and turns the picture inside a mount or a frame that was clicked twice; a frame's pins crop it. */
 final class MountHand {
   private static final double WHEEL = 1.0012;
 
@@ -39,9 +42,9 @@ final class MountHand {
     }
   }
 
-  /** Reaches into a mount that holds a picture; whether it was one. */
+  /** Reaches into a picture's frame or a mount that holds a picture; whether it was one. */
   boolean enter(Item item) {
-    boolean holds = Shown.mount(item).flatMap(Making.Mounted::pictureId).isPresent();
+    boolean holds = item instanceof Item.Photo || Shown.mount(item).flatMap(Making.Mounted::pictureId).isPresent();
     if (holds) {
       session.selectionProperty().set(Set.of(item.id()));
       session.touch().insideProperty().set(Optional.of(item.id()));
@@ -73,10 +76,24 @@ final class MountHand {
     return Optional.of(new Moving(mount, own));
   }
 
+  /** Pulling a pin of a frame that is reached into crops the picture; empty when none is. */
+  Optional<Drag> crop(Handle handle) {
+    return mount().filter(Item.Photo.class::isInstance).map(photo -> new Trying() {
+      private final Affine inverse = Grounds.under(session.face(), photo.id()).inverse();
+
+      @Override
+      public void to(Point now, Drag.Held held) {
+        Placement frame = Reshape.pulled(photo.placement(), handle, inverse.apply(lens.now().toFace(now)), false);
+        tryOut(PictureEdits.frame(session.job(), session.faceIdProperty().get(), photo.id(), frame));
+      }
+    });
+  }
+
   /** Zooms the picture by the wheel; whether a mount is reached into. */
   boolean wheel(double by) {
     Optional<Item> mount = mount();
-    mount.ifPresent(m -> session.apply(hold(m, h -> h.zoomed(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * Math.pow(WHEEL, by)))))));
+    mount.ifPresent(m -> session.apply(m instanceof Item.Photo
+        ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, Math.pow(WHEEL, by)) : hold(m, h -> h.zoomed(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * Math.pow(WHEEL, by)))))));
     return mount.isPresent();
   }
 
@@ -90,29 +107,11 @@ final class MountHand {
           .ifPresent(s -> nodes.add(Drawn.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
   }
 
-  private final class Moving implements Drag {
-    private final Item mount;
-    private final Point pressed;
-    private final Placement box;
-    private final Affine inverse;
+  /** A drag that tries an edit out until it is released. */
+  private abstract class Trying implements Drag {
     private Optional<Edit> tried = Optional.empty();
 
-    Moving(Item mount, Point pressed) {
-      this.mount = mount;
-      this.pressed = pressed;
-      this.box = mount.placement();
-      this.inverse = toFace(mount).inverse();
-    }
-
-    @Override
-    public void to(Point now, Drag.Held held) {
-      Point own = inverse.apply(lens.now().toFace(now));
-      Edit edit = hold(mount, h -> {
-        if (held.keep()) {
-          return h.turnedBy(pressed, own, box.width(), box.height());
-        }
-        return h.moved((own.x() - pressed.x()) / box.width(), (own.y() - pressed.y()) / box.height());
-      });
+    void tryOut(Edit edit) {
       tried = Optional.of(edit);
       session.tryOut(edit);
     }
@@ -125,6 +124,32 @@ final class MountHand {
     @Override
     public void dropped() {
       session.dropTry();
+    }
+  }
+
+  private final class Moving extends Trying {
+    private final Item mount;
+    private final Point pressed;
+    private final Placement box;
+    private final Affine inverse;
+
+    Moving(Item mount, Point pressed) {
+      this.mount = mount;
+      this.pressed = pressed;
+      this.box = mount.placement();
+      this.inverse = toFace(mount).inverse();
+    }
+
+    @Override
+    public void to(Point now, Drag.Held held) {
+      Point own = inverse.apply(lens.now().toFace(now));
+      double across = (own.x() - pressed.x()) / box.width();
+      double down = (own.y() - pressed.y()) / box.height();
+      if (mount instanceof Item.Photo) {
+        tryOut(PictureEdits.slide(session.faceIdProperty().get(), mount.id(), across, down, 1));
+      } else {
+        tryOut(hold(mount, h -> held.keep() ? h.turnedBy(pressed, own, box.width(), box.height()) : h.moved(across, down)));
+      }
     }
   }
 }
