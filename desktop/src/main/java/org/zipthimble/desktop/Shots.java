@@ -49,7 +49,7 @@ public final class Shots extends Application {
   private static final int HELP_WIDE = 720;
   private static final String PALETTE = "palette.png";
   private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
-      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe");
+      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures");
 
   /** Taken for the help alone. */
   private static final Set<String> NOT_KEPT = Set.of("arranging.png");
@@ -182,6 +182,7 @@ public final class Shots extends Application {
       take(s, "foil-invitation.thimble");
       s.stationProperty().set(Station.COMPOSE);
       s.faceIdProperty().set("f2");
+      s.openGroup(idOf(s, "Mount grid").iterator().next());
       s.selectionProperty().set(Set.of(Mounts.among(s.face().items()).get(2).id()));
     });
     step("mounts.png", s -> run("menu.fit"));

@@ -34,7 +34,7 @@ import org.zipthimble.core.wording.Trouble;
 /**
  * The Spring Swap invitation for a press by its card: the picture straightened, toned and faded out at its top, a gold foil on a plate of its own, and on
  * the back a grid of mounts whose pictures have four looks; the sun
- * is patched out of one.
+ * is patched out of one, and the hill below it restored.
  */
 final class FoilInvitation {
   private static final Colour GOLD = Colour.of(0xB8862D);
@@ -66,8 +66,9 @@ final class FoilInvitation {
   }
 
   private static Making held(Making.Mounted mount, PictureLook look, double dx) {
-    Rub sun = new Rub(List.of(new Point(0.64, 0.375)), 0.055, 0.4, false);
-    Retouch how = look == PictureLook.ALMANAC ? Retouch.NONE.rubbed(sun).patched(true) : Retouch.NONE;
+    Rub sun = new Rub(List.of(new Point(0.64, 0.385)), 0.064, 0.15, false);
+    Rub hill = new Rub(List.of(new Point(0.54, 0.493), new Point(0.64, 0.493), new Point(0.74, 0.499)), 0.032, 0.1, true);
+    Retouch how = look == PictureLook.ALMANAC ? Retouch.NONE.rubbed(sun).rubbed(hill).patched(true) : Retouch.NONE;
     return mount.retouched(how.looking(look, 0.85)).held(mount.held().zoomed(1.15).moved(dx, -0.05));
   }
 
