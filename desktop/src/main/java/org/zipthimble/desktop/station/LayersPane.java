@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Kit;
 import org.zipthimble.desktop.state.Session;
@@ -179,7 +180,7 @@ public final class LayersPane extends VBox {
 
     @Override
     public String group(Item.Group item) {
-      return Wording.text("kind.group", item.members().size());
+      return Shown.mount(item).isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
     }
   }
 }
