@@ -54,6 +54,7 @@ final class Workbench extends StackPane {
   private final Session session;
   private final BorderPane window = new BorderPane();
   private final BenchPane bench;
+  private final Adding adding;
   private final LayersPane layers;
   private final ShelfPane shelf;
   private final VBox bottom = new VBox();
@@ -78,12 +79,12 @@ final class Workbench extends StackPane {
   Workbench(Session session, Runnable quit) {
     this.session = session;
     bench = new BenchPane(session);
-    Adding adding = new Adding(session);
+    adding = new Adding(session);
     shelf = new ShelfPane(session, adding, () -> shelf(false));
     placing = new PlacingSlip(session, adding);
     figures = new FigureSlip(session);
     bench.setOnDrawn(adding::drawn);
-    bench.setOnDropped((board, at) -> dropped(adding, board, at));
+    bench.setOnDropped(this::dropped);
     bench.setPlacing(placing::place);
     adding.setOnSeveral(placing::wait);
     adding.setOnShelf(shelf::fill);
@@ -105,7 +106,7 @@ final class Workbench extends StackPane {
     cut = once(() -> new CutStation(session, () -> printed(true)));
     send = once(() -> new SendStation(session));
     ticket = new TicketPane(session);
-    Clip clip = new Clip(session, files -> adding.pictures(files, bench.middle()), text -> adding.words(text, bench.middle()), (name, bytes) -> adding.picture(name, bytes, bench.middle()));
+    Clip clip = new Clip(session, files -> adding.loose(files, bench.middle()), text -> adding.words(text, bench.middle()), (name, bytes) -> adding.picture(name, bytes, bench.middle()));
     commands = new Commands(session, bench, adding, clip, new Shapes(session, figures), pages(quit));
     finder = new Finder(session, commands::all);
     screen = new ScreenCard(session);
@@ -186,12 +187,17 @@ final class Workbench extends StackPane {
     };
   }
 
-  private boolean dropped(Adding adding, Dragboard board, Point at) {
+  /** What adds to the bench, for what stands in a person's stead. */
+  Adding adding() {
+    return adding;
+  }
+
+  private boolean dropped(Dragboard board, Point at) {
     if (board.hasString() && shelf.dropped(board.getString(), at)) {
       return true;
     }
     if (board.hasFiles()) {
-      adding.pictures(board.getFiles().stream().map(File::toPath).toList(), at);
+      adding.dropped(board.getFiles().stream().map(File::toPath).toList(), at);
       return true;
     }
     if (board.hasImage() && board.getImage() != null) {

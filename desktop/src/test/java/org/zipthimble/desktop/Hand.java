@@ -121,6 +121,7 @@ final class Hand {
     Unsaved unsaved = Unsaved.LOSE;
     Changed changed = Changed.STAY;
     boolean replace = true;
+    boolean intoMount;
     final List<String> asked = new ArrayList<>();
 
     @Override
@@ -158,6 +159,12 @@ final class Hand {
     public boolean mayReplace(List<String> fileNames) {
       asked.add("replace " + fileNames);
       return replace;
+    }
+
+    @Override
+    public boolean mayReplacePicture(String pictureName) {
+      asked.add("mount " + pictureName);
+      return intoMount;
     }
 
     @Override

@@ -232,4 +232,37 @@ class PicturesTest extends AtTheBench {
     robot.type(KeyCode.ESCAPE);
     assertTrue(session.touch().insideProperty().get().isEmpty());
   }
+
+  /** A drop on an empty mount fills it, one on a full mount asks, one beside it stays loose; what the tray adds never falls into a mount. */
+  @Test
+  void onlyWhatIsDroppedOnAMountGoesInAndAFullOneAsks(FxRobot robot) throws Exception {
+    box(robot, "Window", 1, 2, 3, 3);
+    robot.interact(() -> session.apply(Mounts.make("f1", Set.of(session.face().items().get(0).id()))));
+    answers.pictures = List.of(png("loose.png", 0x808080));
+    robot.interact(() -> session.selectionProperty().set(Set.of()));
+    robot.clickOn("#add-picture");
+    Hand.until(() -> session.face().items().size() == 2);
+    assertTrue(session.face().items().get(0).pictureIds().isEmpty(), "the tray's picture lies over the mount, loose");
+    robot.interact(session::undo);
+    robot.interact(() -> workbench.adding().dropped(files("a.png", 0x7A2E22), new org.zipthimble.core.geom.Point(2, 3)));
+    Hand.until(() -> !session.face().items().get(0).pictureIds().isEmpty());
+    List<String> first = session.face().items().get(0).pictureIds();
+    robot.interact(() -> workbench.adding().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
+    Hand.until(() -> session.face().items().size() == 2);
+    assertEquals(List.of("mount a.png"), answers.asked);
+    assertEquals(first, session.face().items().get(0).pictureIds(), "refused, it is laid on top");
+    robot.interact(session::undo);
+    answers.intoMount = true;
+    robot.interact(() -> workbench.adding().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
+    Hand.until(() -> !session.face().items().get(0).pictureIds().equals(first));
+    assertEquals(1, session.face().items().size());
+  }
+
+  private List<Path> files(String name, int rgb) {
+    try {
+      return List.of(png(name, rgb));
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
 }

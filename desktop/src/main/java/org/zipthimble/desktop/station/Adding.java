@@ -229,11 +229,27 @@ public final class Adding {
 
   /** Pictures the person chooses. */
   public void pictures() {
-    pictures(session.asker().pictures(), session.job().ticket().trim().centre());
+    List<Path> files = session.asker().pictures();
+    boolean waiting = Mounts.among(session.selected()).stream().anyMatch(m -> m.pictureIds().isEmpty());
+    if (waiting && files.stream().noneMatch(f -> DrawingIn.drawing(f.getFileName().toString()))) {
+      session.pictureHands().fill(files);
+    } else {
+      pictures(files, session.job().ticket().trim().centre(), false);
+    }
+  }
+
+  /** Picture files put down loose, around a place. */
+  public void loose(List<Path> files, Point at) {
+    pictures(files, at, false);
+  }
+
+  /** Picture files that were dropped at a place: into the mount there, or as all others. */
+  public void dropped(List<Path> files, Point at) {
+    pictures(files, at, true);
   }
 
   /** Picture files: one is placed at once, its middle at a place; several wait to be placed one after another or in a grid. */
-  public void pictures(List<Path> files, Point at) {
+  private void pictures(List<Path> files, Point at, boolean dropped) {
     List<Path> drawings = files.stream().filter(f -> DrawingIn.drawing(f.getFileName().toString())).toList();
     if (!drawings.isEmpty()) {
       drawing(drawings.get(0), at);
@@ -243,7 +259,7 @@ public final class Adding {
     reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
       read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
       List<Picture> pictures = read.stream().flatMap(r -> r.pictures().stream()).toList();
-      if (mounted(pictures, at)) {
+      if (dropped && mounted(pictures, at)) {
         return;
       }
       if (pictures.size() == 1) {
