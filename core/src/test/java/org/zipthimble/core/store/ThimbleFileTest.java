@@ -27,15 +27,27 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Blend;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Columns;
+import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.PictureLook;
+import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.Texture;
+import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.proof.PngMeasure;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Trouble;
@@ -220,5 +232,30 @@ class ThimbleFileTest {
       }
     }
     return out.toByteArray();
+  }
+
+  /** All that came with version 5 is written and read alike; a figure out of range is refused with a sentence, never an exception. */
+  @Test
+  void retouchesEffectsAndSurfacesAreKept() throws Exception {
+    Retouch all = Retouch.NONE.cropped(new Box(0.1, 0.2, 0.7, 0.6)).straightened(-3.5).flipped(true, false).patched(true)
+        .without(Optional.of(new Backdrop(Colour.of(0xFAFAF0), 0.12, false, 0.4)))
+        .rubbed(new Rub(List.of(new Point(0.1, 0.2), new Point(0.3, -0.05)), 0.04, 0.5, true))
+        .toned(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).tinted(Optional.of(Made.BEET)).enlarged(2.5);
+    Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
+        0.01, 0.02, Blend.SOFT_LIGHT);
+    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).retouched(all);
+    Item foil = Made.ellipse("i2", 1, 4, 2, 2).covered(Optional.of(new Cover.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
+    Job job = Made.with(PICTURE, photo.with(photo.facts().with(effects)), foil);
+    byte[] bytes = ThimbleFile.bytes(job);
+    assertEquals(job, ThimbleFile.read("job", new ByteArrayInputStream(bytes)));
+    String json = new String(unzip(bytes).get("job.json"), StandardCharsets.UTF_8);
+    for (String[] change : new String[][] {{"\"straighten\" : -3.5", "\"straighten\" : 80"}, {"\"blend\" : \"soft_light\"", "\"blend\" : \"vivid\""},
+        {"\"grain\" : 0.03", "\"grain\" : 90"}, {"\"enlarged\" : 2.5", "\"enlarged\" : \"much\""}, {"\"near\" : 0.12", "\"nearly\" : 0.12"}}) {
+      assertTrue(json.contains(change[0]), change[0]);
+      Map<String, byte[]> entries = unzip(bytes);
+      entries.put("job.json", json.replace(change[0], change[1]).getBytes(StandardCharsets.UTF_8));
+      Trouble told = assertThrows(Trouble.class, () -> ThimbleFile.read("job", new ByteArrayInputStream(zip(entries))));
+      assertFalse(told.getMessage().isBlank());
+    }
   }
 }
