@@ -54,11 +54,14 @@ public final class Grouping {
         Wording.text("edit.ungroup"),
         job -> {
           Set<String> groups = new java.util.HashSet<>(ids);
+          Copies.Fresh fresh = new Copies.Fresh(job);
           return ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
             List<Item> out = new ArrayList<>();
             for (Item item : items) {
               if (groups.contains(item.id()) && item instanceof Item.Group) {
                 out.addAll(released((Item.Group) item));
+                // A mount's picture is let go too; nothing is lost with its frame.
+                Mounts.loose(job, item).map(fresh::of).ifPresent(out::add);
               } else {
                 out.add(item);
               }

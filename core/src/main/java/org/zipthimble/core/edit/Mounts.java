@@ -105,21 +105,18 @@ public final class Mounts {
   /** Takes the picture out of a mount and lays it over it, as large as it was. */
   public static Edit takeOut(String faceId, String id) {
     return new Edit(Wording.text("edit.takeOut"), job -> job.changed(faceId, face -> {
-      Optional<Item> mount = face.find(id);
-      Optional<Shown> shown = mount.flatMap(m -> Shown.by(m, job.pictures()));
-      if (shown.isEmpty()) {
-        return face;
-      }
-      Making.Mounted making = Shown.mount(mount.get()).orElseThrow();
-      Affine map = shown.get().toBox().then(mount.get().placement().toGround());
-      Placement place = Reshape.lifted(new Placement(0, 0, 1, 1, 0), map);
-      Item photo = new Item.Photo(
-          Facts.of(job.freshId(), Wording.text("item.picture")), place, making.pictureId().orElseThrow(), making.retouch());
-      return face.changed(id, m -> ((Item.Group) m).making(making.holding(Optional.empty()))).changedBeside(id, items -> {
-        List<Item> more = new ArrayList<>(items);
-        more.add(photo);
-        return more;
-      });
+      Optional<Item> loose = face.find(id).flatMap(m -> loose(job, m));
+      return loose.isEmpty() ? face
+          : face.changed(id, m -> ((Item.Group) m).making(Shown.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
+    }));
+  }
+
+  /** The picture of a mount as it lies there, loose on the same ground; empty for all that is no mount or holds none. */
+  static Optional<Item> loose(Job job, Item mount) {
+    return Shown.mount(mount).flatMap(making -> Shown.by(mount, job.pictures()).map(shown -> {
+      Affine map = shown.toBox().then(mount.placement().toGround());
+      return new Item.Photo(Facts.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(new Placement(0, 0, 1, 1, 0), map),
+          making.pictureId().orElseThrow(), making.retouch());
     }));
   }
 

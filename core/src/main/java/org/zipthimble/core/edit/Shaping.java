@@ -26,6 +26,7 @@ import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -79,7 +80,8 @@ public final class Shaping {
       Path path = shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround());
       return List.of(Drawings.redrawn(shape, path));
     }
-    if (!(item instanceof Item.Group) || !((Item.Group) item).live()) {
+    // A mount stays: made permanent it would lose its picture.
+    if (!(item instanceof Item.Group) || !((Item.Group) item).live() || Shown.mount(item).isPresent()) {
       return List.of(item);
     }
     Item.Group group = (Item.Group) item;

@@ -13,17 +13,20 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.colour.Blend;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Columns;
+import org.zipthimble.core.job.CutEdge;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Making;
@@ -33,6 +36,9 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.PictureLook;
+import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -98,7 +104,7 @@ class HistoryLawsTest {
       Face face = job.faces().get(r.nextInt(job.faces().size()));
       Set<String> some = some(r, face);
       String id = some.isEmpty() ? "none" : some.iterator().next();
-      return switch (r.nextInt(40)) {
+      return switch (r.nextInt(47)) {
         case 0 -> Edits.add(face.id(), Made.rectangle(job.freshId(), r.nextDouble() * 5, r.nextDouble() * 7, 1, 0.5));
         case 1 -> Edits.add(face.id(), Made.photo(job.freshId(), PICTURE, r.nextDouble(), 1, 0.2, 0.13), PICTURE);
         case 2 -> Edits.remove(face.id(), some);
@@ -142,6 +148,17 @@ class HistoryLawsTest {
         case 36 -> CutEdits.cutting(face.id(), some, c -> c.along(CutEdge.values()[r.nextInt(3)], r.nextDouble() / 4).spread(r.nextDouble() / 8));
         case 37 -> Edits.facts(face.id(), some, "edit.clearGap", f -> f.withClearGap(r.nextDouble() / 4));
         case 38 -> Shaping.outlined(face.id(), some);
+        case 39 -> Mounts.make(face.id(), some);
+        case 40 -> Mounts.grid(face.id(), new Box(0.5, 0.5, 1 + r.nextDouble() * 3, 2), List.of(1.0, 1 + r.nextDouble()), List.of(1.0), r.nextDouble() / 4);
+        case 41 -> r.nextBoolean() ? Mounts.fill(face.id(), Mounts.among(face.items()).stream().map(Item::id).toList(), List.of(PICTURE, PICTURE))
+            : Mounts.takeOut(face.id(), id);
+        case 42 -> Mounts.hold(face.id(), some, h -> h.moved(r.nextDouble() - 0.5, 0.1).turned(r.nextInt(90)).zoomed(0.5 + r.nextDouble()));
+        case 43 -> PictureEdits.retouch(face.id(), some, "edit.tones", x -> x.toned(new Tones(r.nextDouble(), 0, -r.nextDouble(), 0.5))
+            .looking(PictureLook.values()[r.nextInt(PictureLook.values().length)], r.nextDouble()).straightened(r.nextInt(90) - 45));
+        case 44 -> r.nextBoolean() ? PictureEdits.crop(face.id(), id, new Box(r.nextDouble() / 2, r.nextDouble() / 2, 0.2 + r.nextDouble() * 0.3, 0.4))
+            : PictureEdits.rub(face.id(), id, new Rub(List.of(new Point(r.nextDouble(), r.nextDouble())), 0.1, 0.5, r.nextBoolean()));
+        case 45 -> Edits.facts(face.id(), some, "edit.effects", f -> f.with(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
+            r.nextDouble() / 8, Blend.values()[r.nextInt(Blend.values().length)])));
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
       };
     }

@@ -198,4 +198,19 @@ class MountsTest {
     Item.Photo far = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 0.1)).faces().get(0).items().get(0);
     assertEquals(0.5, far.retouch().crop().width(), 1e-9, "its height is all there already");
   }
+
+  /** Ungrouped, a mount gives back its outline and its picture; made permanent it stays, for it would lose the picture. */
+  @Test
+  void nothingIsLostWithAMount() {
+    Job job = done(Made.with(A, Made.ellipse("i1", 1, 1, 3, 2), Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    String id = mount(job).id();
+    Job apart = done(job, Grouping.ungroup("f1", Set.of(id)));
+    assertEquals(2, apart.faces().get(0).items().size());
+    assertEquals(List.of(A.id()), apart.faces().get(0).items().get(1).pictureIds());
+    assertEquals(2.0 / 400, apart.faces().get(0).items().get(1).placement().height() / 400, 1e-9, "as large as it was seen");
+    assertEquals(job, done(job, Shaping.permanent("f1", Set.of(id))));
+    assertEquals(job, done(job, Mounts.takeOut("f1", "none")));
+    Job photo = Made.with(A, Made.photo("i1", A, 0, 0, 1, 1));
+    assertEquals(photo, done(photo, Mounts.takeOut("f1", "i1")), "a loose picture is in no mount");
+  }
 }
