@@ -27,6 +27,7 @@ import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Mounts;
+import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Facts;
@@ -117,6 +118,9 @@ class PicturesTest extends AtTheBench {
     WaitForAsyncUtils.waitForFxEvents();
     Making.Mounted zoomed = Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
     assertFalse(zoomed.held().zoom() == 1, "the wheel zooms the picture");
+    robot.interact(session::undo);
+    assertEquals(1, Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow().held().zoom(), 1e-9, "five turns are one step");
+    robot.interact(session::redo);
     hand.drag(x, y, x + 0.4, y);
     Making.Mounted moved = Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
     assertEquals(0.4 / p.width(), moved.held().dx(), 0.05, "and a drag moves it");
@@ -194,7 +198,7 @@ class PicturesTest extends AtTheBench {
     robot.clickOn("#menu-picture").clickOn("#menu-pickSwatch");
     hand.to(2, 2);
     robot.clickOn(MouseButton.PRIMARY);
-    assertTrue(session.job().palette().swatches().stream().anyMatch(s -> s.colour().equals(Colour.of(0x7A2E22))), session.job().palette().toString());
+    Hand.until(() -> session.job().palette().swatches().stream().anyMatch(s -> s.colour().equals(Colour.of(0x7A2E22))));
   }
 
   @Test
@@ -213,7 +217,7 @@ class PicturesTest extends AtTheBench {
     robot.interact(() -> session.stationProperty().set(Station.CHECK));
     Hand.until(() -> robot.lookup("#finding-1-mend-stretch").tryQuery().isPresent());
     robot.clickOn("#finding-1-mend-stretch");
-    assertEquals(session.job().ticket().bleedBox().width(), session.face().items().get(0).placement().width(), 1e-9);
+    Hand.until(() -> session.job().ticket().bleedBox().width() == session.face().items().get(0).placement().width());
     Hand.until(() -> robot.lookup("#edge-note").queryAs(Label.class).getText().contains("left 0.13"));
   }
 
@@ -223,6 +227,11 @@ class PicturesTest extends AtTheBench {
     withoutHints(robot);
     hand.doubleClick(2.5, 2);
     assertTrue(session.touch().insideProperty().get().isPresent());
+    Item before = session.single().orElseThrow();
+    robot.scroll(3, javafx.geometry.VerticalDirection.DOWN);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(session.face().items().size() == 1 && session.single().isPresent(), "zoomed out where all of it is seen, nothing is taken back");
+    robot.interact(() -> session.apply(PictureEdits.retouch("f1", Set.of(before.id()), "edit.crop", r -> Retouch.NONE)));
     hand.drag(4, 2, 2.5, 2);
     assertEquals(0.5, retouch().crop().width(), 0.03);
     assertEquals(1.5, session.single().orElseThrow().placement().width(), 0.09);

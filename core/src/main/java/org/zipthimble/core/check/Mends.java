@@ -65,8 +65,13 @@ public final class Mends {
 
   /** Black with depth, for a fill that is black or nearly so. */
   private static List<Mend> rich(Optional<Item> item) {
-    return item.filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()).filter(c -> Lab.of(c).l() < DARK)
+    return item.filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()).filter(Mends::dark)
         .map(c -> List.of(new Mend("mend.richBlack", ColourEdits.ink(c, Optional.of(new Ink.Process(Cmyk.RICH_BLACK)))))).orElse(List.of());
+  }
+
+  /** Whether a colour is so near to black that rich black may stand for it. */
+  public static boolean dark(Colour colour) {
+    return Lab.of(colour).l() < DARK;
   }
 
   private static boolean straight(Item item) {
@@ -153,8 +158,9 @@ public final class Mends {
 
   /** Puts a ground over the whole bleed under all else, in the colour that the artwork has along its edge. */
   static Edit ground(Job job, Face face, Optional<Item> item) {
-    Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
+    // The colour is looked for when the mend is done: that may decode a picture.
     return new Edit(Wording.text("edit.ground"), before -> {
+      Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
       Item ground = new Item.Shape(
           Facts.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.ticket().bleedBox()), new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());

@@ -1,7 +1,10 @@
 package org.zipthimble.core.picture;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.WeakHashMap;
 
 /**
  * A picture as it was brought in: the untouched bytes and what they hold, and what is done to it when it is drawn.
@@ -11,6 +14,9 @@ import java.util.OptionalDouble;
  * @param height in pixels
  */
 public record Picture(Blob blob, Kind kind, String name, int width, int height, Retouch retouch) {
+  /** What tells retouches apart; asked for at every drawing, and long where there are many strokes. */
+  private static final Map<Retouch, String> KEYS = Collections.synchronizedMap(new WeakHashMap<>());
+
   /** Checks the pixels. */
   public Picture {
     if (width < 1 || height < 1) {
@@ -41,7 +47,8 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
 
   /** The picture's identity: that of its bytes and of what is done to it. */
   public String id() {
-    return retouch.none() ? blob.id() : blob.id() + "~" + new Blob(retouch.toString().getBytes(StandardCharsets.UTF_8)).id();
+    return retouch.none() ? blob.id()
+        : blob.id() + "~" + KEYS.computeIfAbsent(retouch, r -> new Blob(r.toString().getBytes(StandardCharsets.UTF_8)).id());
   }
 
   /** Pixels per inch at its own size, for what has one: a page of a PDF. */

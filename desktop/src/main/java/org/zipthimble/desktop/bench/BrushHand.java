@@ -12,12 +12,15 @@ import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Shown;
 import org.zipthimble.core.paint.Pick;
 import org.zipthimble.core.picture.Rub;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.Latest;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Touch;
 
@@ -29,6 +32,7 @@ final class BrushHand {
   private final BenchLens lens;
   private final BenchView bench;
   private Optional<Point> pointer = Optional.empty();
+  private final Latest picker = new Latest("pick");
   private final Polyline trail = new Polyline();
 
   BrushHand(Session session, BenchLens lens, BenchView bench) {
@@ -70,7 +74,11 @@ final class BrushHand {
     if (picking.isPresent()) {
       session.touch().layBy();
       session.say("");
-      picking.get().accept(Pick.at(Pages.bench(session.job(), session.face()), lens.now().toFace(pixel), session.touch().average(), session.halvings()));
+      Job job = session.job();
+      Face face = session.face();
+      Point place = lens.now().toFace(pixel);
+      double average = session.touch().average();
+      picker.want(() -> Pick.at(Pages.bench(job, face), place, average, session.halvings()), picking.get());
       return Drag.NONE;
     }
     if (target().isEmpty()) {

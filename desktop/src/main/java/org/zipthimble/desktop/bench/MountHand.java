@@ -24,13 +24,19 @@ import org.zipthimble.desktop.state.Session;
 /** Moves, zooms and turns the picture inside a mount or a frame that was clicked twice; a frame's pins crop it. */
 final class MountHand {
   private static final double WHEEL = 1.0012;
+  private static final long PAUSE = 700_000_000;
 
   private final Session session;
   private final BenchLens lens;
+  private final BenchView bench;
+  private long run;
+  private long wheeledAt;
+  private double wheeled;
 
   MountHand(Session session, BenchLens lens, BenchView bench) {
     this.session = session;
     this.lens = lens;
+    this.bench = bench;
     session.touch().insideProperty().addListener(o -> bench.redrawLines());
     session.selectionProperty().addListener(o -> leaveUnless());
     session.faceIdProperty().addListener(o -> leaveUnless());
@@ -62,6 +68,7 @@ final class MountHand {
 
   /** A press while a mount is reached into; beside the picture and the mount it leaves. */
   Optional<Drag> press(Point pixel) {
+    wheeledAt = 0;
     if (mount().isEmpty()) {
       return Optional.empty();
     }
@@ -89,11 +96,21 @@ final class MountHand {
     });
   }
 
-  /** Zooms the picture by the wheel; whether a mount is reached into. */
+  /** Zooms the picture by the wheel; whether a mount is reached into. Turns that follow each other closely are one step. */
   boolean wheel(double by) {
     Optional<Item> mount = mount();
-    mount.ifPresent(m -> session.apply(m instanceof Item.Photo
-        ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, Math.pow(WHEEL, by)) : hold(m, h -> h.zoomed(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * Math.pow(WHEEL, by)))))));
+    mount.ifPresent(m -> {
+      long now = System.nanoTime();
+      if (now - wheeledAt > PAUSE) {
+        run++;
+        wheeled = 0;
+      }
+      wheeledAt = now;
+      wheeled += by;
+      double times = Math.pow(WHEEL, wheeled);
+      session.amend("wheel " + run, m instanceof Item.Photo ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
+          : hold(m, h -> h.zoomed(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * times)))));
+    });
     return mount.isPresent();
   }
 
@@ -107,23 +124,13 @@ final class MountHand {
           .ifPresent(s -> nodes.add(Drawn.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
   }
 
-  /** A drag that tries an edit out until it is released. */
-  private abstract class Trying implements Drag {
-    private Optional<Edit> tried = Optional.empty();
+  private abstract class Trying extends TryingDrag {
+    Trying() {
+      super(session, bench);
+    }
 
     void tryOut(Edit edit) {
-      tried = Optional.of(edit);
-      session.tryOut(edit);
-    }
-
-    @Override
-    public void done() {
-      tried.ifPresent(session::apply);
-    }
-
-    @Override
-    public void dropped() {
-      session.dropTry();
+      tryOut(edit, List.of());
     }
   }
 

@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.arrange.Axis;
-import org.zipthimble.core.arrange.Hint;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Snapper;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.edit.Copies;
-import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.edit.Reshape;
@@ -83,34 +81,9 @@ final class ObjectDrags {
     return Snapper.of(session.job().ticket(), session.face(), moving, settings.gridShown() ? settings.grid() : 0);
   }
 
-  /** A drag that tries an edit out until it is released. */
-  private abstract class Trying implements Drag {
-    private Optional<Edit> tried = Optional.empty();
-
-    void tryOut(Edit edit, List<Hint> hints) {
-      tried = Optional.of(edit);
-      session.tryOut(edit);
-      bench.hints(hints);
-    }
-
-    boolean begun() {
-      return tried.isPresent();
-    }
-
-    Optional<Edit> tried() {
-      return tried;
-    }
-
-    @Override
-    public void done() {
-      bench.hints(List.of());
-      tried.ifPresent(session::apply);
-    }
-
-    @Override
-    public void dropped() {
-      bench.hints(List.of());
-      session.dropTry();
+  private abstract class Trying extends TryingDrag {
+    Trying() {
+      super(session, bench);
     }
   }
 

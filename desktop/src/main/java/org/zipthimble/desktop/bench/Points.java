@@ -14,8 +14,8 @@ import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
+import org.zipthimble.core.arrange.Hint;
 import org.zipthimble.core.arrange.Snapper;
-import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Affine;
@@ -180,25 +180,13 @@ final class Points {
     return true;
   }
 
-  private abstract class Trying implements Drag {
-    private Optional<Edit> tried = Optional.empty();
-
-    void tryOut(Item item, Path path) {
-      tried = Optional.of(Shaping.redraw(session.faceIdProperty().get(), item.id(), path, "edit.pointMove"));
-      session.tryOut(tried.get());
+  private abstract class Trying extends TryingDrag {
+    Trying() {
+      super(session, bench);
     }
 
-    @Override
-    public void done() {
-      bench.hints(List.of());
-      tried.ifPresent(session::apply);
-    }
-
-    @Override
-    public void dropped() {
-      bench.hints(List.of());
-      session.dropTry();
-      tried = Optional.empty();
+    void tryOut(Item item, Path path, List<Hint> hints) {
+      tryOut(Shaping.redraw(session.faceIdProperty().get(), item.id(), path, "edit.pointMove"), hints);
     }
   }
 
@@ -216,14 +204,15 @@ final class Points {
     @Override
     public void to(Point now, Held keys) {
       Point face = lens.now().toFace(now);
+      List<Hint> hints = List.of();
       if (session.taste().now().snap() && !keys.free()) {
         Snapper.Snapped snapped = Snapper.of(session.job().ticket(), session.face(), Set.of(item.id()),
             session.taste().now().gridShown() ? session.taste().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
         face = face.plus(snapped.dx(), snapped.dy());
-        bench.hints(snapped.hints());
+        hints = snapped.hints();
       }
       Point to = session.ground().inverse().apply(face);
-      tryOut(item, Nodes.moved(from, new ArrayList<>(chosen()), to.x() - held.place().x(), to.y() - held.place().y()));
+      tryOut(item, Nodes.moved(from, new ArrayList<>(chosen()), to.x() - held.place().x(), to.y() - held.place().y()), hints);
     }
   }
 
@@ -243,7 +232,7 @@ final class Points {
     @Override
     public void to(Point now, Held keys) {
       Point to = session.ground().inverse().apply(lens.now().toFace(now));
-      tryOut(item, Nodes.handled(from, node.at(), out, to, node.smooth() && !keys.other()));
+      tryOut(item, Nodes.handled(from, node.at(), out, to, node.smooth() && !keys.other()), List.of());
     }
   }
 }

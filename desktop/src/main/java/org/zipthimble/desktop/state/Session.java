@@ -162,8 +162,10 @@ public final class Session {
   /** Carries an edit out; the one before it with the same key is taken back first, so that both are one step. */
   public void amend(String run, Edit edit) {
     History from = run.equals(amending) ? history.get().undo() : history.get();
-    put(from.after(held(edit)));
-    amending = run;
+    History next = from.after(held(edit));
+    put(next);
+    // Where nothing was changed there is no step to take back the next time.
+    amending = next == from ? "" : run;
   }
 
   /** Ends a run of amended edits. */

@@ -96,7 +96,7 @@ public final class FindingsPane extends VBox {
       FlowPane pills = new FlowPane(4, 4);
       mends.forEach(m -> pills.getChildren().add(Kit.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
         session.faceIdProperty().set(finding.faceId());
-        session.apply(m.edit());
+        session.applyBeside(m.edit());
       }, "quiet")));
       inside.getChildren().add(pills);
     }

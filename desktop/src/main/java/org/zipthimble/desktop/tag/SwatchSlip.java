@@ -11,10 +11,10 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
+import org.zipthimble.core.check.Mends;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.ColourText;
 import org.zipthimble.core.colour.Ink;
-import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Looks;
@@ -30,7 +30,6 @@ import org.zipthimble.desktop.state.Session;
 /** A colour of the palette: its name, the colour in any notation, and the ink it is printed with. What changes here changes everywhere. */
 final class SwatchSlip {
   private static final double WIDE = 230;
-  private static final double DARK = 15;
   private static final double BELOW = -34;
 
   /** What a colour is printed with. */
@@ -182,7 +181,7 @@ final class SwatchSlip {
 
   private void refresh() {
     showTints();
-    rich.setVisible(Lab.of(swatch.colour()).l() < DARK);
+    rich.setVisible(Mends.dark(swatch.colour()));
     name.show(swatch.name());
     colour.show(swatch.colour().hex());
     Optional<Ink.Spot> plates = swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast);
