@@ -1,5 +1,7 @@
 /** All computation of Zip Thimble: no window, no static screen, locale or resolution. */
 module org.zipthimble.core {
+  requires static io.soabase.recordbuilder.core;
+  requires static java.compiler;
   requires java.desktop;
   requires java.xml;
   requires com.fasterxml.jackson.databind;

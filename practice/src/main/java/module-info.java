@@ -1,5 +1,7 @@
 /** Stand-ins for machines: programs of their own that speak the machines' languages over loopback. */
 module org.zipthimble.practice {
+  requires static io.soabase.recordbuilder.core;
+  requires static java.compiler;
   requires java.desktop;
   requires javafx.controls;
   requires org.zipthimble.core;

@@ -65,7 +65,7 @@ final class BenchJobs {
       noise.setRGB(0, 0, 3000, 2800, pixels, 0, 3000);
       Picture picture = Pictures.look("noise-" + i + ".png", PngWriter.bytes(noise, 300), Pictures.Limits.USUAL);
       pictures.put(picture.id(), picture);
-      items.add(new Item.Photo(Facts.of("i" + (i + 1), "Noise " + i), new Placement(i % 2 * 10, i / 2 * 9, 10, 9, 0), picture.id()));
+      items.add(Item.Photo.of(Facts.of("i" + (i + 1), "Noise " + i), Placement.of(i % 2 * 10, i / 2 * 9, 10, 9, 0), picture.id()));
     }
     return job("Large", items, pictures);
   }
@@ -73,23 +73,23 @@ final class BenchJobs {
   private static Job poster() throws Trouble, IOException {
     List<Item> items = new ArrayList<>();
     Map<String, Picture> pictures = new TreeMap<>();
-    items.add(new Item.Shape(Facts.of("i1", "Paper"), Placement.of(new Box(-0.125, -0.125, 20.25, 30.25)), new Outline.Rectangle(0),
+    items.add(Item.Shape.of(Facts.of("i1", "Paper"), Placement.of(new Box(-0.125, -0.125, 20.25, 30.25)), new Outline.Rectangle(0),
         Optional.of(Colour.of(0xFBF5E6)), Optional.empty()));
     for (int i = 0; i < 2; i++) {
       Picture picture = Pictures.look("field-" + i + ".jpg", photograph(4500, 2400, i), Pictures.Limits.USUAL);
       pictures.put(picture.id(), picture);
-      items.add(new Item.Photo(Facts.of("i" + (i + 2), "Field " + i), new Placement(1 + i * 9.25, 1, 8.75, 4.667, 0), picture.id()));
+      items.add(Item.Photo.of(Facts.of("i" + (i + 2), "Field " + i), Placement.of(1 + i * 9.25, 1, 8.75, 4.667, 0), picture.id()));
     }
     int id = 10;
     WordStyle style = new WordStyle("Alegreya", "Regular", 18, 130, 0, Align.LEFT, Colour.of(0x3B2B26));
     for (int i = 0; i < 240; i++) {
       Point at = new Point(1.8 + i % 12 * 1.5, 7 + i / 12 * 1.12);
       Item item = i % 3 == 0
-          ? new Item.Words(Facts.of("i" + id, "Words " + i), new Placement(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0), "Sow beans in week " + (i / 3 + 1), style)
+          ? new Item.Words(Facts.of("i" + id, "Words " + i), Placement.of(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0), "Sow beans in week " + (i / 3 + 1), style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = Math.min(1, 1.2 / Math.max(item.placement().width(), item.placement().height()));
       Placement p = item.placement();
-      items.add(i % 3 == 0 ? item : item.with(new Placement(
+      items.add(i % 3 == 0 ? item : item.with(Placement.of(
           at.x() - p.width() * scale / 2, at.y() - p.height() * scale / 2, p.width() * scale, p.height() * scale, 0)));
       id += item.withMembers().size();
     }
@@ -98,7 +98,7 @@ final class BenchJobs {
 
   private static Job job(String name, List<Item> items, Map<String, Picture> pictures) {
     Job blank = Job.blank(name, Ticket.usual(name, POSTER), List.of("face"));
-    return new Job(blank.name(), blank.ticket(), List.of(new Face("f1", "face", items)), blank.sheet(), pictures, List.of());
+    return Job.of(blank.name(), blank.ticket(), List.of(Face.of("f1", "face", items)), blank.sheet(), pictures, List.of());
   }
 
   private static byte[] photograph(int width, int height, int seed) throws IOException {

@@ -142,20 +142,20 @@ final class Make implements Callable<Integer> {
   }
 
   private Manner manner() throws Trouble {
-    Manner manner = Manner.USUAL.plain(plain).open(open);
+    Manner manner = Manner.USUAL.withPlain(plain).withOpen(open);
     if (quality != null) {
-      manner = manner.quality(within(quality, 30, 100) / 100);
+      manner = manner.withQuality(within(quality, 30, 100) / 100);
     }
     if (mostPpi != null) {
-      manner = manner.coarser(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
+      manner = manner.withMostPpi(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
     }
     if (pictures == null) {
       return manner;
     }
     return switch (pictures) {
-      case "ink" -> manner.pictures(PdfPress.Pictures.INK);
-      case "screen" -> manner.pictures(PdfPress.Pictures.SCREEN);
-      case "as-came" -> manner.pictures(PdfPress.Pictures.AS_CAME);
+      case "ink" -> manner.withPictures(PdfPress.Pictures.INK);
+      case "screen" -> manner.withPictures(PdfPress.Pictures.SCREEN);
+      case "as-came" -> manner.withPictures(PdfPress.Pictures.AS_CAME);
       default -> throw Trouble.of("send.noSuchPictures", pictures);
     };
   }
@@ -171,7 +171,7 @@ final class Make implements Callable<Integer> {
     PageOptions usual = PageOptions.of(read);
     SheetPlan plan = read.sheet();
     SheetPlan laid = new SheetPlan(Switch.or(sheet, plan.onPaper()), plan.paper(), plan.cropMarks());
-    return new PageOptions(Switch.or(bleed, usual.bleed()), Switch.or(mirror, usual.mirror()), laid);
+    return PageOptions.of(Switch.or(bleed, usual.bleed()), Switch.or(mirror, usual.mirror()), laid);
   }
 
   private static void print(PrintWriter out, Measured measured) {

@@ -83,8 +83,8 @@ final class PicturesBench implements Callable<Integer> {
   }
 
   private static Retouch retouch() {
-    return Retouch.NONE.without(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1))).rubbed(List.of(stroke(0.2, 0.2), stroke(0.5, 0.6), stroke(0.7, 0.3)))
-        .patched(true).looking(PictureLook.LATE_HARVEST, 0.8).cropped(new Box(0.05, 0.05, 0.9, 0.9)).straightened(2);
+    return Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1))).withRubs(List.of(stroke(0.2, 0.2), stroke(0.5, 0.6), stroke(0.7, 0.3)))
+        .withPatched(true).looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.05, 0.05, 0.9, 0.9)).withStraighten(2);
   }
 
   private static Rub stroke(double x, double y) {
@@ -100,7 +100,7 @@ final class PicturesBench implements Callable<Integer> {
     Job full = Edits.add("f1", photo, came).change().apply(job);
     java.nio.file.Path file = java.nio.file.Files.createTempFile("zip-thimble", ".tif");
     try {
-      return Sender.send(full, new Order(file, OptionalInt.empty(), PPI, PageOptions.of(full)), Progress.SILENT);
+      return Sender.send(full, Order.of(file, OptionalInt.empty(), PPI, PageOptions.of(full)), Progress.SILENT);
     } finally {
       java.nio.file.Files.deleteIfExists(file);
     }

@@ -37,30 +37,30 @@ public final class Made {
   public static Job card(Item... items) {
     Ticket ticket = Ticket.usual("Card", new Size(5, 7));
     Job blank = Job.blank("Test card", ticket, List.of("front"));
-    return blank.with(List.of(new Face("f1", "front", List.of(items))));
+    return blank.withFaces(List.of(Face.of("f1", "front", List.of(items))));
   }
 
   public static Job with(Picture picture, Item... items) {
     Job blank = Job.blank("Test card", Ticket.usual("Card", new Size(5, 7)), List.of("front")).with(picture);
-    return blank.with(List.of(new Face("f1", "front", List.of(items))));
+    return blank.withFaces(List.of(Face.of("f1", "front", List.of(items))));
   }
 
   public static Item.Shape rectangle(String id, double x, double y, double width, double height) {
-    return new Item.Shape(
+    return Item.Shape.of(
         Facts.of(id, "Rectangle " + id), Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0),
         Optional.of(CREAM), Optional.empty());
   }
 
   public static Item.Shape ellipse(String id, double x, double y, double width, double height) {
-    return new Item.Shape(
+    return Item.Shape.of(
         Facts.of(id, "Ellipse " + id), Placement.of(new Box(x, y, width, height)), new Outline.Ellipse(),
         Optional.of(BEET), Optional.empty());
   }
 
   public static Item.Shape drawn(String id) {
     Path path = Path.build().start(1 / 3.0, 0).curve(Math.E / 3, 1e-7, Math.PI / 4, 1 / 7.0, 1, 1 - 1e-12).line(0, 2 / 3.0).close().path();
-    return new Item.Shape(
-        Facts.of(id, "Drawn " + id), new Placement(1, 5, 1, 1, 12), new Outline.Drawn(path), Optional.of(BEET), Optional.empty());
+    return Item.Shape.of(
+        Facts.of(id, "Drawn " + id), Placement.of(1, 5, 1, 1, 12), new Outline.Drawn(path), Optional.of(BEET), Optional.empty());
   }
 
   public static Item.Shape background(String id) {
@@ -72,11 +72,11 @@ public final class Made {
   }
 
   public static Item.Words words(String id, String text, double x, double y, double width, double height, WordStyle style) {
-    return new Item.Words(Facts.of(id, "Words " + id), new Placement(x, y, width, height, 0), text, style);
+    return new Item.Words(Facts.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
   }
 
   public static Item.Photo photo(String id, Picture picture, double x, double y, double width, double height) {
-    return new Item.Photo(Facts.of(id, "Photo " + id), new Placement(x, y, width, height, 0), picture.id());
+    return Item.Photo.of(Facts.of(id, "Photo " + id), Placement.of(x, y, width, height, 0), picture.id());
   }
 
   public static BufferedImage chequers(int width, int height) {

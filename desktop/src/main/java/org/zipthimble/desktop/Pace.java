@@ -80,7 +80,7 @@ public final class Pace extends Application {
     }
     Path outline = wave.line(5, 8).close().path();
     Item.Shape shape = Drawings.shape(Facts.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
-    Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).with(List.of(new Face("f1", "front", List.of(shape))));
+    Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).withFaces(List.of(Face.of("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
     measure(job, all.size(), "chosen points dragged", () -> {
       session.pointsProperty().set(Optional.of("i1"));
@@ -168,15 +168,15 @@ public final class Pace extends Application {
     for (int i = 0; i < count; i++) {
       Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
       Item item = i % 5 == 0
-          ? new Item.Words(Facts.of("i" + id, "Words " + i), new Placement(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          ? new Item.Words(Facts.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
       Placement p = item.placement();
-      Item small = i % 5 == 0 ? item : item.with(new Placement(
+      Item small = i % 5 == 0 ? item : item.with(Placement.of(
           at.x() - p.width() * scale / 2, at.y() - p.height() * scale / 2, p.width() * scale, p.height() * scale, 0));
       items.add(small);
       id += small.withMembers().size();
     }
-    return blank.with(List.of(new Face("f1", "front", items)));
+    return blank.withFaces(List.of(Face.of("f1", "front", items)));
   }
 }

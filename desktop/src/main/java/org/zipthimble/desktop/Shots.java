@@ -188,13 +188,13 @@ public final class Shots extends Application {
     step("mounts.png", s -> run("menu.fit"));
     step("mounts.png", s -> { });
     step("night.png", s -> {
-      s.taste().change(t -> t.night(true));
+      s.taste().change(t -> t.withNight(true));
       take(s, "thank-you.thimble");
       s.stationProperty().set(Station.COMPOSE);
       s.selectionProperty().set(idOf(s, "Thanks"));
     });
     step("help.png", s -> {
-      s.taste().change(t -> t.night(false));
+      s.taste().change(t -> t.withNight(false));
       run("menu.hands");
     });
     step("finder.png", s -> {

@@ -73,7 +73,7 @@ abstract class AtTheBench {
 
   /** A filled rectangle on the first face, in inches. */
   void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), name),
+    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(Facts.of(session.job().freshId(), name),
         Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
   }
 }

@@ -103,7 +103,7 @@ class ComfortTest extends AtTheBench {
     assertEquals("Below", session.single().orElseThrow().facts().name());
     hand.click(2.5, 2.5);
     assertEquals("Top", session.single().orElseThrow().facts().name());
-    robot.interact(() -> session.apply(Edits.facts("f1", Set.of(hand.named("Top").id()), "edit.lock", f -> f.locked(true))));
+    robot.interact(() -> session.apply(Edits.facts("f1", Set.of(hand.named("Top").id()), "edit.lock", f -> f.withLocked(true))));
     hand.click(0.3, 6).click(2.5, 2.5);
     assertEquals("Middle", session.single().orElseThrow().facts().name(), "what is locked is never in the way");
   }
@@ -195,11 +195,11 @@ class ComfortTest extends AtTheBench {
     hand.click(1.5, 1.5);
     robot.clickOn("#ref-22");
     hand.type("#tag-left", "5").type("#tag-top", "7");
-    assertEquals(new Placement(4, 5, 1, 2, 0), hand.placement());
+    assertEquals(Placement.of(4, 5, 1, 2, 0), hand.placement());
     hand.type("#tag-width", "2");
     assertEquals(3, hand.placement().x(), EXACT, "its lower right stays");
     hand.type("#tag-scale", "50");
-    assertEquals(new Placement(4, 6, 1, 1, 0), hand.placement());
+    assertEquals(Placement.of(4, 6, 1, 1, 0), hand.placement());
   }
 
   @Test
@@ -383,11 +383,11 @@ class ComfortTest extends AtTheBench {
 
   @Test
   void nightAndScaleAndHelpAndSquash(FxRobot robot) throws Exception {
-    robot.interact(() -> session.taste().change(s -> s.night(true).scaled(1.5)));
+    robot.interact(() -> session.taste().change(s -> s.withNight(true).withScale(1.5)));
     assertTrue(workbench.getScene().getStylesheets().stream().anyMatch(s -> s.endsWith("night.css")));
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(1.5, workbench.localToScene(1, 0).getX() - workbench.localToScene(0, 0).getX(), 1e-6);
-    robot.interact(() -> session.taste().change(s -> s.night(false).scaled(1)));
+    robot.interact(() -> session.taste().change(s -> s.withNight(false).withScale(1)));
     hand.keys(KeyCode.F1);
     assertTrue(robot.lookup("#help-scroll").tryQuery().isPresent());
     robot.clickOn("#help-close");

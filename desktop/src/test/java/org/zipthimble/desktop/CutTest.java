@@ -153,7 +153,7 @@ class CutTest extends AtTheBench {
     menu(robot, "#menu-shape", "#menu-way-join");
     hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
     Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
-    robot.interact(() -> session.apply(CutEdits.plan("edit.cutPlan", p -> p.nested(true))));
+    robot.interact(() -> session.apply(CutEdits.plan("edit.cutPlan", p -> p.withNested(true))));
     WaitForAsyncUtils.sleep(1200, java.util.concurrent.TimeUnit.MILLISECONDS);
     Node piece = robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst().orElseThrow();
     Bounds at = piece.localToScreen(piece.getBoundsInLocal());
@@ -167,7 +167,7 @@ class CutTest extends AtTheBench {
     robot.clickOn("#send-svg").clickOn("#send-write");
     Hand.until(() -> Files.exists(folder.resolve("decal.svg")));
     assertTrue(Files.readString(folder.resolve("decal.svg")).contains("kiss-cut-lane-1"));
-    try (CutterServer server = new CutterServer(0, Setup.USUAL.mat(12, 24).hurrying(0), s -> { })) {
+    try (CutterServer server = new CutterServer(0, Setup.USUAL.mat(12, 24).withHurry(0), s -> { })) {
       hand.type("#cutter-port", String.valueOf(server.port()));
       Hand.until(() -> !robot.lookup("#cutter-send").query().isDisabled());
       robot.clickOn("#cutter-send");
@@ -196,10 +196,10 @@ class CutTest extends AtTheBench {
   void aPieceIsPulledOntoASheetOfItsOwn(FxRobot robot) {
     two(robot);
     robot.interact(() -> {
-      Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.of(0x5D8A4E)).with(Supply.MAT_12);
+      Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.of(0x5D8A4E)).withSupply(Supply.MAT_12);
       session.apply(CutEdits.addLane(lane));
       session.apply(CutEdits.assign("f1", session.selectionProperty().get(), lane));
-      session.apply(CutEdits.plan("edit.cutPlan", p -> p.nested(true)));
+      session.apply(CutEdits.plan("edit.cutPlan", p -> p.withNested(true)));
     });
     hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
     Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());

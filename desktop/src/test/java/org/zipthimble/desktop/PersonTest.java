@@ -85,7 +85,7 @@ class PersonTest {
     answers.pictures = List.of(folder.resolve("field.png"));
     hand.clickOn("#add-picture");
     Hand.until(() -> session.single().filter(Item.Photo.class::isInstance).isPresent());
-    assertEquals(new Placement(1, 2.5, 3, 2, 0), single().placement());
+    assertEquals(Placement.of(1, 2.5, 3, 2, 0), single().placement());
 
     hand.clickOn("#face-f2");
     hand.clickOn("#add-words");

@@ -62,7 +62,7 @@ class PicturesTest extends AtTheBench {
     Picture picture = PictureIn.read(png("plain.png", 0x7A2E22), Pictures.Limits.USUAL);
     robot.interact(() -> {
       String id = session.job().freshId();
-      session.apply(Edits.add("f1", new Item.Photo(Facts.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
+      session.apply(Edits.add("f1", Item.Photo.of(Facts.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
       session.selectionProperty().set(Set.of(id));
     });
     WaitForAsyncUtils.waitForFxEvents();

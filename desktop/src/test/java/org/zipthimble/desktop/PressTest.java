@@ -39,7 +39,7 @@ class PressTest extends AtTheBench {
   @BeforeEach
   void begin(FxRobot robot) {
     robot.interact(() -> {
-      session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
+      session.apply(Edits.add("f1", Item.Shape.of(Facts.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
           new Outline.Rectangle(0), Optional.of(Colour.of(0x00FF00)), Optional.empty())));
       session.stationProperty().set(Station.CHECK);
     });

@@ -59,7 +59,7 @@ class TagTest extends AtTheBench {
       session.giveLook();
     });
     assertEquals(shape("A").fill(), shape("B").fill());
-    assertEquals(new LineLook(2, Colour.of(0x7A2E22)), shape("B").line().orElseThrow());
+    assertEquals(LineLook.of(2, Colour.of(0x7A2E22)), shape("B").line().orElseThrow());
     assertEquals(0.125, ((Outline.Rectangle) shape("B").outline()).radius());
   }
 
@@ -189,7 +189,7 @@ class TagTest extends AtTheBench {
   void recentJobsAndZoomsAndSameKind(FxRobot robot) throws Exception {
     box(robot, "A", 1, 1, 1, 1);
     box(robot, "B", 3, 3, 1, 1);
-    robot.interact(() -> session.apply(Edits.add("f1", new Item.Shape(Facts.of(session.job().freshId(), "Ring"),
+    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(Facts.of(session.job().freshId(), "Ring"),
         Placement.of(new Box(2, 5, 1, 1)), new Outline.Ellipse(), Optional.of(Colour.WHITE), Optional.empty()))));
     hand.click(1.5, 1.5);
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.sameFill")).findFirst().orElseThrow().run());

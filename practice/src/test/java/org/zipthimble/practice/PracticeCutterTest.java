@@ -53,7 +53,7 @@ import org.zipthimble.practice.machine.Setup;
 
 /** The practice cutter: what it cuts and reports, what it refuses, how it fails, and print-and-cut by its marks. */
 class PracticeCutterTest {
-  private static final Setup SETUP = Setup.USUAL.hurrying(0);
+  private static final Setup SETUP = Setup.USUAL.withHurry(0);
   private static final String SQUARE = "IN;SP4;VS20;FS110;PU1016,9144;PD5080,9144,5080,5080,1016,5080,1016,9144;PU0,0;SP0;";
 
   private static class Watcher implements CutterLink.Watch {
@@ -112,7 +112,7 @@ class PracticeCutterTest {
       assertTrue(ending.whole());
       assertEquals(2, ending.refused().size(), ending.refused().toString());
       assertEquals(1, server.cutter().report().refused());
-      server.set(SETUP.covered(4));
+      server.set(SETUP.withMaterial(4));
       CutterLink.Ending stopped = sent(server, SQUARE, 12, new Watcher());
       assertFalse(stopped.whole());
       assertTrue(stopped.words().contains("material ends after 4"), stopped.words());
@@ -138,7 +138,7 @@ class PracticeCutterTest {
     for (int i = 0; i < 3000; i++) {
       many.append("PU").append(1016 + i).append(",1016;PD").append(1016 + i).append(",9000;");
     }
-    CutterServer server = new CutterServer(0, SETUP.hurrying(400), s -> { });
+    CutterServer server = new CutterServer(0, SETUP.withHurry(400), s -> { });
     Thread off = new Thread(() -> {
       try {
         Thread.sleep(400);
@@ -184,12 +184,12 @@ class PracticeCutterTest {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
       Facts facts = Facts.of("i" + (i + 1), "Sticker " + i).withRole(Role.PRINTS_AND_CUTS)
-          .with(Cutting.PLAIN.from("l1").along(CutEdge.OUTLINE, 0.0625).spread(0.03));
-      items.add(new Item.Shape(facts, new Placement(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
+          .withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.OUTLINE, 0.0625).withSpread(0.03));
+      items.add(Item.Shape.of(facts, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
     }
     Lane lane = Lane.of("l1", "Stickers", Material.STICKER_PAPER, Colour.WHITE);
-    return new Job("Stickers", ticket, List.of(new Face("f1", "front", items)), new SheetPlan(true, SheetPlan.LETTER, true), Map.of(), List.of())
-        .with(CutPlan.NONE.plus(lane));
+    return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), new SheetPlan(true, SheetPlan.LETTER, true), Map.of(), List.of())
+        .withCutting(CutPlan.NONE.plus(lane));
   }
 
   private static double worst(Misplacement askew) throws Exception {

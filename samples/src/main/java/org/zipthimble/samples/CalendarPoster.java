@@ -40,7 +40,7 @@ final class CalendarPoster {
     byte[] png = PngWriter.bytes(FieldPicture.draw(PIXELS, PIXELS * 10 / 20, Desk.PAPER), 150);
     Picture field = Pictures.look("drying-barn-field.png", png, Pictures.Limits.USUAL);
     d.fill("Paper tint", new Box(-0.25, -0.25, 20.5, 30.5), Desk.PAPER);
-    d.put(new Item.Photo(d.art.facts("Field"), new Placement(-0.25, 20, 20.5, 10.25, 0), field.id()));
+    d.put(Item.Photo.of(d.art.facts("Field"), Placement.of(-0.25, 20, 20.5, 10.25, 0), field.id()));
     d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(1, 1.2, 18, 0.9), "Figtree", "Semibold", 34, 260, Align.CENTRE, Desk.INK);
     d.words("Title", "The Planting Calendar", new Box(1, 2.2, 18, 2.6), "Fraunces", "Semibold Italic", 122, 0, Align.CENTRE, Desk.BEET);
     d.fill("Brass rule", new Box(7, 5, 6, 0.06), Desk.BRASS);
@@ -48,13 +48,13 @@ final class CalendarPoster {
       month(d, i, 1 + i % 2 * 9.3, 5.8 + i / 2 * 4.5);
     }
     d.fill("Spring band", new Box(1, 19.35, 18, 0.3), NEON);
-    Job empty = Desk.job("Planting calendar", "Wall poster", 24, new Size(20, 30), 0.25, "Poster paper 200 g/m²", 40, List.of(new Face("f1", "poster", List.of())));
+    Job empty = Desk.job("Planting calendar", "Wall poster", 24, new Size(20, 30), 0.25, "Poster paper 200 g/m²", 40, List.of(Face.of("f1", "poster", List.of())));
     Palette palette = new Palette(
-        List.of(new Swatch("paper", Desk.PAPER), new Swatch("beet", Desk.BEET), new Swatch("soil ink", Desk.INK), new Swatch("leaf", Desk.GREEN),
-            new Swatch("brass", Desk.BRASS, Optional.of(new Ink.Spot("Brass ink", Ink.Kind.INK, new Cmyk(0.2, 0.45, 0.9, 0.15), 1))), new Swatch("spring", NEON)),
+        List.of(Swatch.of("paper", Desk.PAPER), Swatch.of("beet", Desk.BEET), Swatch.of("soil ink", Desk.INK), Swatch.of("leaf", Desk.GREEN),
+            new Swatch("brass", Desk.BRASS, Optional.of(new Ink.Spot("Brass ink", Ink.Kind.INK, new Cmyk(0.2, 0.45, 0.9, 0.15), 1))), Swatch.of("spring", NEON)),
         Colour.WHITE);
-    Job job = empty.with(field).with(List.of(d.face("f1", "poster"))).with(palette);
-    return ColourEdits.shop(ShopShelf.shipped().get(1)).change().apply(job.with(job.ticket().withPpi(150)));
+    Job job = empty.with(field).withFaces(List.of(d.face("f1", "poster"))).withPalette(palette);
+    return ColourEdits.shop(ShopShelf.shipped().get(1)).change().apply(job.withTicket(job.ticket().withPpi(150)));
   }
 
   private static void month(Desk d, int index, double x, double y) {

@@ -55,7 +55,7 @@ final class CutJobs {
   private CutJobs() {}
 
   private static Facts facts(Desk d, String name, String lane, CutKind kind) {
-    return d.art.facts(name).withRole(Role.CUTS).with(Cutting.PLAIN.from(lane).of(kind));
+    return d.art.facts(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
   }
 
   private static Item.Shape shape(Facts facts, Path path, Colour colour) {
@@ -81,14 +81,14 @@ final class CutJobs {
   /** Objects repeated round the middle of the decal, each copy a piece of its own. */
   private static Item round(Desk d, Job job, String name, Item one, int count, boolean mirrored) {
     Facts facts = facts(d, name, one.facts().cutting().lane(), CutKind.KISS);
-    Facts apart = facts.with(facts.cutting().together(false));
+    Facts apart = facts.withCutting(facts.cutting().withTogether(false));
     return Live.of(job, apart, List.of(one), new Making.Repeated(new Pattern.Round(count, MIDDLE, true, mirrored)));
   }
 
   static Job decal() {
     Desk d = new Desk();
     Job empty = Desk.job("Library window decal", "Window decal", 21, new Size(11, 14), 0, "Three vinyls", 1,
-        List.of(new Face("f1", "glass", List.of())));
+        List.of(Face.of("f1", "glass", List.of())));
     d.put(ground(d, empty));
     Item leaf = shape(facts(d, "Leaf", "l2", CutKind.KISS), leaf(new Point(9.05, 7.06), 1.62, 0.72), LEAF);
     d.put(round(d, empty, "Outer leaves", leaf, 18, false));
@@ -101,7 +101,7 @@ final class CutJobs {
     d.put(words(facts(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38, 140, BEET));
     d.put(words(facts(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34, 60, BEET));
     Face face = d.face("f1", "glass");
-    return laid(empty.with(List.of(face)).with(plan()));
+    return laid(empty.withFaces(List.of(face)).withCutting(plan()));
   }
 
   /** The cream ground: a round with bumps along its edge, joined and live. */
@@ -137,27 +137,27 @@ final class CutJobs {
     for (Lane lane : plan.lanes()) {
       plan = plan.laying(lane.id(), Layout.laid(Layout.nest(lane, Pieces.of(job, lane), job.cutting(), 0, Progress.SILENT, n -> { })));
     }
-    return job.with(plan);
+    return job.withCutting(plan);
   }
 
   private static CutPlan plan() {
-    Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).with(Supply.MAT_12).under(Optional.of(1.0 / 32)).costing(0.02);
-    Lane leaf = Lane.of("l2", "Leaf green", Material.CUT_VINYL, LEAF).with(Supply.MAT_12).costing(0.03);
-    Lane beet = Lane.of("l3", "Beet", Material.CUT_VINYL, BEET).with(Finish.GLITTER).with(Supply.MAT_12).costing(0.045);
+    Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).withSupply(Supply.MAT_12).withUnderlay(Optional.of(1.0 / 32)).withCost(0.02);
+    Lane leaf = Lane.of("l2", "Leaf green", Material.CUT_VINYL, LEAF).withSupply(Supply.MAT_12).withCost(0.03);
+    Lane beet = Lane.of("l3", "Beet", Material.CUT_VINYL, BEET).withFinish(Finish.GLITTER).withSupply(Supply.MAT_12).withCost(0.045);
     return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, 0.01, false, true, Map.of(), Split.NONE);
   }
 
   static Job stencil() {
     Desk d = new Desk();
     Job empty = Desk.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
-        List.of(new Face("f1", "sign", List.of())));
+        List.of(Face.of("f1", "sign", List.of())));
     d.put(row(d, empty, "Upper seeds", 0.75));
     d.put(words(facts(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
     d.put(words(facts(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
     d.put(row(d, empty, "Lower seeds", 7.85));
-    Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).with(Supply.MAT_12);
+    Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).withSupply(Supply.MAT_12);
     CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
-    Job job = empty.with(List.of(d.face("f1", "sign"))).with(plan);
+    Job job = empty.withFaces(List.of(d.face("f1", "sign"))).withCutting(plan);
     for (String name : List.of("Bed", "Owner")) {
       Item words = job.faces().get(0).items().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
       double width = name.equals("Bed") ? 0.22 : 0.14;
@@ -168,7 +168,7 @@ final class CutJobs {
 
   /** Seeds in a row across the sign, as many as go in. */
   private static Item row(Desk d, Job job, String name, double y) {
-    Item seed = new Item.Shape(facts(d, "Seed", "l1", CutKind.THROUGH), new Placement(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
+    Item seed = Item.Shape.of(facts(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
     return Live.of(job, facts(d, name, "l1", CutKind.THROUGH), List.of(seed), new Making.Repeated(new Pattern.Fill(28.5, 0.5)));
   }
@@ -177,7 +177,7 @@ final class CutJobs {
   static Job stickers() {
     Desk d = new Desk();
     Job empty = Desk.job("Jar lid stickers", "Sticker sheet", 23, new Size(6.5, 9), 0, "Sticker paper", 1,
-        List.of(new Face("f1", "sheet", List.of())));
+        List.of(Face.of("f1", "sheet", List.of())));
     List<String> names = List.of("Ember Runner", "Tollgate Pea", "Saltmarsh Kale", "Lantern Squash", "Penny Beet", "Owl Poppy");
     List<String> seeds = List.of("Kidney bean", "Pea", "Fern", "Pumpkin seed", "Seed packet", "Leaf wreath");
     List<Colour> grounds = List.of(Desk.BEET, LEAF, Desk.GREEN, Desk.BRASS, BEET, Desk.PLUM);
@@ -187,21 +187,21 @@ final class CutJobs {
     }
     Lane paper = Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, CREAM);
     CutPlan plan = new CutPlan(List.of(paper), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
-    return empty.with(List.of(new Face("f1", "sheet", all))).with(plan).with(new SheetPlan(true, SheetPlan.LETTER, false));
+    return empty.withFaces(List.of(Face.of("f1", "sheet", all))).withCutting(plan).withSheet(new SheetPlan(true, SheetPlan.LETTER, false));
   }
 
   private static Item sticker(Desk d, Point middle, String name, String seed, Colour colour) {
     double r = 1.3;
-    d.put(new Item.Shape(d.art.facts("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
+    d.put(Item.Shape.of(d.art.facts("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
         Optional.of(colour), Optional.empty()));
     double in = r - 0.14;
-    d.put(new Item.Shape(d.art.facts("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
+    d.put(Item.Shape.of(d.art.facts("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
     d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE, colour);
     d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, Desk.INK);
     Facts facts = d.art.facts("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
-        .with(Cutting.PLAIN.from("l1").of(CutKind.KISS).along(CutEdge.ART, 0).spread(1.0 / 16));
+        .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).along(CutEdge.ART, 0).withSpread(1.0 / 16));
     return Grouping.of(facts, d.face("f1", "sheet").items());
   }
 }

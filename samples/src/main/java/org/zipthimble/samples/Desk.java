@@ -39,16 +39,16 @@ final class Desk {
 
   /** Ends a face: what was put down so far lies on it. */
   Face face(String id, String name) {
-    Face face = new Face(id, name, items);
+    Face face = Face.of(id, name, items);
     items.clear();
     return face;
   }
 
   static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, List<Face> faces) {
     Ticket ticket = new Ticket(item, number, size, bleed, 0.125, 300, false, stock, quantity, Unit.INCH);
-    Palette palette = new Palette(List.of(new Swatch("paper", PAPER), new Swatch("beet", BEET), new Swatch("soil ink", INK),
-        new Swatch("brass", BRASS), new Swatch("leaf", GREEN), new Swatch("plum", PLUM)), Colour.WHITE);
-    return new Job(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of(), palette);
+    Palette palette = new Palette(List.of(Swatch.of("paper", PAPER), Swatch.of("beet", BEET), Swatch.of("soil ink", INK),
+        Swatch.of("brass", BRASS), Swatch.of("leaf", GREEN), Swatch.of("plum", PLUM)), Colour.WHITE);
+    return Job.of(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of(), palette);
   }
 
   void put(Item item) {
@@ -56,11 +56,11 @@ final class Desk {
   }
 
   void fill(String name, Box box, Colour colour) {
-    put(new Item.Shape(art.facts(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
+    put(Item.Shape.of(art.facts(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
   }
 
   void frame(String name, Box box, double radius, double pt, Colour colour) {
-    put(new Item.Shape(art.facts(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(new LineLook(pt, colour))));
+    put(Item.Shape.of(art.facts(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
   }
 
   void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {
@@ -73,12 +73,12 @@ final class Desk {
     Item item = named(ornament.item(1, middle));
     Placement p = item.placement();
     double height = p.height() * width / p.width();
-    put(item.with(new Placement(middle.x() - width / 2, middle.y() - height / 2, width, height, turn)));
+    put(item.with(Placement.of(middle.x() - width / 2, middle.y() - height / 2, width, height, turn)));
   }
 
   /** Gives an object and its members ids of this desk. */
   Item named(Item item) {
     Item out = item.with(Facts.of(art.facts("x").id(), item.facts().name()));
-    return out instanceof Item.Group ? ((Item.Group) out).holding(out.members().stream().map(this::named).toList()) : out;
+    return out instanceof Item.Group ? ((Item.Group) out).withMembers(out.members().stream().map(this::named).toList()) : out;
   }
 }

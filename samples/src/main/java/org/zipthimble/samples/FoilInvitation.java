@@ -49,17 +49,17 @@ final class FoilInvitation {
     Desk d = new Desk();
     Face front = front(d, field);
     Face back = back(d);
-    Job empty = Desk.job("Spring Swap, foil edition", "Invitation", 25, new Size(5, 7), BLEED, "Card 350 g/m²", 120, List.of(new Face("f1", "front", List.of())));
-    Palette palette = new Palette(List.of(new Swatch("paper", Desk.PAPER), new Swatch("beet", Desk.BEET), new Swatch("soil ink", Desk.INK),
+    Job empty = Desk.job("Spring Swap, foil edition", "Invitation", 25, new Size(5, 7), BLEED, "Card 350 g/m²", 120, List.of(Face.of("f1", "front", List.of())));
+    Palette palette = new Palette(List.of(Swatch.of("paper", Desk.PAPER), Swatch.of("beet", Desk.BEET), Swatch.of("soil ink", Desk.INK),
         new Swatch("gold foil", GOLD, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.18, 0.42, 0.9, 0.12), 1)))), Colour.WHITE);
-    Job job = empty.with(field).with(List.of(front, back)).with(palette);
+    Job job = empty.with(field).withFaces(List.of(front, back)).withPalette(palette);
     job = Mounts.grid("f2", new Box(0.45, 1.75, 4.1, 3.7), List.of(3.0, 2.0), List.of(2.0, 3.0), 0.12).change().apply(job);
     List<String> mounts = Mounts.among(job.face("f2").orElseThrow().items()).stream().map(Item::id).toList();
     job = Mounts.fill("f2", mounts, List.of(field, field, field, field)).change().apply(job);
     for (int i = 0; i < mounts.size(); i++) {
       PictureLook look = LOOKS.get(i);
       double across = 0.05 - 0.04 * i;
-      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((Item.Group) m).making(
+      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((Item.Group) m).withMaking(
           held((Making.Mounted) ((Item.Group) m).making(), look, across))));
     }
     return ColourEdits.shop(ShopShelf.shipped().get(0)).change().apply(job);
@@ -68,15 +68,15 @@ final class FoilInvitation {
   private static Making held(Making.Mounted mount, PictureLook look, double dx) {
     Rub sun = new Rub(List.of(new Point(0.64, 0.385)), 0.064, 0.15, false);
     Rub hill = new Rub(List.of(new Point(0.54, 0.493), new Point(0.64, 0.493), new Point(0.74, 0.499)), 0.032, 0.1, true);
-    Retouch how = look == PictureLook.ALMANAC ? Retouch.NONE.rubbed(sun).rubbed(hill).patched(true) : Retouch.NONE;
-    return mount.retouched(how.looking(look, 0.85)).held(mount.held().zoomed(1.15).moved(dx, -0.05));
+    Retouch how = look == PictureLook.ALMANAC ? Retouch.NONE.rubbed(sun).rubbed(hill).withPatched(true) : Retouch.NONE;
+    return mount.withRetouch(how.looking(look, 0.85)).withHeld(mount.held().withZoom(1.15).moved(dx, -0.05));
   }
 
   private static Face front(Desk d, Picture field) {
     d.fill("Paper tint", new Box(-BLEED, -BLEED, 5 + 2 * BLEED, 7 + 2 * BLEED), Desk.PAPER);
     Rub fading = new Rub(List.of(new Point(-0.05, -0.03), new Point(1.05, -0.03)), 0.09, 1, false);
-    Retouch how = Retouch.NONE.rubbed(fading).straightened(0.6).toned(Tones.NONE.bright(0.08).colourful(-0.1)).looking(PictureLook.LATE_HARVEST, 0.35);
-    d.put(new Item.Photo(d.art.facts("Sunrise field"), new Placement(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
+    Retouch how = Retouch.NONE.rubbed(fading).withStraighten(0.6).withTones(Tones.NONE.withBrightness(0.08).withSaturation(-0.1)).looking(PictureLook.LATE_HARVEST, 0.35);
+    d.put(new Item.Photo(d.art.facts("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
     d.put(shadowed(d.art.sprig("Seedling, left", new Point(0.95, 6.72), 1.5, 0.16, 6, SeedArt.LEAF_DARK, SeedArt.LEAF_DARK)));
     d.put(shadowed(d.art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK)));
     d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(0.6, 0.72, 3.8, 0.26), "Figtree", "Semibold", 9.5, 260, Align.CENTRE, Desk.INK);
@@ -103,12 +103,12 @@ final class FoilInvitation {
   }
 
   private static Item shadowed(Item item) {
-    return item.with(item.facts().with(Effects.NONE.with(Optional.of(new Effects.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4)))));
+    return item.with(item.facts().withEffects(Effects.NONE.withShadow(Optional.of(new Effects.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4)))));
   }
 
   /** Foil: on the screen with its sheen, for the press a plate of its own. */
   private static void foil(Desk d, String name, Box box, Outline outline) {
-    d.put(new Item.Shape(d.art.facts(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
-        .covered(Optional.of(new Cover.Finish(Texture.Surface.FOIL, GOLD, 0.16, 25, 3))));
+    d.put(Item.Shape.of(d.art.facts(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
+        .withCover(Optional.of(new Cover.Finish(Texture.Surface.FOIL, GOLD, 0.16, 25, 3))));
   }
 }

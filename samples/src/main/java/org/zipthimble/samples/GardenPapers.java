@@ -40,11 +40,11 @@ final class GardenPapers {
     d.ornament("Pea", new Point(0.875, 6.3), 0.22, 0);
     d.ornament("Pumpkin seed", new Point(1.24, 6.2), 0.22, 16);
     d.words("Foot", "SPRING SWAP 13 MARCH", new Box(0.15, 6.55, 1.45, 0.2), "Figtree", "Semibold", 6.5, 80, Align.CENTRE, Desk.PAPER);
-    Face front = d.face("f1", "front").with(new Guides(List.of(Guide.down(0.875).asAxis(true)), Optional.empty()));
+    Face front = d.face("f1", "front").withGuides(new Guides(List.of(Guide.down(0.875).withAxis(true)), Optional.empty()));
     d.fill("Green ground", new Box(-BLEED, -BLEED, 2, 7.25), Desk.GREEN);
     d.fill("Paper panel", new Box(0.25, 0.3, 1.25, 6.4), Desk.PAPER);
     d.words("Heading", "This book goes back on", new Box(0.32, 0.45, 1.11, 0.5), "Fraunces", "Italic", 11, 0, Align.CENTRE, Desk.BEET);
-    d.put(d.named(FormGrid.lines(1, new Box(0.4, 0.95, 0.95, 4.2), 14, new LineLook(0.5, Desk.BRASS))));
+    d.put(d.named(FormGrid.lines(1, new Box(0.4, 0.95, 0.95, 4.2), 14, LineLook.of(0.5, Desk.BRASS))));
     d.ornament("Sprout divider", new Point(0.875, 5.7), 1, 0);
     d.words("Where", "The Old Drying Barn\nMill Lane", new Box(0.32, 6, 1.11, 0.5), "Alegreya", "Regular", 9.5, 0, Align.CENTRE, Desk.INK);
     return Desk.job("Seed library bookmark", "Bookmark", 16, new Size(1.75, 7), BLEED, "Card 300 g/m²", 200, List.of(front, d.face("f2", "back")));
@@ -66,26 +66,26 @@ final class GardenPapers {
     Desk d = new Desk();
     d.words("Title", "What we sow", new Box(0.75, 0.6, 4.6, 0.7), "Fraunces", "Semibold Italic", 36, 0, Align.LEFT, Desk.BEET);
     d.words("Sub", "Marrowfield Seed Library · plot and year", new Box(0.75, 1.3, 3.6, 0.3), "Alegreya", "Italic", 14, 0, Align.LEFT, Desk.INK);
-    d.put(d.named(FormGrid.lines(1, new Box(4.45, 1.2, 3.3, 0.36), 1, new LineLook(0.75, Desk.BRASS))));
+    d.put(d.named(FormGrid.lines(1, new Box(4.45, 1.2, 3.3, 0.36), 1, LineLook.of(0.75, Desk.BRASS))));
     d.ornament("Seed packet", new Point(7.2, 0.78), 0.5, 8);
     String[] heads = {"seed", "from", "sown", "up", "picked"};
     for (int i = 0; i < heads.length; i++) {
       d.words("Head: " + heads[i], heads[i], new Box(1.15 + i * 1.32, 1.82, 1.3, 0.24), "Figtree", "Semibold", 10, 40, Align.LEFT, Desk.GREEN);
     }
-    d.put(d.named(FormGrid.table(1, new Box(1.1, 2.1, 6.6, 7.68), 5, 16, new LineLook(0.75, Desk.INK))));
+    d.put(d.named(FormGrid.table(1, new Box(1.1, 2.1, 6.6, 7.68), 5, 16, LineLook.of(0.75, Desk.INK))));
     d.frame("Tick box", new Box(0.78, 2.26, 0.2, 0.2), 0.03, 0.75, Desk.BRASS);
     Face row = d.face("f1", "list");
     Item box = row.items().get(row.items().size() - 1);
     Job job = Desk.job("Seed-sowing list", "Letter page", 18, new Size(8.5, 11), 0, "Plain paper", 30, List.of(row));
     Job ruled = Copies.grid("f1", Set.of(box.id()), 1, 16, 0.25, 0.28).change().apply(job);
     Guides guides = new Guides(List.of(Guide.down(0.75)), Optional.of(new Columns(1, 1, 0.75, 0.6, 0.75, 0.75, 0)));
-    return ruled.changed("f1", face -> face.with(guides));
+    return ruled.changed("f1", face -> face.withGuides(guides));
   }
 
   static Job colouring() {
     Desk d = new Desk();
     Point c = new Point(4.25, 5.2);
-    LineLook line = new LineLook(1.25, Desk.INK);
+    LineLook line = LineLook.of(1.25, Desk.INK);
     rings(d, c);
     ring(d, c, "Inner petal", leaf(0.5, 1.15, 0.42), 12, 0, line);
     ring(d, c, "Bean", bean(1.42), 12, 15, line);
@@ -95,7 +95,7 @@ final class GardenPapers {
     ring(d, c, "Berry", dot(3.32, 0.1), 24, 0, line);
     d.words("Title", "Colour the seed wheel", new Box(1.25, 0.55, 6, 0.6), "Fraunces", "Italic", 28, 0, Align.CENTRE, Desk.INK);
     d.words("Name", "My name is", new Box(1.25, 9.6, 1.3, 0.36), "Alegreya", "Regular", 16, 0, Align.LEFT, Desk.INK);
-    d.put(d.named(FormGrid.lines(1, new Box(2.55, 9.5, 4.7, 0.4), 1, new LineLook(0.75, Desk.INK))));
+    d.put(d.named(FormGrid.lines(1, new Box(2.55, 9.5, 4.7, 0.4), 1, LineLook.of(0.75, Desk.INK))));
     return Desk.job("Seed wheel to colour", "Colouring page", 19, new Size(8.5, 11), 0, "Drawing paper", 40, List.of(d.face("f1", "page")));
   }
 

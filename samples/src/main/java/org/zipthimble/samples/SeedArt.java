@@ -54,13 +54,13 @@ final class SeedArt {
 
   /** A line along a path given in inches on the face. */
   Item.Shape lined(String name, Path path, double widthPt, Colour colour) {
-    return drawn(name, path, Optional.empty(), Optional.of(new LineLook(widthPt, colour)));
+    return drawn(name, path, Optional.empty(), Optional.of(LineLook.of(widthPt, colour)));
   }
 
   private Item.Shape drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow();
     Path unit = path.mapped(Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / box.width(), 1 / box.height())));
-    return new Item.Shape(facts(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
+    return Item.Shape.of(facts(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
   }
 
   /** Objects on the face held together. */
@@ -68,7 +68,7 @@ final class SeedArt {
     Box box = members.stream().map(m -> m.placement().around()).reduce(Box::union).orElseThrow();
     List<Item> inside = new ArrayList<>();
     members.forEach(m -> inside.add(m.with(m.placement().moved(-box.x(), -box.y()))));
-    return new Item.Group(
+    return Item.Group.of(
         facts(name), Placement.of(box), new Size(box.width(), box.height()), inside);
   }
 

@@ -52,14 +52,14 @@ final class SwapInvitation {
     Picture field = Pictures.look("sunrise-field.png", png, Pictures.Limits.USUAL);
     Ticket ticket = new Ticket(
         "Invitation", number, new Size(5, 7), BLEED, 3.0 / 16, 300, false, "Card 300 g/m²", 60, Unit.INCH);
-    return new Job(
+    return Job.of(
         name, ticket, List.of(front(field, tintLeft), back()), SheetPlan.ALONE, Map.of(field.id(), field), List.of());
   }
 
   private Face front(Picture field, double tintLeft) {
     List<Item> items = new ArrayList<>();
     items.add(tint(tintLeft));
-    items.add(new Item.Photo(art.facts("Sunrise field"), new Placement(-BLEED, 3.75, 5.25, 3.375, 0), field.id()));
+    items.add(Item.Photo.of(art.facts("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id()));
     items.add(art.sprig("Seedling, left", new Point(0.95, 6.72), 1.5, 0.16, 6, SeedArt.LEAF_DARK, SeedArt.LEAF_DARK));
     items.add(art.sprig("Seedling, small", new Point(1.55, 6.8), 0.95, -0.1, 5, SeedArt.LEAF, SeedArt.LEAF_DARK));
     items.add(art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK));
@@ -70,7 +70,7 @@ final class SwapInvitation {
     items.add(words("Motto", "Bring a handful, take a handful", 0.6, 2.14, 3.8, 0.34, type("Fraunces", "Italic", 15, 0, INK)));
     items.add(words("When", "SATURDAY 13 MARCH · TWO TO FIVE", 0.5, 2.66, 4, 0.25, type("Figtree", "Semibold", 9.5, 150, BEET)));
     items.add(words("Where", "THE OLD DRYING BARN, MILL LANE", 0.5, 2.9, 4, 0.25, type("Figtree", "Regular", 9.5, 150, INK)));
-    return new Face("f1", "front", items);
+    return Face.of("f1", "front", items);
   }
 
   private Item beans() {
@@ -87,9 +87,9 @@ final class SwapInvitation {
   private Face back() {
     List<Item> items = new ArrayList<>();
     items.add(tint(-BLEED));
-    items.add(new Item.Shape(
-        art.facts("Frame"), new Placement(0.3, 0.3, 4.4, 6.4, 0), new Outline.Rectangle(0.14), Optional.empty(),
-        Optional.of(new LineLook(0.75, BRASS))));
+    items.add(Item.Shape.of(
+        art.facts("Frame"), Placement.of(0.3, 0.3, 4.4, 6.4, 0), new Outline.Rectangle(0.14), Optional.empty(),
+        Optional.of(LineLook.of(0.75, BRASS))));
     items.add(art.sprig("Sprig, left", new Point(2.36, 1.34), 0.62, -0.34, 5, SeedArt.LEAF, SeedArt.LEAF_DARK));
     items.add(art.sprig("Sprig, right", new Point(2.64, 1.34), 0.62, 0.34, 5, SeedArt.LEAF_LIGHT, SeedArt.LEAF_DARK));
     items.add(words("Heading", "How a swap goes", 0.6, 1.5, 3.8, 0.55, type("Fraunces", "Semibold Italic", 25, 0, BEET)));
@@ -106,7 +106,7 @@ final class SwapInvitation {
         new WordStyle("Figtree", "Semibold", 8.5, 150, 120, Align.CENTRE, BEET)));
     items.add(words("Answer", "Tell Odile at the library desk if you will come", 0.6, 6.08, 3.8, 0.3,
         type("Alegreya", "Italic", 12, 0, INK)));
-    return new Face("f2", "back", items);
+    return Face.of("f2", "back", items);
   }
 
   private Item row() {
@@ -119,19 +119,19 @@ final class SwapInvitation {
   }
 
   private Item tint(double left) {
-    return new Item.Shape(
+    return Item.Shape.of(
         art.facts("Paper tint"), Placement.of(new Box(left, -BLEED, 5 + BLEED - left, 7 + 2 * BLEED)),
         new Outline.Rectangle(0), Optional.of(PAPER), Optional.empty());
   }
 
   private Item rule(String name, double x, double y, double length) {
-    return new Item.Shape(
-        art.facts(name), new Placement(x, y, length, 0, 0), new Outline.Straight(), Optional.empty(),
-        Optional.of(new LineLook(1.25, BRASS)));
+    return Item.Shape.of(
+        art.facts(name), Placement.of(x, y, length, 0, 0), new Outline.Straight(), Optional.empty(),
+        Optional.of(LineLook.of(1.25, BRASS)));
   }
 
   private Item words(String name, String text, double x, double y, double width, double height, WordStyle style) {
-    return new Item.Words(art.facts(name), new Placement(x, y, width, height, 0), text, style);
+    return new Item.Words(art.facts(name), Placement.of(x, y, width, height, 0), text, style);
   }
 
   private static WordStyle type(String family, String style, double pt, double tracking, Colour colour) {

@@ -35,7 +35,7 @@ class FoilPressTest {
   static void send() throws Exception {
     Job job = DemoShelf.job("foil-invitation.thimble");
     pdf = folder.resolve("foil.pdf");
-    measured = Sender.send(job, new Order(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
+    measured = Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
   }
 
   private static String run(String... command) throws Exception {

@@ -30,7 +30,7 @@ public final class FormGrid {
     check(columns, rows);
     List<Item> parts = new ArrayList<>();
     int id = firstId + 1;
-    parts.add(new Item.Shape(Facts.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
+    parts.add(Item.Shape.of(Facts.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
         Optional.empty(), Optional.of(line)));
     for (int i = 1; i < columns; i++) {
       double x = box.x() + box.width() * i / columns;
@@ -62,14 +62,14 @@ public final class FormGrid {
     List<Item> parts = new ArrayList<>();
     for (int i = 0; i < columns * rows; i++) {
       Box one = new Box(box.x() + i % columns * (side + gap), box.y() + i / columns * (side + gap), side, side);
-      parts.add(new Item.Shape(Facts.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
+      parts.add(Item.Shape.of(Facts.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
           new Outline.Rectangle(0), Optional.empty(), Optional.of(line)));
     }
     return Grouping.of(Facts.of("i" + firstId, Wording.text("item.ticks")), parts);
   }
 
   private static Item straight(int id, Point from, Point to, LineLook line) {
-    return new Item.Shape(Facts.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
+    return Item.Shape.of(Facts.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
         Optional.empty(), Optional.of(line));
   }
 

@@ -57,14 +57,14 @@ public final class Resizing {
 
   /** Leans objects by an angle in degrees about their middles. */
   public static Edit slant(String faceId, Set<String> ids, double degrees) {
-    return Edits.place(faceId, ids, "edit.slant", p -> p.slanted(degrees));
+    return Edits.place(faceId, ids, "edit.slant", p -> p.withSlant(degrees));
   }
 
   /** Turns objects about a place of their ground. */
   public static Edit turn(String faceId, Set<String> ids, double degrees, Point about) {
     return Edits.place(faceId, ids, "edit.turn", p -> {
       Point middle = Affine.turn(degrees, about).apply(p.centre());
-      return p.moved(middle.x() - p.centre().x(), middle.y() - p.centre().y()).turnedTo(p.turn() + degrees);
+      return p.moved(middle.x() - p.centre().x(), middle.y() - p.centre().y()).withTurn(p.turn() + degrees);
     });
   }
 
@@ -103,11 +103,11 @@ public final class Resizing {
       if (placed instanceof Item.Words) {
         Item.Words words = (Item.Words) placed;
         double pt = Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, words.style().sizePt() * mean));
-        return words.with(words.style().atSize(pt));
+        return words.withStyle(words.style().withSizePt(pt));
       }
       if (placed instanceof Item.Shape) {
         Item.Shape shape = (Item.Shape) placed;
-        return shape.lined(shape.line().map(l -> l.wide(Math.max(0.01, Math.min(720, l.widthPt() * mean)))));
+        return shape.withLine(shape.line().map(l -> l.withWidthPt(Math.max(0.01, Math.min(720, l.widthPt() * mean)))));
       }
       return Mounts.laid(placed);
     })));

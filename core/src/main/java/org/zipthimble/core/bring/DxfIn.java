@@ -101,7 +101,7 @@ public final class DxfIn {
         }
         members.add(Drawings.shape(
             Facts.of("i" + id++, layer.getKey() + " " + (members.size() + 1)), contour.path().mapped(map), Optional.empty(),
-            Optional.of(new LineLook(0.75, colour))));
+            Optional.of(LineLook.of(0.75, colour))));
       }
       if (members.size() == 1) {
         items.add(members.get(0));

@@ -57,7 +57,7 @@ public record Ornament(String set, String name, String words, Size size, List<Pa
     Box box = Measure.bounds(part.path()).orElseThrow();
     Path unit = part.path().mapped(
         Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / Math.max(box.width(), 1e-9), 1 / Math.max(box.height(), 1e-9))));
-    return new Item.Shape(
+    return Item.Shape.of(
         Facts.of(id, part.name()), Placement.of(place.apply(box)), new Outline.Drawn(unit), Optional.of(part.colour()),
         Optional.empty());
   }

@@ -74,7 +74,7 @@ public final class PictureIn {
     double width = Math.min(Placement.FARTHEST, picture.width() / ppi);
     double height = Math.min(Placement.FARTHEST, picture.height() / ppi);
     Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
-    return new Item.Photo(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
+    return Item.Photo.of(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
   }
 
   /**
@@ -96,8 +96,8 @@ public final class PictureIn {
         double scale = Math.min(w / picture.width(), h / picture.height());
         double x = safe.x() + i % across * (w + gap) + (w - picture.width() * scale) / 2;
         double y = safe.y() + i / across * (h + gap) + (h - picture.height() * scale) / 2;
-        Item photo = new Item.Photo(Facts.of(out.freshId(), shortName(picture.name())),
-            new Placement(x, y, picture.width() * scale, picture.height() * scale, 0), picture.id());
+        Item photo = Item.Photo.of(Facts.of(out.freshId(), shortName(picture.name())),
+            Placement.of(x, y, picture.width() * scale, picture.height() * scale, 0), picture.id());
         out = Edits.add(faceId, photo, picture).change().apply(out);
       }
       return out;

@@ -121,7 +121,7 @@ final class SvgShapes {
       return List.of();
     }
     Item.Shape shape = Drawings.shape(Facts.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
-    return List.of(cover.isPresent() ? shape.covered(cover) : shape);
+    return List.of(cover.isPresent() ? shape.withCover(cover) : shape);
   }
 
   private static Colour first(Cover cover) {
@@ -271,7 +271,7 @@ final class SvgShapes {
       case "end" -> width;
       default -> 0;
     };
-    Placement own = new Placement(pen[0] * scale - back, pen[1] * scale - first.baseline().y(), width + 0.02, size / 72 * 1.3, 0);
+    Placement own = Placement.of(pen[0] * scale - back, pen[1] * scale - first.baseline().y(), width + 0.02, size / 72 * 1.3, 0);
     pen[0] += width / scale;
     Affine local = Affine.scale(1 / scale, 1 / scale).then(map);
     Item words = new Item.Words(Facts.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
@@ -336,9 +336,9 @@ final class SvgShapes {
         in.left.add(Wording.text("drawing.left.clipOn", SvgIn.name(e)));
       }
       Facts facts = Facts.of(in.freshId(), SvgIn.name(e)).withOpacity(SvgIn.opacity(style, "opacity"));
-      Placement own = new Placement(0, 0, w * map.meanScale(), h * map.meanScale(), 0);
+      Placement own = Placement.of(0, 0, w * map.meanScale(), h * map.meanScale(), 0);
       Affine local = Affine.scale(1 / map.meanScale(), 1 / map.meanScale()).then(Affine.move(x, y)).then(map);
-      return List.of(new Item.Photo(facts, Reshape.lifted(own, local), picture.id()));
+      return List.of(Item.Photo.of(facts, Reshape.lifted(own, local), picture.id()));
     } catch (Trouble | IllegalArgumentException damaged) {
       in.left.add(Wording.text("drawing.left.picture", SvgIn.name(e)));
       return List.of();

@@ -151,8 +151,8 @@ public final class Mends {
         dx == 0 ? r.crop().width() : part * r.crop().width(), dy == 0 ? r.crop().height() : slice * r.crop().height());
     double x = dx == 0 ? p.x() : dx < 0 ? p.x() - wide : p.x() + p.width();
     double y = dy == 0 ? p.y() : dy < 0 ? p.y() - high : p.y() + p.height();
-    Retouch mirrored = r.cropped(crop).flipped(r.flippedX() != (dx != 0), r.flippedY() != (dy != 0));
-    Facts facts = new Facts(id, Wording.text("item.mirroredEdge", photo.facts().name()), photo.facts().visible(), false, photo.facts().role(), photo.facts().opacity());
+    Retouch mirrored = r.withCrop(crop).flipped(r.flippedX() != (dx != 0), r.flippedY() != (dy != 0));
+    Facts facts = Facts.of(id, Wording.text("item.mirroredEdge", photo.facts().name()), photo.facts().visible(), false, photo.facts().role(), photo.facts().opacity());
     return new Item.Photo(facts, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
   }
 
@@ -161,13 +161,13 @@ public final class Mends {
     // The colour is looked for when the mend is done: that may decode a picture.
     return new Edit(Wording.text("edit.ground"), before -> {
       Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
-      Item ground = new Item.Shape(
+      Item ground = Item.Shape.of(
           Facts.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.ticket().bleedBox()), new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());
       return before.changed(face.id(), f -> {
         List<Item> more = new ArrayList<>(List.of(ground));
         more.addAll(f.items());
-        return f.holding(more);
+        return f.withItems(more);
       });
     });
   }

@@ -116,7 +116,7 @@ public final class Bridges {
   private static Placement box(Ray ray, double width) {
     double length = ray.from().distance(ray.to()) + 2 * INTO + width / 2;
     Point middle = new Point((ray.from().x() + ray.to().x()) / 2, (ray.from().y() + ray.to().y()) / 2);
-    return new Placement(
+    return Placement.of(
         rounded(middle.x() - length / 2), rounded(middle.y() - width / 2), rounded(length), width,
         rounded(Math.toDegrees(ray.angle())));
   }

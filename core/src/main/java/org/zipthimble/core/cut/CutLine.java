@@ -1,5 +1,6 @@
 package org.zipthimble.core.cut;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.CutKind;
@@ -13,14 +14,10 @@ import org.zipthimble.core.job.CutKind;
  * @param name what a person calls it
  * @param top the id of the outermost group that holds the object, or its own
  */
-public record CutLine(Path path, CutKind kind, String lane, String source, String name, String top) {
+@RecordBuilder
+public record CutLine(Path path, CutKind kind, String lane, String source, String name, String top) implements CutLineBuilder.With {
   /** The same seen through a map. */
   public CutLine mapped(Affine map) {
-    return new CutLine(path.mapped(map), kind, lane, source, name, top);
-  }
-
-  /** The same along another path. */
-  public CutLine along(Path other) {
-    return new CutLine(other, kind, lane, source, name, top);
+    return withPath(path.mapped(map));
   }
 }

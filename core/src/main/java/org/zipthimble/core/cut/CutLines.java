@@ -109,7 +109,7 @@ public final class CutLines {
     for (CutLine line : mine) {
       Path left = line.kind().parts() ? Combine.combine(Way.TAKE_AWAY, List.of(line.path(), region)) : line.path();
       if (!left.segments().isEmpty()) {
-        out.add(line.along(left));
+        out.add(line.withPath(left));
       }
     }
     return out;

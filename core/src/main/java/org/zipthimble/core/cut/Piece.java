@@ -1,5 +1,6 @@
 package org.zipthimble.core.cut;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
@@ -11,7 +12,8 @@ import org.zipthimble.core.geom.Path;
  * @param lines in inches on the item's own ground, mirrored already where the lane is
  * @param outline the area it takes up
  */
-public record Piece(String id, String name, List<CutLine> lines, Path outline) {
+@RecordBuilder
+public record Piece(String id, String name, List<CutLine> lines, Path outline) implements PieceBuilder.With {
   /** Keeps a copy. */
   public Piece {
     lines = List.copyOf(lines);
@@ -19,6 +21,6 @@ public record Piece(String id, String name, List<CutLine> lines, Path outline) {
 
   /** The same seen through a map. */
   public Piece mapped(Affine map) {
-    return new Piece(id, name, lines.stream().map(l -> l.mapped(map)).toList(), outline.mapped(map));
+    return withLines(lines.stream().map(l -> l.mapped(map)).toList()).withOutline(outline.mapped(map));
   }
 }

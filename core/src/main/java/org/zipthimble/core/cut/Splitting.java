@@ -130,7 +130,7 @@ public final class Splitting {
         in = withoutSeams(in, region);
       }
       if (!in.segments().isEmpty()) {
-        out.add(line.along(in));
+        out.add(line.withPath(in));
       }
     }
     if (!out.isEmpty()) {

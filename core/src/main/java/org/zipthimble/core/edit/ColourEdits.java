@@ -25,7 +25,7 @@ public final class ColourEdits {
 
   /** Changes how colours leave. */
   public static Edit plan(String key, UnaryOperator<ColourPlan> change) {
-    return new Edit(Wording.text(key), job -> job.with(change.apply(job.colour())));
+    return new Edit(Wording.text(key), job -> job.withColour(change.apply(job.colour())));
   }
 
   /** Sends the job elsewhere; what is pressed is mirrored from then on, what is not is no longer. */
@@ -33,8 +33,8 @@ public final class ColourEdits {
     return new Edit(Wording.text("edit.colour.to"), job -> {
       boolean pressed = to == Destination.SUBLIMATION;
       boolean was = job.colour().to() == Destination.SUBLIMATION;
-      Job out = job.with(job.colour().going(to));
-      return pressed == was ? out : out.with(job.ticket().mirrored(pressed));
+      Job out = job.withColour(job.colour().withTo(to));
+      return pressed == was ? out : out.withTicket(job.ticket().withMirror(pressed));
     });
   }
 
@@ -47,7 +47,7 @@ public final class ColourEdits {
       Job out = destination(card.to()).change().apply(job);
       Ticket ticket = out.ticket().withBleed(Math.max(out.ticket().bleed(), card.bleed())).withPpi(Math.max(out.ticket().ppi(), card.ppi()));
       double safe = Math.min(Ticket.mostSafe(ticket.finished()), Math.max(ticket.safe(), card.safe()));
-      return out.with(ticket.withSafe(safe)).with(out.colour().limited(Math.min(out.colour().limit(), card.limit())).printedBy(Optional.of(card)));
+      return out.withTicket(ticket.withSafe(safe)).withColour(out.colour().withLimit(Math.min(out.colour().limit(), card.limit())).withShop(Optional.of(card)));
     });
   }
 
@@ -63,16 +63,16 @@ public final class ColourEdits {
           swatches.add(swatch);
         }
       }
-      return recoloured(job, of, to.colour()).with(new Palette(swatches, job.palette().stock()));
+      return recoloured(job, of, to.colour()).withPalette(new Palette(swatches, job.palette().stock()));
     });
   }
 
   /** Gives a colour an ink of its own; it stands in the palette from then on. */
   public static Edit ink(Colour colour, Optional<Ink> ink) {
     return new Edit(Wording.text("edit.swatch.ink"), job -> {
-      Palette palette = job.palette().with(new Swatch(colour.hex(), colour));
+      Palette palette = job.palette().with(Swatch.of(colour.hex(), colour));
       List<Swatch> swatches = palette.swatches().stream().map(s -> s.colour().equals(colour) ? new Swatch(s.name(), colour, ink) : s).toList();
-      return job.with(new Palette(swatches, palette.stock()));
+      return job.withPalette(new Palette(swatches, palette.stock()));
     });
   }
 
@@ -95,7 +95,7 @@ public final class ColourEdits {
       }
       List<Swatch> swatches = new ArrayList<>(other);
       own.subList(count, own.size()).stream().filter(s -> swatches.stream().noneMatch(o -> o.colour().equals(s.colour()))).forEach(swatches::add);
-      return out.with(new Palette(swatches.subList(0, Math.min(Palette.MOST, swatches.size())), job.palette().stock()));
+      return out.withPalette(new Palette(swatches.subList(0, Math.min(Palette.MOST, swatches.size())), job.palette().stock()));
     });
   }
 
@@ -118,8 +118,8 @@ public final class ColourEdits {
     List<Face> faces = new ArrayList<>();
     for (Face face : job.faces()) {
       List<Item> items = face.items().stream().map(i -> Looks.recoloured(i, from, to)).toList();
-      faces.add(face.holding(items));
+      faces.add(face.withItems(items));
     }
-    return job.with(faces);
+    return job.withFaces(faces);
   }
 }

@@ -42,7 +42,7 @@ public final class Copies {
       return stocked.changed(faceId, face -> {
         List<Item> out = new ArrayList<>(face.items());
         items.forEach(i -> out.add(moved(fresh.of(i), dx, dy)));
-        return face.holding(out);
+        return face.withItems(out);
       });
     });
   }
@@ -58,9 +58,9 @@ public final class Copies {
         if (!face.id().equals(faceId)) {
           originals.forEach(i -> out.add(fresh.of(i)));
         }
-        faces.add(face.holding(out));
+        faces.add(face.withItems(out));
       }
-      return job.with(faces);
+      return job.withFaces(faces);
     });
   }
 
@@ -116,7 +116,7 @@ public final class Copies {
     Item of(Item item) {
       Item out = item.with(item.facts().withId("i" + next++));
       return out instanceof Item.Group
-          ? ((Item.Group) out).holding(out.members().stream().map(this::of).toList())
+          ? ((Item.Group) out).withMembers(out.members().stream().map(this::of).toList())
           : out;
     }
   }

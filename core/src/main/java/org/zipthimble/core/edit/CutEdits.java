@@ -25,7 +25,7 @@ public final class CutEdits {
 
   /** Changes how objects are cut. */
   public static Edit cutting(String faceId, Set<String> ids, UnaryOperator<Cutting> change) {
-    return Edits.facts(faceId, ids, "edit.cutting", f -> f.with(change.apply(f.cutting())));
+    return Edits.facts(faceId, ids, "edit.cutting", f -> f.withCutting(change.apply(f.cutting())));
   }
 
   /** Cuts objects from a lane: what only printed is cut from now on, members of groups too, in the way that its material usually is. */
@@ -35,31 +35,31 @@ public final class CutEdits {
 
   private static Item assigned(Item item, Lane lane) {
     boolean cuts = item.facts().role().cuts();
-    Cutting cutting = item.facts().cutting().from(lane.id());
-    Item out = item.with(item.facts().with(cuts ? cutting : cutting.of(lane.material().kind())).withRole(cuts ? item.facts().role() : Role.CUTS));
+    Cutting cutting = item.facts().cutting().withLane(lane.id());
+    Item out = item.with(item.facts().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind())).withRole(cuts ? item.facts().role() : Role.CUTS));
     boolean plain = out instanceof Item.Group && !((Item.Group) out).live();
     if (!plain) {
       return out;
     }
     Item.Group group = (Item.Group) out;
-    return group.holding(group.members().stream().map(m -> assigned(m, lane)).toList());
+    return group.withMembers(group.members().stream().map(m -> assigned(m, lane)).toList());
   }
 
   /** Changes the cut plan. */
   public static Edit plan(String key, UnaryOperator<CutPlan> change) {
-    return new Edit(Wording.text(key), job -> job.with(change.apply(job.cutting())));
+    return new Edit(Wording.text(key), job -> job.withCutting(change.apply(job.cutting())));
   }
 
   /** Adds a lane on top. */
   public static Edit addLane(Lane lane) {
     return new Edit(Wording.text("edit.lane.add", lane.name()), job -> job.cutting().lane(lane.id()).isPresent()
-        || job.cutting().lanes().size() == CutPlan.MOST_LANES ? job : job.with(job.cutting().plus(lane)));
+        || job.cutting().lanes().size() == CutPlan.MOST_LANES ? job : job.withCutting(job.cutting().plus(lane)));
   }
 
   /** Changes a lane by its id. */
   public static Edit lane(String id, UnaryOperator<Lane> change) {
     return new Edit(Wording.text("edit.lane.change"), job ->
-        job.cutting().lane(id).map(l -> job.with(job.cutting().with(change.apply(l)))).orElse(job));
+        job.cutting().lane(id).map(l -> job.withCutting(job.cutting().with(change.apply(l)))).orElse(job));
   }
 
   /**
@@ -71,7 +71,7 @@ public final class CutEdits {
     Box box = Measure.bounds(scrap).orElseThrow(() -> new IllegalArgumentException("a scrap needs an outline"));
     Path own = scrap.mapped(Affine.move(-box.x(), -box.y()));
     Size size = new Size(Math.max(1, box.width()), Math.max(1, box.height()));
-    return lane(id, lane -> lane.with(new Supply(size, 0, false, Optional.of(own))));
+    return lane(id, lane -> lane.withSupply(new Supply(size, 0, false, Optional.of(own))));
   }
 
   /** Takes a lane away; what was cut from it has no lane then. */
@@ -80,17 +80,17 @@ public final class CutEdits {
       if (job.cutting().lane(id).isEmpty()) {
         return job;
       }
-      var faces = job.faces().stream().map(f -> f.holding(f.items().stream().map(i -> without(i, id)).toList())).toList();
-      return job.with(faces).with(job.cutting().with(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
+      var faces = job.faces().stream().map(f -> f.withItems(f.items().stream().map(i -> without(i, id)).toList())).toList();
+      return job.withFaces(faces).withCutting(job.cutting().withLanes(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
     });
   }
 
   private static Item without(Item item, String lane) {
-    Item out = item.facts().cutting().lane().equals(lane) ? item.with(item.facts().with(item.facts().cutting().from(""))) : item;
+    Item out = item.facts().cutting().lane().equals(lane) ? item.with(item.facts().withCutting(item.facts().cutting().withLane(""))) : item;
     if (out.members().isEmpty()) {
       return out;
     }
-    return ((Item.Group) out).holding(out.members().stream().map(m -> without(m, lane)).toList());
+    return ((Item.Group) out).withMembers(out.members().stream().map(m -> without(m, lane)).toList());
   }
 
   /** Moves a lane in the order of application, 0 the lowest. */
@@ -99,12 +99,12 @@ public final class CutEdits {
       List<Lane> lanes = new ArrayList<>(job.cutting().lanes());
       lanes.remove(lane);
       lanes.add(Math.max(0, Math.min(lanes.size(), index)), lane);
-      return job.with(job.cutting().with(lanes));
+      return job.withCutting(job.cutting().withLanes(lanes));
     }).orElse(job));
   }
 
   /** Keeps where the pieces of a lane lie. */
   public static Edit laid(String lane, List<Laid> pieces, String key) {
-    return new Edit(Wording.text(key), job -> job.with(job.cutting().laying(lane, pieces)));
+    return new Edit(Wording.text(key), job -> job.withCutting(job.cutting().laying(lane, pieces)));
   }
 }

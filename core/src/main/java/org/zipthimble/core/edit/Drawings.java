@@ -27,7 +27,7 @@ public final class Drawings {
    */
   public static Item.Shape shape(Facts facts, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow(() -> new IllegalArgumentException("a shape needs a path"));
-    return new Item.Shape(facts, Placement.of(box), new Outline.Drawn(unit(path, box)), fill, line);
+    return Item.Shape.of(facts, Placement.of(box), new Outline.Drawn(unit(path, box)), fill, line);
   }
 
   /** The same shape with another path, given on the ground it stands on; turn, slant and mirror are kept. */
@@ -37,7 +37,7 @@ public final class Drawings {
     Box box = Measure.bounds(own).orElseThrow(() -> new IllegalArgumentException("a shape needs a path"));
     org.zipthimble.core.geom.Point middle = p.toGround().apply(box.centre());
     Placement placed = p.boxed(middle.x() - box.width() / 2, middle.y() - box.height() / 2, box.width(), box.height());
-    return shape.with(placed).outlined(new Outline.Drawn(unit(own, box)));
+    return shape.with(placed).withOutline(new Outline.Drawn(unit(own, box)));
   }
 
   private static Path unit(Path path, Box box) {

@@ -25,7 +25,7 @@ public final class Edits {
   public static Edit add(String faceId, Item item) {
     return new Edit(
         Wording.text("edit.add", item.facts().name()),
-        job -> job.changed(faceId, face -> face.holding(plus(face.items(), item))));
+        job -> job.changed(faceId, face -> face.withItems(plus(face.items(), item))));
   }
 
   /** Puts a picture into the job and on top of a face. */
@@ -54,13 +54,13 @@ public final class Edits {
   /** Changes the look of words; other objects stay. */
   public static Edit style(String faceId, Set<String> ids, String key, UnaryOperator<WordStyle> change) {
     return each(faceId, ids, Wording.text(key),
-        item -> item instanceof Item.Words ? ((Item.Words) item).with(change.apply(((Item.Words) item).style())) : item);
+        item -> item instanceof Item.Words ? ((Item.Words) item).withStyle(change.apply(((Item.Words) item).style())) : item);
   }
 
   /** Changes what a block of words says. */
   public static Edit say(String faceId, String id, String text) {
     return each(faceId, Set.of(id), Wording.text("edit.words"),
-        item -> item instanceof Item.Words ? ((Item.Words) item).saying(text) : item);
+        item -> item instanceof Item.Words ? ((Item.Words) item).withText(text) : item);
   }
 
   /** Changes shapes; other objects stay. */
@@ -77,8 +77,8 @@ public final class Edits {
     Item.Group group = (Item.Group) item;
     Making.Look look = group.making().look().orElseThrow();
     Item.Shape shape = change.apply(
-        new Item.Shape(group.facts(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
-    return group.making(group.making().with(new Making.Look(shape.fill(), shape.line())));
+        Item.Shape.of(group.facts(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
+    return group.withMaking(group.making().with(new Making.Look(shape.fill(), shape.line())));
   }
 
   /**
@@ -102,17 +102,17 @@ public final class Edits {
 
   /** Changes the ticket. */
   public static Edit ticket(String key, UnaryOperator<Ticket> change) {
-    return new Edit(Wording.text(key), job -> job.with(change.apply(job.ticket())));
+    return new Edit(Wording.text(key), job -> job.withTicket(change.apply(job.ticket())));
   }
 
   /** Changes how the item lies on the sheet. */
   public static Edit sheet(UnaryOperator<SheetPlan> change) {
-    return new Edit(Wording.text("edit.sheet"), job -> job.with(change.apply(job.sheet())));
+    return new Edit(Wording.text("edit.sheet"), job -> job.withSheet(change.apply(job.sheet())));
   }
 
   /** Gives the job another name. */
   public static Edit rename(String name) {
-    return new Edit(Wording.text("edit.rename"), job -> job.named(name));
+    return new Edit(Wording.text("edit.rename"), job -> job.withName(name));
   }
 
   /** Adds a blank face after the others. */
@@ -123,8 +123,8 @@ public final class Edits {
         number++;
       }
       List<Face> faces = new ArrayList<>(job.faces());
-      faces.add(new Face("f" + number, name, List.of()));
-      return job.with(faces);
+      faces.add(Face.of("f" + number, name, List.of()));
+      return job.withFaces(faces);
     });
   }
 
@@ -132,7 +132,7 @@ public final class Edits {
   public static Edit removeFace(String faceId) {
     return new Edit(Wording.text("edit.removeFace"), job -> job.faces().size() == 1
         ? job
-        : job.with(job.faces().stream().filter(f -> !f.id().equals(faceId)).toList()).withoutUnusedPictures());
+        : job.withFaces(job.faces().stream().filter(f -> !f.id().equals(faceId)).toList()).withoutUnusedPictures());
   }
 
   /** One edit for each of some objects, wherever they stand. */

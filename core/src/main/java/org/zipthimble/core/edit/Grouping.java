@@ -28,7 +28,7 @@ public final class Grouping {
     Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
     List<Item> inside = new ArrayList<>(members.size());
     members.forEach(i -> inside.add(i.with(i.placement().moved(-box.x(), -box.y()))));
-    return new Item.Group(facts, new Placement(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
+    return Item.Group.of(facts, Placement.of(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
   }
 
   /** Holds objects together as a group that stands where the topmost of them stood. */

@@ -33,10 +33,10 @@ public final class GuideEdits {
 
   /** Lays columns and rows over the face, or takes them away. */
   public static Edit columns(String faceId, Optional<Columns> columns) {
-    return of(faceId, "edit.columns", g -> g.with(columns));
+    return of(faceId, "edit.columns", g -> g.withColumns(columns));
   }
 
   private static Edit of(String faceId, String key, UnaryOperator<Guides> change) {
-    return new Edit(Wording.text(key), job -> job.changed(faceId, face -> face.with(change.apply(face.guides()))));
+    return new Edit(Wording.text(key), job -> job.changed(faceId, face -> face.withGuides(change.apply(face.guides()))));
   }
 }

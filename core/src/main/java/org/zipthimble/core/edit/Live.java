@@ -35,14 +35,14 @@ public final class Live {
   public static Item.Group of(Job job, Facts facts, List<Item> members, Making making) {
     Item.Group plain = Grouping.of(facts, members);
     Point corner = new Point(plain.placement().x(), plain.placement().y());
-    Item.Group live = plain.making(moved(making, -corner.x(), -corner.y()));
+    Item.Group live = plain.withMaking(moved(making, -corner.x(), -corner.y()));
     return refitted(job, live);
   }
 
   /** The group with its box fitted to what it makes; nothing is seen to move. */
   static Item.Group refitted(Job job, Item.Group group) {
     Size inner = group.inner();
-    Item.Group here = group.with(new Placement(0, 0, inner.width(), inner.height(), 0));
+    Item.Group here = group.with(Placement.of(0, 0, inner.width(), inner.height(), 0));
     Box box = reach(job, here).orElse(new Box(0, 0, inner.width(), inner.height()));
     Placement p = group.placement();
     double sx = p.width() / inner.width();
@@ -125,7 +125,7 @@ public final class Live {
         return item;
       }
       Item.Group group = (Item.Group) item;
-      return refitted(job, group.making(change.apply(group.making())));
+      return refitted(job, group.withMaking(change.apply(group.making())));
     })));
   }
 

@@ -76,12 +76,12 @@ public final class Looks {
 
   /** Changes the job's palette. */
   public static Edit palette(String key, UnaryOperator<Palette> change) {
-    return new Edit(Wording.text(key), job -> job.with(change.apply(job.palette())));
+    return new Edit(Wording.text(key), job -> job.withPalette(change.apply(job.palette())));
   }
 
   /** Keeps a colour as a swatch under its digits. */
   public static Edit keep(Colour colour) {
-    return palette("edit.swatch", p -> p.with(new Swatch(colour.hex(), colour)));
+    return palette("edit.swatch", p -> p.with(Swatch.of(colour.hex(), colour)));
   }
 
   /**
@@ -92,7 +92,7 @@ public final class Looks {
   public static Item.Shape border(String id, Ticket ticket, double distance, LineLook line, double radius) {
     double half = Unit.POINT.toInches(line.widthPt()) / 2;
     Box box = ticket.trim().grown(-distance - half);
-    return new Item.Shape(
+    return Item.Shape.of(
         Facts.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
         Optional.empty(), Optional.of(line));
   }
@@ -100,7 +100,7 @@ public final class Looks {
   private static Item dressed(Item item, Look look) {
     Item faded = item.with(item.facts().withOpacity(look.opacity()));
     if (faded instanceof Item.Shape && look.shape()) {
-      Item.Shape shape = ((Item.Shape) faded).lined(look.line());
+      Item.Shape shape = ((Item.Shape) faded).withLine(look.line());
       boolean straight = shape.outline() instanceof Outline.Straight;
       Item.Shape filled = straight ? shape : shape.filled(look.fill());
       return look.radius().map(r -> rounded(filled, r)).orElse(filled);
@@ -110,15 +110,15 @@ public final class Looks {
     }
     if (faded instanceof Item.Words) {
       Item.Words words = (Item.Words) faded;
-      return look.type().map(words::with)
-          .orElseGet(() -> look.fill().map(c -> words.with(words.style().inColour(c))).orElse(words));
+      return look.type().map(words::withStyle)
+          .orElseGet(() -> look.fill().map(c -> words.withStyle(words.style().withColour(c))).orElse(words));
     }
     return faded;
   }
 
   private static Item.Shape rounded(Item.Shape shape, double radius) {
     return shape.outline() instanceof Outline.Rectangle
-        ? shape.outlined(new Outline.Rectangle(radius))
+        ? shape.withOutline(new Outline.Rectangle(radius))
         : shape;
   }
 

@@ -45,8 +45,8 @@ public final class Mounts {
       for (Item frame : frames) {
         Optional<Item.Photo> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
         Making.Mounted empty = Shown.mount(frame).orElse(Making.Mounted.empty(look(frame)));
-        Making.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).retouched(p.retouch())).orElse(empty);
-        out.set(out.indexOf(frame), Shown.mount(frame).isPresent() ? ((Item.Group) frame).making(making) : mount(job, fresh, frame, making));
+        Making.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouch())).orElse(empty);
+        out.set(out.indexOf(frame), Shown.mount(frame).isPresent() ? ((Item.Group) frame).withMaking(making) : mount(job, fresh, frame, making));
         photo.ifPresent(out::remove);
       }
       return out;
@@ -58,7 +58,7 @@ public final class Mounts {
   private static Item mount(Job job, Copies.Fresh fresh, Item frame, Making.Mounted making) {
     Item.Group held = Live.of(job, frame.facts(), List.of(frame), making);
     Item inner = fresh.of(held.members().get(0).with(Facts.of("x", frame.facts().name())));
-    return held.holding(List.of(inner));
+    return held.withMembers(List.of(inner));
   }
 
   /** A mount keeps the line of what it was made of; its ground stays open, so that nothing shows behind a see-through picture. */
@@ -74,7 +74,7 @@ public final class Mounts {
         Optional<String> id = Optional.of(pictures.get(i).id());
         String mount = mounts.get(i);
         job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> Shown.mount(item)
-            .<Item>map(m -> ((Item.Group) item).making(m.holding(id))).orElse(item)));
+            .<Item>map(m -> ((Item.Group) item).withMaking(m.holding(id))).orElse(item)));
       }
       return job.withoutUnusedPictures();
     });
@@ -83,7 +83,7 @@ public final class Mounts {
   /** Changes how a mount holds its picture. */
   public static Edit hold(String faceId, Set<String> ids, UnaryOperator<Held> change) {
     return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> Shown.mount(item)
-        .<Item>map(m -> ((Item.Group) item).making(m.held(change.apply(m.held())))).orElse(item));
+        .<Item>map(m -> ((Item.Group) item).withMaking(m.withHeld(change.apply(m.held())))).orElse(item));
   }
 
   /** The zoom at which all of a mount's picture is seen. */
@@ -97,7 +97,7 @@ public final class Mounts {
   public static double zoomAt(Job job, Item mount, double ppi) {
     Placement p = mount.placement();
     return Shown.mount(mount).flatMap(m -> Shown.by(mount, job.pictures()).map(s -> {
-      double filling = m.held().zoomed(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
+      double filling = m.held().withZoom(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
       return Math.max(0.01, Math.min(Held.MOST_ZOOM, 1 / ppi / filling));
     })).orElse(1.0);
   }
@@ -107,7 +107,7 @@ public final class Mounts {
     return new Edit(Wording.text("edit.takeOut"), job -> job.changed(faceId, face -> {
       Optional<Item> loose = face.find(id).flatMap(m -> loose(job, m));
       return loose.isEmpty() ? face
-          : face.changed(id, m -> ((Item.Group) m).making(Shown.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
+          : face.changed(id, m -> ((Item.Group) m).withMaking(Shown.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
     }));
   }
 
@@ -115,7 +115,7 @@ public final class Mounts {
   static Optional<Item> loose(Job job, Item mount) {
     return Shown.mount(mount).flatMap(making -> Shown.by(mount, job.pictures()).map(shown -> {
       Affine map = shown.toBox().then(mount.placement().toGround());
-      return new Item.Photo(Facts.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(new Placement(0, 0, 1, 1, 0), map),
+      return new Item.Photo(Facts.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
           making.pictureId().orElseThrow(), making.retouch());
     }));
   }
@@ -137,13 +137,13 @@ public final class Mounts {
       Item.Group group = new Item.Group(
           Facts.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
       Item named = fresh.of(laid(group));
-      return job.changed(faceId, face -> face.holding(plus(face.items(), named)));
+      return job.changed(faceId, face -> face.withItems(plus(face.items(), named)));
     });
   }
 
   private static Item cell() {
-    Item.Shape rectangle = new Item.Shape(
-        Facts.of("x", Wording.text("item.mount")), new Placement(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
+    Item.Shape rectangle = Item.Shape.of(
+        Facts.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
     return new Item.Group(Facts.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), Making.Mounted.empty(BARE));
   }
 
@@ -178,7 +178,7 @@ public final class Mounts {
       while (members.size() < places) {
         members.add(fresh.of(cell()));
       }
-      return laid(((Item.Group) item).holding(members).making(grid));
+      return laid(((Item.Group) item).withMembers(members).withMaking(grid));
     })));
   }
 

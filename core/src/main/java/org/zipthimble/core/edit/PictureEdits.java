@@ -36,9 +36,9 @@ public final class PictureEdits {
   public static Edit agree(Optional<String> faceId, Retouch like) {
     UnaryOperator<Face> all = face -> face.changed(
         face.all().stream().map(Item::id).collect(java.util.stream.Collectors.toSet()),
-        item -> retouched(item, r -> r.looking(like.look(), like.strength()).toned(like.tones())));
+        item -> retouched(item, r -> r.looking(like.look(), like.strength()).withTones(like.tones())));
     return new Edit(Wording.text(faceId.isPresent() ? "edit.agreeFace" : "edit.agreeJob"), job -> faceId.isPresent()
-        ? job.changed(faceId.get(), all) : job.with(job.faces().stream().map(all).toList()));
+        ? job.changed(faceId.get(), all) : job.withFaces(job.faces().stream().map(all).toList()));
   }
 
   /** Gives pictures a named look. */
@@ -54,7 +54,7 @@ public final class PictureEdits {
   public static Edit crop(String faceId, String id, Box crop) {
     return Edits.each(faceId, Set.of(id), Wording.text("edit.crop"), item -> {
       if (!(item instanceof Item.Photo)) {
-        return retouched(item, r -> r.cropped(crop));
+        return retouched(item, r -> r.withCrop(crop));
       }
       Item.Photo photo = (Item.Photo) item;
       Box old = photo.retouch().crop();
@@ -64,7 +64,7 @@ public final class PictureEdits {
       double left = photo.retouch().flippedX() ? old.right() - crop.right() : crop.x() - old.x();
       double top = photo.retouch().flippedY() ? old.bottom() - crop.bottom() : crop.y() - old.y();
       Point middle = p.toGround().apply(new Point(left / old.width() * p.width() + w / 2, top / old.height() * p.height() + h / 2));
-      return photo.retouched(photo.retouch().cropped(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
+      return photo.withRetouch(photo.retouch().withCrop(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
     });
   }
 
@@ -118,7 +118,7 @@ public final class PictureEdits {
       double dy = photo.retouch().flippedY() ? -down : down;
       double x = held(c.centre().x() - dx * c.width() - w / 2, 0, 1 - w);
       double y = held(c.centre().y() - dy * c.height() - h / 2, 0, 1 - h);
-      return photo.retouched(photo.retouch().cropped(new Box(x, y, w, h)));
+      return photo.withRetouch(photo.retouch().withCrop(new Box(x, y, w, h)));
     });
   }
 
@@ -160,16 +160,16 @@ public final class PictureEdits {
     return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {
       Optional<Retouch> had = Shown.retouch(item);
       if (item instanceof Item.Photo) {
-        Retouch kept = kept(had.orElse(Retouch.NONE)).cropped(middle(picture, item.placement()));
-        return ((Item.Photo) item).showing(picture.id()).retouched(kept);
+        Retouch kept = kept(had.orElse(Retouch.NONE)).withCrop(middle(picture, item.placement()));
+        return ((Item.Photo) item).withPictureId(picture.id()).withRetouch(kept);
       }
-      return Shown.mount(item).<Item>map(m -> ((Item.Group) item).making(
-          m.holding(Optional.of(picture.id())).retouched(kept(had.orElse(Retouch.NONE))))).orElse(item);
+      return Shown.mount(item).<Item>map(m -> ((Item.Group) item).withMaking(
+          m.holding(Optional.of(picture.id())).withRetouch(kept(had.orElse(Retouch.NONE))))).orElse(item);
     })).withoutUnusedPictures());
   }
 
   private static Retouch kept(Retouch r) {
-    return Retouch.NONE.toned(r.tones()).looking(r.look(), r.strength()).tinted(r.tint());
+    return Retouch.NONE.withTones(r.tones()).looking(r.look(), r.strength()).withTint(r.tint());
   }
 
   /** The middle part of a picture with the proportion of a frame. */
@@ -185,7 +185,7 @@ public final class PictureEdits {
   public static Edit relink(String pictureId, Picture picture) {
     return new Edit(Wording.text("edit.relink"), job -> {
       Job more = job.with(picture);
-      return more.with(more.faces().stream().map(face -> face.changed(
+      return more.withFaces(more.faces().stream().map(face -> face.changed(
           face.all().stream().filter(i -> i.pictureIds().contains(pictureId)).map(Item::id).collect(java.util.stream.Collectors.toSet()),
           item -> relinked(item, pictureId, picture.id()))).toList()).withoutUnusedPictures();
     });
@@ -193,9 +193,9 @@ public final class PictureEdits {
 
   private static Item relinked(Item item, String from, String to) {
     if (item instanceof Item.Photo) {
-      return ((Item.Photo) item).showing(to);
+      return ((Item.Photo) item).withPictureId(to);
     }
-    return Shown.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).making(
+    return Shown.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).withMaking(
         new Making.Mounted(Optional.of(to), m.retouch(), m.held(), m.dress()))).orElse(item);
   }
 
@@ -215,10 +215,10 @@ public final class PictureEdits {
     if (item instanceof Item.Photo) {
       return id.map(i -> {
         Picture picture = job.pictures().get(i);
-        Retouch fitting = retouch.straightened(0).cropped(middle(picture, item.placement()));
-        return (Item) ((Item.Photo) item).showing(i).retouched(fitting);
+        Retouch fitting = retouch.withStraighten(0).withCrop(middle(picture, item.placement()));
+        return (Item) ((Item.Photo) item).withPictureId(i).withRetouch(fitting);
       }).orElse(item);
     }
-    return Shown.mount(item).<Item>map(m -> ((Item.Group) item).making(m.holding(id).retouched(retouch).held(Held.FILLING))).orElse(item);
+    return Shown.mount(item).<Item>map(m -> ((Item.Group) item).withMaking(m.holding(id).withRetouch(retouch).withHeld(Held.FILLING))).orElse(item);
   }
 }

@@ -19,41 +19,41 @@ final class Recolour implements Item.Visitor<Item> {
 
   static Item of(Item item, UnaryOperator<Colour> map) {
     Item other = item.accept(new Recolour(map));
-    return item.facts().effects().equals(Effects.NONE) ? other : other.with(other.facts().with(effects(item.facts().effects(), map)));
+    return item.facts().effects().equals(Effects.NONE) ? other : other.with(other.facts().withEffects(effects(item.facts().effects(), map)));
   }
 
   private static Effects effects(Effects e, UnaryOperator<Colour> map) {
-    return e.with(e.shadow().map(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), map.apply(s.colour()), s.opacity())))
-        .glowing(e.glow().map(g -> new Effects.Glow(g.width(), map.apply(g.colour()), g.opacity())));
+    return e.withShadow(e.shadow().map(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), map.apply(s.colour()), s.opacity())))
+        .withGlow(e.glow().map(g -> new Effects.Glow(g.width(), map.apply(g.colour()), g.opacity())));
   }
 
   @Override
   public Item words(Item.Words words) {
-    return words.with(words.style().inColour(map.apply(words.style().colour())));
+    return words.withStyle(words.style().withColour(map.apply(words.style().colour())));
   }
 
   @Override
   public Item shape(Item.Shape shape) {
-    Item.Shape lined = shape.lined(line(shape.line()));
+    Item.Shape lined = shape.withLine(line(shape.line()));
     if (shape.cover().isPresent()) {
-      return lined.covered(shape.cover().map(c -> c.accept(new Covers())));
+      return lined.withCover(shape.cover().map(c -> c.accept(new Covers())));
     }
     return shape.fill().isPresent() ? lined.filled(shape.fill().map(map)) : lined;
   }
 
   @Override
   public Item photo(Item.Photo photo) {
-    return photo.retouched(photo.retouch().tinted(photo.retouch().tint().map(map)));
+    return photo.withRetouch(photo.retouch().withTint(photo.retouch().tint().map(map)));
   }
 
   @Override
   public Item group(Item.Group group) {
-    Item.Group held = group.holding(group.members().stream().map(m -> of(m, map)).toList());
-    return held.making(group.making().accept(new Makings()));
+    Item.Group held = group.withMembers(group.members().stream().map(m -> of(m, map)).toList());
+    return held.withMaking(group.making().accept(new Makings()));
   }
 
   private Optional<LineLook> line(Optional<LineLook> line) {
-    return line.map(l -> l.in(map.apply(l.colour())));
+    return line.map(l -> l.withColour(map.apply(l.colour())));
   }
 
   private final class Covers implements Cover.Visitor<Cover> {
@@ -102,7 +102,7 @@ final class Recolour implements Item.Visitor<Item> {
     @Override
     public Making mounted(Making.Mounted making) {
       Optional<Colour> tint = making.retouch().tint().map(map);
-      return new Making.Mounted(making.pictureId(), making.retouch().tinted(tint), making.held(), look(making.dress()));
+      return new Making.Mounted(making.pictureId(), making.retouch().withTint(tint), making.held(), look(making.dress()));
     }
 
     @Override

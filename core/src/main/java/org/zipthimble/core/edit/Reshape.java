@@ -91,7 +91,7 @@ public final class Reshape {
   public static Placement turnedTowards(Placement from, Point to, double stepDegrees) {
     Point centre = from.centre();
     double degrees = Math.toDegrees(Math.atan2(to.x() - centre.x(), centre.y() - to.y()));
-    return from.turnedTo(stepDegrees > 0 ? Math.rint(degrees / stepDegrees) * stepDegrees : degrees);
+    return from.withTurn(stepDegrees > 0 ? Math.rint(degrees / stepDegrees) * stepDegrees : degrees);
   }
 
   /** The placement of a straight line between two places: a box without height, turned. */
@@ -99,7 +99,7 @@ public final class Reshape {
     double length = from.distance(to);
     double turn = Math.toDegrees(Math.atan2(to.y() - from.y(), to.x() - from.x()));
     Point middle = new Point((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
-    return new Placement(middle.x() - length / 2, middle.y(), length, 0, turn);
+    return Placement.of(middle.x() - length / 2, middle.y(), length, 0, turn);
   }
 
   /**

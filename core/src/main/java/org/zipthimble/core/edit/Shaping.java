@@ -113,7 +113,7 @@ public final class Shaping {
         all.add(own.with(Reshape.lifted(own.placement(), copy)));
       });
     }
-    return new Item.Group(group.facts(), group.placement(), group.inner(), all);
+    return Item.Group.of(group.facts(), group.placement(), group.inner(), all);
   }
 
   /** Breaks objects apart at all their edges; the pieces take the place of the lowest, in its look, the largest first. */
@@ -138,7 +138,7 @@ public final class Shaping {
       if (item.id().equals(some.get(0).id())) {
         for (int i = 0; i < pieces.size(); i++) {
           Box size = Measure.bounds(pieces.get(i)).orElseThrow();
-          Facts facts = item.facts().named(Wording.text(
+          Facts facts = item.facts().withName(Wording.text(
               "item.piece", i + 1, Lengths.show(new Size(size.width(), size.height()), job.ticket().unit())));
           out.add(fresh.of(Drawings.shape(facts, pieces.get(i), look.fill(), look.line())));
         }
@@ -180,9 +180,9 @@ public final class Shaping {
       Item.Shape shape = (Item.Shape) item;
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
       Item.Shape line = Drawings.shape(
-          shape.painted() ? Facts.of(job.freshId(), shape.facts().name()).withRole(shape.facts().role()).with(shape.facts().cutting()) : shape.facts(),
+          shape.painted() ? Facts.of(job.freshId(), shape.facts().name()).withRole(shape.facts().role()).withCutting(shape.facts().cutting()) : shape.facts(),
           band, Optional.of(shape.line().get().colour()), Optional.empty());
-      return shape.painted() ? List.of(shape.lined(Optional.empty()), line) : List.of(line);
+      return shape.painted() ? List.of(shape.withLine(Optional.empty()), line) : List.of(line);
     });
   }
 
@@ -210,7 +210,7 @@ public final class Shaping {
   public static Edit figure(String faceId, Set<String> ids, int index, double value) {
     return Edits.shape(faceId, ids, "edit.figure", shape -> shape.outline() instanceof Outline.Ready
         && index < ((Outline.Ready) shape.outline()).values().size()
-        ? shape.outlined(((Outline.Ready) shape.outline()).with(index, value)) : shape);
+        ? shape.withOutline(((Outline.Ready) shape.outline()).with(index, value)) : shape);
   }
 
   /** Covers the lowest of some objects with the others as a pattern; the others are taken up into it. */
@@ -225,7 +225,7 @@ public final class Shaping {
       Box box = art.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
       List<Item> at = art.stream().map(i -> i.with(i.placement().moved(gap / 2 - box.x(), gap / 2 - box.y()))).toList();
       Size tile = new Size(Math.max(1.0 / 64, box.width() + gap), Math.max(1.0 / 64, box.height() + gap));
-      Item covered = ((Item.Shape) ground.get()).covered(Optional.of(new Cover.Tiles(at, tile, laying)));
+      Item covered = ((Item.Shape) ground.get()).withCover(Optional.of(new Cover.Tiles(at, tile, laying)));
       List<Item> out = new ArrayList<>();
       items.forEach(i -> {
         if (i == ground.get()) {
@@ -250,11 +250,11 @@ public final class Shaping {
         }
         List<Item> members = new ArrayList<>(List.of(item));
         Facts facts = item.facts();
-        Item.Shape plain = new Item.Shape(
+        Item.Shape plain = Item.Shape.of(
             Facts.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
-        Item.Group group = Live.of(job, Facts.of("x", facts.name()).withRole(facts.role()).with(facts.cutting()), members,
+        Item.Group group = Live.of(job, Facts.of("x", facts.name()).withRole(facts.role()).withCutting(facts.cutting()), members,
             new Making.Combined(Way.TAKE_AWAY, Live.look(item)));
         out.add(group.with(group.facts().withId(fresh.of(plain).id())));
       }

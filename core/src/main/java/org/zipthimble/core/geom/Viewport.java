@@ -1,11 +1,14 @@
 package org.zipthimble.core.geom;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How a face is seen in a window: pixels per inch, and where the face's origin lies in pixels.
  *
  * @param scale pixels per inch, {@link #LEAST} to {@link #MOST}
  */
-public record Viewport(double scale, double left, double top) {
+@RecordBuilder
+public record Viewport(double scale, double left, double top) implements ViewportBuilder.With {
   /** The smallest scale. */
   public static final double LEAST = 1;
 
@@ -26,7 +29,7 @@ public record Viewport(double scale, double left, double top) {
 
   /** The same scale with a place of the face in the middle of the window. */
   public Viewport centredOn(Point place, double width, double height) {
-    return new Viewport(scale, width / 2 - place.x() * scale, height / 2 - place.y() * scale);
+    return withLeft(width / 2 - place.x() * scale).withTop(height / 2 - place.y() * scale);
   }
 
   /** Another scale, while what lies under a pixel stays under it. */
@@ -38,7 +41,7 @@ public record Viewport(double scale, double left, double top) {
 
   /** Moved by pixels. */
   public Viewport moved(double dx, double dy) {
-    return new Viewport(scale, left + dx, top + dy);
+    return withLeft(left + dx).withTop(top + dy);
   }
 
   /** From the face's inches to pixels. */

@@ -1,5 +1,7 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How the cutter is set.
  *
@@ -10,7 +12,8 @@ package org.zipthimble.core.job;
  * @param overcut how far a closed cut goes on past its beginning, in inches; 0 to 0.5
  * @param trail how far the blade's edge trails behind the middle of its holder, in inches; 0 to 0.1
  */
-public record Blade(String name, double pressure, double speed, int passes, double overcut, double trail) {
+@RecordBuilder
+public record Blade(String name, double pressure, double speed, int passes, double overcut, double trail) implements BladeBuilder.With {
   /** Usual figures for thin vinyl (common practice, no source). */
   public static final Blade FINE = new Blade("fine point", 110, 8, 1, 1.0 / 32, 0.01);
 
@@ -25,11 +28,11 @@ public record Blade(String name, double pressure, double speed, int passes, doub
 
   /** The same with other settings of the machine. */
   public Blade set(String other, double grams, double inchesPerSecond, int times) {
-    return new Blade(other, grams, inchesPerSecond, times, overcut, trail);
+    return withName(other).withPressure(grams).withSpeed(inchesPerSecond).withPasses(times);
   }
 
   /** The same with another overcut and trail. */
   public Blade reaching(double past, double behind) {
-    return new Blade(name, pressure, speed, passes, past, behind);
+    return withOvercut(past).withTrail(behind);
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -20,7 +21,8 @@ import org.zipthimble.core.colour.Profile;
  * @param limit the most ink in one place, as a sum of four amounts of 0 to 1
  * @param shop the card of the shop that prints it
  */
-public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, boolean blackPoint, boolean blackWords, double limit, Optional<ShopCard> shop) {
+@RecordBuilder
+public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, boolean blackPoint, boolean blackWords, double limit, Optional<ShopCard> shop) implements ColourPlanBuilder.With {
   /** The lowest limit. */
   public static final double LEAST_LIMIT = 1;
 
@@ -35,41 +37,6 @@ public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, b
     if (to == null || own == null || shop == null || intent == null || !(limit >= LEAST_LIMIT && limit <= MOST_LIMIT)) {
       throw new IllegalArgumentException("a colour plan's limit is 1 to 4: " + limit);
     }
-  }
-
-  /** The same for another destination. */
-  public ColourPlan going(Destination other) {
-    return new ColourPlan(other, own, intent, blackPoint, blackWords, limit, shop);
-  }
-
-  /** The same by another profile; the shipped one without. */
-  public ColourPlan by(Optional<Profile> other) {
-    return new ColourPlan(to, other, intent, blackPoint, blackWords, limit, shop);
-  }
-
-  /** The same with another intent. */
-  public ColourPlan keeping(Intent other) {
-    return new ColourPlan(to, own, other, blackPoint, blackWords, limit, shop);
-  }
-
-  /** The same, black fitted or not. */
-  public ColourPlan fittingBlack(boolean on) {
-    return new ColourPlan(to, own, intent, on, blackWords, limit, shop);
-  }
-
-  /** The same, grey words in black alone or not. */
-  public ColourPlan blackWords(boolean on) {
-    return new ColourPlan(to, own, intent, blackPoint, on, limit, shop);
-  }
-
-  /** The same with another limit of ink. */
-  public ColourPlan limited(double most) {
-    return new ColourPlan(to, own, intent, blackPoint, blackWords, most, shop);
-  }
-
-  /** The same for another shop, or for none. */
-  public ColourPlan printedBy(Optional<ShopCard> other) {
-    return new ColourPlan(to, own, intent, blackPoint, blackWords, limit, other);
   }
 
   /** The printing condition. */

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -24,9 +25,10 @@ import java.util.TreeMap;
  * @param laid where the pieces of each lane lie, by the lane's id; only what was nested or moved by hand
  * @param split how what is wider than its sheet is parted
  */
+@RecordBuilder
 public record CutPlan(
     List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, double speck, boolean marks, boolean nested,
-    Map<String, List<Laid>> laid, Split split) {
+    Map<String, List<Laid>> laid, Split split) implements CutPlanBuilder.With {
   /** No lanes; a gap of 1/8 in. */
   public static final CutPlan NONE =
       new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
@@ -64,46 +66,26 @@ public record CutPlan(
     return "l" + number;
   }
 
-  /** The same with other lanes. */
-  public CutPlan with(List<Lane> others) {
-    return new CutPlan(others, gap, turns, grain, weedBox, weedLines, speck, marks, nested, laid, split);
-  }
-
   /** The same with one lane changed, by its id. */
   public CutPlan with(Lane lane) {
-    return with(lanes.stream().map(l -> l.id().equals(lane.id()) ? lane : l).toList());
+    return withLanes(lanes.stream().map(l -> l.id().equals(lane.id()) ? lane : l).toList());
   }
 
   /** The same with one lane more, on top. */
   public CutPlan plus(Lane lane) {
     List<Lane> more = new ArrayList<>(lanes);
     more.add(lane);
-    return with(more);
+    return withLanes(more);
   }
 
   /** The same with the pieces spaced and turned otherwise. */
   public CutPlan spaced(double inches, Turns how, boolean keepGrain) {
-    return new CutPlan(lanes, inches, how, keepGrain, weedBox, weedLines, speck, marks, nested, laid, split);
+    return withGap(inches).withTurns(how).withGrain(keepGrain);
   }
 
   /** The same with other weeding. */
   public CutPlan weeded(double box, double lines) {
-    return new CutPlan(lanes, gap, turns, grain, box, lines, speck, marks, nested, laid, split);
-  }
-
-  /** The same, telling specks under another area in square inches. */
-  public CutPlan specks(double area) {
-    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, area, marks, nested, laid, split);
-  }
-
-  /** The same with alignment marks or without. */
-  public CutPlan marked(boolean on) {
-    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, on, nested, laid, split);
-  }
-
-  /** The same with pieces nested, or cut as they stand. */
-  public CutPlan nested(boolean on) {
-    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, on, laid, split);
+    return withWeedBox(box).withWeedLines(lines);
   }
 
   /** The same with the pieces of one lane laid otherwise. */
@@ -111,10 +93,5 @@ public record CutPlan(
     Map<String, List<Laid>> more = new TreeMap<>(laid);
     more.put(lane, pieces);
     return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, more, split);
-  }
-
-  /** The same with another split. */
-  public CutPlan with(Split other) {
-    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, laid, other);
   }
 }

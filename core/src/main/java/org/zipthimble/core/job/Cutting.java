@@ -1,5 +1,7 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How an object is cut.
  *
@@ -10,7 +12,8 @@ package org.zipthimble.core.job;
  * @param threshold how opaque a picture's art must be to count, 1 to 255
  * @param together whether what a group holds stays together when pieces are nested
  */
-public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, double spread, int threshold, boolean together) {
+@RecordBuilder
+public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, double spread, int threshold, boolean together) implements CuttingBuilder.With {
   /** Cut through, from no lane yet. */
   public static final Cutting PLAIN = new Cutting(CutKind.THROUGH, "", CutEdge.OUTLINE, 0, 0, 128, true);
 
@@ -27,33 +30,8 @@ public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, 
     }
   }
 
-  /** The same of another kind. */
-  public Cutting of(CutKind other) {
-    return new Cutting(other, lane, edge, distance, spread, threshold, together);
-  }
-
-  /** The same from another lane. */
-  public Cutting from(String other) {
-    return new Cutting(kind, other, edge, distance, spread, threshold, together);
-  }
-
   /** The same along another edge. */
   public Cutting along(CutEdge other, double inches) {
-    return new Cutting(kind, lane, other, inches, spread, threshold, together);
-  }
-
-  /** The same with its colour grown otherwise. */
-  public Cutting spread(double inches) {
-    return new Cutting(kind, lane, edge, distance, inches, threshold, together);
-  }
-
-  /** The same with another threshold for a picture's art. */
-  public Cutting threshold(int other) {
-    return new Cutting(kind, lane, edge, distance, spread, other, together);
-  }
-
-  /** The same, kept together or not. */
-  public Cutting together(boolean held) {
-    return new Cutting(kind, lane, edge, distance, spread, threshold, held);
+    return withEdge(other).withDistance(inches);
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
@@ -10,7 +11,8 @@ import org.zipthimble.core.colour.Colour;
  * @param blur how far its colours run into each other
  * @param feather how far its edge fades inwards
  */
-public record Effects(Optional<Shadow> shadow, Optional<Glow> glow, double blur, double feather, Blend blend) {
+@RecordBuilder
+public record Effects(Optional<Shadow> shadow, Optional<Glow> glow, double blur, double feather, Blend blend) implements EffectsBuilder.With {
   /** None at all. */
   public static final Effects NONE = new Effects(Optional.empty(), Optional.empty(), 0, 0, Blend.NORMAL);
 
@@ -69,30 +71,5 @@ public record Effects(Optional<Shadow> shadow, Optional<Glow> glow, double blur,
   /** Whether nothing lets through what is below. */
   public boolean solid() {
     return blur == 0 && feather == 0 && blend == Blend.NORMAL;
-  }
-
-  /** The same with another shadow. */
-  public Effects with(Optional<Shadow> other) {
-    return new Effects(other, glow, blur, feather, blend);
-  }
-
-  /** The same with another glow. */
-  public Effects glowing(Optional<Glow> other) {
-    return new Effects(shadow, other, blur, feather, blend);
-  }
-
-  /** The same, blurred otherwise. */
-  public Effects blurred(double inches) {
-    return new Effects(shadow, glow, inches, feather, blend);
-  }
-
-  /** The same, feathered otherwise. */
-  public Effects feathered(double inches) {
-    return new Effects(shadow, glow, blur, inches, blend);
-  }
-
-  /** The same, blended otherwise. */
-  public Effects blended(Blend other) {
-    return new Effects(shadow, glow, blur, feather, other);
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,30 +8,16 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** One printable side or page: its objects from the lowest to the topmost, and its guides. */
-public record Face(String id, String name, List<Item> items, Guides guides) {
+@RecordBuilder
+public record Face(String id, String name, List<Item> items, Guides guides) implements FaceBuilder.With {
   /** Keeps a copy. */
   public Face {
     items = List.copyOf(items);
   }
 
   /** A face without guides. */
-  public Face(String id, String name, List<Item> items) {
-    this(id, name, items, Guides.NONE);
-  }
-
-  /** The same with other objects. */
-  public Face holding(List<Item> others) {
-    return new Face(id, name, others, guides);
-  }
-
-  /** The same with other guides. */
-  public Face with(Guides others) {
-    return new Face(id, name, items, others);
-  }
-
-  /** The same under another name. */
-  public Face named(String other) {
-    return new Face(id, other, items, guides);
+  public static Face of(String id, String name, List<Item> items) {
+    return new Face(id, name, items, Guides.NONE);
   }
 
   /** All objects and their members, lowest first. */
@@ -67,7 +54,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
 
   /** The face with some objects changed, wherever they stand; each is changed once. */
   public Face changed(Set<String> ids, UnaryOperator<Item> change) {
-    return holding(changed(items, ids, change));
+    return withItems(changed(items, ids, change));
   }
 
   /** The face with one object changed, wherever it stands; unchanged when there is none. */
@@ -77,7 +64,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
 
   /** The face without some of its objects or members; a group that is left empty goes too. */
   public Face without(Set<String> ids) {
-    return holding(without(items, ids));
+    return withItems(without(items, ids));
   }
 
   /** The objects that stand directly beside this one: those of its group, or the face's own. */
@@ -93,8 +80,8 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
   /** The face with the list changed in which an object stands: its group's members, or the face's own. */
   public Face changedBeside(String itemId, UnaryOperator<List<Item>> change) {
     return holder(itemId)
-        .map(group -> changed(group.id(), g -> ((Item.Group) g).holding(change.apply(g.members()))))
-        .orElseGet(() -> holding(change.apply(items)));
+        .map(group -> changed(group.id(), g -> ((Item.Group) g).withMembers(change.apply(g.members()))))
+        .orElseGet(() -> withItems(change.apply(items)));
   }
 
   /** Objects that stay as they are stay the very same, so that a drawing of them can be kept. */
@@ -107,7 +94,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
         next = change.apply(item);
       } else if (!item.members().isEmpty()) {
         List<Item> members = changed(item.members(), ids, change);
-        next = members == item.members() ? item : ((Item.Group) item).holding(members);
+        next = members == item.members() ? item : ((Item.Group) item).withMembers(members);
       }
       any |= next != item;
       out.add(next);
@@ -127,7 +114,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) {
       }
       List<Item> left = without(item.members(), ids);
       if (!left.isEmpty()) {
-        out.add(((Item.Group) item).holding(left));
+        out.add(((Item.Group) item).withMembers(left));
       }
     }
     return out;

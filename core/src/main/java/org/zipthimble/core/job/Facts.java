@@ -1,5 +1,7 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * What every object has.
  *
@@ -13,9 +15,10 @@ package org.zipthimble.core.job;
  * @param clearGap how far it clears away what lies under it, in inches; 0 for not at all, at most 2
  * @param effects what softens it or lies around it
  */
+@RecordBuilder
 public record Facts(
     String id, String name, boolean visible, boolean locked, Role role, double opacity, Cutting cutting, double clearGap,
-    Effects effects) {
+    Effects effects) implements FactsBuilder.With {
   /** The widest clear gap in inches. */
   public static final double MOST_GAP = 2;
 
@@ -33,58 +36,13 @@ public record Facts(
   }
 
   /** An object that clears nothing away and is cut in the plain way if it is cut. */
-  public Facts(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
-    this(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE);
+  public static Facts of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
+    return new Facts(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE);
   }
 
   /** A visible, unlocked, solid object that prints. */
   public static Facts of(String id, String name) {
-    return new Facts(id, name, true, false, Role.PRINTS, 1);
-  }
-
-  /** The same under another name. */
-  public Facts named(String other) {
-    return new Facts(id, other, visible, locked, role, opacity, cutting, clearGap, effects);
-  }
-
-  /** The same, shown or hidden. */
-  public Facts visible(boolean shown) {
-    return new Facts(id, name, shown, locked, role, opacity, cutting, clearGap, effects);
-  }
-
-  /** The same, locked or free. */
-  public Facts locked(boolean held) {
-    return new Facts(id, name, visible, held, role, opacity, cutting, clearGap, effects);
-  }
-
-  /** The same for another purpose. */
-  public Facts withRole(Role other) {
-    return new Facts(id, name, visible, locked, other, opacity, cutting, clearGap, effects);
-  }
-
-  /** The same with another opacity. */
-  public Facts withOpacity(double other) {
-    return new Facts(id, name, visible, locked, role, other, cutting, clearGap, effects);
-  }
-
-  /** The same under another id. */
-  public Facts withId(String other) {
-    return new Facts(other, name, visible, locked, role, opacity, cutting, clearGap, effects);
-  }
-
-  /** The same, cut otherwise. */
-  public Facts with(Cutting other) {
-    return new Facts(id, name, visible, locked, role, opacity, other, clearGap, effects);
-  }
-
-  /** The same with another clear gap. */
-  public Facts withClearGap(double inches) {
-    return new Facts(id, name, visible, locked, role, opacity, cutting, inches, effects);
-  }
-
-  /** The same with other effects. */
-  public Facts with(Effects other) {
-    return new Facts(id, name, visible, locked, role, opacity, cutting, clearGap, other);
+    return Facts.of(id, name, true, false, Role.PRINTS, 1);
   }
 
   /** Whether nothing shows through it. */

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -12,7 +13,8 @@ import org.zipthimble.core.geom.Point;
  * @param degrees its direction, clockwise from level, kept at 0 or above and below 180: 0 runs across, 90 runs down
  * @param axis whether it is a mirror axis: objects also snap to where another one would be seen in it
  */
-public record Guide(Point through, double degrees, boolean axis) {
+@RecordBuilder
+public record Guide(Point through, double degrees, boolean axis) implements GuideBuilder.With {
   /** Checks the figures and brings the direction into range. */
   public Guide {
     if (!(Math.abs(through.x()) <= Placement.FARTHEST && Math.abs(through.y()) <= Placement.FARTHEST
@@ -41,21 +43,6 @@ public record Guide(Point through, double degrees, boolean axis) {
   /** Whether it runs upright. */
   public boolean upright() {
     return degrees == 90;
-  }
-
-  /** The same through another place. */
-  public Guide movedTo(Point place) {
-    return new Guide(place, degrees, axis);
-  }
-
-  /** The same in another direction. */
-  public Guide turnedTo(double other) {
-    return new Guide(through, other, axis);
-  }
-
-  /** The same, a mirror axis or not. */
-  public Guide asAxis(boolean on) {
-    return new Guide(through, degrees, on);
   }
 
   /** The distance of a place from the line, in inches. */

@@ -1,11 +1,13 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** What helps to place things on a face: single guides, and columns and rows. */
-public record Guides(List<Guide> lines, Optional<Columns> columns) {
+@RecordBuilder
+public record Guides(List<Guide> lines, Optional<Columns> columns) implements GuidesBuilder.With {
   /** The most guides of a face. */
   public static final int MOST = 400;
 
@@ -39,10 +41,5 @@ public record Guides(List<Guide> lines, Optional<Columns> columns) {
     List<Guide> fewer = new ArrayList<>(lines);
     fewer.remove(index);
     return new Guides(fewer, columns);
-  }
-
-  /** The same with other columns, or none. */
-  public Guides with(Optional<Columns> other) {
-    return new Guides(lines, other);
   }
 }

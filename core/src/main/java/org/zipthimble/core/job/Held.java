@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 
@@ -11,7 +12,8 @@ import org.zipthimble.core.geom.Point;
  * @param dy how far below, in heights of the box
  * @param turn degrees clockwise
  */
-public record Held(double zoom, double dx, double dy, double turn) {
+@RecordBuilder
+public record Held(double zoom, double dx, double dy, double turn) implements HeldBuilder.With {
   /** In the middle, just filling. */
   public static final Held FILLING = new Held(1, 0, 0, 0);
 
@@ -53,17 +55,7 @@ public record Held(double zoom, double dx, double dy, double turn) {
 
   /** The same, moved. */
   public Held moved(double across, double down) {
-    return new Held(zoom, dx + across, dy + down, turn);
-  }
-
-  /** The same, zoomed otherwise. */
-  public Held zoomed(double other) {
-    return new Held(other, dx, dy, turn);
-  }
-
-  /** The same, turned otherwise. */
-  public Held turned(double degrees) {
-    return new Held(zoom, dx, dy, degrees);
+    return withDx(dx + across).withDy(dy + down);
   }
 
   /** The same, turned about the picture's middle from one place of the box towards another, in inches from its top left. */
@@ -71,6 +63,6 @@ public record Held(double zoom, double dx, double dy, double turn) {
     Point middle = new Point(width * (0.5 + dx), height * (0.5 + dy));
     double before = Math.atan2(from.y() - middle.y(), from.x() - middle.x());
     double after = Math.atan2(to.y() - middle.y(), to.x() - middle.x());
-    return turned(Math.IEEEremainder(turn + Math.toDegrees(after - before), 360));
+    return withTurn(Math.IEEEremainder(turn + Math.toDegrees(after - before), 360));
   }
 }

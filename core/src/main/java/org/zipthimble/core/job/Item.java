@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,8 @@ public sealed interface Item {
   }
 
   /** A block of words. */
-  record Words(Facts facts, Placement placement, String text, WordStyle style) implements Item {
+  @RecordBuilder
+  record Words(Facts facts, Placement placement, String text, WordStyle style) implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing. */
     public Words {
       if (text == null || style == null) {
@@ -41,22 +43,12 @@ public sealed interface Item {
 
     @Override
     public Words with(Facts other) {
-      return new Words(other, placement, text, style);
+      return withFacts(other);
     }
 
     @Override
     public Words with(Placement other) {
-      return new Words(facts, other, text, style);
-    }
-
-    /** The same in another style. */
-    public Words with(WordStyle other) {
-      return new Words(facts, placement, text, other);
-    }
-
-    /** The same block saying something else. */
-    public Words saying(String other) {
-      return new Words(facts, placement, other, style);
+      return withPlacement(other);
     }
 
     @Override
@@ -66,32 +58,23 @@ public sealed interface Item {
   }
 
   /** A shape with a fill, a line, both or neither. */
+  @RecordBuilder
   record Shape(
       Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<Cover> cover)
-      implements Item {
+      implements Item, ItemShapeBuilder.With {
     /** A shape of one colour. */
-    public Shape(Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
-      this(facts, placement, outline, fill, line, Optional.empty());
+    public static Shape of(Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
+      return new Shape(facts, placement, outline, fill, line, Optional.empty());
     }
 
     @Override
     public Shape with(Facts other) {
-      return new Shape(other, placement, outline, fill, line, cover);
+      return withFacts(other);
     }
 
     @Override
     public Shape with(Placement other) {
-      return new Shape(facts, other, outline, fill, line, cover);
-    }
-
-    /** The same of another form. */
-    public Shape outlined(Outline other) {
-      return new Shape(facts, placement, other, fill, line, cover);
-    }
-
-    /** The same with a gradient or a pattern over its fill. */
-    public Shape covered(Optional<Cover> other) {
-      return new Shape(facts, placement, outline, fill, line, other);
+      return withPlacement(other);
     }
 
     @Override
@@ -109,12 +92,7 @@ public sealed interface Item {
 
     /** The same with another fill of one colour. */
     public Shape filled(Optional<Colour> other) {
-      return new Shape(facts, placement, outline, other, line, Optional.empty());
-    }
-
-    /** The same with another line. */
-    public Shape lined(Optional<LineLook> other) {
-      return new Shape(facts, placement, outline, fill, other, cover);
+      return withFill(other).withCover(Optional.empty());
     }
 
     @Override
@@ -124,30 +102,21 @@ public sealed interface Item {
   }
 
   /** A placed picture, by the identity of its bytes, and what is done to it. */
-  record Photo(Facts facts, Placement placement, String pictureId, Retouch retouch) implements Item {
+  @RecordBuilder
+  record Photo(Facts facts, Placement placement, String pictureId, Retouch retouch) implements Item, ItemPhotoBuilder.With {
     /** A picture as it came. */
-    public Photo(Facts facts, Placement placement, String pictureId) {
-      this(facts, placement, pictureId, Retouch.NONE);
+    public static Photo of(Facts facts, Placement placement, String pictureId) {
+      return new Photo(facts, placement, pictureId, Retouch.NONE);
     }
 
     @Override
     public Photo with(Facts other) {
-      return new Photo(other, placement, pictureId, retouch);
+      return withFacts(other);
     }
 
     @Override
     public Photo with(Placement other) {
-      return new Photo(facts, other, pictureId, retouch);
-    }
-
-    /** The same, retouched otherwise. */
-    public Photo retouched(Retouch other) {
-      return new Photo(facts, placement, pictureId, other);
-    }
-
-    /** Another picture in its stead, retouched in the same way. */
-    public Photo showing(String otherId) {
-      return new Photo(facts, placement, otherId, retouch);
+      return withPlacement(other);
     }
 
     @Override
@@ -166,35 +135,26 @@ public sealed interface Item {
    *
    * @param making what the group makes of them
    */
-  record Group(Facts facts, Placement placement, Size inner, List<Item> members, Making making) implements Item {
+  @RecordBuilder
+  record Group(Facts facts, Placement placement, Size inner, List<Item> members, Making making) implements Item, ItemGroupBuilder.With {
     /** Keeps a copy. */
     public Group {
       members = List.copyOf(members);
     }
 
     /** A group that only holds its members together. */
-    public Group(Facts facts, Placement placement, Size inner, List<Item> members) {
-      this(facts, placement, inner, members, Making.TOGETHER);
+    public static Group of(Facts facts, Placement placement, Size inner, List<Item> members) {
+      return new Group(facts, placement, inner, members, Making.TOGETHER);
     }
 
     @Override
     public Group with(Facts other) {
-      return new Group(other, placement, inner, members, making);
+      return withFacts(other);
     }
 
     @Override
     public Group with(Placement other) {
-      return new Group(facts, other, inner, members, making);
-    }
-
-    /** The same with other members. */
-    public Group holding(List<Item> others) {
-      return new Group(facts, placement, inner, others, making);
-    }
-
-    /** The same making something else of its members. */
-    public Group making(Making other) {
-      return new Group(facts, placement, inner, members, other);
+      return withPlacement(other);
     }
 
     /** Whether it makes anything but a plain group of its members. */

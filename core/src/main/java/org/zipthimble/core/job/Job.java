@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -16,9 +17,10 @@ import org.zipthimble.core.picture.Picture;
  *
  * @param pictures every picture a face may use, by its identity
  */
+@RecordBuilder
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-    Palette palette, CutPlan cutting, ColourPlan colour) {
+    Palette palette, CutPlan cutting, ColourPlan colour) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -44,67 +46,32 @@ public record Job(
   }
 
   /** A job for a printer at home. */
-  public Job(
+  public static Job of(
       String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
       Palette palette, CutPlan cutting) {
-    this(name, ticket, faces, sheet, pictures, fonts, palette, cutting, ColourPlan.HOME);
+    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, cutting, ColourPlan.HOME);
   }
 
   /** A job that is not cut. */
-  public Job(
+  public static Job of(
       String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
       Palette palette) {
-    this(name, ticket, faces, sheet, pictures, fonts, palette, CutPlan.NONE);
+    return Job.of(name, ticket, faces, sheet, pictures, fonts, palette, CutPlan.NONE);
   }
 
   /** A job with no swatches, on white stock. */
-  public Job(
+  public static Job of(
       String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts) {
-    this(name, ticket, faces, sheet, pictures, fonts, Palette.PLAIN);
+    return Job.of(name, ticket, faces, sheet, pictures, fonts, Palette.PLAIN);
   }
 
   /** A new job with blank faces of these names. */
   public static Job blank(String name, Ticket ticket, List<String> faceNames) {
     List<Face> faces = new ArrayList<>();
     for (String faceName : faceNames) {
-      faces.add(new Face("f" + (faces.size() + 1), faceName, List.of()));
+      faces.add(Face.of("f" + (faces.size() + 1), faceName, List.of()));
     }
-    return new Job(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of());
-  }
-
-  /** The same under another name. */
-  public Job named(String other) {
-    return new Job(other, ticket, faces, sheet, pictures, fonts, palette, cutting, colour);
-  }
-
-  /** The same with another ticket. */
-  public Job with(Ticket other) {
-    return new Job(name, other, faces, sheet, pictures, fonts, palette, cutting, colour);
-  }
-
-  /** The same with other faces. */
-  public Job with(List<Face> others) {
-    return new Job(name, ticket, others, sheet, pictures, fonts, palette, cutting, colour);
-  }
-
-  /** The same, laid on the sheet otherwise. */
-  public Job with(SheetPlan other) {
-    return new Job(name, ticket, faces, other, pictures, fonts, palette, cutting, colour);
-  }
-
-  /** The same with another palette. */
-  public Job with(Palette other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, other, cutting, colour);
-  }
-
-  /** The same, cut otherwise. */
-  public Job with(CutPlan other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, other, colour);
-  }
-
-  /** The same with its colours leaving otherwise. */
-  public Job with(ColourPlan other) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, cutting, other);
+    return Job.of(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of());
   }
 
   /** The same with one more picture to use. */
@@ -130,7 +97,7 @@ public record Job(
 
   /** The job with one face changed. */
   public Job changed(String faceId, UnaryOperator<Face> change) {
-    return with(faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList());
+    return withFaces(faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList());
   }
 
   /** An id that no object has yet. */

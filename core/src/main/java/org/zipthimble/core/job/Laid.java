@@ -1,5 +1,7 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * Where a piece lies on the sheets of its lane.
  *
@@ -8,7 +10,8 @@ package org.zipthimble.core.job;
  * @param x of the piece's own origin after it is turned, in inches from the sheet's top left
  * @param turn degrees clockwise
  */
-public record Laid(String piece, int sheet, double x, double y, double turn) {
+@RecordBuilder
+public record Laid(String piece, int sheet, double x, double y, double turn) implements LaidBuilder.With {
   /** Checks the figures. */
   public Laid {
     if (piece == null || piece.isBlank() || sheet < 0 || sheet > 10_000
@@ -19,6 +22,6 @@ public record Laid(String piece, int sheet, double x, double y, double turn) {
 
   /** The same, moved. */
   public Laid moved(double dx, double dy) {
-    return new Laid(piece, sheet, x + dx, y + dy, turn);
+    return withX(x + dx).withY(y + dy);
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 
@@ -13,9 +14,10 @@ import org.zipthimble.core.colour.Colour;
  * @param underlay how far this lane reaches under the lanes above it, in inches: above zero it grows, below zero it
  *     draws back from under them; empty when nothing is laid under
  */
+@RecordBuilder
 public record Lane(
     String id, String name, Material material, Colour colour, Finish finish, Supply supply, Blade blade, boolean mirrored,
-    double cost, double leastWidth, Optional<Double> underlay) {
+    double cost, double leastWidth, Optional<Double> underlay) implements LaneBuilder.With {
   /** Checks the figures. */
   public Lane {
     if (id == null || id.isBlank() || name == null || name.isBlank() || material == null) {
@@ -34,53 +36,8 @@ public record Lane(
         material.leastWidth(), Optional.empty());
   }
 
-  /** The same under another name. */
-  public Lane named(String other) {
-    return new Lane(id, other, material, colour, finish, supply, blade, mirrored, cost, leastWidth, underlay);
-  }
-
-  /** The same in another colour. */
-  public Lane in(Colour other) {
-    return new Lane(id, name, material, other, finish, supply, blade, mirrored, cost, leastWidth, underlay);
-  }
-
-  /** The same with another finish. */
-  public Lane with(Finish other) {
-    return new Lane(id, name, material, colour, other, supply, blade, mirrored, cost, leastWidth, underlay);
-  }
-
   /** The same of another material, with what that usually asks for. */
   public Lane with(Material other) {
-    return new Lane(id, name, other, colour, finish, supply, blade, other.mirrored(), cost, other.leastWidth(), underlay);
-  }
-
-  /** The same from another supply. */
-  public Lane with(Supply other) {
-    return new Lane(id, name, material, colour, finish, other, blade, mirrored, cost, leastWidth, underlay);
-  }
-
-  /** The same with the cutter set otherwise. */
-  public Lane with(Blade other) {
-    return new Lane(id, name, material, colour, finish, supply, other, mirrored, cost, leastWidth, underlay);
-  }
-
-  /** The same, mirrored or not. */
-  public Lane mirrored(boolean on) {
-    return new Lane(id, name, material, colour, finish, supply, blade, on, cost, leastWidth, underlay);
-  }
-
-  /** The same at another cost of a square inch. */
-  public Lane costing(double other) {
-    return new Lane(id, name, material, colour, finish, supply, blade, mirrored, other, leastWidth, underlay);
-  }
-
-  /** The same with another least width. */
-  public Lane atLeast(double inches) {
-    return new Lane(id, name, material, colour, finish, supply, blade, mirrored, cost, inches, underlay);
-  }
-
-  /** The same with another reach under the lanes above. */
-  public Lane under(Optional<Double> inches) {
-    return new Lane(id, name, material, colour, finish, supply, blade, mirrored, cost, leastWidth, inches);
+    return withMaterial(other).withMirrored(other.mirrored()).withLeastWidth(other.leastWidth());
   }
 }

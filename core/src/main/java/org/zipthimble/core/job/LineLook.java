@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Corner;
@@ -11,7 +12,8 @@ import org.zipthimble.core.geom.LineEnd;
  * @param widthPt in points, above zero up to 720
  * @param dashesPt lengths of dashes and gaps in turn, in points; empty for a solid line
  */
-public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) {
+@RecordBuilder
+public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) implements LineLookBuilder.With {
   /** Keeps a copy and checks the figures. */
   public LineLook {
     dashesPt = List.copyOf(dashesPt);
@@ -26,37 +28,7 @@ public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, Lin
   }
 
   /** A solid line in the middle of the outline, with straight ends and sharp corners. */
-  public LineLook(double widthPt, Colour colour) {
-    this(widthPt, colour, List.of(), LineEnd.BUTT, Corner.MITRE, LineSide.CENTRE);
-  }
-
-  /** The same at another width. */
-  public LineLook wide(double points) {
-    return new LineLook(points, colour, dashesPt, end, corner, side);
-  }
-
-  /** The same in another colour. */
-  public LineLook in(Colour other) {
-    return new LineLook(widthPt, other, dashesPt, end, corner, side);
-  }
-
-  /** The same with other dashes. */
-  public LineLook dashed(List<Double> points) {
-    return new LineLook(widthPt, colour, points, end, corner, side);
-  }
-
-  /** The same with other ends. */
-  public LineLook ending(LineEnd other) {
-    return new LineLook(widthPt, colour, dashesPt, other, corner, side);
-  }
-
-  /** The same with other corners. */
-  public LineLook cornered(Corner other) {
-    return new LineLook(widthPt, colour, dashesPt, end, other, side);
-  }
-
-  /** The same on another side of the outline. */
-  public LineLook beside(LineSide other) {
-    return new LineLook(widthPt, colour, dashesPt, end, corner, other);
+  public static LineLook of(double widthPt, Colour colour) {
+    return new LineLook(widthPt, colour, List.of(), LineEnd.BUTT, Corner.MITRE, LineSide.CENTRE);
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
@@ -47,7 +48,8 @@ public sealed interface Making {
   }
 
   /** One outline, combined from its members. */
-  record Combined(Way way, Look dress) implements Making {
+  @RecordBuilder
+  record Combined(Way way, Look dress) implements Making, MakingCombinedBuilder.With {
     @Override
     public Optional<Look> look() {
       return Optional.of(dress);
@@ -55,7 +57,7 @@ public sealed interface Making {
 
     @Override
     public Making with(Look other) {
-      return new Combined(way, other);
+      return withDress(other);
     }
 
     @Override
@@ -72,8 +74,9 @@ public sealed interface Making {
    * @param original whether the members are drawn on top
    * @param threshold how opaque a picture must be to count, 1 to 255
    */
+  @RecordBuilder
   record Rings(List<Double> distances, Corner corner, boolean filled, boolean original, int threshold, Look dress)
-      implements Making {
+      implements Making, MakingRingsBuilder.With {
     /** The most rings. */
     public static final int MOST = 24;
 
@@ -93,7 +96,7 @@ public sealed interface Making {
 
     @Override
     public Making with(Look other) {
-      return new Rings(distances, corner, filled, original, threshold, other);
+      return withDress(other);
     }
 
     @Override
@@ -115,7 +118,8 @@ public sealed interface Making {
    *
    * @param pictureId empty while it waits for one
    */
-  record Mounted(Optional<String> pictureId, Retouch retouch, Held held, Look dress) implements Making {
+  @RecordBuilder
+  record Mounted(Optional<String> pictureId, Retouch retouch, Held held, Look dress) implements Making, MakingMountedBuilder.With {
     /** An empty mount. */
     public static Mounted empty(Look dress) {
       return new Mounted(Optional.empty(), Retouch.NONE, Held.FILLING, dress);
@@ -123,17 +127,7 @@ public sealed interface Making {
 
     /** The same holding another picture, which just fills it. */
     public Mounted holding(Optional<String> id) {
-      return new Mounted(id, Retouch.NONE, Held.FILLING, dress);
-    }
-
-    /** The same, its picture retouched otherwise. */
-    public Mounted retouched(Retouch other) {
-      return new Mounted(pictureId, other, held, dress);
-    }
-
-    /** The same, its picture held otherwise. */
-    public Mounted held(Held other) {
-      return new Mounted(pictureId, retouch, other, dress);
+      return withPictureId(id).withRetouch(Retouch.NONE).withHeld(Held.FILLING);
     }
 
     @Override
@@ -143,7 +137,7 @@ public sealed interface Making {
 
     @Override
     public Making with(Look other) {
-      return new Mounted(pictureId, retouch, held, other);
+      return withDress(other);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
@@ -9,7 +10,8 @@ import org.zipthimble.core.colour.Colour;
  *
  * @param stock shown behind the art on the bench and never printed
  */
-public record Palette(List<Swatch> swatches, Colour stock) {
+@RecordBuilder
+public record Palette(List<Swatch> swatches, Colour stock) implements PaletteBuilder.With {
   /** The most swatches. */
   public static final int MOST = 200;
 
@@ -36,11 +38,6 @@ public record Palette(List<Swatch> swatches, Colour stock) {
 
   /** The same without the swatch of a colour. */
   public Palette without(Colour colour) {
-    return new Palette(swatches.stream().filter(s -> !s.colour().equals(colour)).toList(), stock);
-  }
-
-  /** The same on a stock of another colour. */
-  public Palette on(Colour other) {
-    return new Palette(swatches, other);
+    return withSwatches(swatches.stream().filter(s -> !s.colour().equals(colour)).toList());
   }
 }

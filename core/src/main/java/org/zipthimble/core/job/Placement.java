@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -11,7 +12,8 @@ import org.zipthimble.core.geom.Point;
  * @param slant how far upright sides lean before the turn, in degrees, below zero to the right as seen; -80 to 80
  * @param flipped whether it is mirrored left for right before it is slanted and turned
  */
-public record Placement(double x, double y, double width, double height, double turn, double slant, boolean flipped) {
+@RecordBuilder
+public record Placement(double x, double y, double width, double height, double turn, double slant, boolean flipped) implements PlacementBuilder.With {
   /** The farthest that sides may lean, in degrees. */
   public static final double MOST_SLANT = 80;
 
@@ -29,13 +31,13 @@ public record Placement(double x, double y, double width, double height, double 
   }
 
   /** A box that neither leans nor is mirrored. */
-  public Placement(double x, double y, double width, double height, double turn) {
-    this(x, y, width, height, turn, 0, false);
+  public static Placement of(double x, double y, double width, double height, double turn) {
+    return new Placement(x, y, width, height, turn, 0, false);
   }
 
   /** An upright box. */
   public static Placement of(Box box) {
-    return new Placement(box.x(), box.y(), box.width(), box.height(), 0);
+    return Placement.of(box.x(), box.y(), box.width(), box.height(), 0);
   }
 
   /** The box before it is turned. */
@@ -66,21 +68,11 @@ public record Placement(double x, double y, double width, double height, double 
 
   /** The same, moved. */
   public Placement moved(double dx, double dy) {
-    return new Placement(x + dx, y + dy, width, height, turn, slant, flipped);
-  }
-
-  /** The same, turned to an angle in degrees. */
-  public Placement turnedTo(double degrees) {
-    return new Placement(x, y, width, height, degrees, slant, flipped);
+    return withX(x + dx).withY(y + dy);
   }
 
   /** The same at another place and size. */
   public Placement boxed(double left, double top, double wide, double high) {
-    return new Placement(left, top, wide, high, turn, slant, flipped);
-  }
-
-  /** The same, leaning otherwise, in degrees. */
-  public Placement slanted(double degrees) {
-    return new Placement(x, y, width, height, turn, degrees, flipped);
+    return withX(left).withY(top).withWidth(wide).withHeight(high);
   }
 }

@@ -35,9 +35,9 @@ public record Shown(Picture picture, Affine toBox) {
   /** The object with its picture retouched otherwise; unchanged when it holds none. */
   public static Item with(Item item, Retouch retouch) {
     if (item instanceof Item.Photo) {
-      return ((Item.Photo) item).retouched(retouch);
+      return ((Item.Photo) item).withRetouch(retouch);
     }
-    return mount(item).filter(m -> m.pictureId().isPresent()).<Item>map(m -> ((Item.Group) item).making(m.retouched(retouch))).orElse(item);
+    return mount(item).filter(m -> m.pictureId().isPresent()).<Item>map(m -> ((Item.Group) item).withMaking(m.withRetouch(retouch))).orElse(item);
   }
 
   /** The mount that an object is. */

@@ -15,8 +15,8 @@ public record Swatch(String name, Colour colour, Optional<Ink> ink) {
   public static final int LONGEST_NAME = 80;
 
   /** A colour without an ink of its own. */
-  public Swatch(String name, Colour colour) {
-    this(name, colour, Optional.empty());
+  public static Swatch of(String name, Colour colour) {
+    return new Swatch(name, colour, Optional.empty());
   }
 
   /** Checks that nothing is missing. */

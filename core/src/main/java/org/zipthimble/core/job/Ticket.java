@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
@@ -18,9 +19,10 @@ import org.zipthimble.core.units.Unit;
  * @param quantity how many, 1 to 1,000,000
  * @param unit the unit that sizes are shown in
  */
+@RecordBuilder
 public record Ticket(
     String item, int number, Size finished, double bleed, double safe, double ppi, boolean mirror, String stock,
-    int quantity, Unit unit) {
+    int quantity, Unit unit) implements TicketBuilder.With {
   /** The shortest side. */
   public static final double LEAST_SIDE = 0.125;
 
@@ -86,46 +88,6 @@ public record Ticket(
 
   /** The same at another size; a safe margin that no longer fits is brought in. */
   public Ticket sized(Size size) {
-    return new Ticket(item, number, size, bleed, Math.min(safe, mostSafe(size)), ppi, mirror, stock, quantity, unit);
-  }
-
-  /** The same for another thing. */
-  public Ticket making(String other) {
-    return new Ticket(other, number, finished, bleed, safe, ppi, mirror, stock, quantity, unit);
-  }
-
-  /** The same with another bleed. */
-  public Ticket withBleed(double inches) {
-    return new Ticket(item, number, finished, inches, safe, ppi, mirror, stock, quantity, unit);
-  }
-
-  /** The same with another safe margin. */
-  public Ticket withSafe(double inches) {
-    return new Ticket(item, number, finished, bleed, inches, ppi, mirror, stock, quantity, unit);
-  }
-
-  /** The same with another resolution. */
-  public Ticket withPpi(double value) {
-    return new Ticket(item, number, finished, bleed, safe, value, mirror, stock, quantity, unit);
-  }
-
-  /** The same, mirrored or not. */
-  public Ticket mirrored(boolean on) {
-    return new Ticket(item, number, finished, bleed, safe, ppi, on, stock, quantity, unit);
-  }
-
-  /** The same on another stock. */
-  public Ticket onStock(String other) {
-    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, other, quantity, unit);
-  }
-
-  /** The same, another number of times. */
-  public Ticket times(int count) {
-    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, stock, count, unit);
-  }
-
-  /** The same read in another unit. */
-  public Ticket in(Unit other) {
-    return new Ticket(item, number, finished, bleed, safe, ppi, mirror, stock, quantity, other);
+    return withFinished(size).withSafe(Math.min(safe, mostSafe(size)));
   }
 }

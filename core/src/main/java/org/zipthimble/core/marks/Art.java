@@ -1,5 +1,6 @@
 package org.zipthimble.core.marks;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -19,8 +20,9 @@ import org.zipthimble.core.job.Effects;
  * @param feather standard deviation of the bell by which its edge fades inwards
  * @param opacity of it all, 0 to 1
  */
+@RecordBuilder
 public record Art(
-    Consumer<MarkOut> marks, Box area, Optional<Halo> shadow, Optional<Halo> glow, double blur, double feather, double opacity, Blend blend) {
+    Consumer<MarkOut> marks, Box area, Optional<Halo> shadow, Optional<Halo> glow, double blur, double feather, double opacity, Blend blend) implements ArtBuilder.With {
   /** How many standard deviations a bell is followed. */
   private static final double FOLLOWED = 3;
 
@@ -31,12 +33,8 @@ public record Art(
    * @param sigma standard deviation of its bell
    * @param gain by how much it is made denser after that, 1 or more
    */
-  public record Halo(Point shift, double sigma, double gain, Colour colour, double opacity) {
-    /** The same in another colour. */
-    public Halo in(Colour other) {
-      return new Halo(shift, sigma, gain, other, opacity);
-    }
-
+  @RecordBuilder
+  public record Halo(Point shift, double sigma, double gain, Colour colour, double opacity) implements ArtHaloBuilder.With {
     /** How far it reaches past the silhouette. */
     double reach() {
       return Math.hypot(shift.x(), shift.y()) + FOLLOWED * sigma;
@@ -66,11 +64,11 @@ public record Art(
 
   /** The same with its marks sent another way. */
   public Art through(UnaryOperator<MarkOut> way) {
-    return new Art(out -> marks.accept(way.apply(out)), area, shadow, glow, blur, feather, opacity, blend);
+    return withMarks(out -> marks.accept(way.apply(out)));
   }
 
   /** The same, its shadow and its glow in another colour, laid on plainly. */
   public Art plain(Colour colour) {
-    return new Art(marks, area, shadow.map(h -> h.in(colour)), glow.map(h -> h.in(colour)), blur, feather, opacity, Blend.NORMAL);
+    return withShadow(shadow.map(h -> h.withColour(colour))).withGlow(glow.map(h -> h.withColour(colour))).withBlend(Blend.NORMAL);
   }
 }

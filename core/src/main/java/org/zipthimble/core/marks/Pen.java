@@ -1,5 +1,6 @@
 package org.zipthimble.core.marks;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
@@ -13,7 +14,8 @@ import org.zipthimble.core.geom.LineEnd;
  * @param dashes lengths of dashes and gaps in turn, in inches; empty for a solid line
  * @param spot the name of the spot colour, for outputs that know such; the colour stands in for it elsewhere
  */
-public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end, Corner corner, Optional<String> spot) {
+@RecordBuilder
+public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end, Corner corner, Optional<String> spot) implements PenBuilder.With {
   /** Keeps a copy. */
   public Pen {
     dashes = List.copyOf(dashes);
@@ -26,16 +28,16 @@ public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end,
 
   /** The same with dashes, in inches. */
   public Pen dashed(Double... lengths) {
-    return new Pen(width, colour, List.of(lengths), end, corner, spot);
+    return withDashes(List.of(lengths));
   }
 
   /** The same in another colour, as no spot colour. */
   public Pen in(Colour other) {
-    return new Pen(width, other, dashes, end, corner, Optional.empty());
+    return withColour(other).withSpot(Optional.empty());
   }
 
   /** The same as a spot colour. */
   public Pen spot(String name) {
-    return new Pen(width, colour, dashes, end, corner, Optional.of(name));
+    return withSpot(Optional.of(name));
   }
 }

@@ -76,7 +76,7 @@ public final class PdfPages {
       if (!(wide >= 1 && high >= 1) || wide * high > limits.pixels()) {
         throw Trouble.of("picture.tooManyPixels", name, Math.round(wide), Math.round(high), limits.pixels() / 1_000_000);
       }
-      Picture picture = new Picture(new Blob(bytes), Kind.PDF, name, (int) Math.round(wide), (int) Math.round(high));
+      Picture picture = Picture.of(new Blob(bytes), Kind.PDF, name, (int) Math.round(wide), (int) Math.round(high));
       draw(picture, (int) Math.max(1, Math.ceil(Math.sqrt(wide * high / 1_000_000))));
       return picture;
     } catch (org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException locked) {

@@ -25,8 +25,8 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
   }
 
   /** A picture as it came. */
-  public Picture(Blob blob, Kind kind, String name, int width, int height) {
-    this(blob, kind, name, width, height, Retouch.NONE);
+  public static Picture of(Blob blob, Kind kind, String name, int width, int height) {
+    return new Picture(blob, kind, name, width, height, Retouch.NONE);
   }
 
   /** The same, retouched. Begins from the picture as it came. */

@@ -59,7 +59,7 @@ public final class Pictures {
         boolean swaps = Exif.swaps(turn(kind, bytes));
         int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
-        Picture picture = new Picture(blob, kind, name, width, height);
+        Picture picture = Picture.of(blob, kind, name, width, height);
         // Drawn once to be sure of it, of a large one only some of its pixels.
         read(reader, kind, bytes, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED))));
         return picture;

@@ -1,5 +1,6 @@
 package org.zipthimble.core.picture;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,9 +19,10 @@ import org.zipthimble.core.geom.Box;
  * @param tint the one colour of the whole silhouette
  * @param enlarged how often the pixels are multiplied on the way out, 1 to 8; no real resolution
  */
+@RecordBuilder
 public record Retouch(
     Box crop, double straighten, boolean flippedX, boolean flippedY, Optional<Backdrop> backdrop, List<Rub> rubs, boolean patched,
-    Tones tones, PictureLook look, double strength, Optional<Colour> tint, double enlarged) {
+    Tones tones, PictureLook look, double strength, Optional<Colour> tint, double enlarged) implements RetouchBuilder.With {
   /** The whole picture. */
   public static final Box WHOLE = new Box(0, 0, 1, 1);
 
@@ -55,61 +57,21 @@ public record Retouch(
     return equals(NONE);
   }
 
-  /** The same with another part kept. */
-  public Retouch cropped(Box other) {
-    return new Retouch(other, straighten, flippedX, flippedY, backdrop, rubs, patched, tones, look, strength, tint, enlarged);
-  }
-
-  /** The same turned straight. */
-  public Retouch straightened(double degrees) {
-    return new Retouch(crop, degrees, flippedX, flippedY, backdrop, rubs, patched, tones, look, strength, tint, enlarged);
-  }
-
   /** The same, mirrored across or down, or both. */
   public Retouch flipped(boolean x, boolean y) {
-    return new Retouch(crop, straighten, x, y, backdrop, rubs, patched, tones, look, strength, tint, enlarged);
-  }
-
-  /** The same with another background taken out. */
-  public Retouch without(Optional<Backdrop> other) {
-    return new Retouch(crop, straighten, flippedX, flippedY, other, rubs, patched, tones, look, strength, tint, enlarged);
-  }
-
-  /** The same with other strokes. */
-  public Retouch rubbed(List<Rub> others) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, others, patched, tones, look, strength, tint, enlarged);
+    return withFlippedX(x).withFlippedY(y);
   }
 
   /** The same with one stroke more. */
   public Retouch rubbed(Rub stroke) {
     List<Rub> all = new ArrayList<>(rubs);
     all.add(stroke);
-    return rubbed(all);
-  }
-
-  /** The same, what was rubbed out filled or left open. */
-  public Retouch patched(boolean fill) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, rubs, fill, tones, look, strength, tint, enlarged);
-  }
-
-  /** The same with other tones. */
-  public Retouch toned(Tones other) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, rubs, patched, other, look, strength, tint, enlarged);
+    return withRubs(all);
   }
 
   /** The same with another look. */
   public Retouch looking(PictureLook other, double share) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, rubs, patched, tones, other, share, tint, enlarged);
-  }
-
-  /** The same with its whole silhouette in one colour. */
-  public Retouch tinted(Optional<Colour> other) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, rubs, patched, tones, look, strength, other, enlarged);
-  }
-
-  /** The same with its pixels multiplied on the way out. */
-  public Retouch enlarged(double times) {
-    return new Retouch(crop, straighten, flippedX, flippedY, backdrop, rubs, patched, tones, look, strength, tint, times);
+    return withLook(other).withStrength(share);
   }
 
   /** How much larger a picture is drawn so that its crop stays full when it is turned straight, 1 or more. */

@@ -38,7 +38,7 @@ public record Texture(Surface surface, Colour colour, double grain, double degre
     String said = String.format(Locale.ROOT, "%s %s %.6f %.6f %d %.6f %.6f", surface, colour.hex(), grain, degrees, seed, width, height);
     int across = (int) Math.max(1, Math.round(width * ppi()));
     int down = (int) Math.max(1, Math.round(height * ppi()));
-    return new Picture(new Blob(said.getBytes(StandardCharsets.US_ASCII)), Kind.TEXTURE, surface.name(), across, down);
+    return Picture.of(new Blob(said.getBytes(StandardCharsets.US_ASCII)), Kind.TEXTURE, surface.name(), across, down);
   }
 
   /** Draws what {@link #picture()} wrote down, one of so many pixels across and down. */

@@ -81,7 +81,7 @@ public final class CutDrawings {
 
   /** The strokes of a sheet in the order they are cut. */
   public static List<Stroke> strokes(CutSheet sheet) {
-    return ToolPath.of(sheet.lines().stream().map(l -> l.along(sound(l))).toList(), sheet.lane().blade());
+    return ToolPath.of(sheet.lines().stream().map(l -> l.withPath(sound(l))).toList(), sheet.lane().blade());
   }
 
   /** A sheet in plotter language: pen 1 draws, 2 scores, 3 perforates, 4 kiss-cuts, 5 cuts through. */
@@ -114,7 +114,7 @@ public final class CutDrawings {
   public static DrawnPage page(Job job, CutSheet sheet) {
     Size size = size(sheet);
     Box whole = new Box(0, 0, size.width(), size.height());
-    List<CutLine> lines = sheet.lines().stream().map(l -> l.along(sound(l))).toList();
+    List<CutLine> lines = sheet.lines().stream().map(l -> l.withPath(sound(l))).toList();
     return new DrawnPage(
         sheet.lane().name() + " " + sheet.number(), size, whole, whole,
         out -> CutMarks.steps(job, lines, Affine.IDENTITY, HAIR, out));

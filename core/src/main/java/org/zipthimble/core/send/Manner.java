@@ -1,5 +1,6 @@
 package org.zipthimble.core.send;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
 
@@ -13,7 +14,8 @@ import org.zipthimble.core.paint.TiffFile;
  * @param plain whether the file is in RGB even though the job goes to a press
  * @param open whether a PNG stays see-through where nothing is printed
  */
-public record Manner(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) {
+@RecordBuilder
+public record Manner(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) implements MannerBuilder.With {
   /** The usual quality of JPEG files. */
   public static final double USUAL_QUALITY = 0.92;
 
@@ -28,35 +30,5 @@ public record Manner(double quality, TiffFile.Packing packing, PdfPress.Pictures
     if (!(mostPpi == 0 || mostPpi >= Order.LEAST_PPI && mostPpi <= Order.MOST_PPI)) {
       throw new IllegalArgumentException("pictures keep " + Order.LEAST_PPI + " to " + Order.MOST_PPI + " ppi: " + mostPpi);
     }
-  }
-
-  /** The same with another quality. */
-  public Manner quality(double other) {
-    return new Manner(other, packing, pictures, mostPpi, plain, open);
-  }
-
-  /** The same with another packing. */
-  public Manner packed(TiffFile.Packing other) {
-    return new Manner(quality, other, pictures, mostPpi, plain, open);
-  }
-
-  /** The same with pictures treated otherwise. */
-  public Manner pictures(PdfPress.Pictures other) {
-    return new Manner(quality, packing, other, mostPpi, plain, open);
-  }
-
-  /** The same with another limit for pictures. */
-  public Manner coarser(double ppi) {
-    return new Manner(quality, packing, pictures, ppi, plain, open);
-  }
-
-  /** The same in RGB, or in what the job says. */
-  public Manner plain(boolean on) {
-    return new Manner(quality, packing, pictures, mostPpi, on, open);
-  }
-
-  /** The same, see-through or on white. */
-  public Manner open(boolean on) {
-    return new Manner(quality, packing, pictures, mostPpi, plain, on);
   }
 }

@@ -18,8 +18,8 @@ public record Order(Path file, OptionalInt face, double ppi, PageOptions options
   public static final double MOST_PPI = 2400;
 
   /** In the usual manner. */
-  public Order(Path file, OptionalInt face, double ppi, PageOptions options) {
-    this(file, face, ppi, options, Manner.USUAL);
+  public static Order of(Path file, OptionalInt face, double ppi, PageOptions options) {
+    return new Order(file, face, ppi, options, Manner.USUAL);
   }
 
   /** Checks the resolution. */

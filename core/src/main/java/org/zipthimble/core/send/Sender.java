@@ -48,7 +48,7 @@ public final class Sender {
     }
     List<DrawnPage> pages = new ArrayList<>();
     for (Face face : faces(job, order)) {
-      pages.add(Pages.of(job, face, order.options().cutting(format == Format.PDF)));
+      pages.add(Pages.of(job, face, order.options().withCuts(format == Format.PDF)));
     }
     try {
       return format.pixels() ? pixels(job, order, format, pages, progress) : List.of(pdf(job, order, pages, progress));

@@ -1,5 +1,6 @@
 package org.zipthimble.core.sheet;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 
@@ -8,34 +9,15 @@ import org.zipthimble.core.job.SheetPlan;
  *
  * @param cuts whether the cut lines of what is printed and cut are drawn too, as spot colours in layers
  */
-public record PageOptions(boolean bleed, boolean mirror, SheetPlan sheet, boolean cuts) {
+@RecordBuilder
+public record PageOptions(boolean bleed, boolean mirror, SheetPlan sheet, boolean cuts) implements PageOptionsBuilder.With {
   /** Without cut lines. */
-  public PageOptions(boolean bleed, boolean mirror, SheetPlan sheet) {
-    this(bleed, mirror, sheet, false);
+  public static PageOptions of(boolean bleed, boolean mirror, SheetPlan sheet) {
+    return new PageOptions(bleed, mirror, sheet, false);
   }
 
   /** As the job's ticket and sheet say. */
   public static PageOptions of(Job job) {
-    return new PageOptions(true, job.ticket().mirror(), job.sheet());
-  }
-
-  /** The same with or without bleed. */
-  public PageOptions withBleed(boolean on) {
-    return new PageOptions(on, mirror, sheet, cuts);
-  }
-
-  /** The same, mirrored or not. */
-  public PageOptions mirrored(boolean on) {
-    return new PageOptions(bleed, on, sheet, cuts);
-  }
-
-  /** The same on another sheet. */
-  public PageOptions on(SheetPlan other) {
-    return new PageOptions(bleed, mirror, other, cuts);
-  }
-
-  /** The same with cut lines as spot colours in layers, or without. */
-  public PageOptions cutting(boolean on) {
-    return new PageOptions(bleed, mirror, sheet, on);
+    return PageOptions.of(true, job.ticket().mirror(), job.sheet());
   }
 }

@@ -55,7 +55,7 @@ final class MakingJson {
 
   static void write(ObjectNode node, LineLook line) {
     node.put("widthPt", line.widthPt()).put("colour", line.colour().hex());
-    if (!line.equals(new LineLook(line.widthPt(), line.colour()))) {
+    if (!line.equals(LineLook.of(line.widthPt(), line.colour()))) {
       ArrayNode dashes = node.putArray("dashesPt");
       line.dashesPt().forEach(dashes::add);
       node.put("end", ItemJson.word(line.end())).put("corner", ItemJson.word(line.corner())).put("side", ItemJson.word(line.side()));
@@ -66,7 +66,7 @@ final class MakingJson {
     double width = Json.number(node, "widthPt");
     Colour colour = Colour.parse(Json.text(node, "colour"));
     if (!node.has("end")) {
-      return new LineLook(width, colour);
+      return LineLook.of(width, colour);
     }
     return new LineLook(
         width, colour, numbers(node, "dashesPt", MOST_DASHES), Json.choice(node, "end", LineEnd.class),

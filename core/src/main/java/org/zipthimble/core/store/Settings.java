@@ -1,5 +1,6 @@
 package org.zipthimble.core.store;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -32,9 +33,10 @@ import org.zipthimble.core.wording.Trouble;
  * @param own items of the person's own
  * @param recent job files, the newest first
  */
+@RecordBuilder
 public record Settings(
     boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
-    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent) {
+    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent) implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
@@ -141,44 +143,9 @@ public record Settings(
     return texts;
   }
 
-  /** The same, dark or light. */
-  public Settings night(boolean on) {
-    return new Settings(on, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same at another scale. */
-  public Settings scaled(double other) {
-    return new Settings(night, other, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same with a measured screen. */
-  public Settings onScreen(double ppi) {
-    return new Settings(night, scale, ppi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same with another nudge. */
-  public Settings nudging(double inches) {
-    return new Settings(night, scale, screenPpi, inches, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same, snapping or not. */
-  public Settings snapping(boolean on) {
-    return new Settings(night, scale, screenPpi, nudge, on, band, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same with another rubber band. */
-  public Settings banding(Band other) {
-    return new Settings(night, scale, screenPpi, nudge, snap, other, grid, gridShown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
   /** The same with another grid. */
   public Settings withGrid(double step, boolean shown) {
-    return new Settings(night, scale, screenPpi, nudge, snap, band, step, shown, sheetOrigin, putAway, favourites, own, recent);
-  }
-
-  /** The same with rulers that begin at the sheet or at the trim. */
-  public Settings fromSheet(boolean on) {
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, on, putAway, favourites, own, recent);
+    return withGrid(step).withGridShown(shown);
   }
 
   /** The same with one more hint put away. */
@@ -190,7 +157,7 @@ public record Settings(
 
   /** The same with every hint shown again. */
   public Settings withHints() {
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, Set.of(), favourites, own, recent);
+    return withPutAway(Set.of());
   }
 
   /** The same with an item among the favourites, or no longer. */

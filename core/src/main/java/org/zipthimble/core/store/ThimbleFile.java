@@ -243,7 +243,7 @@ public final class ThimbleFile {
   private static byte[] preview(Job job) throws Trouble {
     double longest = Math.max(job.ticket().finished().width(), job.ticket().finished().height());
     double ppi = PREVIEW_PIXELS / longest;
-    PageOptions options = new PageOptions(false, false, SheetPlan.ALONE);
+    PageOptions options = PageOptions.of(false, false, SheetPlan.ALONE);
     try {
       BufferedImage image =
           RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, new Halvings(), Progress.SILENT);

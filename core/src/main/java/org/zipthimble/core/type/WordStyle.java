@@ -1,5 +1,6 @@
 package org.zipthimble.core.type;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.colour.Colour;
 
 /**
@@ -9,8 +10,9 @@ import org.zipthimble.core.colour.Colour;
  * @param leadingPercent distance of baselines as per cent of the size, 50 to 400
  * @param tracking space added after each letter in thousandths of an em, -200 to 2000
  */
+@RecordBuilder
 public record WordStyle(
-    String family, String style, double sizePt, double leadingPercent, double tracking, Align align, Colour colour) {
+    String family, String style, double sizePt, double leadingPercent, double tracking, Align align, Colour colour) implements WordStyleBuilder.With {
   /** Least and most type size in points. */
   public static final double LEAST_PT = 1;
 
@@ -35,31 +37,6 @@ public record WordStyle(
 
   /** The same in another face. */
   public WordStyle inFace(String newFamily, String newStyle) {
-    return new WordStyle(newFamily, newStyle, sizePt, leadingPercent, tracking, align, colour);
-  }
-
-  /** The same at another size. */
-  public WordStyle atSize(double pt) {
-    return new WordStyle(family, style, pt, leadingPercent, tracking, align, colour);
-  }
-
-  /** The same with other leading. */
-  public WordStyle withLeading(double percent) {
-    return new WordStyle(family, style, sizePt, percent, tracking, align, colour);
-  }
-
-  /** The same with other tracking. */
-  public WordStyle withTracking(double thousandths) {
-    return new WordStyle(family, style, sizePt, leadingPercent, thousandths, align, colour);
-  }
-
-  /** The same, aligned otherwise. */
-  public WordStyle aligned(Align other) {
-    return new WordStyle(family, style, sizePt, leadingPercent, tracking, other, colour);
-  }
-
-  /** The same in another colour. */
-  public WordStyle inColour(Colour other) {
-    return new WordStyle(family, style, sizePt, leadingPercent, tracking, align, other);
+    return withFamily(newFamily).withStyle(newStyle);
   }
 }

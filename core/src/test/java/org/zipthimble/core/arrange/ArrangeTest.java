@@ -82,8 +82,8 @@ class ArrangeTest {
 
   @Test
   void snapsToGuidesSlantingOnesAndMirrorAxes() {
-    Job job = Made.card(Made.rectangle("i1", 4, 6, 0.4, 0.4), Made.rectangle("i2", 0.6, 3, 0.5, 0.5)).changed("f1", f -> f.with(new Guides(
-        List.of(Guide.across(2.3), Guide.down(2.5).asAxis(true), new Guide(new Point(0, 0), 45, false)), Optional.empty())));
+    Job job = Made.card(Made.rectangle("i1", 4, 6, 0.4, 0.4), Made.rectangle("i2", 0.6, 3, 0.5, 0.5)).changed("f1", f -> f.withGuides(new Guides(
+        List.of(Guide.across(2.3), Guide.down(2.5).withAxis(true), new Guide(new Point(0, 0), 45, false)), Optional.empty())));
     Snapper snapper = snapper(job, "i1");
     assertEquals(2.3, 6 + snapper.move(new Box(4, 6, 0.4, 0.4), 0.3, -3.68, REACH).dy(), EXACT);
     assertEquals(3.9, 4 + snapper.move(new Box(4, 6, 0.4, 0.4), -0.08, -1.2, REACH).dx(), EXACT, "where the other is seen in the axis");
@@ -131,7 +131,7 @@ class ArrangeTest {
     Job plain = Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1));
     Job grouped = done(plain, Grouping.group("f1", Set.of("i1", "i2")));
     String group = face(grouped).items().get(0).id();
-    Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.turnedTo(90)));
+    Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.withTurn(90)));
     Box before = Grounds.around(face(turned), item(turned, "i1"));
     Job moved = done(turned, Grouping.inside("f1", group, Standing.shift("f1", "edit.move", Set.of("i1"), 0.3, 0.1)));
     Box after = Grounds.around(face(moved), item(moved, "i1"));
@@ -177,7 +177,7 @@ class ArrangeTest {
 
   @Test
   void formsAndGridsHaveTheNumbersAskedFor() {
-    LineLook line = new LineLook(0.75, Made.BEET);
+    LineLook line = LineLook.of(0.75, Made.BEET);
     assertEquals(1 + 4 + 9, FormGrid.table(1, new Box(1, 1, 5, 2), 5, 10, line).members().size(), "a frame and the lines between");
     assertEquals(12, FormGrid.boxes(1, new Box(0, 0, 4, 3), 4, 3, 0.25, line).members().size());
     Item.Group ruled = FormGrid.lines(1, new Box(1, 1, 3, 2), 8, line);

@@ -26,8 +26,8 @@ import org.zipthimble.core.wording.Trouble;
 class PaletteFileTest {
   private static final Press PRESS = Press.of(Profile.shipped(), Intent.RELATIVE, true);
   private static final List<Swatch> PALETTE = List.of(
-      new Swatch("Paper", Colour.of(0xFBF5E6)), new Swatch("Beet & soil", Colour.of(0x7A2E22), Optional.of(new Ink.Process(new Cmyk(0.3, 0.9, 0.9, 0.35)))),
-      new Swatch("Leaf \"green\" <new>", Colour.of(0x3A6B45)));
+      Swatch.of("Paper", Colour.of(0xFBF5E6)), new Swatch("Beet & soil", Colour.of(0x7A2E22), Optional.of(new Ink.Process(new Cmyk(0.3, 0.9, 0.9, 0.35)))),
+      Swatch.of("Leaf \"green\" <new>", Colour.of(0x3A6B45)));
 
   @ParameterizedTest
   @ValueSource(strings = {"p.gpl", "p.css", "p.svg"})

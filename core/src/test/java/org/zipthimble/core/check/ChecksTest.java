@@ -48,7 +48,7 @@ class ChecksTest {
     assertEquals("empty-face", only(Made.card()).code());
     Item guide = Made.rectangle("i1", 1, 1, 1, 1);
     assertEquals("empty-face", only(Made.card(guide.with(guide.facts().withRole(Role.GUIDE)))).code());
-    assertEquals("empty-face", only(Made.card(guide.with(guide.facts().visible(false)))).code());
+    assertEquals("empty-face", only(Made.card(guide.with(guide.facts().withVisible(false)))).code());
   }
 
   @ParameterizedTest
@@ -87,7 +87,7 @@ class ChecksTest {
   void aPictureTurnedALittleThatMissesTheBleedIsFound() {
     Picture picture = Made.photograph(2000, 2000);
     Item.Photo photo = Made.photo("i1", picture, -0.06, 1, 3, 3);
-    Job job = Made.with(picture, photo.with(new Placement(-0.06, 1, 3, 3, 0.5)));
+    Job job = Made.with(picture, photo.with(Placement.of(-0.06, 1, 3, 3, 0.5)));
     assertEquals(List.of("bleed-short"), codes(job));
   }
 
@@ -109,16 +109,16 @@ class ChecksTest {
 
   @Test
   void aRuleThatEndsBetweenTrimAndBleedIsFound() {
-    Item rule = new Item.Shape(Facts.of("i1", "Rule"), new Placement(0, -0.05, 0, 0, 0).turnedTo(0), new Outline.Straight(),
-        Optional.empty(), Optional.of(new LineLook(2, Made.BEET)));
-    Item across = rule.with(new Placement(1, -0.05, 3, 0, 0));
+    Item rule = Item.Shape.of(Facts.of("i1", "Rule"), Placement.of(0, -0.05, 0, 0, 0).withTurn(0), new Outline.Straight(),
+        Optional.empty(), Optional.of(LineLook.of(2, Made.BEET)));
+    Item across = rule.with(Placement.of(1, -0.05, 3, 0, 0));
     assertEquals(List.of("bleed-short"), codes(Made.card(across)), "a rule along the side, just outside the trim");
   }
 
   @Test
   void withoutBleedNothingIsAsked() {
     Job job = Made.card(Made.rectangle("i1", 0, 0, 5, 7));
-    assertEquals(List.of(), codes(job.with(job.ticket().withBleed(0))));
+    assertEquals(List.of(), codes(job.withTicket(job.ticket().withBleed(0))));
   }
 
   /** 1575 px over 5.25 in are 300 ppi (arithmetic); less than two thirds of the target would ruin it (common practice). */
@@ -139,7 +139,7 @@ class ChecksTest {
     Job grouped = Grouping.group("f1", Set.of("i1", "i2")).change().apply(small);
     assertEquals(List.of(), codes(grouped));
     String id = grouped.faces().get(0).items().get(0).id();
-    Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> new Placement(0.5, 0.5, 4, 4, 0))
+    Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> Placement.of(0.5, 0.5, 4, 4, 0))
         .change().apply(grouped);
     Finding finding = only(grown);
     assertEquals(150, finding.figure(), 1e-9);
@@ -153,7 +153,7 @@ class ChecksTest {
     assertEquals("words-outside", look.code());
     assertEquals(Weight.LOOK, look.weight());
     assertEquals(Optional.of(Side.LEFT), look.side());
-    Finding ruin = only(Made.card(near.with(new Placement(-0.2, 1, 3, 0.6, 0))));
+    Finding ruin = only(Made.card(near.with(Placement.of(-0.2, 1, 3, 0.6, 0))));
     assertEquals(Weight.RUIN, ruin.weight());
     assertTrue(ruin.figure() > 0.25 && ruin.figure() < 0.33, "about 0.325 less the H's own left edge: " + ruin.figure());
   }
@@ -161,7 +161,7 @@ class ChecksTest {
   @Test
   void theBlockMayPassTheSafeAreaAsLongAsTheInkDoesNot() {
     Item wide = Made.words("i1", "ab", -1, 1, 7, 0.6,
-        Made.style("Figtree", "Regular", 20).aligned(Align.CENTRE));
+        Made.style("Figtree", "Regular", 20).withAlign(Align.CENTRE));
     assertEquals(List.of(), codes(Made.card(wide)));
   }
 

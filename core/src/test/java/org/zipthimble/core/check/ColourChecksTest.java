@@ -38,7 +38,7 @@ class ColourChecksTest {
   private static final Colour SLATE = Colour.of(0x6B7A85);
 
   private static Job shop(Item... items) {
-    return Made.card(items).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    return Made.card(items).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
   }
 
   private static Item filled(String id, Colour colour) {
@@ -56,7 +56,7 @@ class ColourChecksTest {
     assertTrue(found.figure() > 15, "far out: " + found.figure());
     assertTrue(found.sentence().contains("#00ff00"));
     assertFalse(codes(shop(filled("a", SLATE))).contains("colour-range"));
-    assertFalse(codes(job.with(ColourPlan.HOME)).contains("colour-range"));
+    assertFalse(codes(job.withColour(ColourPlan.HOME)).contains("colour-range"));
     Job spot = ColourEdits.ink(LIME, Optional.of(new Ink.Spot("Bright green", Ink.Kind.INK, new Cmyk(0.7, 0, 1, 0), 1))).change().apply(job);
     assertFalse(codes(spot).contains("colour-range"), "a spot ink shows it");
   }
@@ -67,7 +67,7 @@ class ColourChecksTest {
     double load = job.colour().press().ink(Colour.BLACK).load();
     assertTrue(load > 2.5 && load <= 3.03, "the profile was made for 300 %: " + load);
     assertFalse(codes(job).contains("ink-load"));
-    Job strict = job.with(job.colour().limited(2.4));
+    Job strict = job.withColour(job.colour().withLimit(2.4));
     Finding found = Checks.run(strict).stream().filter(f -> f.code().equals("ink-load")).findFirst().orElseThrow();
     assertEquals(load, found.figure(), 1e-9);
     Job rich = ColourEdits.ink(Colour.BLACK, Optional.of(new Ink.Process(Cmyk.RICH_BLACK))).change().apply(strict);
@@ -77,9 +77,9 @@ class ColourChecksTest {
 
   @Test
   void blackWordsAreInBlackAloneUnlessThatIsNotWanted() {
-    Job job = shop(filled("a", SLATE), Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).inColour(Colour.BLACK)));
-    assertFalse(codes(job.with(job.colour().limited(1.5))).contains("ink-load"));
-    assertTrue(codes(job.with(job.colour().limited(1.5).blackWords(false))).contains("ink-load"));
+    Job job = shop(filled("a", SLATE), Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(Colour.BLACK)));
+    assertFalse(codes(job.withColour(job.colour().withLimit(1.5))).contains("ink-load"));
+    assertTrue(codes(job.withColour(job.colour().withLimit(1.5).withBlackWords(false))).contains("ink-load"));
   }
 
   @Test
@@ -91,7 +91,7 @@ class ColourChecksTest {
       }
     }
     Picture picture = Pictures.look("lime.png", PngWriter.bytes(image, 300), Pictures.Limits.USUAL);
-    Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333)).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333)).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("colour-range")).findFirst().orElseThrow();
     assertEquals(Optional.of("p"), found.itemId());
     assertTrue(found.sentence().contains("25 %"), found.sentence());
@@ -148,19 +148,19 @@ class ColourChecksTest {
   @Test
   void aSwatchThatChangesChangesAllThatUsesIt() throws Exception {
     Cover cover = new Cover.Gradient(false, 0, List.of(new Cover.Stop(0, SLATE), new Cover.Stop(1, Made.BEET)));
-    Item covered = ((Item.Shape) filled("g", SLATE)).covered(Optional.of(cover));
-    Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).inColour(SLATE)))
-        .with(new Palette(List.of(new Swatch("slate", SLATE), new Swatch("beet", Made.BEET)), Colour.WHITE));
+    Item covered = ((Item.Shape) filled("g", SLATE)).withCover(Optional.of(cover));
+    Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(SLATE)))
+        .withPalette(new Palette(List.of(Swatch.of("slate", SLATE), Swatch.of("beet", Made.BEET)), Colour.WHITE));
     Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
     for (Item item : changed.faces().get(0).items()) {
       assertTrue(JobColours.of(item).contains(Colour.of(0x556B2F)), item.id());
       assertFalse(JobColours.of(item).contains(SLATE), item.id());
     }
     assertEquals("moss", changed.palette().swatches().get(0).name());
-    Job other = ColourEdits.repaint(List.of(new Swatch("one", Made.BEET), new Swatch("two", SLATE))).change().apply(job);
+    Job other = ColourEdits.repaint(List.of(Swatch.of("one", Made.BEET), Swatch.of("two", SLATE))).change().apply(job);
     assertTrue(JobColours.of(other.faces().get(0).items().get(0)).contains(Made.BEET), "two colours that change places");
     assertEquals(List.of(Made.BEET, SLATE), ((Cover.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).cover().orElseThrow()).stops().stream().map(Cover.Stop::colour).toList());
-    Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.with(ColourPlan.HOME.going(Destination.PRINT_SHOP).limited(2.8)))));
+    Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
     assertEquals(changed.palette(), again.palette());
     assertEquals(2.8, again.colour().limit());
     assertEquals(Destination.PRINT_SHOP, again.colour().to());
@@ -169,7 +169,7 @@ class ColourChecksTest {
   /** Black ink alone over a large area is told; one press makes it a black of four inks within the limit. */
   @Test
   void aLargeFlatBlackIsOfferedDepth() {
-    Job card = Made.card(Made.background("g").filled(Optional.of(Colour.BLACK))).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    Job card = Made.card(Made.background("g").filled(Optional.of(Colour.BLACK))).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     Job flat = ColourEdits.ink(Colour.BLACK, Optional.of(new Ink.Process(Cmyk.BLACK))).change().apply(card);
     Finding finding = Checks.run(flat).stream().filter(f -> f.code().equals("black-flat")).findFirst().orElseThrow();
     assertEquals(5.25 * 7.25, finding.figure(), 1e-9);

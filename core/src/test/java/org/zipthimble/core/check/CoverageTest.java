@@ -59,7 +59,7 @@ class CoverageTest {
   /** A ground with rounded corners covers the sides and leaves the corners open: found, told, and mended by growing the background. */
   @Test
   void anOpenCornerIsFoundAndMended() {
-    Item.Shape round = Made.background("g").outlined(new Outline.Rectangle(0.3));
+    Item.Shape round = Made.background("g").withOutline(new Outline.Rectangle(0.3));
     Job job = Made.card(round);
     assertEquals(4, trim(job).gaps().stream().filter(Coverage.Gap::corner).count());
     assertEquals(4, codes(job).size());

@@ -43,11 +43,11 @@ import org.zipthimble.core.job.Turns;
 
 /** Cut lines, lanes, sheets, splits, bridges, the way of the blade, and the checks for it. */
 class CutJobTest {
-  private static final Lane LOW = Lane.of("l1", "Cream", Material.CUT_VINYL, Made.CREAM).with(Supply.MAT_12);
-  private static final Lane HIGH = Lane.of("l2", "Beet", Material.CUT_VINYL, Made.BEET).with(Supply.MAT_12);
+  private static final Lane LOW = Lane.of("l1", "Cream", Material.CUT_VINYL, Made.CREAM).withSupply(Supply.MAT_12);
+  private static final Lane HIGH = Lane.of("l2", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12);
 
   private static Item cut(Item item, String lane, CutKind kind) {
-    return item.with(item.facts().withRole(Role.CUTS).with(Cutting.PLAIN.from(lane).of(kind)));
+    return item.with(item.facts().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
   }
 
   private static Item kiss(Item item, String lane) {
@@ -55,11 +55,11 @@ class CutJobTest {
   }
 
   private static Job job(CutPlan plan, Item... items) {
-    return Made.card(items).with(plan);
+    return Made.card(items).withCutting(plan);
   }
 
   private static CutPlan plan(Lane... lanes) {
-    return CutPlan.NONE.with(List.of(lanes));
+    return CutPlan.NONE.withLanes(List.of(lanes));
   }
 
   private static List<CutLine> lines(Job job) {
@@ -72,13 +72,13 @@ class CutJobTest {
 
   @Test
   void theLaneBelowGrowsUnderTheOneAboveSoThatNoGapShows() {
-    Job job = job(plan(LOW.under(Optional.of(1.0 / 32)), HIGH), kiss(Made.rectangle("i1", 1, 1, 1, 1), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
+    Job job = job(plan(LOW.withUnderlay(Optional.of(1.0 / 32)), HIGH), kiss(Made.rectangle("i1", 1, 1, 1, 1), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
     List<CutLine> low = lines(job).stream().filter(l -> l.lane().equals("l1")).toList();
     double own = 1;
     double grown = Math.PI / 4 + Math.PI / 32 + Math.PI / 1024;
     assertEquals(2, low.size(), "the square, and the round grown by the underlay: they do not touch");
     assertEquals(own + grown, low.stream().mapToDouble(l -> Extent.area(l.path())).sum(), 2e-3);
-    Job drawn = job.with(job.cutting().with(LOW.under(Optional.of(-0.1))));
+    Job drawn = job.withCutting(job.cutting().with(LOW.withUnderlay(Optional.of(-0.1))));
     Job over = drawn.changed("f1", f -> f.changed("i2", i -> i.with(i.placement().moved(-0.9, -0.9))));
     double left = lines(over).stream().filter(l -> l.lane().equals("l1")).mapToDouble(l -> Extent.area(l.path())).sum();
     assertEquals(1 - Math.PI * 0.16, left, 2e-3, "it draws back from under the round but for a tenth of an inch");
@@ -101,20 +101,20 @@ class CutJobTest {
   void aPrintedThingIsCutOnTheTrimAtADistanceOrAlongItsArt() {
     Item round = Made.ellipse("i1", 1, 1, 2, 2);
     Facts both = round.facts().withRole(Role.PRINTS_AND_CUTS);
-    Job at = job(plan(LOW), round.with(both.with(Cutting.PLAIN.from("l1").along(CutEdge.OUTLINE, 0.125))));
+    Job at = job(plan(LOW), round.with(both.withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.OUTLINE, 0.125))));
     assertEquals(Math.PI * 1.125 * 1.125, area(at, "i1"), 2e-3);
-    Job trim = job(plan(LOW), round.with(both.with(Cutting.PLAIN.from("l1").along(CutEdge.TRIM, 0))));
+    Job trim = job(plan(LOW), round.with(both.withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.TRIM, 0))));
     assertEquals(35, area(trim, "i1"), 1e-9);
   }
 
   @Test
   void aMirroredLaneIsCutAsAMirrorImageAndAWrongOneIsTold() {
     Item leaf = kiss(Drawings.shape(Facts.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
-    Job job = job(plan(LOW.mirrored(true)), leaf);
+    Job job = job(plan(LOW.withMirrored(true)), leaf);
     Piece piece = Pieces.of(job, job.cutting().lanes().get(0)).get(0);
     assertTrue(org.zipthimble.core.geom.Inside.contains(piece.outline(), new Point(2.9, 1.9), 1e-3), "the right angle stands at the right now");
     assertTrue(codes(job).contains("cut-mirrored"));
-    assertTrue(codes(job(plan(Lane.of("l1", "Film", Material.IRON_ON, Made.BEET).mirrored(false)), leaf)).contains("cut-unmirrored"));
+    assertTrue(codes(job(plan(Lane.of("l1", "Film", Material.IRON_ON, Made.BEET).withMirrored(false)), leaf)).contains("cut-unmirrored"));
     assertFalse(codes(job(plan(LOW), leaf)).contains("cut-mirrored"));
   }
 
@@ -168,12 +168,12 @@ class CutJobTest {
   @Test
   void whatIsTooLargeIsToldWithItsFigureAndTheWaysOut() {
     Item wide = kiss(Made.rectangle("i1", 0, 0, 24.311, 3), "l1");
-    Job job = job(plan(LOW.with(Supply.mat(24, 12, 0.25))), wide);
+    Job job = job(plan(LOW.withSupply(Supply.mat(24, 12, 0.25))), wide);
     Layout.TooLarge large = Layout.of(job).tooLarge().get(0);
     assertEquals(23.5 / 24.311, large.scale(), 1e-9);
     assertFalse(large.turned());
     assertEquals(0.811, Checks.run(job).stream().filter(f -> f.code().equals("cut-size")).findFirst().orElseThrow().figure(), 1e-9);
-    Job split = job.with(job.cutting().with(new Split(true, List.of(), false, 0)));
+    Job split = job.withCutting(job.cutting().withSplit(new Split(true, List.of(), false, 0)));
     assertTrue(Layout.of(split).tooLarge().isEmpty());
     assertEquals(2, Layout.of(split).sheets().size());
   }
@@ -184,7 +184,7 @@ class CutJobTest {
     for (int i = 0; i < 10; i++) {
       bars.add(kiss(Made.rectangle("i" + i, i * 3, 0, 2.4, 5), "l1"));
     }
-    Job job = job(plan(LOW).with(new Split(true, List.of(), true, 0)), bars.toArray(new Item[0]));
+    Job job = job(plan(LOW).withSplit(new Split(true, List.of(), true, 0)), bars.toArray(new Item[0]));
     List<CutSheet> sheets = Layout.of(job).sheets();
     assertEquals(3, sheets.size());
     double pieces = sheets.stream().flatMap(s -> s.pieces().stream()).flatMap(p -> p.lines().stream()).filter(l -> !l.source().isEmpty())
@@ -240,7 +240,7 @@ class CutJobTest {
 
   @Test
   void weedingLinesStopShortOfThePieces() {
-    Job job = job(plan(LOW).weeded(0.25, 0.5).nested(true), kiss(Made.ellipse("i1", 1, 1, 2, 2), "l1"), kiss(Made.ellipse("i2", 1, 4, 2, 2), "l1"));
+    Job job = job(plan(LOW).weeded(0.25, 0.5).withNested(true), kiss(Made.ellipse("i1", 1, 1, 2, 2), "l1"), kiss(Made.ellipse("i2", 1, 4, 2, 2), "l1"));
     CutSheet sheet = Layout.of(job).sheets().get(0);
     assertTrue(sheet.extras().size() > 3);
     for (CutLine line : sheet.extras().subList(1, sheet.extras().size())) {
@@ -253,7 +253,7 @@ class CutJobTest {
 
   @Test
   void piecesLieWhereTheyWereNestedOrMovedByHandAndConflictsAreTold() {
-    Job job = job(plan(LOW).nested(true).spaced(0.125, Turns.QUARTER, false), kiss(Made.rectangle("i1", 1, 1, 2, 1), "l1"), kiss(Made.ellipse("i2", 1, 3, 1, 1), "l1"));
+    Job job = job(plan(LOW).withNested(true).spaced(0.125, Turns.QUARTER, false), kiss(Made.rectangle("i1", 1, 1, 2, 1), "l1"), kiss(Made.ellipse("i2", 1, 3, 1, 1), "l1"));
     CutSheet sheet = Layout.of(job).sheets().get(0);
     assertEquals(2, sheet.pieces().size());
     var laid = Layout.laid(job, LOW);
@@ -271,7 +271,7 @@ class CutJobTest {
 
   @Test
   void alignmentMarksStandAtTheSamePlaceInEveryLane() {
-    Job job = job(plan(LOW, HIGH).marked(true), kiss(Made.rectangle("i1", 1, 1, 3, 3), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
+    Job job = job(plan(LOW, HIGH).withMarks(true), kiss(Made.rectangle("i1", 1, 1, 3, 3), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
     Map<String, List<Box>> marks = new java.util.TreeMap<>();
     lines(job).stream().filter(l -> l.source().isEmpty()).forEach(l -> marks.computeIfAbsent(l.lane(), k -> new ArrayList<>())
         .add(org.zipthimble.core.geom.Measure.bounds(l.path()).orElseThrow()));

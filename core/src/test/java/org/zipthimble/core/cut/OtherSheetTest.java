@@ -31,12 +31,12 @@ class OtherSheetTest {
   private static Job job(int count, double side) {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      Facts facts = Facts.of("i" + i, "Tile " + i).withRole(Role.CUTS).with(Cutting.PLAIN.from("l1").of(CutKind.KISS));
-      items.add(new Item.Shape(facts, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
+      Facts facts = Facts.of("i" + i, "Tile " + i).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
+      items.add(Item.Shape.of(facts, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
     }
-    Job job = StandardItem.blank("Tiles", new Size(48, 12), 1).with(List.of(new Face("f1", "front", items)));
-    Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.BLACK).with(Supply.MAT_12);
-    return job.with(job.cutting().with(List.of(lane)).nested(true));
+    Job job = StandardItem.blank("Tiles", new Size(48, 12), 1).withFaces(List.of(Face.of("f1", "front", items)));
+    Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.BLACK).withSupply(Supply.MAT_12);
+    return job.withCutting(job.cutting().withLanes(List.of(lane)).withNested(true));
   }
 
   private static Job moved(Job job, CutSheet from, int piece, int sheet) {

@@ -91,7 +91,7 @@ class ComfortEditsTest {
   void letGoFromATurnedGroupThingsStayWhereTheyAreSeen() {
     Job grouped = done(two(), Grouping.group("f1", Set.of("i1", "i2")));
     String group = face(grouped).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
-    Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.turnedTo(30)));
+    Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.withTurn(30)));
     Box before = Grounds.around(face(turned), item(turned, "i1"));
     Job apart = done(turned, Grouping.ungroup("f1", Set.of(group)));
     Box after = Grounds.around(face(apart), item(apart, "i1"));
@@ -128,7 +128,7 @@ class ComfortEditsTest {
 
   @Test
   void aLookIsTakenUpAndGivenAsFarAsEachCanCarryIt() {
-    Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.lined(Optional.of(new LineLook(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
+    Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
     Job round = done(done(job, Looks.round("f1", Set.of("i1"), 0.2)), Edits.facts("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
     Job given = done(round, Looks.give("f1", Set.of("i2", "i3"), Looks.of(item(round, "i1"))));
     Item.Shape ellipse = (Item.Shape) item(given, "i2");
@@ -155,7 +155,7 @@ class ComfortEditsTest {
 
   @Test
   void aBorderKeepsItsDistanceFromTheTrimToItsOuterEdge() {
-    Item.Shape border = Looks.border("i9", two().ticket(), 0.25, new LineLook(7.2, Colour.BLACK), 0.1);
+    Item.Shape border = Looks.border("i9", two().ticket(), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
     assertEquals(0.25 + 0.05, border.placement().x(), EXACT, "half of 7.2 pt is 0.05 in");
     assertEquals(5 - 2 * 0.3, border.placement().width(), EXACT);
     assertEquals(0.1, ((Outline.Rectangle) border.outline()).radius());
@@ -163,8 +163,8 @@ class ComfortEditsTest {
 
   @Test
   void swatchesAreKeptOnceAndTheStockHasAColour() {
-    Job job = done(done(done(two(), Looks.keep(Made.BEET)), Looks.keep(Made.BEET)), Looks.palette("edit.stock", p -> p.on(Made.CREAM)));
-    assertEquals(new Palette(List.of(new Swatch("#7a2e22", Made.BEET)), Made.CREAM), job.palette());
+    Job job = done(done(done(two(), Looks.keep(Made.BEET)), Looks.keep(Made.BEET)), Looks.palette("edit.stock", p -> p.withStock(Made.CREAM)));
+    assertEquals(new Palette(List.of(Swatch.of("#7a2e22", Made.BEET)), Made.CREAM), job.palette());
     assertEquals(List.of(), job.palette().without(Made.BEET).swatches());
     assertSame(job, History.of(job).after(Looks.keep(Made.BEET)).now(), "keeping it again is no step");
   }
@@ -172,7 +172,7 @@ class ComfortEditsTest {
   @Test
   void guidesAreAddedMovedTurnedAndTakenAway() {
     Job job = done(done(two(), GuideEdits.add("f1", Guide.down(1))), GuideEdits.add("f1", Guide.across(2)));
-    job = done(job, GuideEdits.change("f1", 0, Guide.down(1).asAxis(true)));
+    job = done(job, GuideEdits.change("f1", 0, Guide.down(1).withAxis(true)));
     job = done(job, GuideEdits.columns("f1", Optional.of(Columns.of(2, 3, 0.5, 0.125))));
     assertEquals(2, face(job).guides().lines().size());
     assertTrue(face(job).guides().lines().get(0).axis());
@@ -207,7 +207,7 @@ class ComfortEditsTest {
   void pullingAboutTheMiddleKeepsIt(
       @ForAll @DoubleRange(min = -5, max = 5) double x, @ForAll @DoubleRange(min = -5, max = 5) double y,
       @ForAll @DoubleRange(min = 0, max = 359) double turn, @ForAll boolean keep) {
-    Placement from = new Placement(1, 2, 2, 1, turn);
+    Placement from = Placement.of(1, 2, 2, 1, turn);
     for (Handle handle : Handle.values()) {
       Placement pulled = Reshape.pulledAboutMiddle(from, handle, new Point(x, y), keep);
       assertEquals(from.centre().x(), pulled.centre().x(), 1e-9);
@@ -223,7 +223,7 @@ class ComfortEditsTest {
   void pullingAPinLeavesTheOppositeOneWhereItIs(
       @ForAll @DoubleRange(min = -5, max = 9) double x, @ForAll @DoubleRange(min = -5, max = 9) double y,
       @ForAll @DoubleRange(min = 0, max = 359) double turn) {
-    Placement from = new Placement(1, 2, 2, 1, turn);
+    Placement from = Placement.of(1, 2, 2, 1, turn);
     for (Handle handle : Handle.values()) {
       Placement pulled = Reshape.pulled(from, handle, new Point(x, y), false);
       Point before = Reshape.reference(from, -handle.across(), -handle.down());
@@ -234,7 +234,7 @@ class ComfortEditsTest {
 
   @Test
   void nineReferencesOfATurnedBox() {
-    Placement quarter = new Placement(0, 0, 4, 2, 90);
+    Placement quarter = Placement.of(0, 0, 4, 2, 90);
     assertEquals(0, new Point(3, -1).distance(Reshape.reference(quarter, -1, -1)), EXACT, "its top left is at the right above");
     assertEquals(0, new Point(2, 1).distance(Reshape.reference(quarter, 0, 0)), EXACT);
     assertEquals(0, new Point(1, 3).distance(Reshape.reference(quarter, 1, 1)), EXACT);

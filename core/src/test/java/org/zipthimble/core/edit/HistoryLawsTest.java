@@ -109,14 +109,14 @@ class HistoryLawsTest {
         case 1 -> Edits.add(face.id(), Made.photo(job.freshId(), PICTURE, r.nextDouble(), 1, 0.2, 0.13), PICTURE);
         case 2 -> Edits.remove(face.id(), some);
         case 3 -> Edits.place(face.id(), some, "edit.move", p -> p.moved(r.nextDouble() - 0.5, r.nextDouble()));
-        case 4 -> Edits.place(face.id(), some, "edit.turn", p -> p.turnedTo(r.nextInt(720) - 360));
+        case 4 -> Edits.place(face.id(), some, "edit.turn", p -> p.withTurn(r.nextInt(720) - 360));
         case 5 -> Edits.place(face.id(), some, "edit.resize", p -> Reshape.widened(p, 0.1 + r.nextDouble() * 3, r.nextBoolean()));
-        case 6 -> Edits.facts(face.id(), some, "edit.show", f -> f.visible(!f.visible()));
+        case 6 -> Edits.facts(face.id(), some, "edit.show", f -> f.withVisible(!f.visible()));
         case 7 -> Edits.facts(face.id(), some, "edit.opacity", f -> f.withOpacity(r.nextInt(101) / 100.0).withRole(r.nextBoolean() ? Role.PRINTS : Role.GUIDE));
         case 8 -> Edits.say(face.id(), id, "Beans " + r.nextInt(100) + "\n“é” & <b>");
-        case 9 -> Edits.style(face.id(), some, "edit.type", s -> s.inFace("Alegreya", "Italic").atSize(6 + r.nextInt(40)));
+        case 9 -> Edits.style(face.id(), some, "edit.type", s -> s.inFace("Alegreya", "Italic").withSizePt(6 + r.nextInt(40)));
         case 10 -> Edits.shape(face.id(), some, "edit.fill", s -> s.filled(Optional.of(Colour.of(r.nextInt(0x1000000)))));
-        case 11 -> Edits.shape(face.id(), some, "edit.line", s -> s.lined(Optional.of(new LineLook(0.25 + r.nextInt(8), Colour.BLACK))));
+        case 11 -> Edits.shape(face.id(), some, "edit.line", s -> s.withLine(Optional.of(LineLook.of(0.25 + r.nextInt(8), Colour.BLACK))));
         case 12 -> Edits.order(face.id(), id, r.nextInt(8));
         case 13 -> Copies.duplicate(face.id(), some, Copies.STEP, Copies.STEP);
         case 14 -> r.nextBoolean() ? Grouping.group(face.id(), some) : Grouping.ungroup(face.id(), some);
@@ -125,10 +125,10 @@ class HistoryLawsTest {
         case 17 -> Copies.grid(face.id(), some, 1 + r.nextInt(3), 1 + r.nextInt(2), r.nextDouble(), 0.1);
         case 18 -> Copies.onAllFaces(face.id(), some);
         case 19 -> Looks.give(face.id(), some, face.find(id).map(Looks::of).orElse(Looks.of(Made.background("x"))));
-        case 20 -> Looks.palette("edit.swatch", p -> p.with(new Swatch("s" + r.nextInt(9), Colour.of(r.nextInt(0x1000000)))).on(Colour.of(r.nextInt(0x1000000))));
+        case 20 -> Looks.palette("edit.swatch", p -> p.with(Swatch.of("s" + r.nextInt(9), Colour.of(r.nextInt(0x1000000)))).withStock(Colour.of(r.nextInt(0x1000000))));
         case 21 -> GuideEdits.add(face.id(), new Guide(new Point(r.nextDouble() * 5, r.nextDouble() * 7), r.nextInt(180), r.nextBoolean()));
         case 22 -> face.guides().lines().isEmpty() ? GuideEdits.clear(face.id())
-            : GuideEdits.change(face.id(), 0, face.guides().lines().get(0).turnedTo(r.nextInt(360)));
+            : GuideEdits.change(face.id(), 0, face.guides().lines().get(0).withDegrees(r.nextInt(360)));
         case 23 -> GuideEdits.columns(face.id(), r.nextBoolean() ? Optional.of(Columns.of(1 + r.nextInt(4), 2, 0.25, 0.125)) : Optional.empty());
         case 24 -> inside(r, face, some);
         case 25 -> Looks.recolour(face.id(), some, Made.CREAM, Colour.of(r.nextInt(0x1000000)));
@@ -143,21 +143,21 @@ class HistoryLawsTest {
         case 32 -> Resizing.flip(face.id(), some, r.nextInt(180), new Point(1, 2));
         case 33 -> Resizing.slant(face.id(), some, r.nextInt(60) - 30);
         case 34 -> CutEdits.addLane(Lane.of(job.cutting().freshId(), "lane " + r.nextInt(9), Material.values()[r.nextInt(5)], Colour.of(r.nextInt(0x1000000))));
-        case 35 -> job.cutting().lanes().isEmpty() ? CutEdits.plan("edit.cutPlan", p -> p.nested(!p.nested()))
+        case 35 -> job.cutting().lanes().isEmpty() ? CutEdits.plan("edit.cutPlan", p -> p.withNested(!p.nested()))
             : CutEdits.assign(face.id(), some, job.cutting().lanes().get(r.nextInt(job.cutting().lanes().size())));
-        case 36 -> CutEdits.cutting(face.id(), some, c -> c.along(CutEdge.values()[r.nextInt(3)], r.nextDouble() / 4).spread(r.nextDouble() / 8));
+        case 36 -> CutEdits.cutting(face.id(), some, c -> c.along(CutEdge.values()[r.nextInt(3)], r.nextDouble() / 4).withSpread(r.nextDouble() / 8));
         case 37 -> Edits.facts(face.id(), some, "edit.clearGap", f -> f.withClearGap(r.nextDouble() / 4));
         case 38 -> Shaping.outlined(face.id(), some);
         case 39 -> Mounts.make(face.id(), some);
         case 40 -> Mounts.grid(face.id(), new Box(0.5, 0.5, 1 + r.nextDouble() * 3, 2), List.of(1.0, 1 + r.nextDouble()), List.of(1.0), r.nextDouble() / 4);
         case 41 -> r.nextBoolean() ? Mounts.fill(face.id(), Mounts.among(face.items()).stream().map(Item::id).toList(), List.of(PICTURE, PICTURE))
             : Mounts.takeOut(face.id(), id);
-        case 42 -> Mounts.hold(face.id(), some, h -> h.moved(r.nextDouble() - 0.5, 0.1).turned(r.nextInt(90)).zoomed(0.5 + r.nextDouble()));
-        case 43 -> PictureEdits.retouch(face.id(), some, "edit.tones", x -> x.toned(new Tones(r.nextDouble(), 0, -r.nextDouble(), 0.5))
-            .looking(PictureLook.values()[r.nextInt(PictureLook.values().length)], r.nextDouble()).straightened(r.nextInt(90) - 45));
+        case 42 -> Mounts.hold(face.id(), some, h -> h.moved(r.nextDouble() - 0.5, 0.1).withTurn(r.nextInt(90)).withZoom(0.5 + r.nextDouble()));
+        case 43 -> PictureEdits.retouch(face.id(), some, "edit.tones", x -> x.withTones(new Tones(r.nextDouble(), 0, -r.nextDouble(), 0.5))
+            .looking(PictureLook.values()[r.nextInt(PictureLook.values().length)], r.nextDouble()).withStraighten(r.nextInt(90) - 45));
         case 44 -> r.nextBoolean() ? PictureEdits.crop(face.id(), id, new Box(r.nextDouble() / 2, r.nextDouble() / 2, 0.2 + r.nextDouble() * 0.3, 0.4))
             : PictureEdits.rub(face.id(), id, new Rub(List.of(new Point(r.nextDouble(), r.nextDouble())), 0.1, 0.5, r.nextBoolean()));
-        case 45 -> Edits.facts(face.id(), some, "edit.effects", f -> f.with(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
+        case 45 -> Edits.facts(face.id(), some, "edit.effects", f -> f.withEffects(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
             r.nextDouble() / 8, Blend.values()[r.nextInt(Blend.values().length)])));
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
       };

@@ -132,10 +132,10 @@ class LiveTest {
 
   @Test
   void linesBecomeShapesOfTheirPaint() {
-    Item.Shape line = Made.rectangle("i1", 1, 1, 2, 2).filled(Optional.empty()).lined(Optional.of(new LineLook(14.4, Colour.BLACK)));
+    Item.Shape line = Made.rectangle("i1", 1, 1, 2, 2).filled(Optional.empty()).withLine(Optional.of(LineLook.of(14.4, Colour.BLACK)));
     Job job = done(Made.card(line), Shaping.linesToShapes("f1", Set.of("i1")));
     assertEquals(2.2 * 2.2 - 1.8 * 1.8, area(job, top(job)), 1e-2);
-    Job inside = done(Made.card(line.lined(line.line().map(l -> l.beside(LineSide.INSIDE)))), Shaping.linesToShapes("f1", Set.of("i1")));
+    Job inside = done(Made.card(line.withLine(line.line().map(l -> l.withSide(LineSide.INSIDE)))), Shaping.linesToShapes("f1", Set.of("i1")));
     assertEquals(4 - 1.6 * 1.6, area(inside, top(inside)), 1e-2);
   }
 

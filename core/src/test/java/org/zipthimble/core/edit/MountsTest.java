@@ -85,11 +85,11 @@ class MountsTest {
     Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
     Item mount = mount(job);
     assertEquals(400 / 3.0, Shown.by(mount, job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
-    Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.zoomed(Mounts.fitting(job, mount))));
+    Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.fitting(job, mount))));
     assertEquals(200, Shown.by(mount(fit), fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
-    Job real = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.zoomed(Mounts.zoomAt(job, mount, 300))));
+    Job real = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.zoomAt(job, mount, 300))));
     assertEquals(300, Shown.by(mount(real), real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
-    Held turned = Held.FILLING.turned(45);
+    Held turned = Held.FILLING.withTurn(45);
     // Turned by 45 degrees a square of 3 in needs a picture 3 sqrt 2 in across in both directions.
     assertEquals(3 * Math.sqrt(2) / 400, turned.inchesPerPixel(600, 400, 3, 3), 1e-9);
     Box all = turned.toBox(600, 400, 3, 3).apply(new Box(0, 0, 1, 1));
@@ -138,7 +138,7 @@ class MountsTest {
   @Test
   void looksAgreeOverAFaceAndTheJob() {
     Job job = Made.with(A, Made.photo("i1", A, 0, 0, 1, 1), Made.photo("i2", A, 2, 0, 1, 1));
-    Retouch like = Retouch.NONE.looking(PictureLook.SEED_PACKET, 0.7).toned(Tones.NONE.warm(0.2));
+    Retouch like = Retouch.NONE.looking(PictureLook.SEED_PACKET, 0.7).withTones(Tones.NONE.withWarmth(0.2));
     Job agreed = done(job, PictureEdits.agree(Optional.empty(), like));
     agreed.faces().get(0).items().forEach(i -> {
       assertEquals(PictureLook.SEED_PACKET, Shown.retouch(i).orElseThrow().look());
@@ -150,7 +150,7 @@ class MountsTest {
   @Test
   void croppingMovesNothingAndTheBrushTouchesWhereItIs() {
     Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2);
-    Job job = Made.with(A, photo.with(photo.placement().turnedTo(30)));
+    Job job = Made.with(A, photo.with(photo.placement().withTurn(30)));
     Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.25, 0.1, 0.5, 0.6)));
     Item before = job.faces().get(0).items().get(0);
     Item after = cropped.faces().get(0).items().get(0);
@@ -166,7 +166,7 @@ class MountsTest {
 
   @Test
   void relinkingKeepsWhatWasDoneAndReplacingFitsTheFrame() {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).retouched(Retouch.NONE.looking(PictureLook.ALMANAC, 1).cropped(new Box(0, 0, 0.5, 1)));
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouch(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
     Job job = Made.with(A, photo);
     Item.Photo linked = (Item.Photo) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
     assertEquals(B.id(), linked.pictureId());

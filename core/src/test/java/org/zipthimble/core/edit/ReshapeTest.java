@@ -21,7 +21,7 @@ class ReshapeTest {
   void pullingAPinKeepsTheOppositeOneWhereItIs(
       @ForAll Handle handle, @ForAll @DoubleRange(min = 0, max = 359) double turn,
       @ForAll @DoubleRange(min = -3, max = 9) double x, @ForAll @DoubleRange(min = -3, max = 9) double y, @ForAll boolean keep) {
-    Placement from = new Placement(1, 2, 3, 1.5, turn);
+    Placement from = Placement.of(1, 2, 3, 1.5, turn);
     Placement to = Reshape.pulled(from, handle, new Point(x, y), keep);
     Point before = at(from, -handle.across(), -handle.down());
     Point after = at(to, -handle.across(), -handle.down());
@@ -39,27 +39,27 @@ class ReshapeTest {
 
   @Test
   void aPinGoesWhereItIsPulled() {
-    Placement to = Reshape.pulled(new Placement(1, 1, 2, 2, 0), Handle.BOTTOM_RIGHT, new Point(4, 5), false);
-    assertEquals(new Placement(1, 1, 3, 4, 0), to);
-    Placement side = Reshape.pulled(new Placement(1, 1, 2, 2, 0), Handle.LEFT, new Point(0, 9), false);
-    assertEquals(new Placement(0, 1, 3, 2, 0), side);
+    Placement to = Reshape.pulled(Placement.of(1, 1, 2, 2, 0), Handle.BOTTOM_RIGHT, new Point(4, 5), false);
+    assertEquals(Placement.of(1, 1, 3, 4, 0), to);
+    Placement side = Reshape.pulled(Placement.of(1, 1, 2, 2, 0), Handle.LEFT, new Point(0, 9), false);
+    assertEquals(Placement.of(0, 1, 3, 2, 0), side);
   }
 
   @Test
   void typedSizesKeepProportionWhenAsked() {
-    Placement from = new Placement(0, 0, 4, 2, 0);
-    assertEquals(new Placement(0, 0, 6, 3, 0), Reshape.widened(from, 6, true));
-    assertEquals(new Placement(0, 0, 6, 2, 0), Reshape.widened(from, 6, false));
-    assertEquals(new Placement(0, 0, 2, 1, 0), Reshape.heightened(from, 1, true));
+    Placement from = Placement.of(0, 0, 4, 2, 0);
+    assertEquals(Placement.of(0, 0, 6, 3, 0), Reshape.widened(from, 6, true));
+    assertEquals(Placement.of(0, 0, 6, 2, 0), Reshape.widened(from, 6, false));
+    assertEquals(Placement.of(0, 0, 2, 1, 0), Reshape.heightened(from, 1, true));
   }
 
   @Test
   void theBeadTurnsTowardsThePointerInSteps() {
-    Placement from = new Placement(0, 0, 2, 2, 0);
+    Placement from = Placement.of(0, 0, 2, 2, 0);
     assertEquals(90, Reshape.turnedTowards(from, new Point(9, 1), 0).turn(), 1e-9);
     assertEquals(180, Reshape.turnedTowards(from, new Point(1, 9), 0).turn(), 1e-9);
     assertEquals(45, Reshape.turnedTowards(from, new Point(5, -2.5), 15).turn(), 1e-9);
-    assertEquals(270, new Placement(0, 0, 1, 1, -90).turn(), "turns are kept from 0 to 360");
+    assertEquals(270, Placement.of(0, 0, 1, 1, -90).turn(), "turns are kept from 0 to 360");
   }
 
   @Test
@@ -72,7 +72,7 @@ class ReshapeTest {
 
   @Test
   void groupingAndUngroupingLeavesEverythingInPlace() {
-    Item turned = Made.rectangle("i1", 1, 1, 2, 1).with(new Placement(1, 1, 2, 1, 30));
+    Item turned = Made.rectangle("i1", 1, 1, 2, 1).with(Placement.of(1, 1, 2, 1, 30));
     Job job = Made.card(turned, Made.ellipse("i2", 2, 3, 1, 1));
     Job grouped = Grouping.group("f1", Set.of("i1", "i2")).change().apply(job);
     assertEquals(1, grouped.faces().get(0).items().size());
@@ -94,9 +94,9 @@ class ReshapeTest {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 0, 0, 1, 1), Made.rectangle("i2", 1, 1, 1, 1)));
     String id = job.faces().get(0).items().get(0).id();
-    Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> new Placement(0, 0, 4, 4, 0)).change().apply(job);
+    Job grown = Edits.place("f1", Set.of(id), "edit.resize", p -> Placement.of(0, 0, 4, 4, 0)).change().apply(job);
     Job apart = Grouping.ungroup("f1", Set.of(id)).change().apply(grown);
-    assertEquals(new Placement(2, 2, 2, 2, 0), apart.faces().get(0).find("i2").orElseThrow().placement());
+    assertEquals(Placement.of(2, 2, 2, 2, 0), apart.faces().get(0).find("i2").orElseThrow().placement());
   }
 
   @Test

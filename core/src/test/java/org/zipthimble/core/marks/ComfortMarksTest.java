@@ -78,7 +78,7 @@ class ComfortMarksTest {
 
   @Test
   void stockAndGuidesNeverReachAFile() throws Exception {
-    Job job = Looks.palette("edit.stock", p -> p.on(Made.BEET)).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1)));
+    Job job = Looks.palette("edit.stock", p -> p.withStock(Made.BEET)).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1)));
     RecordingOut out = new RecordingOut();
     Pages.of(job, face(job), PageOptions.of(job)).marks().accept(out);
     assertEquals(1, out.lines().stream().filter(l -> l.startsWith("fill")).count());

@@ -49,7 +49,7 @@ class MarksTest {
     Item b = Made.rectangle("i2", 0, 0, 1, 1);
     Item c = Made.rectangle("i3", 0, 0, 1, 1);
     assertEquals(List.of(), marks(Made.card(
-        a.with(a.facts().visible(false)), b.with(b.facts().withRole(Role.GUIDE)), c.with(c.facts().withOpacity(0)))));
+        a.with(a.facts().withVisible(false)), b.with(b.facts().withRole(Role.GUIDE)), c.with(c.facts().withOpacity(0)))));
   }
 
   @Test
@@ -79,7 +79,7 @@ class MarksTest {
   @Test
   void whatIsUnderThePointerIsGivenTopmostFirst() {
     Item locked = Made.rectangle("i3", 0, 0, 5, 7);
-    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.facts().locked(true)));
+    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.facts().withLocked(true)));
     assertEquals(List.of("i2", "i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
     assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));
@@ -87,7 +87,7 @@ class MarksTest {
 
   @Test
   void aTurnedObjectIsHitWhereItIsSeen() {
-    Item turned = Made.rectangle("i1", 1, 1, 4, 0.5).with(new Placement(1, 1, 4, 0.5, 90));
+    Item turned = Made.rectangle("i1", 1, 1, 4, 0.5).with(Placement.of(1, 1, 4, 0.5, 90));
     Job job = Made.card(turned);
     assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(3, 3), 0.01));
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.2, 1.25), 0.01));

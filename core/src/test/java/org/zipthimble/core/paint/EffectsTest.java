@@ -49,7 +49,7 @@ class EffectsTest {
   Path folder;
 
   private static Item with(Item item, Effects effects) {
-    return item.with(item.facts().with(effects));
+    return item.with(item.facts().withEffects(effects));
   }
 
   /** Colours of all kinds under a photograph: the middle of what is compared. */
@@ -58,11 +58,11 @@ class EffectsTest {
     items.add(Made.background("b"));
     int[] colours = {0x7A2E22, 0x3A6B45, 0x2B2F55, 0xDDA33A, 0xFFFFFF, 0x000000, 0x808080, 0x5B8FB0};
     for (int i = 0; i < colours.length; i++) {
-      items.add(new Item.Shape(Facts.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)), new Outline.Rectangle(0),
+      items.add(Item.Shape.of(Facts.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)), new Outline.Rectangle(0),
           Optional.of(Colour.of(colours[i])), Optional.empty()));
     }
     Item photo = Made.photo("p", picture, 0.775, 1.875, 3.4, 2.5);
-    items.add(photo.with(photo.facts().withOpacity(opacity).with(effects)));
+    items.add(photo.with(photo.facts().withOpacity(opacity).withEffects(effects)));
     return Made.with(picture, items.toArray(new Item[0]));
   }
 
@@ -143,7 +143,7 @@ class EffectsTest {
   @ParameterizedTest
   @EnumSource(Blend.class)
   void blendModesAgreeWithTwoReaders(Blend blend) throws Exception {
-    agree(blend.pdf(), over(Made.picture(340, 250), Effects.NONE.blended(blend), 0.75), 0.8, 0.02,
+    agree(blend.pdf(), over(Made.picture(340, 250), Effects.NONE.withBlend(blend), 0.75), 0.8, 0.02,
         blend == Blend.COLOR_BURN || blend == Blend.HUE || blend == Blend.SATURATION ? List.of("gs", "mutool") : List.of("poppler", "mutool"));
   }
 
@@ -151,18 +151,18 @@ class EffectsTest {
   void shadowGlowBlurAndFeatherAgreeWithTwoReaders() throws Exception {
     Picture picture = Made.picture(340, 250);
     Effects.Shadow shadow = new Effects.Shadow(50, 0.2, 0.25, Colour.of(0x2A211C), 0.6);
-    agree("shadow", over(picture, Effects.NONE.with(Optional.of(shadow)), 1), 0.9, 0.02);
-    agree("hard shadow", over(picture, Effects.NONE.with(Optional.of(new Effects.Shadow(50, 0.2, 0, Colour.BLACK, 0.5))), 1), 0.9, 0.02);
-    agree("glow", over(picture, Effects.NONE.glowing(Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.9))), 1), 0.9, 0.02);
-    agree("blur", over(picture, Effects.NONE.blurred(0.1), 1), 0.9, 0.02);
-    agree("feather", over(picture, Effects.NONE.feathered(0.3), 1), 0.9, 0.02);
+    agree("shadow", over(picture, Effects.NONE.withShadow(Optional.of(shadow)), 1), 0.9, 0.02);
+    agree("hard shadow", over(picture, Effects.NONE.withShadow(Optional.of(new Effects.Shadow(50, 0.2, 0, Colour.BLACK, 0.5))), 1), 0.9, 0.02);
+    agree("glow", over(picture, Effects.NONE.withGlow(Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.9))), 1), 0.9, 0.02);
+    agree("blur", over(picture, Effects.NONE.withBlur(0.1), 1), 0.9, 0.02);
+    agree("feather", over(picture, Effects.NONE.withFeather(0.3), 1), 0.9, 0.02);
     agree("all", over(picture, new Effects(Optional.of(shadow), Optional.of(Effects.Glow.USUAL), 0.02, 0.2, Blend.MULTIPLY), 0.8), 0.9, 0.02);
   }
 
   @Test
   void foilAndGlitterAgreeWithTwoReaders() throws Exception {
     for (Texture.Surface surface : Texture.Surface.values()) {
-      Item.Shape star = Made.ellipse("s", 1, 1, 3, 5).covered(Optional.of(Cover.Finish.of(surface, Colour.of(0xC9A24B))));
+      Item.Shape star = Made.ellipse("s", 1, 1, 3, 5).withCover(Optional.of(Cover.Finish.of(surface, Colour.of(0xC9A24B))));
       agree(surface.name(), Made.card(Made.background("b"), star), 3, surface == Texture.Surface.FOIL ? 0.02 : 0.35);
     }
   }
@@ -173,7 +173,7 @@ class EffectsTest {
     Effects.Shadow shadow = new Effects.Shadow(0, 1, 0.4, Colour.BLACK, 1);
     // With the bleed of 1/8 in the square's right edge lies at 2.5 in of the page, its shadow's at 3.5 in.
     Item square = Made.rectangle("s", 0.875, 2, 1.5, 3);
-    BufferedImage image = ours(Made.card(with(square, Effects.NONE.with(Optional.of(shadow)))));
+    BufferedImage image = ours(Made.card(with(square, Effects.NONE.withShadow(Optional.of(shadow)))));
     assertEquals(255, between(image, 4.2), 1, "clear of it");
     assertEquals(0, between(image, 3), 2, "within it");
     assertEquals(127.5, between(image, 3.5), 1, "at its edge, 1 in to the right");
@@ -221,7 +221,7 @@ class EffectsTest {
   @Test
   void softArtStaysLiveInThePdf() throws Exception {
     Item words = Made.words("w", "Bring seeds", 1, 1, 3, 1, Made.style("Figtree", "Bold", 30));
-    Effects soft = Effects.NONE.with(Optional.of(Effects.Shadow.USUAL)).feathered(0.01).blended(Blend.MULTIPLY);
+    Effects soft = Effects.NONE.withShadow(Optional.of(Effects.Shadow.USUAL)).withFeather(0.01).withBlend(Blend.MULTIPLY);
     Path pdf = pdf(Made.card(Made.background("b"), with(words, soft)));
     run("pdftotext", pdf.toString(), folder.resolve("words.txt").toString());
     assertTrue(Files.readString(folder.resolve("words.txt")).contains("Bring seeds"));

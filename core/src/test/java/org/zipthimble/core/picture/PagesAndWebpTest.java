@@ -68,8 +68,8 @@ class PagesAndWebpTest {
 
   private Path pdf(String name, Destination to) throws Exception {
     Job job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.words("w", "Seeds to swap", 1, 4, 3, 1, Made.style("Figtree", "Bold", 20)))
-        .with(ColourPlan.HOME.going(to));
-    Sender.send(job, new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+        .withColour(ColourPlan.HOME.withTo(to));
+    Sender.send(job, Order.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
     return folder.resolve(name);
   }
 
@@ -87,7 +87,7 @@ class PagesAndWebpTest {
     assertEquals(5.25, job.faces().get(0).items().get(0).placement().width(), 0.005, "the card with its bleed");
     assertTrue(Checks.run(job).stream().noneMatch(f -> f.code().equals("picture-small")));
     Path out = folder.resolve("out.pdf");
-    Sender.send(job, new Order(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, Order.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
     assertTrue(run("pdftotext", out.toString(), "-").contains("Seeds to swap"), "words stay words");
     assertFalse(run("pdfimages", "-list", out.toString()).contains("image"), "no pixels");
     Job again = ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(job)));
@@ -101,9 +101,9 @@ class PagesAndWebpTest {
   void forAPressAPageOfInksStaysAndOneOfScreenColoursBecomesInk() throws Exception {
     for (Destination to : new Destination[] {Destination.PRINT_SHOP, Destination.HOME_PRINTER}) {
       Picture page = PictureIn.readAll(pdf("in-" + to + ".pdf", to), Pictures.Limits.USUAL).get(0);
-      Job job = holding(page).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+      Job job = holding(page).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
       Path out = folder.resolve("press-" + to + ".pdf");
-      Sender.send(job, new Order(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+      Sender.send(job, Order.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
       PressMeasure measure = PressMeasure.of("press.pdf", Files.readAllBytes(out));
       assertTrue(measure.met(), to + " " + measure.demands());
       assertEquals(to == Destination.PRINT_SHOP, run("pdftotext", out.toString(), "-").contains("Seeds to swap"), to.toString());
@@ -125,7 +125,7 @@ class PagesAndWebpTest {
   @Test
   void aCroppedPageIsDrawnAsPixels() throws Exception {
     Picture page = PictureIn.readAll(pdf("c.pdf", Destination.HOME_PRINTER), Pictures.Limits.USUAL).get(0);
-    Picture half = page.retouched(Retouch.NONE.cropped(new Box(0, 0, 0.5, 0.5)));
+    Picture half = page.retouched(Retouch.NONE.withCrop(new Box(0, 0, 0.5, 0.5)));
     BufferedImage drawn = Pictures.decode(half);
     assertEquals(half.width(), drawn.getWidth(), 1);
   }

@@ -67,7 +67,7 @@ class RetouchTest {
   void nothingDoneIsThePictureItself() throws Exception {
     Picture picture = of(slope(false));
     assertSame(picture, picture.retouched(Retouch.NONE));
-    Picture tinted = picture.retouched(Retouch.NONE.tinted(Optional.of(Made.BEET)));
+    Picture tinted = picture.retouched(Retouch.NONE.withTint(Optional.of(Made.BEET)));
     assertEquals(picture.blob(), tinted.blob(), "the file stays");
     assertTrue(!picture.id().equals(tinted.id()), "and it is told apart");
     assertThrows(IllegalStateException.class, () -> tinted.retouched(Retouch.NONE));
@@ -98,7 +98,7 @@ class RetouchTest {
   void aPatchTakesTheColourAroundIt() throws Exception {
     Rub over = new Rub(List.of(new Point(0.5, 0.5)), 0.13, 0.1, false);
     Picture picture = of(slope(true));
-    BufferedImage patched = Pictures.decode(picture.retouched(Retouch.NONE.rubbed(over).patched(true)));
+    BufferedImage patched = Pictures.decode(picture.retouched(Retouch.NONE.rubbed(over).withPatched(true)));
     BufferedImage clean = slope(false);
     for (int y = 100; y < 200; y += 7) {
       for (int x = 150; x < 250; x += 7) {
@@ -121,11 +121,11 @@ class RetouchTest {
     g.fillOval(85, 85, 30, 30);
     g.dispose();
     Picture picture = of(image);
-    BufferedImage edge = Pictures.decode(picture.retouched(Retouch.NONE.without(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))));
+    BufferedImage edge = Pictures.decode(picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))));
     assertEquals(0, edge.getRGB(5, 5) >>> 24, "the background is gone");
     assertEquals(255, edge.getRGB(100, 100) >>> 24, "the island in the middle is kept");
     near(0xFF7A2E22, edge.getRGB(60, 100), 0, "and the subject is as it was");
-    BufferedImage all = Pictures.decode(picture.retouched(Retouch.NONE.without(Optional.of(new Backdrop(Colour.WHITE, 0.05, false, 0.5)))));
+    BufferedImage all = Pictures.decode(picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, false, 0.5)))));
     assertEquals(0, all.getRGB(100, 100) >>> 24, "everywhere: the island goes too");
     int halves = 0;
     for (int x = 48; x < 64; x++) {
@@ -141,13 +141,13 @@ class RetouchTest {
   @Test
   void croppingStraighteningAndFlippingFrameThePicture() throws Exception {
     Picture picture = of(slope(false));
-    Picture right = picture.retouched(Retouch.NONE.cropped(new Box(0.5, 0, 0.5, 1)));
+    Picture right = picture.retouched(Retouch.NONE.withCrop(new Box(0.5, 0, 0.5, 1)));
     assertEquals(200, right.width());
     BufferedImage half = Pictures.decode(right);
     near(slope(false).getRGB(210, 100), half.getRGB(10, 100), 1, "the right half");
     BufferedImage flipped = Pictures.decode(picture.retouched(Retouch.NONE.flipped(true, false)));
     near(slope(false).getRGB(WIDE - 1 - 30, 100), flipped.getRGB(30, 100), 1, "mirrored");
-    Picture turned = picture.retouched(Retouch.NONE.straightened(10));
+    Picture turned = picture.retouched(Retouch.NONE.withStraighten(10));
     BufferedImage straight = Pictures.decode(turned);
     assertEquals(turned.width(), straight.getWidth());
     // A frame of w x h turned by a within itself must shrink by cos a + (w / h) sin a for the shorter side: 1.2164 here.
@@ -160,14 +160,14 @@ class RetouchTest {
   /** Brightness leaves black and white; saturation -1 gives the grey of ITU-R BT.709; looks differ from each other. */
   @Test
   void tonesAndLooksDoWhatTheirNamesSay() {
-    Grading bright = new Grading(Retouch.NONE.toned(Tones.NONE.bright(0.5)));
+    Grading bright = new Grading(Retouch.NONE.withTones(Tones.NONE.withBrightness(0.5)));
     assertEquals(0x000000, bright.of(0x000000));
     assertEquals(0xFFFFFF, bright.of(0xFFFFFF));
     assertTrue((bright.of(0x808080) & 255) > 0x90);
-    int grey = new Grading(Retouch.NONE.toned(Tones.NONE.colourful(-1))).of(0x3C78C8);
+    int grey = new Grading(Retouch.NONE.withTones(Tones.NONE.withSaturation(-1))).of(0x3C78C8);
     int wanted = (int) Math.round(0.2126 * 0x3C + 0.7152 * 0x78 + 0.0722 * 0xC8);
     assertEquals(wanted << 16 | wanted << 8 | wanted, grey);
-    int warm = new Grading(Retouch.NONE.toned(Tones.NONE.warm(1))).of(0x808080);
+    int warm = new Grading(Retouch.NONE.withTones(Tones.NONE.withWarmth(1))).of(0x808080);
     assertTrue((warm >> 16 & 255) > (warm & 255) + 30);
     Set<Integer> seen = new HashSet<>();
     for (PictureLook look : PictureLook.values()) {
@@ -186,7 +186,7 @@ class RetouchTest {
     g.setColor(new Color(20, 200, 90, 128));
     g.fillRect(10, 10, 30, 30);
     g.dispose();
-    BufferedImage out = Pictures.decode(of(image).retouched(Retouch.NONE.tinted(Optional.of(Made.BEET))));
+    BufferedImage out = Pictures.decode(of(image).retouched(Retouch.NONE.withTint(Optional.of(Made.BEET))));
     near(128 << 24 | Made.BEET.rgb(), out.getRGB(20, 20), 2, "tinted");
     assertEquals(0, out.getRGB(50, 50) >>> 24);
   }
@@ -195,7 +195,7 @@ class RetouchTest {
   @Test
   void enlargingAgreesWithImageMagickAndCountsForNothing() throws Exception {
     Picture picture = of(Made.chequers(80, 60));
-    Picture large = picture.retouched(Retouch.NONE.enlarged(2));
+    Picture large = picture.retouched(Retouch.NONE.withEnlarged(2));
     assertEquals(80, large.width(), "real pixels");
     BufferedImage ours = Pictures.decode(large);
     assertEquals(160, ours.getWidth());
@@ -218,8 +218,8 @@ class RetouchTest {
   /** The same edits look alike on a halved picture and on the whole one halved after: the screen shows what is printed. */
   @Test
   void aReducedPictureIsRetouchedAlike() throws Exception {
-    Retouch how = Retouch.NONE.rubbed(new Rub(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false)).patched(true)
-        .looking(PictureLook.LATE_HARVEST, 0.8).cropped(new Box(0.1, 0.1, 0.8, 0.8)).straightened(4);
+    Retouch how = Retouch.NONE.rubbed(new Rub(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false)).withPatched(true)
+        .looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.1, 0.1, 0.8, 0.8)).withStraighten(4);
     Picture picture = of(slope(true)).retouched(how);
     BufferedImage small = new Halvings().atLeast(picture, 0.5);
     BufferedImage whole = Halvings.half(Pictures.decode(picture));
@@ -239,9 +239,9 @@ class RetouchTest {
 
   @Test
   void absurdFiguresAreRefused() {
-    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.cropped(new Box(0.5, 0, 0.6, 1)));
-    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.straightened(60));
-    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.enlarged(0.5));
+    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withCrop(new Box(0.5, 0, 0.6, 1)));
+    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withStraighten(60));
+    assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withEnlarged(0.5));
     assertThrows(IllegalArgumentException.class, () -> new Rub(List.of(), 0.1, 0, false));
     assertThrows(IllegalArgumentException.class, () -> new Rub(List.of(new Point(1e9, 0)), 0.1, 0, false));
     assertThrows(IllegalArgumentException.class, () -> new Backdrop(Colour.WHITE, 2, true, 0));

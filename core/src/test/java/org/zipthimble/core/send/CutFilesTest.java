@@ -44,18 +44,18 @@ import org.zipthimble.core.work.Progress;
 /** Files for cutters, read back by programs of others: librsvg, python3-ezdxf, poppler; within 0.001 in. */
 class CutFilesTest {
   private static Item cut(Item item, String lane, CutKind kind) {
-    return item.with(item.facts().withRole(Role.CUTS).with(Cutting.PLAIN.from(lane).of(kind)));
+    return item.with(item.facts().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
   }
 
   /** A heart of 2.5 x 2 with its box from 0.5, 0.75, a fold and a square, on a card of 5 x 7. */
   private static Job job() {
-    Item heart = new Item.Shape(Facts.of("i1", "Heart"), new org.zipthimble.core.job.Placement(0.5, 0.75, 2.5, 2, 0),
+    Item heart = Item.Shape.of(Facts.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
         new org.zipthimble.core.job.Outline.Ready(org.zipthimble.core.geom.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
     Item fold = cut(Made.rectangle("i2", 0.5, 4, 3, 0.5), "l1", CutKind.SCORE);
     Item square = cut(Made.rectangle("i3", 3, 5, 1.25, 1.5), "l2", CutKind.THROUGH);
-    Lane beet = Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).with(Supply.MAT_12);
-    Lane card = Lane.of("l2", "Card", Material.CARD, Made.CREAM).with(Supply.MAT_12);
-    return Made.card(cut(heart, "l1", CutKind.KISS), fold, square).with(CutPlan.NONE.with(List.of(beet, card)));
+    Lane beet = Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12);
+    Lane card = Lane.of("l2", "Card", Material.CARD, Made.CREAM).withSupply(Supply.MAT_12);
+    return Made.card(cut(heart, "l1", CutKind.KISS), fold, square).withCutting(CutPlan.NONE.withLanes(List.of(beet, card)));
   }
 
   private static List<Measured> sent(Job job, Path file, CutOrder.What what) throws Exception {
@@ -172,7 +172,7 @@ class CutFilesTest {
 
   @Test
   void everyPassIsCountedWhenAPlotterFileIsMeasuredBack(@TempDir Path folder) throws Exception {
-    Job twice = job().with(job().cutting().with(job().cutting().lanes().get(1).with(
+    Job twice = job().withCutting(job().cutting().with(job().cutting().lanes().get(1).withBlade(
         job().cutting().lanes().get(1).blade().set("deep", 300, 4, 3))));
     List<Measured> files = sent(twice, folder.resolve("p.plt"), CutOrder.What.SHEETS);
     Measured.Line outlines = files.get(1).lines().get(2);
@@ -204,7 +204,7 @@ class CutFilesTest {
     Trouble nothing = assertThrows(Trouble.class, () -> sent(Made.card(Made.rectangle("i1", 1, 1, 1, 1)), folder.resolve("n.svg"), CutOrder.What.SHEETS));
     assertTrue(nothing.getMessage().contains("lane"), nothing.getMessage());
     Item wide = cut(Made.rectangle("i1", 0, 0, 26, 3), "l1", CutKind.KISS);
-    Job split = Made.card(wide).with(CutPlan.NONE.with(List.of(Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).with(Supply.MAT_12))).with(new Split(true, List.of(), true, 0.25)));
+    Job split = Made.card(wide).withCutting(CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12))).withSplit(new Split(true, List.of(), true, 0.25)));
     sent(split, folder.resolve("a.pdf"), CutOrder.What.ASSEMBLY);
     assertEquals(3, sent(split, folder.resolve("s.dxf"), CutOrder.What.SHEETS).size());
     assertTrue(Measure.bounds(new Forms(split).outline(wide)).isPresent());

@@ -62,13 +62,13 @@ class PressFilesTest {
     WordStyle black = new WordStyle("Alegreya", "Bold", 40, 120, 0, Align.LEFT, Colour.BLACK);
     Item.Shape foil = Made.rectangle("foil", 3.5, 0.5, 1, 1).filled(Optional.of(FOIL));
     Job job = Made.with(picture, Made.background("g"), Made.ellipse("e", 0.5, 0.5, 2, 2), foil, Made.photo("p", picture, 1, 4, 3, 2),
-        Made.words("k", "HHHH", 0.6, 0.9, 3, 1, black), Made.words("n", "HHHH", 0.6, 3, 3, 1, black.inColour(Colour.of(0x808080))));
+        Made.words("k", "HHHH", 0.6, 0.9, 3, 1, black), Made.words("n", "HHHH", 0.6, 3, 3, 1, black.withColour(Colour.of(0x808080))));
     Palette palette = new Palette(List.of(new Swatch("Foil", FOIL, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 1)))), Colour.WHITE);
-    return job.with(palette).with(ColourPlan.HOME.going(Destination.PRINT_SHOP));
+    return job.withPalette(palette).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
   }
 
   private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
-    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), Manner.USUAL.packed(packing));
+    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), Manner.USUAL.withPacking(packing));
     return Sender.send(job, order, Progress.SILENT).get(0);
   }
 
@@ -131,7 +131,7 @@ class PressFilesTest {
 
   @Test
   void aPlainPdfIsNoneForAPress() throws Exception {
-    Job home = job().with(ColourPlan.HOME);
+    Job home = job().withColour(ColourPlan.HOME);
     sent(home, "home.pdf", TiffFile.Packing.LZW);
     PressMeasure found = PressMeasure.of("home.pdf", Files.readAllBytes(folder.resolve("home.pdf")));
     Map<PressMeasure.Demand, Boolean> demands = found.demands();
@@ -143,7 +143,7 @@ class PressFilesTest {
   @ParameterizedTest
   @EnumSource(TiffFile.Packing.class)
   void tiffAndPdfHaveTheSamePlates(TiffFile.Packing packing) throws Exception {
-    Job job = job().with(new Palette(List.of(), Colour.WHITE));
+    Job job = job().withPalette(new Palette(List.of(), Colour.WHITE));
     Measured measured = sent(job, "card.tif", packing);
     assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
     sent(job, "card.pdf", packing);
@@ -198,7 +198,7 @@ class PressFilesTest {
     sent(job(), "card.tif", TiffFile.Packing.LZW);
     String told = run("identify", "-format", "%w %h %x %U %[colorspace] %[compression]", folder.resolve("card.tif").toString());
     assertTrue(told.startsWith("525 725 100 PixelsPerInch CMYK LZW"), told);
-    sent(job().with(ColourPlan.HOME), "home.tif", TiffFile.Packing.ZIP);
+    sent(job().withColour(ColourPlan.HOME), "home.tif", TiffFile.Packing.ZIP);
     told = run("identify", "-format", "%w %h %x %[colorspace] %[compression]", folder.resolve("home.tif").toString());
     assertTrue(told.startsWith("525 725 100 sRGB Zip"), told);
   }

@@ -56,7 +56,7 @@ class SenderTest {
   }
 
   private List<Measured> send(Job job, String name, double ppi, PageOptions options) throws Trouble, Stopped {
-    return Sender.send(job, new Order(folder.resolve(name), OptionalInt.empty(), ppi, options), Progress.SILENT);
+    return Sender.send(job, Order.of(folder.resolve(name), OptionalInt.empty(), ppi, options), Progress.SILENT);
   }
 
   /** 5 x 7 with 1/8 bleed: 378 x 522 pt media and bleed, 360 x 504 pt trim (arithmetic), right to 0.001 pt. */
@@ -76,7 +76,7 @@ class SenderTest {
   @Test
   void boxesInMillimetresAreTrueToo() throws Exception {
     Job a6 = job();
-    Job metric = a6.with(a6.ticket().sized(new Size(105 / 25.4, 148 / 25.4)).withBleed(3 / 25.4));
+    Job metric = a6.withTicket(a6.ticket().sized(new Size(105 / 25.4, 148 / 25.4)).withBleed(3 / 25.4));
     send(metric, "a6.pdf", 300, PageOptions.of(metric));
     PdfMeasure exact = PdfMeasure.of("a6.pdf", Files.readAllBytes(folder.resolve("a6.pdf")));
     assertEquals(111 / 25.4 * 72, exact.pages().get(0).media().width(), 0.001);
@@ -150,7 +150,7 @@ class SenderTest {
   @Test
   void mirroredIsLeftForRight() throws Exception {
     send(job(), "seen.png", 60, PageOptions.of(job()));
-    send(job(), "mirrored.png", 60, PageOptions.of(job()).mirrored(true));
+    send(job(), "mirrored.png", 60, PageOptions.of(job()).withMirror(true));
     BufferedImage seen = ImageIO.read(folder.resolve("seen.png").toFile());
     BufferedImage mirrored = ImageIO.read(folder.resolve("mirrored.png").toFile());
     BufferedImage back = new BufferedImage(seen.getWidth(), seen.getHeight(), BufferedImage.TYPE_INT_RGB);
@@ -161,14 +161,14 @@ class SenderTest {
     }
     assertTrue(Comparison.of(seen, back).mean() < 0.004);
     assertTrue(Comparison.of(seen, mirrored).mean() > 0.01);
-    Job ticket = job().with(job().ticket().mirrored(true));
+    Job ticket = job().withTicket(job().ticket().withMirror(true));
     send(ticket, "by-ticket.png", 60, PageOptions.of(ticket));
     assertArrayEquals(Files.readAllBytes(folder.resolve("mirrored.png")), Files.readAllBytes(folder.resolve("by-ticket.png")));
   }
 
   @Test
   void onPaperTheItemStandsInTheMiddleWithCropMarks() throws Exception {
-    Job sheet = job().with(new SheetPlan(true, SheetPlan.LETTER, true));
+    Job sheet = job().withSheet(new SheetPlan(true, SheetPlan.LETTER, true));
     assertTrue(send(sheet, "sheet.pdf", 300, PageOptions.of(sheet)).get(0).right());
     String info = run("pdfinfo", "-box", folder.resolve("sheet.pdf").toString());
     assertEquals(1, count(info, "MediaBox: +0\\.00 +0\\.00 +612\\.00 +792\\.00"), info);
@@ -179,7 +179,7 @@ class SenderTest {
     int row = (int) Math.round((2 - 0.3) * 288);
     assertTrue((marked.getRGB(markX, row) & 255) < 200 || (marked.getRGB(markX - 1, row) & 255) < 200, "a mark stands above the left trim");
     assertEquals(0xFFFFFF, marked.getRGB(markX + 20, row) & 0xFFFFFF, "and paper beside it");
-    Job tooSmall = job().with(new SheetPlan(true, new Size(5, 7), true));
+    Job tooSmall = job().withSheet(new SheetPlan(true, new Size(5, 7), true));
     Trouble trouble = assertThrows(Trouble.class, () -> send(tooSmall, "no.pdf", 300, PageOptions.of(tooSmall)));
     assertTrue(trouble.getMessage().contains("5 × 7 in"), trouble.getMessage());
     assertFalse(Files.exists(folder.resolve("no.pdf")));
@@ -187,7 +187,7 @@ class SenderTest {
 
   @Test
   void anItemWiderThanHighTurnsTheSheet() throws Exception {
-    Job wide = job().with(job().ticket().sized(new Size(9, 6))).with(new SheetPlan(true, SheetPlan.LETTER, true));
+    Job wide = job().withTicket(job().ticket().sized(new Size(9, 6))).withSheet(new SheetPlan(true, SheetPlan.LETTER, true));
     send(wide, "wide.pdf", 300, PageOptions.of(wide));
     assertEquals(1, count(run("pdfinfo", "-box", folder.resolve("wide.pdf").toString()), "MediaBox: +0\\.00 +0\\.00 +792\\.00 +612\\.00"));
   }
@@ -196,10 +196,10 @@ class SenderTest {
   void ordersThatCannotBeMetAreTold() {
     PageOptions options = PageOptions.of(job());
     assertThrows(Trouble.class, () -> send(job(), "card.docx", 300, options));
-    assertThrows(IllegalArgumentException.class, () -> new Order(folder.resolve("x.png"), OptionalInt.empty(), 5, options));
-    Order third = new Order(folder.resolve("x.png"), OptionalInt.of(3), 300, options);
+    assertThrows(IllegalArgumentException.class, () -> Order.of(folder.resolve("x.png"), OptionalInt.empty(), 5, options));
+    Order third = Order.of(folder.resolve("x.png"), OptionalInt.of(3), 300, options);
     assertTrue(assertThrows(Trouble.class, () -> Sender.send(job(), third, Progress.SILENT)).getMessage().contains("face 3"));
-    Job huge = job().with(job().ticket().sized(new Size(100, 100)));
+    Job huge = job().withTicket(job().ticket().sized(new Size(100, 100)));
     assertThrows(Trouble.class, () -> send(huge, "huge.png", 1200, PageOptions.of(huge)));
   }
 
@@ -216,7 +216,7 @@ class SenderTest {
         return true;
       }
     };
-    Order order = new Order(folder.resolve("x.png"), OptionalInt.of(1), 300, PageOptions.of(job()));
+    Order order = Order.of(folder.resolve("x.png"), OptionalInt.of(1), 300, PageOptions.of(job()));
     assertThrows(Stopped.class, () -> Sender.send(job(), order, stop));
     assertFalse(Files.exists(folder.resolve("x.png")));
   }

@@ -47,7 +47,7 @@ class NeverLostTest {
   }
 
   private static Job plain(int number) {
-    return Made.card(Made.background("i1"), Made.ellipse("i2", 1, 1, 1, 1)).named("Number " + number);
+    return Made.card(Made.background("i1"), Made.ellipse("i2", 1, 1, 1, 1)).withName("Number " + number);
   }
 
   /** Saves again and again, until it is killed; the tests run it as a program of its own. */
@@ -203,8 +203,8 @@ class NeverLostTest {
   @Test
   void settingsComeBackAndDamageGivesTheUsualOnes() throws Exception {
     Path file = folder.resolve("a/settings.json");
-    Settings changed = Settings.USUAL.night(true).scaled(1.5).onScreen(109.2).nudging(0.1).snapping(false).banding(Settings.Band.TOUCH)
-        .withGrid(0.5, true).fromSheet(true).without("compose").liking("jar_label").with(new Settings.OwnItem("Wrap", new Size(9.5, 3), 1))
+    Settings changed = Settings.USUAL.withNight(true).withScale(1.5).withScreenPpi(109.2).withNudge(0.1).withSnap(false).withBand(Settings.Band.TOUCH)
+        .withGrid(0.5, true).withSheetOrigin(true).without("compose").liking("jar_label").with(new Settings.OwnItem("Wrap", new Size(9.5, 3), 1))
         .after(folder.resolve("card.thimble"));
     changed.write(file);
     assertEquals(changed, Settings.read(file));

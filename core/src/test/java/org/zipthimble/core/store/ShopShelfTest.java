@@ -72,9 +72,9 @@ class ShopShelfTest {
     assertEquals(300, at.ticket().ppi(), "more than asked for stays");
     assertEquals(Destination.PRINT_SHOP, at.colour().to());
     assertEquals(List.of(), codes(at));
-    Job less = at.with(at.ticket().withBleed(0.125).withSafe(0.125).withPpi(100)).with(at.colour().limited(3).going(Destination.HOME_PRINTER));
+    Job less = at.withTicket(at.ticket().withBleed(0.125).withSafe(0.125).withPpi(100)).withColour(at.colour().withLimit(3).withTo(Destination.HOME_PRINTER));
     assertEquals(List.of("shop-bleed", "shop-safe", "shop-ppi", "shop-colour", "shop-limit"), codes(less));
-    assertEquals(List.of(), codes(less.with(less.colour().printedBy(Optional.empty()))));
+    assertEquals(List.of(), codes(less.withColour(less.colour().withShop(Optional.empty()))));
   }
 
   @Test
@@ -82,8 +82,8 @@ class ShopShelfTest {
     ShopCard marked = new ShopCard("Back Room Print", Destination.HOME_PRINTER, 0, 0, 72, 4, List.of("pdf"), 1, 8, true, "{item}-{version}");
     Job job = ColourEdits.shop(marked).change().apply(Made.card(Made.background("b")));
     assertEquals(List.of("shop-marks"), codes(job));
-    assertEquals(List.of(), codes(job.with(new SheetPlan(true, SheetPlan.LETTER, true))));
-    assertEquals(List.of("shop-marks"), codes(job.with(new SheetPlan(true, SheetPlan.LETTER, false))));
+    assertEquals(List.of(), codes(job.withSheet(new SheetPlan(true, SheetPlan.LETTER, true))));
+    assertEquals(List.of("shop-marks"), codes(job.withSheet(new SheetPlan(true, SheetPlan.LETTER, false))));
   }
 
   private static List<String> codes(Job job) {
@@ -94,7 +94,7 @@ class ShopShelfTest {
   void aJobCarriesItsCardAndAShopsProfile() throws Exception {
     byte[] icc = Profile.shipped().bytes();
     icc[84] = 'q';
-    Job job = Made.card(Made.background("b")).with(ColourPlan.HOME.by(Optional.of(Profile.read(icc))));
+    Job job = Made.card(Made.background("b")).withColour(ColourPlan.HOME.withOwn(Optional.of(Profile.read(icc))));
     Job at = ColourEdits.shop(poster()).change().apply(job);
     Job again = ThimbleFile.read("j", new ByteArrayInputStream(ThimbleFile.bytes(at)));
     assertEquals(at.colour(), again.colour());

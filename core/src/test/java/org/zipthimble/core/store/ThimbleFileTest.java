@@ -93,7 +93,7 @@ class ThimbleFileTest {
   void aFontThatIsNotBundledTravelsWithTheJob() throws Exception {
     byte[] ttf = BundledFonts.shelf().find("Caveat", "Bold").orElseThrow().bytes();
     Job plain = Made.card(Made.words("i1", "Beans", 1, 1, 3, 1, Made.style("Barn Hand", "Bold", 20)));
-    Job job = new Job(plain.name(), plain.ticket(), plain.faces(), plain.sheet(), plain.pictures(),
+    Job job = Job.of(plain.name(), plain.ticket(), plain.faces(), plain.sheet(), plain.pictures(),
         List.of(new CarriedFont("Barn Hand", "Bold", new Blob(ttf))));
     Job opened = ThimbleFile.read("x", new ByteArrayInputStream(ThimbleFile.bytes(job)));
     assertEquals(job, opened);
@@ -146,7 +146,7 @@ class ThimbleFileTest {
   @Test
   void damagedBytesGiveASentenceOrASoundJob() throws Exception {
     Job job = Made.card(Made.background("i1"), Made.words("i2", "Hi", 1, 1, 2, 1, Made.style("Caveat", "Regular", 20)), Made.drawn("i3"))
-        .changed("f1", f -> f.with(new Guides(List.of(Guide.down(1)), Optional.of(Columns.of(2, 2, 0.5, 0.25)))));
+        .changed("f1", f -> f.withGuides(new Guides(List.of(Guide.down(1)), Optional.of(Columns.of(2, 2, 0.5, 0.25)))));
     byte[] good = ThimbleFile.bytes(job);
     Map<String, byte[]> entries = unzip(good);
     byte[] json = entries.get("job.json");
@@ -237,15 +237,15 @@ class ThimbleFileTest {
   /** All that came with version 5 is written and read alike; a figure out of range is refused with a sentence, never an exception. */
   @Test
   void retouchesEffectsAndSurfacesAreKept() throws Exception {
-    Retouch all = Retouch.NONE.cropped(new Box(0.1, 0.2, 0.7, 0.6)).straightened(-3.5).flipped(true, false).patched(true)
-        .without(Optional.of(new Backdrop(Colour.of(0xFAFAF0), 0.12, false, 0.4)))
+    Retouch all = Retouch.NONE.withCrop(new Box(0.1, 0.2, 0.7, 0.6)).withStraighten(-3.5).flipped(true, false).withPatched(true)
+        .withBackdrop(Optional.of(new Backdrop(Colour.of(0xFAFAF0), 0.12, false, 0.4)))
         .rubbed(new Rub(List.of(new Point(0.1, 0.2), new Point(0.3, -0.05)), 0.04, 0.5, true))
-        .toned(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).tinted(Optional.of(Made.BEET)).enlarged(2.5);
+        .withTones(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).withTint(Optional.of(Made.BEET)).withEnlarged(2.5);
     Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
         0.01, 0.02, Blend.SOFT_LIGHT);
-    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).retouched(all);
-    Item foil = Made.ellipse("i2", 1, 4, 2, 2).covered(Optional.of(new Cover.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
-    Job job = Made.with(PICTURE, photo.with(photo.facts().with(effects)), foil);
+    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouch(all);
+    Item foil = Made.ellipse("i2", 1, 4, 2, 2).withCover(Optional.of(new Cover.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
+    Job job = Made.with(PICTURE, photo.with(photo.facts().withEffects(effects)), foil);
     byte[] bytes = ThimbleFile.bytes(job);
     assertEquals(job, ThimbleFile.read("job", new ByteArrayInputStream(bytes)));
     String json = new String(unzip(bytes).get("job.json"), StandardCharsets.UTF_8);

@@ -80,7 +80,7 @@ class TypeTest {
 
   @Test
   void leadingIsTheDistanceOfBaselines() {
-    WordStyle style = Made.style("Figtree", "Regular", 10).withLeading(150);
+    WordStyle style = Made.style("Figtree", "Regular", 10).withLeadingPercent(150);
     SetWords set = Typesetter.set("one\ntwo", style, 5, 5, SHELF);
     assertEquals(15.0 / 72, set.lines().get(1).baseline().y() - set.lines().get(0).baseline().y(), 1e-12);
     assertEquals(face("Figtree", "Regular").ascent() * 10 / 72, set.lines().get(0).baseline().y(), 1e-12);
@@ -116,8 +116,8 @@ class TypeTest {
     WordStyle style = Made.style("Figtree", "Regular", 10);
     double width = Typesetter.set("bean", style, 3, 1, SHELF).lines().get(0).run().advance();
     assertEquals(0, Typesetter.set("bean", style, 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
-    assertEquals((3 - width) / 2, Typesetter.set("bean", style.aligned(Align.CENTRE), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
-    assertEquals(3 - width, Typesetter.set("bean", style.aligned(Align.RIGHT), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
+    assertEquals((3 - width) / 2, Typesetter.set("bean", style.withAlign(Align.CENTRE), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
+    assertEquals(3 - width, Typesetter.set("bean", style.withAlign(Align.RIGHT), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
   }
 
   @Test
@@ -131,8 +131,8 @@ class TypeTest {
   @Test
   void stylesOutOfRangeAreRefused() {
     WordStyle style = Made.style("Figtree", "Regular", 10);
-    assertThrows(IllegalArgumentException.class, () -> style.atSize(0));
-    assertThrows(IllegalArgumentException.class, () -> style.withLeading(1000));
+    assertThrows(IllegalArgumentException.class, () -> style.withSizePt(0));
+    assertThrows(IllegalArgumentException.class, () -> style.withLeadingPercent(1000));
     assertThrows(IllegalArgumentException.class, () -> style.withTracking(Double.NaN));
   }
 }

@@ -163,7 +163,7 @@ final class ArtPainter {
   }
 
   private BufferedImage layer(Asked asked, List<Item> items, int margin) {
-    Face only = new Face(asked.faceId(), "layer", new ArrayList<>(items));
+    Face only = Face.of(asked.faceId(), "layer", new ArrayList<>(items));
     Affine map = asked.toPixels().then(Affine.move(margin, margin));
     Box all = new Box(-10_000, -10_000, 20_000, 20_000);
     return FacePainter.paint(Pages.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);

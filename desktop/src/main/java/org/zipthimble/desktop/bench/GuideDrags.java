@@ -61,7 +61,7 @@ final class GuideDrags {
       return false;
     }
     Guide guide = lines.get(held.get());
-    session.apply(GuideEdits.change(faceId(), held.get(), guide.movedTo(guide.through().plus(dx, dy))));
+    session.apply(GuideEdits.change(faceId(), held.get(), guide.withThrough(guide.through().plus(dx, dy))));
     return true;
   }
 
@@ -81,7 +81,7 @@ final class GuideDrags {
   private final class Sliding implements Drag {
     private final Guide from;
     private final Ending ending;
-    private final Snapper snapper = Snapper.of(session.job().ticket(), session.face().with(org.zipthimble.core.job.Guides.NONE), Set.of(), 0);
+    private final Snapper snapper = Snapper.of(session.job().ticket(), session.face().withGuides(org.zipthimble.core.job.Guides.NONE), Set.of(), 0);
     private Optional<Guide> now = Optional.empty();
 
     Sliding(Guide from, Ending ending) {
@@ -96,7 +96,7 @@ final class GuideDrags {
         Snapper.Snapped snapped = snapper.point(place, !from.level(), !from.upright(), SNAP / lens.now().scale());
         place = place.plus(snapped.dx(), snapped.dy());
       }
-      now = Optional.of(from.movedTo(place));
+      now = Optional.of(from.withThrough(place));
       String text = from.level() ? Gaps.length(place.y(), session.unit()) : Gaps.length(place.x(), session.unit());
       session.tryOut(ending.edit(now.get()));
       bench.hints(List.of(new Hint(place, place, text)));

@@ -109,7 +109,7 @@ final class MountHand {
       wheeled += by;
       double times = Math.pow(WHEEL, wheeled);
       session.amend("wheel " + run, m instanceof Item.Photo ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
-          : hold(m, h -> h.zoomed(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * times)))));
+          : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * times)))));
     });
     return mount.isPresent();
   }

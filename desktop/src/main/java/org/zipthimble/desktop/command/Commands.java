@@ -141,8 +141,8 @@ public final class Commands {
     able("menu.giveLook", "", () -> session.hasLook() && !ids().isEmpty(), session::giveLook);
     chosen("menu.keepOnShelf", "", adding::keepOnShelf);
     filling.add(LINE);
-    chosen("menu.hide", "", () -> session.apply(Edits.facts(face(), ids(), "edit.show", f -> f.visible(!f.visible()))));
-    chosen("menu.lock", "", () -> session.apply(Edits.facts(face(), ids(), "edit.lock", f -> f.locked(!f.locked()))));
+    chosen("menu.hide", "", () -> session.apply(Edits.facts(face(), ids(), "edit.show", f -> f.withVisible(!f.visible()))));
+    chosen("menu.lock", "", () -> session.apply(Edits.facts(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
     able("menu.removeFace", "", () -> session.job().faces().size() > 1, () -> session.apply(Edits.removeFace(face())));
   }
 
@@ -169,7 +169,7 @@ public final class Commands {
     put("menu.guideAcross", "", () -> guide(Guide.across(session.job().ticket().trim().centre().y())));
     put("menu.guideDown", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x())));
     put("menu.guideSlant", "", () -> guide(new Guide(session.job().ticket().trim().centre(), 45, false)));
-    put("menu.guideAxis", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x()).asAxis(true)));
+    put("menu.guideAxis", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x()).withAxis(true)));
     put("menu.guideClear", "", () -> session.apply(GuideEdits.clear(face())));
   }
 
@@ -217,23 +217,23 @@ public final class Commands {
     put("menu.measureScreen", "", pages::measureScreen);
     filling.add(LINE);
     put("menu.clean", "Shortcut+E", bench::clean);
-    put("menu.snap", "", () -> session.taste().change(s -> s.snapping(!s.snap())));
+    put("menu.snap", "", () -> session.taste().change(s -> s.withSnap(!s.snap())));
     put("menu.grid", "", () -> session.taste().change(s -> s.withGrid(s.grid(), !s.gridShown())));
     put("menu.tapeMeasure", "Shortcut+T", bench::measure);
-    put("menu.origin", "", () -> session.taste().change(s -> s.fromSheet(!s.sheetOrigin())));
+    put("menu.origin", "", () -> session.taste().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
     put("menu.ornaments", "Shortcut+Shift+O", pages::ornaments);
     filling.add(LINE);
     for (Settings.Band band : Settings.Band.values()) {
-      put("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.taste().change(s -> s.banding(band)));
+      put("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.taste().change(s -> s.withBand(band)));
     }
     filling.add(LINE);
-    put("menu.night", "", () -> session.taste().change(s -> s.night(!s.night())));
+    put("menu.night", "", () -> session.taste().change(s -> s.withNight(!s.night())));
     for (int percent : new int[] {100, 125, 150, 175, 200}) {
-      put("menu.scale." + percent, "", () -> session.taste().change(s -> s.scaled(percent / 100.0)));
+      put("menu.scale." + percent, "", () -> session.taste().change(s -> s.withScale(percent / 100.0)));
     }
     filling.add(LINE);
     for (Unit unit : Unit.values()) {
-      put("menu.unit." + unit.sign(), "", () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.in(unit))));
+      put("menu.unit." + unit.sign(), "", () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.withUnit(unit))));
     }
   }
 

@@ -43,7 +43,7 @@ final class PictureCommands {
     all.add(Commands.LINE);
     all.add(new Command("menu.rub", "", this::one, () -> brush(false)));
     all.add(new Command("menu.restore", "", this::one, () -> brush(true)));
-    all.add(new Command("menu.patch", "", this::one, () -> change("edit.patch", r -> r.patched(!r.patched()))));
+    all.add(new Command("menu.patch", "", this::one, () -> change("edit.patch", r -> r.withPatched(!r.patched()))));
     all.add(new Command("menu.pickBackground", "", this::one, this::background));
     all.add(Commands.LINE);
     all.add(new Command("menu.pickSwatch", "", always(), () -> pick(0)));
@@ -96,7 +96,7 @@ final class PictureCommands {
   private void background() {
     session.say(Wording.text("backdrop.pick.how"));
     session.touch().average(0);
-    session.touch().pick(c -> change("edit.backdrop", r -> r.without(Optional.of(new Backdrop(c, NEAR, true, CLEAN)))));
+    session.touch().pick(c -> change("edit.backdrop", r -> r.withBackdrop(Optional.of(new Backdrop(c, NEAR, true, CLEAN)))));
   }
 
   private void pick(double average) {

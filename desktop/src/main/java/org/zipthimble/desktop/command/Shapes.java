@@ -299,7 +299,7 @@ public final class Shapes {
     slip.ask("shapes.gradient",
         slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text)).text("shapes.to", to.hex(), text -> to = Colour.parse(text))
             .number("shapes.direction", direction, -360, 360, v -> direction = v).check("shapes.roundGradient", round, on -> round = on),
-        true, () -> Optional.of(Edits.shape(face(), ids, "edit.fill", s -> s.covered(Optional.of(
+        true, () -> Optional.of(Edits.shape(face(), ids, "edit.fill", s -> s.withCover(Optional.of(
             new Cover.Gradient(round, direction, List.of(new Cover.Stop(0, from), new Cover.Stop(1, to))))))));
   }
 

@@ -50,7 +50,7 @@ public final class ScreenCard extends VBox {
     figure.setPrefWidth(90);
     getChildren().addAll(Kit.label(Wording.text("screen.title"), "side-title"), Kit.wrapped(Wording.text("screen.how"), "side-note"), row,
         Kit.row(8, figure, Kit.button("screen-keep", "screen.keep", () -> {
-          session.taste().change(s -> s.onScreen(ppi));
+          session.taste().change(s -> s.withScreenPpi(ppi));
           setVisible(false);
         }, "plain"), Kit.button("screen-leave", "screen.leave", () -> setVisible(false), "quiet")));
     setVisible(false);

@@ -99,9 +99,9 @@ public final class Adding {
   public void line() {
     double width = session.job().ticket().safeBox().width() * SHARE;
     Point centre = session.job().ticket().trim().centre();
-    add(new Item.Shape(
-        facts("item.line"), new Placement(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
-        Optional.empty(), Optional.of(new LineLook(1, INK))));
+    add(Item.Shape.of(
+        facts("item.line"), Placement.of(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
+        Optional.empty(), Optional.of(LineLook.of(1, INK))));
   }
 
   /**
@@ -111,7 +111,7 @@ public final class Adding {
    * @param radius of its corners, in inches
    */
   public void border(double distance, double linePt, double radius) {
-    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, new LineLook(linePt, INK), radius));
+    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, LineLook.of(linePt, INK), radius));
   }
 
   /** A form of columns and rows over a box: a table, writing lines or boxes to tick. */
@@ -119,7 +119,7 @@ public final class Adding {
     Box safe = session.job().ticket().safeBox();
     Box box = new Box(safe.x() + safe.width() * 0.1, safe.y() + safe.height() * 0.25, safe.width() * 0.8, safe.height() * 0.5);
     int id = Integer.parseInt(session.job().freshId().substring(1));
-    LineLook line = new LineLook(linePt, INK);
+    LineLook line = LineLook.of(linePt, INK);
     add(switch (kind) {
       case "lines" -> FormGrid.lines(id, box, rows, line);
       case "boxes" -> FormGrid.boxes(id, box, columns, rows, 0.0625, line);
@@ -172,15 +172,15 @@ public final class Adding {
       default -> new Size(side, side);
     };
     Outline outline = new Outline.Ready(form, form.usual(size.width(), size.height()));
-    Optional<LineLook> line = form.open() ? Optional.of(new LineLook(1.5, INK)) : Optional.empty();
-    add(new Item.Shape(
+    Optional<LineLook> line = form.open() ? Optional.of(LineLook.of(1.5, INK)) : Optional.empty();
+    add(Item.Shape.of(
         facts("ready." + form.name().toLowerCase(java.util.Locale.ROOT)), middle(size), outline,
         form.open() ? Optional.empty() : Optional.of(SAGE), line));
   }
 
   /** A drawn path, on the face. */
   public void drawn(org.zipthimble.core.geom.Path path, boolean closed) {
-    add(Drawings.shape(facts("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(new LineLook(1.5, INK))));
+    add(Drawings.shape(facts("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
   }
 
   /** A drawing file the person chooses. */
@@ -342,19 +342,19 @@ public final class Adding {
     String kept = text.length() > LONGEST_WORDS ? text.substring(0, LONGEST_WORDS) : text;
     double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
     double fitting = Math.min(height, Placement.FARTHEST);
-    Placement place = new Placement(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
+    Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
     add(new Item.Words(facts("item.words"), place, kept, style));
   }
 
   private void shape(String key, Outline outline) {
     Box safe = session.job().ticket().safeBox();
     double side = Math.min(safe.width(), safe.height()) * SHARE;
-    add(new Item.Shape(facts(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
+    add(Item.Shape.of(facts(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
   }
 
   private Placement middle(Size size) {
     Point centre = session.job().ticket().trim().centre();
-    return new Placement(centre.x() - size.width() / 2, centre.y() - size.height() / 2, size.width(), size.height(), 0);
+    return Placement.of(centre.x() - size.width() / 2, centre.y() - size.height() / 2, size.width(), size.height(), 0);
   }
 
   private Facts facts(String key) {

@@ -58,16 +58,16 @@ final class ColourLine extends VBox {
     fresh.add(() -> name.setText(plan().profile().name()));
     TypedField limit = new TypedField("colour-limit", Wording.text("ticket.colour.limit"), text -> {
       double percent = Lengths.parseNumber(text.replace("%", ""), ColourPlan.LEAST_LIMIT * 100, ColourPlan.MOST_LIMIT * 100);
-      change(p -> p.limited(percent / 100));
+      change(p -> p.withLimit(percent / 100));
     });
     limit.setMaxWidth(76);
     fresh.add(() -> limit.show(Wording.text("proof.percent", Lengths.plain(plan().limit() * 100, 0))));
-    FlowPane profiles = new FlowPane(4, 4, Kit.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.by(Optional.empty())), "quiet"),
+    FlowPane profiles = new FlowPane(4, 4, Kit.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
         Kit.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
     shop.getChildren().addAll(Kit.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
-        pills("ticket.colour.intent", "intent-", Intent.values(), "intent.", () -> plan().intent(), i -> change(p -> p.keeping(i))),
-        check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.fittingBlack(on))),
-        check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.blackWords(on))),
+        pills("ticket.colour.intent", "intent-", Intent.values(), "intent.", () -> plan().intent(), i -> change(p -> p.withIntent(i))),
+        check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.withBlackPoint(on))),
+        check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.withBlackWords(on))),
         Kit.under(Wording.text("ticket.colour.limit"), limit));
     getChildren().addAll(Kit.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
   }
@@ -124,7 +124,7 @@ final class ColourLine extends VBox {
         throw Trouble.of("profile.tooLarge", Profile.MOST_BYTES / 1_000_000);
       }
       Profile profile = Profile.read(Files.readAllBytes(file.get()));
-      change(p -> p.by(Optional.of(profile)));
+      change(p -> p.withOwn(Optional.of(profile)));
       session.say(Wording.text("ticket.colour.taken", profile.name()));
     } catch (Trouble trouble) {
       session.say(trouble.getMessage());

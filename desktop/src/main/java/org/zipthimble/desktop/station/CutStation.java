@@ -59,7 +59,7 @@ public final class CutStation {
   private final Label trouble = Kit.wrapped("", "line-note", "ruin");
   private final HBox ways = Kit.row(6,
       Kit.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Kit.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
-      Kit.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.with(
+      Kit.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.withSplit(
           new Split(true, List.of(), true, p.split().overlap())))), "quiet"));
   private final Button nest = Kit.button("cut-nest", "cutSheet.nest", this::nest, "main");
   private final ProgressBar bar = new ProgressBar(0);

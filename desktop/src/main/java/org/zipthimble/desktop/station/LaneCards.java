@@ -157,35 +157,35 @@ final class LaneCards {
   }
 
   private List<Node> settings(Lane lane) {
-    TypedField name = typed("lane-name", "lanes.name", l -> l.name(), (l, text) -> text.isBlank() ? l : l.named(text.strip()));
+    TypedField name = typed("lane-name", "lanes.name", l -> l.name(), (l, text) -> text.isBlank() ? l : l.withName(text.strip()));
     ColourField colour = new ColourField("lane-colour", Wording.text("lanes.colour"), false, session,
-        () -> JobColours.of(session.job()), c -> c.ifPresent(to -> change(l -> l.in(to))));
+        () -> JobColours.of(session.job()), c -> c.ifPresent(to -> change(l -> l.withColour(to))));
     fresh.add(() -> lane().ifPresent(l -> colour.show(Optional.of(l.colour()))));
     Node blade = row(
-        typed("lane-blade", "lanes.blade", l -> l.blade().name(), (l, t) -> l.with(l.blade().set(t.strip(), l.blade().pressure(), l.blade().speed(), l.blade().passes()))),
+        typed("lane-blade", "lanes.blade", l -> l.blade().name(), (l, t) -> l.withBlade(l.blade().set(t.strip(), l.blade().pressure(), l.blade().speed(), l.blade().passes()))),
         "lanes.blade",
         figure("lane-pressure", "lanes.pressure", 1, 5000, l -> l.blade().pressure(), (b, v) -> b.set(b.name(), v, b.speed(), b.passes())), "lanes.pressure");
     Node speed = row(
         figure("lane-speed", "lanes.speed", 0.1, 100, l -> l.blade().speed(), (b, v) -> b.set(b.name(), b.pressure(), v, b.passes())), "lanes.speed",
         figure("lane-passes", "lanes.passes", 1, 20, l -> l.blade().passes(), (b, v) -> b.set(b.name(), b.pressure(), b.speed(), v.intValue())), "lanes.passes");
     Node reach = row(
-        length("lane-overcut", "lanes.overcut", 0, 0.5, l -> l.blade().overcut(), (l, v) -> l.with(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
-        length("lane-trail", "lanes.trail", 0, 0.1, l -> l.blade().trail(), (l, v) -> l.with(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
+        length("lane-overcut", "lanes.overcut", 0, 0.5, l -> l.blade().overcut(), (l, v) -> l.withBlade(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
+        length("lane-trail", "lanes.trail", 0, 0.1, l -> l.blade().trail(), (l, v) -> l.withBlade(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
     Node under = row(
         underlay(), "lanes.underlay",
-        length("lane-least", "lanes.least", 0, 2, Lane::leastWidth, Lane::atLeast), "lanes.least");
+        length("lane-least", "lanes.least", 0, 2, Lane::leastWidth, Lane::withLeastWidth), "lanes.least");
     Node money = row(
-        number("lane-cost", "lanes.cost", 0, 1000, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.costing(v)), "lanes.cost",
-        length("lane-margin", "lanes.margin", 0, 3, l -> l.supply().margin(), (l, v) -> l.with(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))), "lanes.margin");
+        number("lane-cost", "lanes.cost", 0, 1000, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.withCost(v)), "lanes.cost",
+        length("lane-margin", "lanes.margin", 0, 3, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))), "lanes.margin");
     Node size = row(
-        length("lane-wide", "lanes.wide", 1, 200, l -> l.supply().size().width(), (l, v) -> l.with(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
-        length("lane-high", "lanes.high", 1, 2000, l -> l.supply().size().height(), (l, v) -> l.with(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
-    CheckBox mirror = Kit.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.mirrored(on)));
+        length("lane-wide", "lanes.wide", 1, 200, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
+        length("lane-high", "lanes.high", 1, 2000, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
+    CheckBox mirror = Kit.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.withMirrored(on)));
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
         Kit.under(Wording.text("lanes.name"), name), Kit.under(Wording.text("lanes.colour"), colour),
         pick("lane-material", Material.values(), "material.", Lane::material, (l, m) -> l.with(m)),
-        pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.with(f)), supplies(), size, blade, speed, reach, under, money, mirror,
+        pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, mirror,
         Kit.row(4, Kit.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Kit.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Kit.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
@@ -210,7 +210,7 @@ final class LaneCards {
   }
 
   private TypedField figure(String id, String key, double least, double most, Function<Lane, Number> read, BiFunction<Blade, Double, Blade> write) {
-    return number(id, key, least, most, l -> Lengths.plain(read.apply(l).doubleValue(), 2), (l, v) -> l.with(write.apply(l.blade(), v)));
+    return number(id, key, least, most, l -> Lengths.plain(read.apply(l).doubleValue(), 2), (l, v) -> l.withBlade(write.apply(l.blade(), v)));
   }
 
   private TypedField number(String id, String key, double least, double most, Function<Lane, String> read, BiFunction<Lane, Double, Lane> write) {
@@ -243,7 +243,7 @@ final class LaneCards {
   private TypedField underlay() {
     TypedField field = new TypedField("lane-underlay", Wording.text("lanes.underlay"), text -> {
       Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colour.none")) ? Optional.empty() : Optional.of(inches(text, -1, 1));
-      change(l -> l.under(reach));
+      change(l -> l.withUnderlay(reach));
     });
     fresh.add(() -> lane().ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colour.none")))));
     return field;
@@ -289,7 +289,7 @@ final class LaneCards {
     box.setOnAction(e -> {
       int chosen = box.getSelectionModel().getSelectedIndex();
       if (!showing[0] && chosen >= 0 && chosen < known.size()) {
-        change(l -> l.with(known.get(chosen)));
+        change(l -> l.withSupply(known.get(chosen)));
       }
     });
     return box;
@@ -300,13 +300,13 @@ final class LaneCards {
   }
 
   private void buildSettings() {
-    CheckBox nested = Kit.check("cut-nested", "cutSheet.nestedCheck", false, on -> plan(p -> p.nested(on)));
+    CheckBox nested = Kit.check("cut-nested", "cutSheet.nestedCheck", false, on -> plan(p -> p.withNested(on)));
     CheckBox grain = Kit.check("cut-grain", "cutSheet.grain", false, on -> plan(p -> p.spaced(p.gap(), p.turns(), on)));
-    CheckBox marks = Kit.check("cut-marks", "cutSheet.marks", false, on -> plan(p -> p.marked(on)));
+    CheckBox marks = Kit.check("cut-marks", "cutSheet.marks", false, on -> plan(p -> p.withMarks(on)));
     CheckBox split = Kit.check("cut-split", "cutSheet.split", false,
-        on -> plan(p -> p.with(new Split(on, p.split().at(), p.split().stepped(), p.split().overlap()))));
+        on -> plan(p -> p.withSplit(new Split(on, p.split().at(), p.split().stepped(), p.split().overlap()))));
     CheckBox stepped = Kit.check("cut-stepped", "cutSheet.stepped", true,
-        on -> plan(p -> p.with(new Split(p.split().on(), p.split().at(), on, p.split().overlap()))));
+        on -> plan(p -> p.withSplit(new Split(p.split().on(), p.split().at(), on, p.split().overlap()))));
     FlowPane turns = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (Turns one : Turns.values()) {
@@ -334,7 +334,7 @@ final class LaneCards {
             whole("cut-weed-box", "cutSheet.weedBox", 0, 5, CutPlan::weedBox, (p, v) -> p.weeded(v, p.weedLines())), "cutSheet.weedBox"),
         row(whole("cut-weed-lines", "cutSheet.weedLines", 0, 100, CutPlan::weedLines, (p, v) -> p.weeded(p.weedBox(), v)), "cutSheet.weedLines",
             whole("cut-overlap", "cutSheet.overlap", 0, 2, p -> p.split().overlap(),
-                (p, v) -> p.with(new Split(p.split().on(), p.split().at(), p.split().stepped(), v))), "cutSheet.overlap"),
+                (p, v) -> p.withSplit(new Split(p.split().on(), p.split().at(), p.split().stepped(), v))), "cutSheet.overlap"),
         marks, split, stepped, Kit.under(Wording.text("cutSheet.seams"), seams()));
   }
 
@@ -347,7 +347,7 @@ final class LaneCards {
           at.add(inches(part, 0.1, 2000));
         }
       }
-      plan(p -> p.with(new Split(p.split().on(), at, p.split().stepped(), p.split().overlap())));
+      plan(p -> p.withSplit(new Split(p.split().on(), at, p.split().stepped(), p.split().overlap())));
     });
     fresh.add(() -> field.show(now().split().at().isEmpty() ? Wording.text("cutSheet.proposed")
         : String.join(", ", now().split().at().stream().map(x -> Lengths.show(x, session.unit())).toList())));

@@ -83,7 +83,7 @@ final class LayerCell extends ListCell<Item> {
 
   private void change(String key, boolean visibility) {
     session.apply(Edits.facts(session.faceIdProperty().get(), Set.of(getItem().id()), key,
-        f -> visibility ? f.visible(!f.visible()) : f.locked(!f.locked())));
+        f -> visibility ? f.withVisible(!f.visible()) : f.withLocked(!f.locked())));
   }
 
   @Override
@@ -120,11 +120,11 @@ final class LayerCell extends ListCell<Item> {
   }
 
   private BufferedImage picture(Job job, Item item) {
-    Item shown = item.with(item.facts().visible(true).withRole(Role.PRINTS));
+    Item shown = item.with(item.facts().withVisible(true).withRole(Role.PRINTS));
     Box box = shown.placement().around();
     double scale = 2 * THUMB / Math.max(0.02, Math.max(box.width(), box.height()) + 0.02);
     Affine map = Affine.move(-box.centre().x(), -box.centre().y()).then(Affine.scale(scale, scale)).then(Affine.move(THUMB, THUMB));
-    Face alone = new Face("thumb", "thumb", java.util.List.of(shown));
+    Face alone = Face.of("thumb", "thumb", java.util.List.of(shown));
     return FacePainter.paint(Pages.bench(job, alone), box.grown(1), false, map, 2 * THUMB, 2 * THUMB, session.halvings());
   }
 

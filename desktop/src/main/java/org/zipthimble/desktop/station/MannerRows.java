@@ -37,18 +37,18 @@ final class MannerRows extends VBox {
     super(10);
     this.now = now;
     quality = new TypedField("send-quality", Wording.text("send.quality"),
-        text -> take.accept(now.get().quality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
+        text -> take.accept(now.get().withQuality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
     quality.setMaxWidth(90);
     about.setId("send-about");
     qualityRow = hiding(Kit.under(Wording.text("send.quality"), Kit.row(8, quality, about)));
-    packingRow = hiding(choice("send.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().packed(p))));
-    picturesRow = hiding(choice("send.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().pictures(p))));
-    most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().coarser(
+    packingRow = hiding(choice("send.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
+    picturesRow = hiding(choice("send.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
+    most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().withMostPpi(
         text.isBlank() || text.equals(Wording.text("send.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
     most.setMaxWidth(90);
     mostRow = hiding(Kit.under(Wording.text("send.most"), most));
-    plain = Kit.check("send-plain", "send.plain", false, on -> take.accept(now.get().plain(on)));
-    open = Kit.check("send-open", "send.open", false, on -> take.accept(now.get().open(on)));
+    plain = Kit.check("send-plain", "send.plain", false, on -> take.accept(now.get().withPlain(on)));
+    open = Kit.check("send-open", "send.open", false, on -> take.accept(now.get().withOpen(on)));
     hiding(plain);
     hiding(open);
     getChildren().addAll(qualityRow, packingRow, plain, picturesRow, mostRow, open);

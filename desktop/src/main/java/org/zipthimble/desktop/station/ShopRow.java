@@ -37,7 +37,7 @@ final class ShopRow extends VBox {
     box.setOnAction(e -> {
       int index = box.getSelectionModel().getSelectedIndex();
       if (!showing && index >= 0) {
-        session.apply(index == 0 ? ColourEdits.plan("edit.colour.plan", p -> p.printedBy(Optional.empty())) : ColourEdits.shop(cards.get(index - 1)));
+        session.apply(index == 0 ? ColourEdits.plan("edit.colour.plan", p -> p.withShop(Optional.empty())) : ColourEdits.shop(cards.get(index - 1)));
       }
     });
     name = new TypedField("shop-name", Wording.text("shop.name"), this::write).keeping();

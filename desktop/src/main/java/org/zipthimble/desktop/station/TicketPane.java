@@ -71,13 +71,13 @@ public final class TicketPane extends StackPane {
     });
     colour = new ColourLine(session);
     stock = new Line("ticket-stock", "ticket.stock",
-        text -> session.apply(Edits.ticket("edit.ticket.stock", t -> t.onStock(text.strip()))));
+        text -> session.apply(Edits.ticket("edit.ticket.stock", t -> t.withStock(text.strip()))));
     quantity = new Line("ticket-quantity", "ticket.quantity", text -> {
       int count = (int) Lengths.parseNumber(text, 1, Ticket.MOST);
-      session.apply(Edits.ticket("edit.ticket.quantity", t -> t.times(count)));
+      session.apply(Edits.ticket("edit.ticket.quantity", t -> t.withQuantity(count)));
     });
     mirror = Kit.button("ticket-mirror", "ticket.mirror.off",
-        () -> session.apply(Edits.ticket("edit.ticket.mirror", t -> t.mirrored(!t.mirror()))), "line-button");
+        () -> session.apply(Edits.ticket("edit.ticket.mirror", t -> t.withMirror(!t.mirror()))), "line-button");
     Node whole = docket();
     Node spine = spine();
     getChildren().setAll(whole);

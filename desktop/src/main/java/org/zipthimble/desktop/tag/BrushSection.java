@@ -65,8 +65,8 @@ final class BrushSection extends Section {
     FlowPane pills = flow(
         pill("brush-rub", "brush.rub", () -> holds(false), on -> take(on, false)),
         pill("brush-restore", "brush.restore", () -> holds(true), on -> take(on, true)),
-        pill("brush-patch", "brush.patch", () -> retouch().patched(), on -> change("edit.patch", r -> r.patched(on))),
-        Kit.button("brush-clear", "brush.clear", () -> change("edit.rubClear", r -> r.rubbed(List.of())), "quiet"));
+        pill("brush-patch", "brush.patch", () -> retouch().patched(), on -> change("edit.patch", r -> r.withPatched(on))),
+        Kit.button("brush-clear", "brush.clear", () -> change("edit.rubClear", r -> r.withRubs(List.of())), "quiet"));
     return new javafx.scene.layout.VBox(5, pills, pane);
   }
 
@@ -91,12 +91,12 @@ final class BrushSection extends Section {
   }
 
   private void backdrop(Optional<Backdrop> backdrop) {
-    change("edit.backdrop", r -> r.without(backdrop));
+    change("edit.backdrop", r -> r.withBackdrop(backdrop));
   }
 
   private Node tint() {
     ColourField colour = new ColourField("picture-tint", Wording.text("picture.tint"), true, session, this::colours,
-        chosen -> change("edit.tint", r -> r.tinted(chosen)));
+        chosen -> change("edit.tint", r -> r.withTint(chosen)));
     fresh.add(() -> colour.show(retouch().tint()));
     return Kit.under(Wording.text("picture.tint"), colour);
   }

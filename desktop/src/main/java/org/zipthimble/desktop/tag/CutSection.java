@@ -43,19 +43,18 @@ final class CutSection extends Section {
 
   private final Label count = Kit.wrapped("", "line-note");
 
-
   CutSection(Session session) {
     super(session);
     FlowPane roles = pills("role", w -> "role." + w, Role.values(), f -> f.role(), role ->
         session.perform((face, ids) -> Edits.facts(face, ids, "edit.role", f -> f.withRole(role))));
-    FlowPane kinds = pills("kindOf", w -> "kindOf." + w, CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.of(kind)));
+    FlowPane kinds = pills("kindOf", w -> "kindOf." + w, CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.withKind(kind)));
     FlowPane edges = pills("edge", w -> "edge." + w, CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
     Node distance = Kit.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
         () -> cutting().map(Cutting::distance).orElse(Double.NaN), v -> cut(c -> c.along(c.edge(), v))));
     Node spread = Kit.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
-        () -> cutting().map(Cutting::spread).orElse(Double.NaN), v -> cut(c -> c.spread(v))));
+        () -> cutting().map(Cutting::spread).orElse(Double.NaN), v -> cut(c -> c.withSpread(v))));
     Node threshold = Kit.under(Wording.text("cutting.threshold"), number("cut-threshold", "cutting.threshold", 1, 255,
-        () -> cutting().map(c -> String.valueOf(c.threshold())).orElse(""), v -> cut(c -> c.threshold((int) v))));
+        () -> cutting().map(c -> String.valueOf(c.threshold())).orElse(""), v -> cut(c -> c.withThreshold((int) v))));
     Node gap = Kit.under(Wording.text("cutting.gap"), length("clear-gap", "cutting.gap", 0, Facts.MOST_GAP,
         () -> item().map(i -> i.facts().clearGap()).orElse(Double.NaN),
         v -> session.perform((face, ids) -> Edits.facts(face, ids, "edit.clearGap", f -> f.withClearGap(v)))));
@@ -167,7 +166,7 @@ final class CutSection extends Section {
   private void choose(String id) {
     CutPlan plan = session.job().cutting();
     if (id.isEmpty()) {
-      cut(c -> c.from(""));
+      cut(c -> c.withLane(""));
       return;
     }
     if (!id.equals("+")) {

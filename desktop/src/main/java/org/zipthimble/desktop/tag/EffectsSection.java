@@ -36,7 +36,7 @@ final class EffectsSection extends Section {
   }
 
   private void change(UnaryOperator<Effects> change) {
-    session.perform((face, ids) -> Edits.facts(face, ids, "edit.effects", f -> f.with(change.apply(f.effects()))));
+    session.perform((face, ids) -> Edits.facts(face, ids, "edit.effects", f -> f.withEffects(change.apply(f.effects()))));
   }
 
   private void hide(Node node, java.util.function.BooleanSupplier shown) {
@@ -51,7 +51,7 @@ final class EffectsSection extends Section {
   }
 
   private void put(UnaryOperator<Effects.Shadow> other) {
-    change(e -> e.with(e.shadow().map(other)));
+    change(e -> e.withShadow(e.shadow().map(other)));
   }
 
   private Node shadow() {
@@ -71,7 +71,7 @@ final class EffectsSection extends Section {
     VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().shadow().isPresent());
     return new VBox(5, pill("shadow-on", "effects.shadow", () -> effects().shadow().isPresent(),
-        on -> change(e -> e.with(on ? Optional.of(Effects.Shadow.USUAL) : Optional.empty()))), more);
+        on -> change(e -> e.withShadow(on ? Optional.of(Effects.Shadow.USUAL) : Optional.empty()))), more);
   }
 
   private Effects.Glow glowNow() {
@@ -80,27 +80,27 @@ final class EffectsSection extends Section {
 
   private Node glow() {
     ColourField colour = new ColourField("glow-colour", Wording.text("effects.colour"), false, session, this::colours,
-        c -> c.ifPresent(is -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(g.width(), is, g.opacity()))))));
+        c -> c.ifPresent(is -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(g.width(), is, g.opacity()))))));
     fresh.add(() -> colour.show(Optional.of(glowNow().colour())));
     FlowPane figures = fields(THIRD,
         "effects.reach", length("glow-reach", "effects.reach", 0, Effects.MOST, () -> glowNow().width(),
-            v -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(v, g.colour(), g.opacity()))))),
+            v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(v, g.colour(), g.opacity()))))),
         "effects.density", percent("glow-density", "effects.density", 0, 100, () -> glowNow().opacity(),
-            v -> change(e -> e.glowing(e.glow().map(g -> new Effects.Glow(g.width(), g.colour(), v))))));
+            v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(g.width(), g.colour(), v))))));
     VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().glow().isPresent());
     return new VBox(5, pill("glow-on", "effects.glow", () -> effects().glow().isPresent(),
-        on -> change(e -> e.glowing(on ? Optional.of(Effects.Glow.USUAL) : Optional.empty()))), more);
+        on -> change(e -> e.withGlow(on ? Optional.of(Effects.Glow.USUAL) : Optional.empty()))), more);
   }
 
   private Node soft() {
     var modes = Arrays.stream(Blend.values()).map(b -> Wording.text("blend." + b.name().toLowerCase(Locale.ROOT))).toList();
     var blend = choice("effects-blend", "effects.blend", modes, () -> Optional.of(effects().blend().ordinal()),
-        i -> change(e -> e.blended(Blend.values()[i])));
+        i -> change(e -> e.withBlend(Blend.values()[i])));
     blend.setPrefWidth(130);
     return new VBox(5, fields(THIRD,
-        "effects.blur", length("effects-blur", "effects.blur", 0, Effects.MOST, () -> effects().blur(), v -> change(e -> e.blurred(v))),
-        "effects.feather", length("effects-feather", "effects.feather", 0, Effects.MOST, () -> effects().feather(), v -> change(e -> e.feathered(v)))),
+        "effects.blur", length("effects-blur", "effects.blur", 0, Effects.MOST, () -> effects().blur(), v -> change(e -> e.withBlur(v))),
+        "effects.feather", length("effects-feather", "effects.feather", 0, Effects.MOST, () -> effects().feather(), v -> change(e -> e.withFeather(v)))),
         Kit.under(Wording.text("effects.blend"), blend));
   }
 
@@ -111,7 +111,7 @@ final class EffectsSection extends Section {
 
   private void cover(Optional<Cover.Finish> finish) {
     session.perform((face, ids) -> Edits.shape(face, ids, "edit.surface", s -> finish.isPresent()
-        ? s.covered(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(Cover.Finish::colour)))));
+        ? s.withCover(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(Cover.Finish::colour)))));
   }
 
   private void surfaceOf(boolean on, Texture.Surface surface) {

@@ -48,7 +48,7 @@ final class FaceSection extends Section {
     super(session);
     ColourField stock = new ColourField("face-stock", Wording.text("face.stock"), false, session,
         () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
-        colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.on(c)))));
+        colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.withStock(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
     getChildren().addAll(Kit.label(Wording.text("tag.none"), "side-title"), Kit.wrapped(Wording.text("tag.none.hint"), "side-note"),
         Kit.under(Wording.text("face.stock"), stock), Kit.under(Wording.text("face.nudge"), nudge()),
@@ -61,7 +61,7 @@ final class FaceSection extends Section {
   private TypedField nudge() {
     return length("face-nudge", "face.nudge", 1.0 / 1000, 12, () -> session.taste().now().nudge(),
         value -> {
-          session.taste().change(s -> s.nudging(value));
+          session.taste().change(s -> s.withNudge(value));
           refresh();
         });
   }
@@ -97,16 +97,16 @@ final class FaceSection extends Section {
     TypedField at = new TypedField("guide-at-" + index, Wording.text("face.guide.at"), text -> {
       double inches = Lengths.parse(text, session.unit());
       Point p = guide.level() ? new Point(guide.through().x(), inches) : new Point(inches, guide.through().y());
-      session.apply(GuideEdits.change(face(), index, guide.movedTo(p)));
+      session.apply(GuideEdits.change(face(), index, guide.withThrough(p)));
     });
     at.show(Lengths.show(guide.level() ? guide.through().y() : guide.through().x(), session.unit()));
     at.setPrefWidth(70);
     TypedField turn = new TypedField("guide-turn-" + index, Wording.text("face.guide.turn"), text ->
-        session.apply(GuideEdits.change(face(), index, guide.turnedTo(Lengths.parseNumber(text, -360, 360)))));
+        session.apply(GuideEdits.change(face(), index, guide.withDegrees(Lengths.parseNumber(text, -360, 360)))));
     turn.show(Wording.text("tag.degrees", Lengths.plain(guide.degrees(), 2)));
     turn.setPrefWidth(52);
     CheckBox axis = Kit.check("guide-axis-" + index, "face.guide.axis", guide.axis(),
-        on -> session.apply(GuideEdits.change(face(), index, guide.asAxis(on))));
+        on -> session.apply(GuideEdits.change(face(), index, guide.withAxis(on))));
     axis.setTooltip(new Tooltip(Wording.text("face.guide.axis.tip")));
     axis.setMinWidth(USE_PREF_SIZE);
     return Kit.row(4, at, turn, axis, Kit.iconButton("guide-remove-" + index, Icons.AWAY, "face.guide.remove",
@@ -152,7 +152,7 @@ final class FaceSection extends Section {
       refresh();
     });
     step.setPrefWidth(70);
-    CheckBox snap = Kit.check("face-snap", "face.snap", session.taste().now().snap(), on -> session.taste().change(s -> s.snapping(on)));
+    CheckBox snap = Kit.check("face-snap", "face.snap", session.taste().now().snap(), on -> session.taste().change(s -> s.withSnap(on)));
     fresh.add(() -> snap.setSelected(session.taste().now().snap()));
     return Kit.row(8, shown, step, snap);
   }

@@ -135,7 +135,7 @@ final class FormSection extends Section {
   }
 
   private void line(java.util.function.UnaryOperator<LineLook> change) {
-    session.perform((face, ids) -> Edits.shape(face, ids, "edit.line", s -> s.lined(s.line().map(change))));
+    session.perform((face, ids) -> Edits.shape(face, ids, "edit.line", s -> s.withLine(s.line().map(change))));
   }
 
   /** Dashes as lengths in points, ends, corners and side. */
@@ -147,13 +147,13 @@ final class FormSection extends Section {
           lengths.add(Lengths.parseNumber(part, 0, 7200));
         }
       }
-      line(l -> l.dashed(lengths));
+      line(l -> l.withDashesPt(lengths));
     });
     fresh.add(() -> lineNow().ifPresent(l -> dashes.show(String.join(" ", l.dashesPt().stream().map(d -> Lengths.plain(d, 2)).toList()))));
     FlowPane looks = new FlowPane(4, 4);
-    turning(looks, "line-end", LineEnd.values(), "lineEnd.", () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.ending(LineEnd.values()[i])));
-    turning(looks, "line-corner", Corner.values(), "shapes.corner.", () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.cornered(Corner.values()[i])));
-    turning(looks, "line-side", LineSide.values(), "lineSide.", () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.beside(LineSide.values()[i])));
+    turning(looks, "line-end", LineEnd.values(), "lineEnd.", () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.withEnd(LineEnd.values()[i])));
+    turning(looks, "line-corner", Corner.values(), "shapes.corner.", () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.withCorner(Corner.values()[i])));
+    turning(looks, "line-side", LineSide.values(), "lineSide.", () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.withSide(LineSide.values()[i])));
     return new VBox(4, Kit.under(Wording.text("line.dashes"), dashes), looks);
   }
 

@@ -107,14 +107,14 @@ final class LookSection extends Section {
   private Node line() {
     ColourField colour = new ColourField("tag-line", Wording.text("tag.line"), true, session, this::colours,
         chosen -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
-            s -> s.lined(chosen.map(c -> s.line().map(l -> l.in(c)).orElseGet(() -> new LineLook(1, c)))))));
+            s -> s.withLine(chosen.map(c -> s.line().map(l -> l.withColour(c)).orElseGet(() -> LineLook.of(1, c)))))));
     TypedField width = new TypedField("tag-line-width", Wording.text("tag.lineWidth"), text -> {
       double pt = Unit.POINT.fromInches(Lengths.parse(text, Unit.POINT));
       if (!(pt >= 0.01 && pt <= 720)) {
         throw Trouble.of("number.range", text, "0.01 pt", "720 pt");
       }
       session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
-          s -> s.lined(Optional.of(s.line().map(l -> l.wide(pt)).orElseGet(() -> new LineLook(pt, Colour.BLACK))))));
+          s -> s.withLine(Optional.of(s.line().map(l -> l.withWidthPt(pt)).orElseGet(() -> LineLook.of(pt, Colour.BLACK))))));
     });
     fresh.add(() -> lineNow().ifPresent(line -> {
       colour.show(line.map(LineLook::colour));

@@ -47,11 +47,11 @@ final class MountSection extends Section {
 
   private List<Node> held() {
     FlowPane figures = fields(FOURTH,
-        "mount.zoom", percent("mount-zoom", "mount.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.zoomed(v))),
+        "mount.zoom", percent("mount-zoom", "mount.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
         "mount.dx", percent("mount-dx", "mount.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new Held(h.zoom(), v, h.dy(), h.turn()))),
         "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new Held(h.zoom(), h.dx(), v, h.turn()))),
         "mount.turn", number("mount-turn", "mount.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
-            v -> hold(h -> h.turned(v))));
+            v -> hold(h -> h.withTurn(v))));
     FlowPane buttons = flow(
         Kit.button("mount-fill", "mount.fill", () -> hold(h -> Held.FILLING), "quiet"),
         Kit.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
@@ -60,7 +60,7 @@ final class MountSection extends Section {
         }), "quiet"),
         Kit.button("mount-true", "mount.true", () -> now().ifPresent(i -> {
           double zoom = Mounts.zoomAt(session.job(), i, session.job().ticket().ppi());
-          hold(h -> h.zoomed(zoom));
+          hold(h -> h.withZoom(zoom));
         }), "quiet"),
         Kit.button("mount-put", "mount.put", () -> session.pictureHands().fill(), "quiet"),
         Kit.button("mount-out", "mount.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));

@@ -78,15 +78,15 @@ final class PictureSection extends Section {
 
   private TypedField tone(String name, Function<Tones, Double> get, java.util.function.BiFunction<Tones, Double, Tones> with) {
     return percent("picture-" + name, "picture." + name, -100, 100, () -> get.apply(retouch().tones()),
-        v -> change("edit.tones", r -> r.toned(with.apply(r.tones(), v))));
+        v -> change("edit.tones", r -> r.withTones(with.apply(r.tones(), v))));
   }
 
   private FlowPane tones() {
     return fields(FOURTH,
-        "picture.brightness", tone("brightness", Tones::brightness, Tones::bright),
-        "picture.contrast", tone("contrast", Tones::contrast, Tones::hard),
-        "picture.warmth", tone("warmth", Tones::warmth, Tones::warm),
-        "picture.saturation", tone("saturation", Tones::saturation, Tones::colourful));
+        "picture.brightness", tone("brightness", Tones::brightness, Tones::withBrightness),
+        "picture.contrast", tone("contrast", Tones::contrast, Tones::withContrast),
+        "picture.warmth", tone("warmth", Tones::warmth, Tones::withWarmth),
+        "picture.saturation", tone("saturation", Tones::saturation, Tones::withSaturation));
   }
 
   private TypedField side(String name, Function<Box, Double> get, java.util.function.BiFunction<Box, Double, Box> with) {
@@ -101,7 +101,7 @@ final class PictureSection extends Section {
         "picture.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
         "picture.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
     TypedField straighten = number("picture-straighten", "picture.straighten", -45, 45,
-        () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.straightened(v)));
+        () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.withStraighten(v)));
     pane.getChildren().addAll(
         field(THIRD, "picture.straighten", straighten),
         pill("picture-flip-x", "picture.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
@@ -111,7 +111,7 @@ final class PictureSection extends Section {
 
   private FlowPane pixels() {
     TypedField enlarge = number("picture-enlarge", "picture.enlarge", 1, Retouch.MOST_ENLARGED,
-        () -> Lengths.plain(retouch().enlarged(), 2), v -> change("edit.enlarge", r -> r.enlarged(v)));
+        () -> Lengths.plain(retouch().enlarged(), 2), v -> change("edit.enlarge", r -> r.withEnlarged(v)));
     FlowPane pane = fields(THIRD, "picture.enlarge", enlarge);
     pane.getChildren().addAll(
         Kit.button("picture-replace", "picture.replace", () -> session.pictureHands().replace(), "quiet"),

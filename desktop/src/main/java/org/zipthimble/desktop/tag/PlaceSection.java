@@ -99,7 +99,7 @@ final class PlaceSection extends Section {
     if (!several) {
       TypedField turn = number("tag-turn", "tag.turn", -3600, 3600,
           () -> now().map(i -> Wording.text("tag.degrees", Lengths.plain(i.placement().turn(), 2))).orElse(""),
-          degrees -> session.apply(Edits.place(face(), ids(), "edit.turn", p -> p.turnedTo(degrees))));
+          degrees -> session.apply(Edits.place(face(), ids(), "edit.turn", p -> p.withTurn(degrees))));
       second.getChildren().add(narrow("tag.turn", turn));
     }
     TypedField scale = number("tag-scale", "tag.scale", 1, 10_000, () -> Wording.text("proof.percent", 100),

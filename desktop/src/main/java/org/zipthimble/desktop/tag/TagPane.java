@@ -121,7 +121,7 @@ public final class TagPane extends VBox {
   private void one(Item item) {
     TypedField name = new TypedField("tag-name", Wording.text("tag.name.spoken"), text -> {
       if (!text.isBlank()) {
-        session.apply(Edits.facts(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.named(text.strip())));
+        session.apply(Edits.facts(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.withName(text.strip())));
       }
     });
     name.getStyleClass().add("tag-name");

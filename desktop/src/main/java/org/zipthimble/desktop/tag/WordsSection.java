@@ -94,7 +94,7 @@ final class WordsSection extends Section {
 
   private Node colourRow() {
     ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, session, this::colours,
-        chosen -> chosen.ifPresent(c -> type(s -> s.inColour(c))));
+        chosen -> chosen.ifPresent(c -> type(s -> s.withColour(c))));
     fresh.add(() -> wordsNow().ifPresent(w -> colour.show(Optional.of(w.style().colour()))));
     return beside("tag.colour", colour);
   }
@@ -111,7 +111,7 @@ final class WordsSection extends Section {
 
   private Node typeRow() {
     TypedField size = type("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT,
-        WordStyle::sizePt, (s, v) -> s.atSize(v));
+        WordStyle::sizePt, (s, v) -> s.withSizePt(v));
     size.setPrefWidth(SIZE_WIDTH);
     VBox sized = Kit.under(Wording.text("tag.size"), size);
     HBox.setHgrow(sized, Priority.NEVER);
@@ -120,7 +120,7 @@ final class WordsSection extends Section {
   }
 
   private Node spaceRow() {
-    TypedField leading = type("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeading(v));
+    TypedField leading = type("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeadingPercent(v));
     TypedField tracking = type("tag-tracking", "tag.tracking", "tag.bare", -200, 2000, WordStyle::tracking, (s, v) -> s.withTracking(v));
     return Kit.row(6, Kit.under(Wording.text("tag.leading"), leading), Kit.under(Wording.text("tag.tracking"), tracking));
   }
@@ -150,7 +150,7 @@ final class WordsSection extends Section {
       pill.setToggleGroup(group);
       pill.setMinWidth(USE_PREF_SIZE);
       pill.setOnAction(e -> {
-        type(s -> s.aligned(align));
+        type(s -> s.withAlign(align));
         pill.setSelected(true);
       });
       fresh.add(() -> wordsNow().ifPresent(w -> pill.setSelected(w.style().align() == align)));

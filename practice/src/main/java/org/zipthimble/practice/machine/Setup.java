@@ -1,5 +1,7 @@
 package org.zipthimble.practice.machine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How a practice cutter is set up.
  *
@@ -13,9 +15,10 @@ package org.zipthimble.practice.machine;
  * @param material how many inches of the mat's height are covered with material
  * @param hurry how many times faster than a real machine it works; 0 for at once
  */
+@RecordBuilder
 public record Setup(
     double width, double height, double margin, String blade, double pressure, double speed, double acceleration, double material,
-    double hurry) {
+    double hurry) implements SetupBuilder.With {
   /** A mat of 12 x 12 in. */
   public static final Setup USUAL = new Setup(12, 12, 0.25, "fine point", 110, 8, 40, 12, 10);
 
@@ -30,21 +33,11 @@ public record Setup(
 
   /** The same with another mat, covered whole. */
   public Setup mat(double wide, double high) {
-    return new Setup(wide, high, margin, blade, pressure, speed, acceleration, high, hurry);
-  }
-
-  /** The same with less material. */
-  public Setup covered(double inches) {
-    return new Setup(width, height, margin, blade, pressure, speed, acceleration, inches, hurry);
+    return withWidth(wide).withHeight(high).withMaterial(high);
   }
 
   /** The same with another blade and how it goes. */
   public Setup going(String name, double grams, double inchesPerSecond, double perSecondSquared) {
-    return new Setup(width, height, margin, name, grams, inchesPerSecond, perSecondSquared, material, hurry);
-  }
-
-  /** The same in more or less of a hurry. */
-  public Setup hurrying(double times) {
-    return new Setup(width, height, margin, blade, pressure, speed, acceleration, material, times);
+    return withBlade(name).withPressure(grams).withSpeed(inchesPerSecond).withAcceleration(perSecondSquared);
   }
 }

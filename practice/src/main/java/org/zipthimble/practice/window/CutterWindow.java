@@ -153,8 +153,8 @@ public final class CutterWindow extends Application {
     field(grid, 0, 0, "practice.pressure", u.pressure(), v -> change(now().going(now().blade(), v, now().speed(), now().acceleration())));
     field(grid, 1, 0, "practice.speed", u.speed(), v -> change(now().going(now().blade(), now().pressure(), v, now().acceleration())));
     field(grid, 0, 1, "practice.acceleration", u.acceleration(), v -> change(now().going(now().blade(), now().pressure(), now().speed(), v)));
-    field(grid, 1, 1, "practice.material", u.material(), v -> change(now().covered(v)));
-    field(grid, 0, 2, "practice.hurry", u.hurry(), v -> change(now().hurrying(v)));
+    field(grid, 1, 1, "practice.material", u.material(), v -> change(now().withMaterial(v)));
+    field(grid, 0, 2, "practice.hurry", u.hurry(), v -> change(now().withHurry(v)));
     return grid;
   }
 
