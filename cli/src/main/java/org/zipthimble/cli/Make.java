@@ -15,7 +15,7 @@ import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
 import org.zipthimble.core.paint.PdfPress;
-import org.zipthimble.core.send.Manner;
+import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -141,8 +141,8 @@ final class Make implements Callable<Integer> {
     };
   }
 
-  private Manner manner() throws Trouble {
-    Manner manner = Manner.USUAL.withPlain(plain).withOpen(open);
+  private SendOptions manner() throws Trouble {
+    SendOptions manner = SendOptions.USUAL.withPlain(plain).withOpen(open);
     if (quality != null) {
       manner = manner.withQuality(within(quality, 30, 100) / 100);
     }

@@ -15,7 +15,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -27,7 +27,7 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -87,15 +87,15 @@ final class PicturesBench implements Callable<Integer> {
         .withPatched(true).looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.05, 0.05, 0.9, 0.9)).withStraighten(2);
   }
 
-  private static Rub stroke(double x, double y) {
-    return new Rub(List.of(new Point(x, y), new Point(x + 0.1, y + 0.05), new Point(x + 0.15, y)), 0.03, 0.4, false);
+  private static BrushStroke stroke(double x, double y) {
+    return new BrushStroke(List.of(new Point(x, y), new Point(x + 0.1, y + 0.05), new Point(x + 0.15, y)), 0.03, 0.4, false);
   }
 
   private Object sent(Picture picture, Retouch how) throws Trouble, Stopped, IOException {
     double width = picture.width() / PPI;
     double height = picture.height() / PPI;
     Job job = Job.blank("large", Ticket.usual("Poster", new Size(width, height)), List.of("front"));
-    Item photo = new Item.Photo(Facts.of("i1", "Field"), Placement.of(new Box(0, 0, width, height)), picture.blob().id(), how);
+    Item photo = new Item.Photo(ItemProperties.of("i1", "Field"), Placement.of(new Box(0, 0, width, height)), picture.blob().id(), how);
     Picture came = Pictures.look("field.png", picture.blob().bytes(), Pictures.Limits.USUAL);
     Job full = Edits.add("f1", photo, came).change().apply(job);
     java.nio.file.Path file = java.nio.file.Files.createTempFile("zip-thimble", ".tif");

@@ -13,7 +13,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -47,20 +47,20 @@ public final class Made {
 
   public static Item.Shape rectangle(String id, double x, double y, double width, double height) {
     return Item.Shape.of(
-        Facts.of(id, "Rectangle " + id), Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0),
+        ItemProperties.of(id, "Rectangle " + id), Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0),
         Optional.of(CREAM), Optional.empty());
   }
 
   public static Item.Shape ellipse(String id, double x, double y, double width, double height) {
     return Item.Shape.of(
-        Facts.of(id, "Ellipse " + id), Placement.of(new Box(x, y, width, height)), new Outline.Ellipse(),
+        ItemProperties.of(id, "Ellipse " + id), Placement.of(new Box(x, y, width, height)), new Outline.Ellipse(),
         Optional.of(BEET), Optional.empty());
   }
 
   public static Item.Shape drawn(String id) {
     Path path = Path.build().start(1 / 3.0, 0).curve(Math.E / 3, 1e-7, Math.PI / 4, 1 / 7.0, 1, 1 - 1e-12).line(0, 2 / 3.0).close().path();
     return Item.Shape.of(
-        Facts.of(id, "Drawn " + id), Placement.of(1, 5, 1, 1, 12), new Outline.Drawn(path), Optional.of(BEET), Optional.empty());
+        ItemProperties.of(id, "Drawn " + id), Placement.of(1, 5, 1, 1, 12), new Outline.Drawn(path), Optional.of(BEET), Optional.empty());
   }
 
   public static Item.Shape background(String id) {
@@ -72,11 +72,11 @@ public final class Made {
   }
 
   public static Item.Words words(String id, String text, double x, double y, double width, double height, WordStyle style) {
-    return new Item.Words(Facts.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
+    return new Item.Words(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
   }
 
   public static Item.Photo photo(String id, Picture picture, double x, double y, double width, double height) {
-    return Item.Photo.of(Facts.of(id, "Photo " + id), Placement.of(x, y, width, height, 0), picture.id());
+    return Item.Photo.of(ItemProperties.of(id, "Photo " + id), Placement.of(x, y, width, height, 0), picture.id());
   }
 
   public static BufferedImage chequers(int width, int height) {

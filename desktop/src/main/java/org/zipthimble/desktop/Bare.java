@@ -20,7 +20,7 @@ import javafx.stage.Stage;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /**
  * States what the toolkit itself takes on this machine, to set our figures beside: with {@code start} the
@@ -45,7 +45,7 @@ public final class Bare extends Application {
         stage.setScene(new Scene(new StackPane(new Label(".")), Main.WIDTH, Main.HEIGHT));
         stage.show();
       } else {
-        Session session = Main.session(null, new Taste(Places.in(Files.createTempDirectory("start"))));
+        Session session = Main.session(null, new Preferences(Places.in(Files.createTempDirectory("start"))));
         Main.fill(stage, session);
       }
       afterFrames(asked.contains("bare") ? "bare window" : "Zip Thimble");

@@ -3,7 +3,7 @@ package org.zipthimble.desktop;
 import java.util.Locale;
 import javafx.scene.Scene;
 import org.zipthimble.core.store.Settings;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** Gives a scene the look that was chosen: linen by day, the night bench, and type in popups at the interface's scale. */
 final class Looks {
@@ -11,9 +11,9 @@ final class Looks {
 
   private Looks() {}
 
-  static void follow(Scene scene, Taste taste) {
-    put(scene, taste.now());
-    taste.settingsProperty().addListener((o, was, is) -> {
+  static void follow(Scene scene, Preferences preferences) {
+    put(scene, preferences.now());
+    preferences.settingsProperty().addListener((o, was, is) -> {
       if (was.night() != is.night() || was.scale() != is.scale()) {
         put(scene, is);
       }

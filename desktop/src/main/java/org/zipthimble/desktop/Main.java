@@ -15,7 +15,7 @@ import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** Opens the window. */
 public final class Main extends Application {
@@ -36,8 +36,8 @@ public final class Main extends Application {
 
   @Override
   public void start(Stage stage) {
-    Taste taste = new Taste(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))));
-    Session session = session(new WindowAsker(stage), taste);
+    Preferences preferences = new Preferences(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))));
+    Session session = session(new WindowAsker(stage), preferences);
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(Wording.text("window.failed")));
     List<String> named = getParameters().getUnnamed();
@@ -47,16 +47,16 @@ public final class Main extends Application {
   }
 
   /** A session that begins with a blank invitation. */
-  static Session session(Asker asker, Taste taste) {
-    return new Session(blank(), asker, taste);
+  static Session session(Asker asker, Preferences preferences) {
+    return new Session(blank(), asker, preferences);
   }
 
   /** Fills and shows a window for a session. */
   static Workbench fill(Stage stage, Session session) {
     TYPE.forEach(file -> Font.loadFont(BundledFonts.open(file), 12));
     Workbench workbench = new Workbench(session, () -> quit(stage, session));
-    Scene scene = new Scene(new Scaled(workbench, session.taste()), WIDTH, HEIGHT);
-    Looks.follow(scene, session.taste());
+    Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
+    Looks.follow(scene, session.preferences());
     stage.setScene(scene);
     stage.setMinWidth(960);
     stage.setMinHeight(640);

@@ -27,7 +27,7 @@ import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -38,7 +38,7 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed. */
 public final class Pace extends Application {
@@ -58,7 +58,7 @@ public final class Pace extends Application {
 
   @Override
   public void start(Stage stage) throws IOException {
-    session = Main.session(null, new Taste(Places.in(Files.createTempDirectory("pace"))));
+    session = Main.session(null, new Preferences(Places.in(Files.createTempDirectory("pace"))));
     workbench = Main.fill(stage, session);
     for (int count : new int[] {300, 2000}) {
       runs.add(() -> run(count, "one object dragged", frame -> drag(Set.of("i1"), frame)));
@@ -79,7 +79,7 @@ public final class Pace extends Application {
       wave = i == 0 ? wave.start(p.x(), p.y()) : wave.curve(p.x() + 0.002, p.y(), p.x(), p.y() + 0.002, p.x(), p.y());
     }
     Path outline = wave.line(5, 8).close().path();
-    Item.Shape shape = Drawings.shape(Facts.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
+    Item.Shape shape = Drawings.shape(ItemProperties.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
     Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).withFaces(List.of(Face.of("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
     measure(job, all.size(), "chosen points dragged", () -> {
@@ -168,7 +168,7 @@ public final class Pace extends Application {
     for (int i = 0; i < count; i++) {
       Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
       Item item = i % 5 == 0
-          ? new Item.Words(Facts.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          ? new Item.Words(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
       Placement p = item.placement();

@@ -3,20 +3,20 @@ package org.zipthimble.desktop;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** Shows the whole interface larger: it is laid out on a smaller page and scaled up; what does not go on is scrolled to. */
 final class Scaled extends Region {
   private static final double LEAST_WIDTH = 800;
   private static final double LEAST_HEIGHT = 520;
 
-  private final Taste taste;
+  private final Preferences preferences;
   private final Region inside;
   private final ScrollPane scroll = new ScrollPane();
   private final Scale scale = new Scale(1, 1);
 
-  Scaled(Region inside, Taste taste) {
-    this.taste = taste;
+  Scaled(Region inside, Preferences preferences) {
+    this.preferences = preferences;
     this.inside = inside;
     scroll.setFitToWidth(true);
     scroll.setFitToHeight(true);
@@ -25,7 +25,7 @@ final class Scaled extends Region {
     scroll.getTransforms().add(scale);
     getStyleClass().add("workbench");
     put();
-    taste.settingsProperty().addListener((o, was, is) -> {
+    preferences.settingsProperty().addListener((o, was, is) -> {
       if (was.scale() != is.scale()) {
         put();
       }
@@ -34,7 +34,7 @@ final class Scaled extends Region {
 
   /** At its own size the interface stands here by itself; a scroll pane would have all of it drawn with every change. */
   private void put() {
-    if (taste.now().scale() == 1) {
+    if (preferences.now().scale() == 1) {
       scroll.setContent(null);
       inside.setMinSize(USE_COMPUTED_SIZE, USE_COMPUTED_SIZE);
       getChildren().setAll(inside);
@@ -48,7 +48,7 @@ final class Scaled extends Region {
 
   @Override
   protected void layoutChildren() {
-    double s = taste.now().scale();
+    double s = preferences.now().scale();
     scale.setX(s);
     scale.setY(s);
     getChildren().get(0).resizeRelocate(0, 0, getWidth() / s, getHeight() / s);

@@ -39,7 +39,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 import org.zipthimble.samples.DemoShelf;
 
 /** Takes a picture of each station from the demo jobs. */
@@ -76,7 +76,7 @@ public final class Shots extends Application {
   public void start(Stage window) throws IOException {
     stage = window;
     folder = Path.of(getParameters().getUnnamed().get(0));
-    Session session = Main.session(new Answers(), new Taste(Places.in(Files.createTempDirectory("shots-home"))));
+    Session session = Main.session(new Answers(), new Preferences(Places.in(Files.createTempDirectory("shots-home"))));
     workbench = Main.fill(window, session);
     robot = new Robot();
     plan();
@@ -84,7 +84,7 @@ public final class Shots extends Application {
   }
 
   private void plan() {
-    step("item.png", s -> s.taste().change(t -> t.liking("jar_label").liking("bookmark")));
+    step("item.png", s -> s.preferences().change(t -> t.liking("jar_label").liking("bookmark")));
     step("compose.png", s -> {
       putAwayHints(s);
       take(s, "swap-invitation.thimble");
@@ -122,7 +122,7 @@ public final class Shots extends Application {
       for (String name : List.of("Motto", "When", "Where")) {
         s.apply(Edits.place("f1", idOf(s, name), "edit.move", p -> p.moved(0, 0.05)));
       }
-      s.apply(Edits.facts("f1", idOf(s, "Beans"), "edit.opacity", f -> f.withOpacity(0.9)));
+      s.apply(Edits.properties("f1", idOf(s, "Beans"), "edit.opacity", f -> f.withOpacity(0.9)));
       s.undo();
       s.selectionProperty().set(idOf(s, "Motto"));
       run("menu.steps");
@@ -188,13 +188,13 @@ public final class Shots extends Application {
     step("mounts.png", s -> run("menu.fit"));
     step("mounts.png", s -> { });
     step("night.png", s -> {
-      s.taste().change(t -> t.withNight(true));
+      s.preferences().change(t -> t.withNight(true));
       take(s, "thank-you.thimble");
       s.stationProperty().set(Station.COMPOSE);
       s.selectionProperty().set(idOf(s, "Thanks"));
     });
     step("help.png", s -> {
-      s.taste().change(t -> t.withNight(false));
+      s.preferences().change(t -> t.withNight(false));
       run("menu.hands");
     });
     step("finder.png", s -> {
@@ -219,13 +219,13 @@ public final class Shots extends Application {
 
   private static void putAwayHints(Session session) {
     for (Station station : Station.values()) {
-      session.taste().change(t -> t.without(station.name().toLowerCase(java.util.Locale.ROOT)));
+      session.preferences().change(t -> t.without(station.name().toLowerCase(java.util.Locale.ROOT)));
     }
   }
 
   /** Presses on an object and pulls it by inches of its face; the button stays down. */
   private void drag(Session session, String name, double dx, double dy) {
-    Item item = session.face().items().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+    Item item = session.face().items().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
     Point from = item.placement().centre();
     Timeline hand = new Timeline(
         new KeyFrame(Duration.millis(100), e -> robot.mouseMove(onScreen(from))),
@@ -243,7 +243,7 @@ public final class Shots extends Application {
   }
 
   private static Set<String> idOf(Session session, String name) {
-    return session.face().items().stream().filter(i -> i.facts().name().equals(name)).findFirst()
+    return session.face().items().stream().filter(i -> i.properties().name().equals(name)).findFirst()
         .map(i -> Set.of(i.id())).orElse(Set.of());
   }
 

@@ -22,7 +22,7 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -38,8 +38,8 @@ final class Tape extends StackPane {
   private final Path ticks = new Path();
   private final Pane places;
   private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
-  private final Label found = Kit.label("", "badge");
-  private final Label sheet = Kit.label("", "badge", "sheet-badge");
+  private final Label found = Controls.label("", "badge");
+  private final Label sheet = Controls.label("", "badge", "sheet-badge");
 
   Tape(Session session) {
     this.session = session;
@@ -89,7 +89,7 @@ final class Tape extends StackPane {
     sheet.setText(Wording.text("tape.sheet"));
     for (Station station : Station.values()) {
       boolean here = session.stationProperty().get() == station;
-      HBox inside = Kit.row(6, here ? thimble() : dot(), Kit.label(station.title(), here ? "station-here" : "station-name"));
+      HBox inside = Controls.row(6, here ? thimble() : dot(), Controls.label(station.title(), here ? "station-here" : "station-name"));
       if (station == Station.CHECK && !findings.isEmpty() && begun()) {
         inside.getChildren().add(found);
       }

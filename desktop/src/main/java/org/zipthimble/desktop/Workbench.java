@@ -25,7 +25,7 @@ import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Commands;
 import org.zipthimble.desktop.command.Shapes;
 import org.zipthimble.desktop.page.FigureSlip;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.page.Finder;
 import org.zipthimble.desktop.page.HelpPage;
 import org.zipthimble.desktop.page.HintSlip;
@@ -35,7 +35,7 @@ import org.zipthimble.desktop.page.ShelfPane;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.station.Adding;
+import org.zipthimble.desktop.station.ObjectAdder;
 import org.zipthimble.desktop.station.CutStation;
 import org.zipthimble.desktop.station.FindingsPane;
 import org.zipthimble.desktop.station.ItemStation;
@@ -54,7 +54,7 @@ final class Workbench extends StackPane {
   private final Session session;
   private final BorderPane window = new BorderPane();
   private final BenchPane bench;
-  private final Adding adding;
+  private final ObjectAdder adding;
   private final LayersPane layers;
   private final ShelfPane shelf;
   private final VBox bottom = new VBox();
@@ -79,7 +79,7 @@ final class Workbench extends StackPane {
   Workbench(Session session, Runnable quit) {
     this.session = session;
     bench = new BenchPane(session);
-    adding = new Adding(session);
+    adding = new ObjectAdder(session);
     shelf = new ShelfPane(session, adding, () -> shelf(false));
     placing = new PlacingSlip(session, adding);
     figures = new FigureSlip(session);
@@ -188,7 +188,7 @@ final class Workbench extends StackPane {
   }
 
   /** What adds to the bench, for what stands in a person's stead. */
-  Adding adding() {
+  ObjectAdder adding() {
     return adding;
   }
 
@@ -222,10 +222,10 @@ final class Workbench extends StackPane {
   }
 
   private Node top(MenuBar bar) {
-    Label name = Kit.label("", "job-name");
+    Label name = Controls.label("", "job-name");
     name.textProperty().bind(Bindings.createStringBinding(() -> session.job().name(), session.historyProperty()));
     name.setId("job-name");
-    Label saved = Kit.label("", "saved-note");
+    Label saved = Controls.label("", "saved-note");
     saved.setId("saved-note");
     saved.textProperty().bind(Bindings.createStringBinding(
         session::savedText, session.historyProperty(), session.filing().savedAtProperty()));
@@ -234,9 +234,9 @@ final class Workbench extends StackPane {
     busy.setMaxSize(18, 18);
     busy.visibleProperty().bind(session.filing().busyProperty());
     busy.setAccessibleText(Wording.text("file.busy"));
-    javafx.scene.control.Button stop = Kit.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
+    javafx.scene.control.Button stop = Controls.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
     stop.visibleProperty().bind(session.filing().busyProperty().and(session.filing().canStopProperty()));
-    HBox row = Kit.row(8, bar, Kit.spring(), stop, busy, saved);
+    HBox row = Controls.row(8, bar, Controls.spring(), stop, busy, saved);
     row.getStyleClass().add("top-row");
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);

@@ -16,7 +16,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -24,7 +24,7 @@ import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** A person sits at the bench with a blank card in a window of its own, in a home folder of its own. */
 @ExtendWith(ApplicationExtension.class)
@@ -38,7 +38,7 @@ abstract class AtTheBench {
   /** Opens the window with a blank card; called by what each class has to mark as its start. */
   void open(Stage stage, int faces) throws IOException {
     folder = Files.createTempDirectory("bench");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Taste(Places.in(folder.resolve("home"))));
+    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
     workbench = Main.fill(stage, session);
   }
 
@@ -53,7 +53,7 @@ abstract class AtTheBench {
   void withoutHints(FxRobot robot) {
     robot.interact(() -> {
       for (Station station : Station.values()) {
-        session.taste().change(s -> s.without(station.name().toLowerCase(Locale.ROOT)));
+        session.preferences().change(s -> s.without(station.name().toLowerCase(Locale.ROOT)));
       }
     });
   }
@@ -73,7 +73,7 @@ abstract class AtTheBench {
 
   /** A filled rectangle on the first face, in inches. */
   void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(Facts.of(session.job().freshId(), name),
+    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), name),
         Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
   }
 }

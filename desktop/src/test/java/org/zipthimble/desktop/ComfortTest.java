@@ -96,16 +96,16 @@ class ComfortTest extends AtTheBench {
     box(robot, "Middle", 1.5, 1.5, 2, 2);
     box(robot, "Top", 2, 2, 1, 1);
     hand.click(2.5, 2.5);
-    assertEquals("Top", session.single().orElseThrow().facts().name());
+    assertEquals("Top", session.single().orElseThrow().properties().name());
     hand.click(2.5, 2.5);
-    assertEquals("Middle", session.single().orElseThrow().facts().name());
+    assertEquals("Middle", session.single().orElseThrow().properties().name());
     hand.click(2.5, 2.5);
-    assertEquals("Below", session.single().orElseThrow().facts().name());
+    assertEquals("Below", session.single().orElseThrow().properties().name());
     hand.click(2.5, 2.5);
-    assertEquals("Top", session.single().orElseThrow().facts().name());
-    robot.interact(() -> session.apply(Edits.facts("f1", Set.of(hand.named("Top").id()), "edit.lock", f -> f.withLocked(true))));
+    assertEquals("Top", session.single().orElseThrow().properties().name());
+    robot.interact(() -> session.apply(Edits.properties("f1", Set.of(hand.named("Top").id()), "edit.lock", f -> f.withLocked(true))));
     hand.click(0.3, 6).click(2.5, 2.5);
-    assertEquals("Middle", session.single().orElseThrow().facts().name(), "what is locked is never in the way");
+    assertEquals("Middle", session.single().orElseThrow().properties().name(), "what is locked is never in the way");
   }
 
   @Test
@@ -181,7 +181,7 @@ class ComfortTest extends AtTheBench {
     hand.doubleClick(1.5, 1.5);
     assertTrue(session.openProperty().get().isPresent());
     hand.drag(3.5, 3.5, 3.5, 5.02);
-    assertEquals("B", session.single().orElseThrow().facts().name());
+    assertEquals("B", session.single().orElseThrow().properties().name());
     hand.keys(KeyCode.ESCAPE).keys(KeyCode.ESCAPE);
     assertFalse(session.openProperty().get().isPresent());
     Item group = session.single().orElseThrow();
@@ -232,12 +232,12 @@ class ComfortTest extends AtTheBench {
   }
 
   private List<String> names() {
-    return session.face().items().stream().map(i -> i.facts().name()).toList();
+    return session.face().items().stream().map(i -> i.properties().name()).toList();
   }
 
   @Test
   void workLeftByAHardEndIsOfferedAndTakenUp(FxRobot robot) throws Exception {
-    box(robot, "Kept", 1, 1, 1, 1);
+    box(robot, "Memo", 1, 1, 1, 1);
     Path root = folder.resolve("home").resolve("recovery");
     Hand.until(() -> Files.isDirectory(root) && notes(root) == 1);
     assertEquals(List.of(), session.filing().left(), "the program is still alive");
@@ -257,7 +257,7 @@ class ComfortTest extends AtTheBench {
     robot.interact(() -> session.stationProperty().set(Station.ITEM));
     robot.interact(() -> session.jumpTo(0));
     robot.clickOn("#recover-take");
-    Hand.until(() -> names().equals(List.of("Kept")));
+    Hand.until(() -> names().equals(List.of("Memo")));
     assertTrue(session.filing().unsaved());
     Hand.until(() -> !Files.exists(root.resolve("left")));
   }
@@ -355,10 +355,10 @@ class ComfortTest extends AtTheBench {
     hand.keys(KeyCode.O, KeyCode.CONTROL, KeyCode.SHIFT);
     robot.clickOn("#shelf-search").write("wreath leaf");
     robot.clickOn("#ornament-leaf-wreath");
-    assertEquals("Leaf wreath", session.single().orElseThrow().facts().name());
+    assertEquals("Leaf wreath", session.single().orElseThrow().properties().name());
     hand.type("#part-4f8a57", "#7a2e22");
     assertTrue(session.single().orElseThrow().members().stream().map(Item.Shape.class::cast)
-        .anyMatch(s -> s.facts().name().equals("leaves") && s.fill().orElseThrow().equals(Colour.of(0x7A2E22))));
+        .anyMatch(s -> s.properties().name().equals("leaves") && s.fill().orElseThrow().equals(Colour.of(0x7A2E22))));
     robot.clickOn("#shelf-keep");
     Hand.until(() -> Files.exists(folder.resolve("home/shelf/Leaf wreath.thimble")));
   }
@@ -383,11 +383,11 @@ class ComfortTest extends AtTheBench {
 
   @Test
   void nightAndScaleAndHelpAndSquash(FxRobot robot) throws Exception {
-    robot.interact(() -> session.taste().change(s -> s.withNight(true).withScale(1.5)));
+    robot.interact(() -> session.preferences().change(s -> s.withNight(true).withScale(1.5)));
     assertTrue(workbench.getScene().getStylesheets().stream().anyMatch(s -> s.endsWith("night.css")));
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(1.5, workbench.localToScene(1, 0).getX() - workbench.localToScene(0, 0).getX(), 1e-6);
-    robot.interact(() -> session.taste().change(s -> s.withNight(false).withScale(1)));
+    robot.interact(() -> session.preferences().change(s -> s.withNight(false).withScale(1)));
     hand.keys(KeyCode.F1);
     assertTrue(robot.lookup("#help-scroll").tryQuery().isPresent());
     robot.clickOn("#help-close");

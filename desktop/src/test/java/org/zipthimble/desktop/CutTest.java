@@ -26,7 +26,7 @@ import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Role;
@@ -146,10 +146,10 @@ class CutTest extends AtTheBench {
     robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(1, session.job().cutting().lanes().size());
-    assertTrue(session.face().items().stream().allMatch(i -> i.facts().role() == Role.CUTS && i.facts().cutting().lane().equals("l1")));
+    assertTrue(session.face().items().stream().allMatch(i -> i.properties().role() == Role.CUTS && i.properties().cutting().lane().equals("l1")));
     down(robot, "#kindOf-kiss");
     robot.clickOn("#kindOf-kiss");
-    assertTrue(session.face().items().stream().allMatch(i -> i.facts().cutting().kind() == CutKind.KISS));
+    assertTrue(session.face().items().stream().allMatch(i -> i.properties().cutting().kind() == CutKind.KISS));
     menu(robot, "#menu-shape", "#menu-way-join");
     hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
     Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
@@ -188,7 +188,7 @@ class CutTest extends AtTheBench {
     settled();
     Item.Group bridged = (Item.Group) session.face().items().get(0);
     assertEquals(3, bridged.members().size());
-    assertTrue(bridged.making() instanceof Making.Combined);
+    assertTrue(bridged.effect() instanceof LiveEffect.Combined);
     assertEquals(8 - 2 * 0.2, area(bridged), 0.02);
   }
 

@@ -99,7 +99,7 @@ final class Hand {
   }
 
   Item named(String name) {
-    return session.face().all().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+    return session.face().all().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
   }
 
   static void until(BooleanSupplier wanted) {

@@ -39,7 +39,7 @@ import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Taste;
+import org.zipthimble.desktop.state.Preferences;
 
 /** A person at the real window, by mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -56,7 +56,7 @@ class PersonTest {
   void open(Stage stage) throws IOException {
     session = new Session(
         StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), 2), answers,
-        new Taste(Places.in(Files.createTempDirectory("person"))));
+        new Preferences(Places.in(Files.createTempDirectory("person"))));
     workbench = Main.fill(stage, session);
   }
 
@@ -188,9 +188,9 @@ class PersonTest {
     Hand.until(() -> session.findingsProperty().get().size() == 2);
     hand.clickOn("#station-check");
     hand.clickOn("#finding-2");
-    assertEquals("Sunrise field", single().facts().name());
+    assertEquals("Sunrise field", single().properties().name());
     hand.clickOn("#finding-1");
-    assertEquals("Paper tint", single().facts().name());
+    assertEquals("Paper tint", single().properties().name());
     assertTrue(hand.lookup(".flag").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().contains("1/16 in short")));
   }
 
@@ -204,9 +204,9 @@ class PersonTest {
     hand.press(KeyCode.ALT).type(KeyCode.PAGE_UP).release(KeyCode.ALT);
     assertEquals(rectangle.id(), session.face().items().get(1).id());
     hand.clickOn(hand.lookup("#layer-" + rectangle.id() + " .layer-seen").queryAs(Node.class));
-    assertFalse(session.face().find(rectangle.id()).orElseThrow().facts().visible());
+    assertFalse(session.face().find(rectangle.id()).orElseThrow().properties().visible());
     hand.clickOn(hand.lookup("#layer-" + rectangle.id() + " .layer-lock").queryAs(Node.class));
-    assertTrue(session.face().find(rectangle.id()).orElseThrow().facts().locked());
+    assertTrue(session.face().find(rectangle.id()).orElseThrow().properties().locked());
   }
 
   @Test

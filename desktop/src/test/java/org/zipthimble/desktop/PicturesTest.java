@@ -30,11 +30,11 @@ import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
@@ -62,7 +62,7 @@ class PicturesTest extends AtTheBench {
     Picture picture = PictureIn.read(png("plain.png", 0x7A2E22), Pictures.Limits.USUAL);
     robot.interact(() -> {
       String id = session.job().freshId();
-      session.apply(Edits.add("f1", Item.Photo.of(Facts.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
+      session.apply(Edits.add("f1", Item.Photo.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
       session.selectionProperty().set(Set.of(id));
     });
     WaitForAsyncUtils.waitForFxEvents();
@@ -70,7 +70,7 @@ class PicturesTest extends AtTheBench {
   }
 
   private Retouch retouch() {
-    return session.single().flatMap(Shown::retouch).orElseThrow();
+    return session.single().flatMap(ShownPicture::retouch).orElseThrow();
   }
 
   private void type(FxRobot robot, String id, String text) {
@@ -91,7 +91,7 @@ class PicturesTest extends AtTheBench {
     robot.clickOn("#add-mounts");
     robot.clickOn("#mounts-columns").eraseText(1).write("2 1").clickOn("#mounts-gutter").eraseText(5).write("0.25").clickOn("#mounts-make");
     Item.Group grid = (Item.Group) session.single().orElseThrow();
-    assertEquals(List.of(2.0, 1.0), ((Making.Gridded) grid.making()).columns());
+    assertEquals(List.of(2.0, 1.0), ((LiveEffect.Gridded) grid.effect()).columns());
     assertEquals(4, Mounts.among(session.face().items()).size());
     assertTrue(robot.lookup(".mount-label").queryAllAs(Label.class).size() >= 4, "empty mounts are shown");
     answers.pictures = List.of(png("a.png", 0x7A2E22), png("b.png", 0x3A6B45), png("c.png", 0x2B2F55), png("d.png", 0xDDA33A), png("e.png", 0x808080));
@@ -113,20 +113,20 @@ class PicturesTest extends AtTheBench {
     double y = grid.placement().y() + p.height() / 2;
     hand.to(x, y);
     robot.doubleClickOn(MouseButton.PRIMARY);
-    assertEquals(Optional.of(first.id()), session.touch().insideProperty().get());
+    assertEquals(Optional.of(first.id()), session.pointerMode().insideProperty().get());
     robot.scroll(5, javafx.geometry.VerticalDirection.UP);
     WaitForAsyncUtils.waitForFxEvents();
-    Making.Mounted zoomed = Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
-    assertFalse(zoomed.held().zoom() == 1, "the wheel zooms the picture");
+    LiveEffect.Mounted zoomed = ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
+    assertFalse(zoomed.fit().zoom() == 1, "the wheel zooms the picture");
     robot.interact(session::undo);
-    assertEquals(1, Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow().held().zoom(), 1e-9, "five turns are one step");
+    assertEquals(1, ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow().fit().zoom(), 1e-9, "five turns are one step");
     robot.interact(session::redo);
     hand.drag(x, y, x + 0.4, y);
-    Making.Mounted moved = Shown.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
-    assertEquals(0.4 / p.width(), moved.held().dx(), 0.05, "and a drag moves it");
+    LiveEffect.Mounted moved = ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
+    assertEquals(0.4 / p.width(), moved.fit().dx(), 0.05, "and a drag moves it");
     assertEquals(p, session.face().find(first.id()).orElseThrow().placement(), "the mount stays");
     robot.type(KeyCode.ESCAPE);
-    assertTrue(session.touch().insideProperty().get().isEmpty());
+    assertTrue(session.pointerMode().insideProperty().get().isEmpty());
   }
 
   @Test
@@ -134,13 +134,13 @@ class PicturesTest extends AtTheBench {
     box(robot, "Window", 1, 1, 2, 2);
     robot.interact(() -> session.selectionProperty().set(Set.of(session.face().items().get(0).id())));
     robot.clickOn("#menu-picture").clickOn("#menu-mount");
-    assertTrue(session.single().flatMap(Shown::mount).isPresent());
+    assertTrue(session.single().flatMap(ShownPicture::mount).isPresent());
     answers.pictures = List.of(png("a.png", 0x7A2E22));
     down(robot, "#mount-put");
     press(robot, "#mount-put");
     Hand.until(() -> !session.face().items().get(0).pictureIds().isEmpty());
     press(robot, "#mount-fit");
-    assertEquals(2.0 / 3, Shown.mount(session.single().orElseThrow()).orElseThrow().held().zoom(), 1e-9);
+    assertEquals(2.0 / 3, ShownPicture.mount(session.single().orElseThrow()).orElseThrow().fit().zoom(), 1e-9);
     press(robot, "#mount-out");
     assertEquals(2, session.face().items().size());
     robot.interact(session::undo);
@@ -154,7 +154,7 @@ class PicturesTest extends AtTheBench {
     press(robot, "#fold-brush");
     down(robot, "#brush-rub");
     press(robot, "#brush-rub");
-    assertTrue(session.touch().brushProperty().get().isPresent());
+    assertTrue(session.pointerMode().brushProperty().get().isPresent());
     hand.drag(1.5, 2, 3.5, 2);
     assertEquals(1, retouch().rubs().size());
     assertEquals((1.5 - 1) / 3, retouch().rubs().get(0).places().get(0).x(), 0.02, "where the brush touched");
@@ -165,7 +165,7 @@ class PicturesTest extends AtTheBench {
     assertTrue(retouch().rubs().isEmpty());
     robot.interact(() -> workbench.bench().takeFocus());
     robot.type(KeyCode.ESCAPE);
-    assertTrue(session.touch().brushProperty().get().isEmpty(), "Escape lays the brush by");
+    assertTrue(session.pointerMode().brushProperty().get().isEmpty(), "Escape lays the brush by");
   }
 
   @Test
@@ -183,12 +183,12 @@ class PicturesTest extends AtTheBench {
     press(robot, "#fold-effects");
     press(robot, "#shadow-on");
     type(robot, "#shadow-distance", "1/4");
-    Effects effects = session.single().orElseThrow().facts().effects();
+    Effects effects = session.single().orElseThrow().properties().effects();
     assertEquals(0.25, effects.shadow().orElseThrow().distance(), 1e-9);
     robot.interact(() -> ((ComboBox<?>) robot.lookup("#effects-blend").query()).getSelectionModel().select(Blend.MULTIPLY.ordinal()));
-    assertEquals(Blend.MULTIPLY, session.single().orElseThrow().facts().effects().blend());
+    assertEquals(Blend.MULTIPLY, session.single().orElseThrow().properties().effects().blend());
     type(robot, "#effects-blur", "9");
-    assertEquals(0, session.single().orElseThrow().facts().effects().blur(), "too large is refused");
+    assertEquals(0, session.single().orElseThrow().properties().effects().blur(), "too large is refused");
   }
 
   @Test
@@ -226,7 +226,7 @@ class PicturesTest extends AtTheBench {
     photo(robot, 1, 1, 3, 2);
     withoutHints(robot);
     hand.doubleClick(2.5, 2);
-    assertTrue(session.touch().insideProperty().get().isPresent());
+    assertTrue(session.pointerMode().insideProperty().get().isPresent());
     Item before = session.single().orElseThrow();
     robot.scroll(3, javafx.geometry.VerticalDirection.DOWN);
     WaitForAsyncUtils.waitForFxEvents();
@@ -239,7 +239,7 @@ class PicturesTest extends AtTheBench {
     assertEquals(0.1, retouch().crop().x(), 0.03, "pulled to the left its right part comes in");
     robot.interact(() -> workbench.bench().takeFocus());
     robot.type(KeyCode.ESCAPE);
-    assertTrue(session.touch().insideProperty().get().isEmpty());
+    assertTrue(session.pointerMode().insideProperty().get().isEmpty());
   }
 
   /** A drop on an empty mount fills it, one on a full mount asks, one beside it stays loose; what the tray adds never falls into a mount. */

@@ -21,7 +21,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -70,7 +70,7 @@ class TagTest extends AtTheBench {
     hand.type("#swatch-add", "#7a2e22");
     assertEquals(1, session.job().palette().swatches().size());
     hand.type("#face-nudge", "1/10");
-    assertEquals(0.1, session.taste().now().nudge(), EXACT);
+    assertEquals(0.1, session.preferences().now().nudge(), EXACT);
     robot.interact(() -> {
       TextInputControl across = robot.lookup("#columns-across").queryAs(TextInputControl.class);
       across.requestFocus();
@@ -82,7 +82,7 @@ class TagTest extends AtTheBench {
     hand.click(1.5, 1.5).keys(KeyCode.RIGHT).keys(KeyCode.DOWN, KeyCode.SHIFT);
     assertEquals(1.1, hand.placement().x(), EXACT);
     assertEquals(1.4, hand.placement().y(), EXACT, "four steps with Shift");
-    robot.interact(() -> session.taste().change(s -> s.withGrid(0.5, true)));
+    robot.interact(() -> session.preferences().change(s -> s.withGrid(0.5, true)));
     WaitForAsyncUtils.waitForFxEvents();
     assertFalse(robot.lookup(".grid-line").queryAll().isEmpty());
   }
@@ -123,12 +123,12 @@ class TagTest extends AtTheBench {
     assertTrue(robot.lookup("#wall-jar_label").tryQuery().isPresent());
     assertFalse(robot.lookup("#wall-invitation").tryQuery().isPresent());
     robot.clickOn("#like-jar_label");
-    assertTrue(session.taste().now().favourites().contains("jar_label"));
+    assertTrue(session.preferences().now().favourites().contains("jar_label"));
     hand.type("#wall-search", "5 x 7");
     assertTrue(robot.lookup("#wall-invitation").tryQuery().isPresent());
     hand.type("#item-name", "Tin lid").type("#item-width", "3 1/2").type("#item-height", "3 1/2");
     robot.clickOn("#item-keep");
-    assertEquals(List.of("Tin lid"), session.taste().now().own().stream().map(Settings.OwnItem::name).toList());
+    assertEquals(List.of("Tin lid"), session.preferences().now().own().stream().map(Settings.OwnItem::name).toList());
     hand.type("#wall-search", "tin");
     robot.clickOn("#wall-own-Tin-lid");
     robot.clickOn("#item-start");
@@ -162,11 +162,11 @@ class TagTest extends AtTheBench {
   void hintsArePutAwayForGoodAndTheScreenIsMeasured(FxRobot robot) {
     assertTrue(robot.lookup("#hint-away").queryButton().isVisible());
     robot.clickOn("#hint-away");
-    assertTrue(session.taste().now().putAway().contains("compose"));
+    assertTrue(session.preferences().now().putAway().contains("compose"));
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.measureScreen")).findFirst().orElseThrow().run());
     hand.type("#screen-ppi", "110");
     robot.clickOn("#screen-keep");
-    assertEquals(110, session.taste().now().screenPpi(), EXACT);
+    assertEquals(110, session.preferences().now().screenPpi(), EXACT);
     hand.keys(KeyCode.DIGIT1, KeyCode.CONTROL);
     assertEquals(110, hand.at(1, 0).getX() - hand.at(0, 0).getX(), 0.01, "true size is true");
   }
@@ -189,7 +189,7 @@ class TagTest extends AtTheBench {
   void recentJobsAndZoomsAndSameKind(FxRobot robot) throws Exception {
     box(robot, "A", 1, 1, 1, 1);
     box(robot, "B", 3, 3, 1, 1);
-    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(Facts.of(session.job().freshId(), "Ring"),
+    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), "Ring"),
         Placement.of(new Box(2, 5, 1, 1)), new Outline.Ellipse(), Optional.of(Colour.WHITE), Optional.empty()))));
     hand.click(1.5, 1.5);
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.sameFill")).findFirst().orElseThrow().run());
@@ -199,7 +199,7 @@ class TagTest extends AtTheBench {
     assertTrue(wide > 400, "what is selected fills the bench: " + wide);
     answers.save = Optional.of(folder.resolve("wheel.thimble"));
     hand.keys(KeyCode.S, KeyCode.CONTROL);
-    Hand.until(() -> session.taste().now().recent().size() == 1);
+    Hand.until(() -> session.preferences().now().recent().size() == 1);
     robot.interact(() -> session.stationProperty().set(Station.ITEM));
     Hand.until(() -> robot.lookup("#recent-0").tryQuery().isPresent());
   }

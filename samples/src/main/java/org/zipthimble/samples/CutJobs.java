@@ -10,7 +10,7 @@ import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.cut.Pieces;
 import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Grouping;
-import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
@@ -23,12 +23,12 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Finish;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
@@ -54,20 +54,20 @@ final class CutJobs {
 
   private CutJobs() {}
 
-  private static Facts facts(Desk d, String name, String lane, CutKind kind) {
-    return d.art.facts(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
+  private static ItemProperties properties(Desk d, String name, String lane, CutKind kind) {
+    return d.art.properties(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
   }
 
-  private static Item.Shape shape(Facts facts, Path path, Colour colour) {
-    return Drawings.shape(facts, path, Optional.of(colour), Optional.empty());
+  private static Item.Shape shape(ItemProperties properties, Path path, Colour colour) {
+    return Drawings.shape(properties, path, Optional.of(colour), Optional.empty());
   }
 
-  private static Making.Look look(Colour colour) {
-    return new Making.Look(Optional.of(colour), Optional.empty());
+  private static LiveEffect.Look look(Colour colour) {
+    return new LiveEffect.Look(Optional.of(colour), Optional.empty());
   }
 
-  private static Item.Words words(Facts facts, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
-    return new Item.Words(facts, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
+  private static Item.Words words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
+    return new Item.Words(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
   }
 
   /** A leaf from its stem at the left to its tip. */
@@ -80,9 +80,9 @@ final class CutJobs {
 
   /** Objects repeated round the middle of the decal, each copy a piece of its own. */
   private static Item round(Desk d, Job job, String name, Item one, int count, boolean mirrored) {
-    Facts facts = facts(d, name, one.facts().cutting().lane(), CutKind.KISS);
-    Facts apart = facts.withCutting(facts.cutting().withTogether(false));
-    return Live.of(job, apart, List.of(one), new Making.Repeated(new Pattern.Round(count, MIDDLE, true, mirrored)));
+    ItemProperties properties = properties(d, name, one.properties().cutting().lane(), CutKind.KISS);
+    ItemProperties apart = properties.withCutting(properties.cutting().withTogether(false));
+    return LiveGroups.of(job, apart, List.of(one), new LiveEffect.Repeated(new Pattern.Round(count, MIDDLE, true, mirrored)));
   }
 
   static Job decal() {
@@ -90,16 +90,16 @@ final class CutJobs {
     Job empty = Desk.job("Library window decal", "Window decal", 21, new Size(11, 14), 0, "Three vinyls", 1,
         List.of(Face.of("f1", "glass", List.of())));
     d.put(ground(d, empty));
-    Item leaf = shape(facts(d, "Leaf", "l2", CutKind.KISS), leaf(new Point(9.05, 7.06), 1.62, 0.72), LEAF);
+    Item leaf = shape(properties(d, "Leaf", "l2", CutKind.KISS), leaf(new Point(9.05, 7.06), 1.62, 0.72), LEAF);
     d.put(round(d, empty, "Outer leaves", leaf, 18, false));
-    Item small = shape(facts(d, "Small leaf", "l2", CutKind.KISS), leaf(new Point(8.42, 7.5), 0.78, 0.36), LEAF);
+    Item small = shape(properties(d, "Small leaf", "l2", CutKind.KISS), leaf(new Point(8.42, 7.5), 0.78, 0.36), LEAF);
     d.put(round(d, empty, "Inner leaves", small, 18, true));
-    Facts seedling = d.art.facts("Seedling").withRole(Role.PRINTS);
+    ItemProperties seedling = d.art.properties("Seedling").withRole(Role.PRINTS);
     d.put(Grouping.of(seedling, List.of(bean(d), sprout(d))));
-    Item name = words(facts(d, "Name", "l3", CutKind.KISS), "Marrowfield", new Box(2.2, 6.35, 6.6, 2), "Caveat", "Bold", 96, 0, BEET);
-    d.put(Live.of(empty, facts(d, "Library name", "l3", CutKind.KISS), List.of(name), new Making.Combined(Way.JOIN, look(BEET))));
-    d.put(words(facts(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38, 140, BEET));
-    d.put(words(facts(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34, 60, BEET));
+    Item name = words(properties(d, "Name", "l3", CutKind.KISS), "Marrowfield", new Box(2.2, 6.35, 6.6, 2), "Caveat", "Bold", 96, 0, BEET);
+    d.put(LiveGroups.of(empty, properties(d, "Library name", "l3", CutKind.KISS), List.of(name), new LiveEffect.Combined(Way.JOIN, look(BEET))));
+    d.put(words(properties(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38, 140, BEET));
+    d.put(words(properties(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34, 60, BEET));
     Face face = d.face("f1", "glass");
     return laid(empty.withFaces(List.of(face)).withCutting(plan()));
   }
@@ -108,17 +108,17 @@ final class CutJobs {
   private static Item ground(Desk d, Job job) {
     Path disc = Shapes.ellipse(new Box(MIDDLE.x() - 3.55, MIDDLE.y() - 3.55, 7.1, 7.1));
     Path bump = Shapes.ellipse(new Box(MIDDLE.x() + 3.55 - 0.62, MIDDLE.y() - 0.62, 1.24, 1.24));
-    Item round = shape(facts(d, "Disc", "l1", CutKind.KISS), disc, CREAM);
-    Item edge = Live.of(job, facts(d, "Bumps", "l1", CutKind.KISS), List.of(shape(facts(d, "Bump", "l1", CutKind.KISS), bump, CREAM)),
-        new Making.Repeated(new Pattern.Round(18, MIDDLE, true, false)));
-    return Live.of(job, facts(d, "Ground", "l1", CutKind.KISS), List.of(round, edge), new Making.Combined(Way.JOIN, look(CREAM)));
+    Item round = shape(properties(d, "Disc", "l1", CutKind.KISS), disc, CREAM);
+    Item edge = LiveGroups.of(job, properties(d, "Bumps", "l1", CutKind.KISS), List.of(shape(properties(d, "Bump", "l1", CutKind.KISS), bump, CREAM)),
+        new LiveEffect.Repeated(new Pattern.Round(18, MIDDLE, true, false)));
+    return LiveGroups.of(job, properties(d, "Ground", "l1", CutKind.KISS), List.of(round, edge), new LiveEffect.Combined(Way.JOIN, look(CREAM)));
   }
 
   private static Item bean(Desk d) {
     Path bean = Path.build().start(4.35, 5.75)
         .curve(4.2, 5.05, 5.0, 4.75, 5.5, 5.0).curve(6.05, 4.7, 6.95, 4.95, 6.9, 5.75)
         .curve(6.85, 6.5, 6.15, 6.72, 5.6, 6.55).curve(5.05, 6.72, 4.5, 6.5, 4.35, 5.75).close().path();
-    return shape(facts(d, "Bean", "l3", CutKind.KISS), bean, BEET);
+    return shape(properties(d, "Bean", "l3", CutKind.KISS), bean, BEET);
   }
 
   /** The sprout grows out of the bean and clears a gap around itself in it. */
@@ -127,8 +127,8 @@ final class CutJobs {
         .curve(5.38, 5.5, 5.4, 5.1, 5.44, 4.78).curve(4.9, 4.86, 4.3, 4.6, 4.22, 3.92).curve(4.85, 3.82, 5.4, 4.1, 5.56, 4.5)
         .curve(5.72, 3.98, 6.25, 3.62, 6.95, 3.76).curve(6.85, 4.44, 6.22, 4.84, 5.66, 4.76)
         .curve(5.6, 5.1, 5.6, 5.5, 5.64, 5.9).curve(5.6, 6.0, 5.46, 6.0, 5.42, 5.9).close().path();
-    Item.Shape shape = shape(facts(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
-    return shape.with(shape.facts().withClearGap(GAP));
+    Item.Shape shape = shape(properties(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
+    return shape.with(shape.properties().withClearGap(GAP));
   }
 
   /** The job with the pieces of every lane laid once, so that it opens with them in their places. */
@@ -152,14 +152,14 @@ final class CutJobs {
     Job empty = Desk.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
         List.of(Face.of("f1", "sign", List.of())));
     d.put(row(d, empty, "Upper seeds", 0.75));
-    d.put(words(facts(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
-    d.put(words(facts(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
+    d.put(words(properties(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
+    d.put(words(properties(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
     d.put(row(d, empty, "Lower seeds", 7.85));
     Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).withSupply(Supply.MAT_12);
     CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
     Job job = empty.withFaces(List.of(d.face("f1", "sign"))).withCutting(plan);
     for (String name : List.of("Bed", "Owner")) {
-      Item words = job.faces().get(0).items().stream().filter(i -> i.facts().name().equals(name)).findFirst().orElseThrow();
+      Item words = job.faces().get(0).items().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
       double width = name.equals("Bed") ? 0.22 : 0.14;
       job = Shaping.bridged("f1", words.id(), Bridges.propose(new Forms(job).outline(words), width, 2)).change().apply(job);
     }
@@ -168,9 +168,9 @@ final class CutJobs {
 
   /** Seeds in a row across the sign, as many as go in. */
   private static Item row(Desk d, Job job, String name, double y) {
-    Item seed = Item.Shape.of(facts(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
+    Item seed = Item.Shape.of(properties(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
-    return Live.of(job, facts(d, name, "l1", CutKind.THROUGH), List.of(seed), new Making.Repeated(new Pattern.Fill(28.5, 0.5)));
+    return LiveGroups.of(job, properties(d, name, "l1", CutKind.THROUGH), List.of(seed), new LiveEffect.Repeated(new Pattern.Fill(28.5, 0.5)));
   }
 
   /** Six round stickers on one sheet of sticker paper: printed first, then kiss cut round each by the registration marks. */
@@ -192,16 +192,16 @@ final class CutJobs {
 
   private static Item sticker(Desk d, Point middle, String name, String seed, Colour colour) {
     double r = 1.3;
-    d.put(Item.Shape.of(d.art.facts("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
+    d.put(Item.Shape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
         Optional.of(colour), Optional.empty()));
     double in = r - 0.14;
-    d.put(Item.Shape.of(d.art.facts("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
+    d.put(Item.Shape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
     d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE, colour);
     d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, Desk.INK);
-    Facts facts = d.art.facts("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
+    ItemProperties properties = d.art.properties("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
         .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).along(CutEdge.ART, 0).withSpread(1.0 / 16));
-    return Grouping.of(facts, d.face("f1", "sheet").items());
+    return Grouping.of(properties, d.face("f1", "sheet").items());
   }
 }

@@ -10,7 +10,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -56,15 +56,15 @@ final class Desk {
   }
 
   void fill(String name, Box box, Colour colour) {
-    put(Item.Shape.of(art.facts(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
+    put(Item.Shape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
   }
 
   void frame(String name, Box box, double radius, double pt, Colour colour) {
-    put(Item.Shape.of(art.facts(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
+    put(Item.Shape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
   }
 
   void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {
-    put(new Item.Words(art.facts(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
+    put(new Item.Words(art.properties(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
   }
 
   /** An ornament of the shelf, its middle at a place, this wide before it is turned. */
@@ -78,7 +78,7 @@ final class Desk {
 
   /** Gives an object and its members ids of this desk. */
   Item named(Item item) {
-    Item out = item.with(Facts.of(art.facts("x").id(), item.facts().name()));
+    Item out = item.with(ItemProperties.of(art.properties("x").id(), item.properties().name()));
     return out instanceof Item.Group ? ((Item.Group) out).withMembers(out.members().stream().map(this::named).toList()) : out;
   }
 }

@@ -10,12 +10,12 @@ import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
@@ -23,7 +23,7 @@ import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.store.ShopShelf;
@@ -59,24 +59,24 @@ final class FoilInvitation {
     for (int i = 0; i < mounts.size(); i++) {
       PictureLook look = LOOKS.get(i);
       double across = 0.05 - 0.04 * i;
-      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((Item.Group) m).withMaking(
-          held((Making.Mounted) ((Item.Group) m).making(), look, across))));
+      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((Item.Group) m).withEffect(
+          held((LiveEffect.Mounted) ((Item.Group) m).effect(), look, across))));
     }
     return ColourEdits.shop(ShopShelf.shipped().get(0)).change().apply(job);
   }
 
-  private static Making held(Making.Mounted mount, PictureLook look, double dx) {
-    Rub sun = new Rub(List.of(new Point(0.64, 0.385)), 0.064, 0.15, false);
-    Rub hill = new Rub(List.of(new Point(0.54, 0.493), new Point(0.64, 0.493), new Point(0.74, 0.499)), 0.032, 0.1, true);
+  private static LiveEffect held(LiveEffect.Mounted mount, PictureLook look, double dx) {
+    BrushStroke sun = new BrushStroke(List.of(new Point(0.64, 0.385)), 0.064, 0.15, false);
+    BrushStroke hill = new BrushStroke(List.of(new Point(0.54, 0.493), new Point(0.64, 0.493), new Point(0.74, 0.499)), 0.032, 0.1, true);
     Retouch how = look == PictureLook.ALMANAC ? Retouch.NONE.rubbed(sun).rubbed(hill).withPatched(true) : Retouch.NONE;
-    return mount.withRetouch(how.looking(look, 0.85)).withHeld(mount.held().withZoom(1.15).moved(dx, -0.05));
+    return mount.withRetouch(how.looking(look, 0.85)).withFit(mount.fit().withZoom(1.15).moved(dx, -0.05));
   }
 
   private static Face front(Desk d, Picture field) {
     d.fill("Paper tint", new Box(-BLEED, -BLEED, 5 + 2 * BLEED, 7 + 2 * BLEED), Desk.PAPER);
-    Rub fading = new Rub(List.of(new Point(-0.05, -0.03), new Point(1.05, -0.03)), 0.09, 1, false);
+    BrushStroke fading = new BrushStroke(List.of(new Point(-0.05, -0.03), new Point(1.05, -0.03)), 0.09, 1, false);
     Retouch how = Retouch.NONE.rubbed(fading).withStraighten(0.6).withTones(Tones.NONE.withBrightness(0.08).withSaturation(-0.1)).looking(PictureLook.LATE_HARVEST, 0.35);
-    d.put(new Item.Photo(d.art.facts("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
+    d.put(new Item.Photo(d.art.properties("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
     d.put(shadowed(d.art.sprig("Seedling, left", new Point(0.95, 6.72), 1.5, 0.16, 6, SeedArt.LEAF_DARK, SeedArt.LEAF_DARK)));
     d.put(shadowed(d.art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK)));
     d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(0.6, 0.72, 3.8, 0.26), "Figtree", "Semibold", 9.5, 260, Align.CENTRE, Desk.INK);
@@ -103,12 +103,12 @@ final class FoilInvitation {
   }
 
   private static Item shadowed(Item item) {
-    return item.with(item.facts().withEffects(Effects.NONE.withShadow(Optional.of(new Effects.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4)))));
+    return item.with(item.properties().withEffects(Effects.NONE.withShadow(Optional.of(new Effects.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4)))));
   }
 
   /** Foil: on the screen with its sheen, for the press a plate of its own. */
   private static void foil(Desk d, String name, Box box, Outline outline) {
-    d.put(Item.Shape.of(d.art.facts(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
-        .withCover(Optional.of(new Cover.Finish(Texture.Surface.FOIL, GOLD, 0.16, 25, 3))));
+    d.put(Item.Shape.of(d.art.properties(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
+        .withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.FOIL, GOLD, 0.16, 25, 3))));
   }
 }

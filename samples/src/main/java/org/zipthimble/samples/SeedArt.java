@@ -9,7 +9,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -24,8 +24,8 @@ final class SeedArt {
 
   private int count;
 
-  Facts facts(String name) {
-    return Facts.of("i" + ++count, name);
+  ItemProperties properties(String name) {
+    return ItemProperties.of("i" + ++count, name);
   }
 
   /** A leaf from its stalk at 0, 0 to its tip at length, 0. */
@@ -60,7 +60,7 @@ final class SeedArt {
   private Item.Shape drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow();
     Path unit = path.mapped(Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / box.width(), 1 / box.height())));
-    return Item.Shape.of(facts(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
+    return Item.Shape.of(properties(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
   }
 
   /** Objects on the face held together. */
@@ -69,7 +69,7 @@ final class SeedArt {
     List<Item> inside = new ArrayList<>();
     members.forEach(m -> inside.add(m.with(m.placement().moved(-box.x(), -box.y()))));
     return Item.Group.of(
-        facts(name), Placement.of(box), new Size(box.width(), box.height()), inside);
+        properties(name), Placement.of(box), new Size(box.width(), box.height()), inside);
   }
 
   /**

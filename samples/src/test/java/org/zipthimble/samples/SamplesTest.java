@@ -97,7 +97,7 @@ class SamplesTest {
     Set<String> ids = new TreeSet<>();
     DemoShelf.job(name).faces().forEach(f -> f.all().forEach(i -> {
       assertTrue(ids.add(i.id()));
-      assertTrue(i.facts().name().length() > 2);
+      assertTrue(i.properties().name().length() > 2);
     }));
     assertTrue(ids.size() > 8, name + " has " + ids.size());
   }

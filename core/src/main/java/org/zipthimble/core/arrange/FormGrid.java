@@ -7,7 +7,7 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -30,7 +30,7 @@ public final class FormGrid {
     check(columns, rows);
     List<Item> parts = new ArrayList<>();
     int id = firstId + 1;
-    parts.add(Item.Shape.of(Facts.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
+    parts.add(Item.Shape.of(ItemProperties.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
         Optional.empty(), Optional.of(line)));
     for (int i = 1; i < columns; i++) {
       double x = box.x() + box.width() * i / columns;
@@ -40,7 +40,7 @@ public final class FormGrid {
       double y = box.y() + box.height() * i / rows;
       parts.add(straight(id++, new Point(box.x(), y), new Point(box.right(), y), line));
     }
-    return Grouping.of(Facts.of("i" + firstId, Wording.text("item.table")), parts);
+    return Grouping.of(ItemProperties.of("i" + firstId, Wording.text("item.table")), parts);
   }
 
   /** Writing lines at even distances; the last one lies on the box's lower side. */
@@ -51,7 +51,7 @@ public final class FormGrid {
       double y = box.y() + box.height() * i / rows;
       parts.add(straight(firstId + i, new Point(box.x(), y), new Point(box.right(), y), line));
     }
-    return Grouping.of(Facts.of("i" + firstId, Wording.text("item.lines")), parts);
+    return Grouping.of(ItemProperties.of("i" + firstId, Wording.text("item.lines")), parts);
   }
 
   /** Square boxes to tick, in columns and rows over a box, each as large as its place allows with a gap. */
@@ -62,14 +62,14 @@ public final class FormGrid {
     List<Item> parts = new ArrayList<>();
     for (int i = 0; i < columns * rows; i++) {
       Box one = new Box(box.x() + i % columns * (side + gap), box.y() + i / columns * (side + gap), side, side);
-      parts.add(Item.Shape.of(Facts.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
+      parts.add(Item.Shape.of(ItemProperties.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
           new Outline.Rectangle(0), Optional.empty(), Optional.of(line)));
     }
-    return Grouping.of(Facts.of("i" + firstId, Wording.text("item.ticks")), parts);
+    return Grouping.of(ItemProperties.of("i" + firstId, Wording.text("item.ticks")), parts);
   }
 
   private static Item straight(int id, Point from, Point to, LineLook line) {
-    return Item.Shape.of(Facts.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
+    return Item.Shape.of(ItemProperties.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
         Optional.empty(), Optional.of(line));
   }
 

@@ -14,9 +14,9 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 
@@ -87,9 +87,9 @@ public final class Resizing {
 
   private static Optional<Double> own(Job job, Item item) {
     if (item instanceof Item.Photo) {
-      return Shown.by(item, job.pictures()).map(s -> (double) s.picture().width() / s.picture().height());
+      return ShownPicture.by(item, job.pictures()).map(s -> (double) s.picture().width() / s.picture().height());
     }
-    boolean laidOut = Shown.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Gridded;
+    boolean laidOut = ShownPicture.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
     if (item instanceof Item.Group && !laidOut) {
       Item.Group group = (Item.Group) item;
       return Optional.of(group.inner().width() / group.inner().height());

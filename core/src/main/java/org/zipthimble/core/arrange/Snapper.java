@@ -243,12 +243,12 @@ public final class Snapper {
     List<Box> whole = new ArrayList<>();
     Map<String, Affine> grounds = Grounds.all(face);
     for (Item item : face.items()) {
-      if (!item.facts().visible() || moving.contains(item.id())) {
+      if (!item.properties().visible() || moving.contains(item.id())) {
         continue;
       }
       boolean holds = item.withMembers().stream().anyMatch(m -> moving.contains(m.id()));
       for (Item one : item.withMembers()) {
-        if (moving.contains(one.id()) || !one.facts().visible() || holds && !one.members().isEmpty()) {
+        if (moving.contains(one.id()) || !one.properties().visible() || holds && !one.members().isEmpty()) {
           continue;
         }
         Box box = Grounds.around(one.placement(), grounds.get(one.id()));

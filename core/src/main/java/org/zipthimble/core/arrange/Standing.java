@@ -40,7 +40,7 @@ public record Standing(String id, Box box) {
       Map<String, Affine> grounds = Grounds.all(face);
       return face.changed(by.keySet(), item -> {
         Point d = inGround(grounds.get(item.id()), by.get(item.id()));
-        return item.facts().locked() ? item : item.with(item.placement().moved(d.x(), d.y()));
+        return item.properties().locked() ? item : item.with(item.placement().moved(d.x(), d.y()));
       });
     }));
   }

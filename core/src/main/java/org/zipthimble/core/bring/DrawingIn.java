@@ -12,7 +12,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
@@ -32,7 +32,7 @@ public final class DrawingIn {
    *
    * @param perInch units for each inch, for files that do not say
    */
-  public static Brought read(Path file, OptionalDouble perInch, VectorLimits limits) throws Trouble {
+  public static ImportedDrawing read(Path file, OptionalDouble perInch, VectorLimits limits) throws Trouble {
     String name = file.getFileName().toString();
     try {
       if (Files.size(file) > limits.bytes()) {
@@ -46,10 +46,10 @@ public final class DrawingIn {
   }
 
   /** Puts a drawing on a face as one group, the middle of its sheet at a place. */
-  public static Edit place(String faceId, String name, Brought brought, Point middle) {
+  public static Edit place(String faceId, String name, ImportedDrawing brought, Point middle) {
     List<Item> items = new ArrayList<>(brought.items());
     if (items.size() > 1) {
-      items = List.of(Grouping.of(Facts.of("drawing", plain(name)), items));
+      items = List.of(Grouping.of(ItemProperties.of("drawing", plain(name)), items));
     }
     Box sheet = new Box(0, 0, brought.size().width(), brought.size().height());
     Edit paste = Copies.paste(faceId, items, brought.pictures(), middle.x() - sheet.width() / 2, middle.y() - sheet.height() / 2);

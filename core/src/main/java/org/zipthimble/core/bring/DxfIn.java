@@ -20,7 +20,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Span;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.units.Size;
@@ -52,7 +52,7 @@ public final class DxfIn {
    * @param perInch units for each inch, for a file that does not say; 1 without it
    * @throws Trouble with a sentence when it cannot be read or asks for too much
    */
-  public static Brought read(String name, byte[] bytes, OptionalDouble perInch, VectorLimits limits) throws Trouble {
+  public static ImportedDrawing read(String name, byte[] bytes, OptionalDouble perInch, VectorLimits limits) throws Trouble {
     if (bytes.length > limits.bytes()) {
       throw Trouble.of("drawing.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
@@ -69,7 +69,7 @@ public final class DxfIn {
     }
   }
 
-  private Brought drawing(String text, OptionalDouble perInch) {
+  private ImportedDrawing drawing(String text, OptionalDouble perInch) {
     DxfEntity.Parsed parsed = DxfEntity.parse(text);
     blocks.putAll(parsed.blocks());
     colours.putAll(parsed.layerColours());
@@ -81,7 +81,7 @@ public final class DxfIn {
     List<Item> items = new ArrayList<>();
     Optional<Box> all = layers.values().stream().flatMap(List::stream).flatMap(c -> Measure.bounds(c.path()).stream()).reduce(Box::union);
     if (all.isEmpty()) {
-      return new Brought(List.of(), Map.of(), new Size(1, 1), known.isPresent(), List.copyOf(left));
+      return new ImportedDrawing(List.of(), Map.of(), new Size(1, 1), known.isPresent(), List.copyOf(left));
     }
     Box box = all.get();
     Affine map = Affine.move(-box.x(), -box.bottom()).then(Affine.scale(unit, -unit));
@@ -100,17 +100,17 @@ public final class DxfIn {
           throw new SvgIn.TooMuch();
         }
         members.add(Drawings.shape(
-            Facts.of("i" + id++, layer.getKey() + " " + (members.size() + 1)), contour.path().mapped(map), Optional.empty(),
+            ItemProperties.of("i" + id++, layer.getKey() + " " + (members.size() + 1)), contour.path().mapped(map), Optional.empty(),
             Optional.of(LineLook.of(0.75, colour))));
       }
       if (members.size() == 1) {
         items.add(members.get(0));
       } else if (!members.isEmpty()) {
-        items.add(Grouping.of(Facts.of("i" + id++, layer.getKey()), members));
+        items.add(Grouping.of(ItemProperties.of("i" + id++, layer.getKey()), members));
       }
     }
     Size size = new Size(Math.max(1e-3, box.width() * unit), Math.max(1e-3, box.height() * unit));
-    return new Brought(items, Map.of(), size, known.isPresent(), List.copyOf(left));
+    return new ImportedDrawing(items, Map.of(), size, known.isPresent(), List.copyOf(left));
   }
 
   /** Inches for each unit by the codes of INSUNITS; empty for none. */

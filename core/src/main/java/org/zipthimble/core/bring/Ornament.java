@@ -10,7 +10,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -48,9 +48,9 @@ public record Ornament(String set, String name, String words, Size size, List<Pa
       members.add(shape("i" + (firstId + 1 + members.size()), part, place));
     }
     if (members.size() == 1) {
-      return members.get(0).with(Facts.of("i" + firstId, name));
+      return members.get(0).with(ItemProperties.of("i" + firstId, name));
     }
-    return Grouping.of(Facts.of("i" + firstId, name), members);
+    return Grouping.of(ItemProperties.of("i" + firstId, name), members);
   }
 
   private static Item shape(String id, Part part, Affine place) {
@@ -58,7 +58,7 @@ public record Ornament(String set, String name, String words, Size size, List<Pa
     Path unit = part.path().mapped(
         Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / Math.max(box.width(), 1e-9), 1 / Math.max(box.height(), 1e-9))));
     return Item.Shape.of(
-        Facts.of(id, part.name()), Placement.of(place.apply(box)), new Outline.Drawn(unit), Optional.of(part.colour()),
+        ItemProperties.of(id, part.name()), Placement.of(place.apply(box)), new Outline.Drawn(unit), Optional.of(part.colour()),
         Optional.empty());
   }
 }

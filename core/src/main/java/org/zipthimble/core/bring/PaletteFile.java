@@ -42,7 +42,7 @@ public final class PaletteFile {
     String lower = name.toLowerCase(Locale.ROOT);
     Map<Colour, String> found = new LinkedHashMap<>();
     if (lower.endsWith(".svg")) {
-      Brought brought = SvgIn.read(name, bytes, OptionalDouble.of(96), VectorLimits.USUAL);
+      ImportedDrawing brought = SvgIn.read(name, bytes, OptionalDouble.of(96), VectorLimits.USUAL);
       brought.items().forEach(i -> i.withMembers().forEach(m -> colours(m, found)));
     } else {
       text(new String(bytes, StandardCharsets.UTF_8), lower.endsWith(".css"), found);
@@ -60,7 +60,7 @@ public final class PaletteFile {
   }
 
   private static void colours(Item item, Map<Colour, String> found) {
-    JobColours.of(item).forEach(c -> found.putIfAbsent(c, item.facts().name()));
+    JobColours.of(item).forEach(c -> found.putIfAbsent(c, item.properties().name()));
   }
 
   private static void text(String text, boolean css, Map<Colour, String> found) throws Trouble {

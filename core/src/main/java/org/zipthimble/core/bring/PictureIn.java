@@ -8,7 +8,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -74,7 +74,7 @@ public final class PictureIn {
     double width = Math.min(Placement.FARTHEST, picture.width() / ppi);
     double height = Math.min(Placement.FARTHEST, picture.height() / ppi);
     Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
-    return Item.Photo.of(Facts.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
+    return Item.Photo.of(ItemProperties.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
   }
 
   /**
@@ -96,7 +96,7 @@ public final class PictureIn {
         double scale = Math.min(w / picture.width(), h / picture.height());
         double x = safe.x() + i % across * (w + gap) + (w - picture.width() * scale) / 2;
         double y = safe.y() + i / across * (h + gap) + (h - picture.height() * scale) / 2;
-        Item photo = Item.Photo.of(Facts.of(out.freshId(), shortName(picture.name())),
+        Item photo = Item.Photo.of(ItemProperties.of(out.freshId(), shortName(picture.name())),
             Placement.of(x, y, picture.width() * scale, picture.height() * scale, 0), picture.id());
         out = Edits.add(faceId, photo, picture).change().apply(out);
       }

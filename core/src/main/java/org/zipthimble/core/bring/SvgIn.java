@@ -23,7 +23,7 @@ import org.xml.sax.SAXException;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
@@ -60,7 +60,7 @@ public final class SvgIn {
    * @param perInch units of the drawing for each inch, for a file that does not say how large it is; 96 without it
    * @throws Trouble with a sentence when it cannot be read or asks for too much
    */
-  public static Brought read(String name, byte[] bytes, OptionalDouble perInch, VectorLimits limits) throws Trouble {
+  public static ImportedDrawing read(String name, byte[] bytes, OptionalDouble perInch, VectorLimits limits) throws Trouble {
     if (bytes.length > limits.bytes()) {
       throw Trouble.of("drawing.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
@@ -102,7 +102,7 @@ public final class SvgIn {
     return builder;
   }
 
-  private Brought drawing(Element root, OptionalDouble perInch) {
+  private ImportedDrawing drawing(Element root, OptionalDouble perInch) {
     collect(root, 0);
     List<Double> box = SvgNumbers.all(root.getAttribute("viewBox"));
     boolean viewed = box.size() == 4 && box.get(2) > 0 && box.get(3) > 0;
@@ -123,7 +123,7 @@ public final class SvgIn {
     if (styles.leftOut()) {
       left.add(Wording.text("drawing.left.rules"));
     }
-    return new Brought(items, pictures, new Size(w, h), sized, List.copyOf(left));
+    return new ImportedDrawing(items, pictures, new Size(w, h), sized, List.copyOf(left));
   }
 
   /** From a view box to a viewport, its proportion kept unless the file says otherwise (7.8). */
@@ -229,9 +229,9 @@ public final class SvgIn {
     }
     if (members.size() == 1) {
       Item only = members.get(0);
-      return List.of(only.with(only.facts().withOpacity(only.facts().opacity() * opacity)));
+      return List.of(only.with(only.properties().withOpacity(only.properties().opacity() * opacity)));
     }
-    return List.of(Grouping.of(Facts.of(freshId(), name(e)).withOpacity(opacity), members));
+    return List.of(Grouping.of(ItemProperties.of(freshId(), name(e)).withOpacity(opacity), members));
   }
 
   static double opacity(Map<String, String> style, String name) {

@@ -22,8 +22,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Cover;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
@@ -103,7 +103,7 @@ final class SvgShapes {
     }
     Optional<LineLook> line = line(style, map);
     String fillText = style.getOrDefault("fill", "black");
-    Optional<Cover> cover = cover(fillText);
+    Optional<FillStyle> cover = cover(fillText);
     boolean pattern = fillText.startsWith("url(") && cover.isEmpty();
     if (pattern) {
       in.left.add(Wording.text("drawing.left.fill", SvgIn.name(e)));
@@ -120,12 +120,12 @@ final class SvgShapes {
     if (Measure.bounds(drawn).isEmpty()) {
       return List.of();
     }
-    Item.Shape shape = Drawings.shape(Facts.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
-    return List.of(cover.isPresent() ? shape.withCover(cover) : shape);
+    Item.Shape shape = Drawings.shape(ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
+    return List.of(cover.isPresent() ? shape.withFillStyle(cover) : shape);
   }
 
-  private static Colour first(Cover cover) {
-    return ((Cover.Gradient) cover).stops().get(0).colour();
+  private static Colour first(FillStyle cover) {
+    return ((FillStyle.Gradient) cover).stops().get(0).colour();
   }
 
   static Path within(Path path, Path clip) {
@@ -160,12 +160,12 @@ final class SvgShapes {
   }
 
   /** A gradient of the file; its direction is kept, its run goes from edge to edge of the shape. */
-  private Optional<Cover> cover(String fill) {
+  private Optional<FillStyle> cover(String fill) {
     Element target = in.url(fill);
     if (target == null || !target.getLocalName().endsWith("Gradient")) {
       return Optional.empty();
     }
-    List<Cover.Stop> stops = new ArrayList<>();
+    List<FillStyle.Stop> stops = new ArrayList<>();
     Element holder = target;
     for (int hop = 0; hop < 8 && holder != null && stops.isEmpty(); hop++) {
       stops(holder, stops);
@@ -180,17 +180,17 @@ final class SvgShapes {
     if (target.hasAttribute("gradientTransform") || "userSpaceOnUse".equals(target.getAttribute("gradientUnits")) || round && target.hasAttribute("fx")) {
       in.left.add(Wording.text("drawing.left.gradient", SvgIn.name(target)));
     }
-    return Optional.of(new Cover.Gradient(round, Math.toDegrees(Math.atan2(dy, dx)), stops));
+    return Optional.of(new FillStyle.Gradient(round, Math.toDegrees(Math.atan2(dy, dx)), stops));
   }
 
-  private void stops(Element gradient, List<Cover.Stop> out) {
+  private void stops(Element gradient, List<FillStyle.Stop> out) {
     double last = 0;
     for (Node n = gradient.getFirstChild(); n != null && out.size() < 16; n = n.getNextSibling()) {
       if (n instanceof Element && "stop".equals(n.getLocalName())) {
         Map<String, String> style = in.styles.of((Element) n, Map.of());
         double at = SvgNumbers.units(((Element) n).getAttribute("offset"), 0, 1);
         last = Math.max(last, Math.max(0, Math.min(1, at)));
-        out.add(new Cover.Stop(last, SvgColours.of(style.getOrDefault("stop-color", "black"), style).orElse(Colour.BLACK)));
+        out.add(new FillStyle.Stop(last, SvgColours.of(style.getOrDefault("stop-color", "black"), style).orElse(Colour.BLACK)));
       }
     }
   }
@@ -274,7 +274,7 @@ final class SvgShapes {
     Placement own = Placement.of(pen[0] * scale - back, pen[1] * scale - first.baseline().y(), width + 0.02, size / 72 * 1.3, 0);
     pen[0] += width / scale;
     Affine local = Affine.scale(1 / scale, 1 / scale).then(map);
-    Item words = new Item.Words(Facts.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
+    Item words = new Item.Words(ItemProperties.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
     return Optional.of(words.with(Reshape.lifted(own, local)));
   }
 
@@ -335,10 +335,10 @@ final class SvgShapes {
       if (clip.isPresent()) {
         in.left.add(Wording.text("drawing.left.clipOn", SvgIn.name(e)));
       }
-      Facts facts = Facts.of(in.freshId(), SvgIn.name(e)).withOpacity(SvgIn.opacity(style, "opacity"));
+      ItemProperties properties = ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(SvgIn.opacity(style, "opacity"));
       Placement own = Placement.of(0, 0, w * map.meanScale(), h * map.meanScale(), 0);
       Affine local = Affine.scale(1 / map.meanScale(), 1 / map.meanScale()).then(Affine.move(x, y)).then(map);
-      return List.of(Item.Photo.of(facts, Reshape.lifted(own, local), picture.id()));
+      return List.of(Item.Photo.of(properties, Reshape.lifted(own, local), picture.id()));
     } catch (Trouble | IllegalArgumentException damaged) {
       in.left.add(Wording.text("drawing.left.picture", SvgIn.name(e)));
       return List.of();

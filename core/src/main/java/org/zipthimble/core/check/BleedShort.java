@@ -187,9 +187,9 @@ final class BleedShort implements Check {
     String lacks = Lengths.showWithSign(missing, ticket.unit());
     String title = Wording.text("finding.bleed.title", lacks, side.spoken());
     String reach = edge.past() > REACHED
-        ? Wording.text("finding.bleed.past", item.facts().name(), Lengths.showWithSign(edge.past(), ticket.unit()),
+        ? Wording.text("finding.bleed.past", item.properties().name(), Lengths.showWithSign(edge.past(), ticket.unit()),
             side.spoken(), wants, face.name())
-        : Wording.text("finding.bleed.atTrim", item.facts().name(), side.spoken(), wants, face.name());
+        : Wording.text("finding.bleed.atTrim", item.properties().name(), side.spoken(), wants, face.name());
     return new Finding(
         "bleed-short", edge.bare() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(side),
         strip(ticket, side, edge), edge.past(), ticket.bleed(), title, reach,

@@ -38,7 +38,7 @@ final class ColourRange implements Check {
       }
       Tones.picture(job, placed.item()).flatMap(p -> Tones.of(p, job.colour())).filter(t -> t.missed() > FEW)
           .ifPresent(t -> found.add(finding(face, placed, t.worst(), Wording.text("finding.range.pictureSentence",
-              placed.item().facts().name(), Lengths.plain(t.missed() * 100, 0), Lengths.plain(t.worst(), 1)), "finding.range.pictureMend")));
+              placed.item().properties().name(), Lengths.plain(t.missed() * 100, 0), Lengths.plain(t.worst(), 1)), "finding.range.pictureMend")));
     }
     return found;
   }
@@ -50,7 +50,7 @@ final class ColourRange implements Check {
     }
     String nearest = inking.press().seen(inking.press().ink(colour)).colour().hex();
     return Optional.of(finding(face, placed, miss, Wording.text(
-        "finding.range.sentence", colour.hex(), placed.item().facts().name(), nearest, Lengths.plain(miss, 1)), "finding.range.mend"));
+        "finding.range.sentence", colour.hex(), placed.item().properties().name(), nearest, Lengths.plain(miss, 1)), "finding.range.mend"));
   }
 
   private static Finding finding(Face face, Placed placed, double figure, String sentence, String mend) {

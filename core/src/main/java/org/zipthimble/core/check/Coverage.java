@@ -108,7 +108,7 @@ public final class Coverage {
       return ((Item.Shape) item).painted();
     }
     return item instanceof Item.Photo || item instanceof Item.Group && (!item.pictureIds().isEmpty()
-        || ((Item.Group) item).making().look().flatMap(l -> l.fill()).isPresent());
+        || ((Item.Group) item).effect().look().flatMap(l -> l.fill()).isPresent());
   }
 
   /** Walks along a chain that runs clockwise as seen on the page. */

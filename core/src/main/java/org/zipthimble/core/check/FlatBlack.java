@@ -35,7 +35,7 @@ final class FlatBlack implements Check {
       double area = Tones.where(placed).width() * Tones.where(placed).height();
       if (area >= LARGE && fill.filter(c -> flat(inking.of(c))).isPresent()) {
         found.add(new Finding("black-flat", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), area, LARGE,
-            Wording.text("finding.flat.title"), Wording.text("finding.flat.sentence", placed.item().facts().name(), Lengths.plain(area, 1)),
+            Wording.text("finding.flat.title"), Wording.text("finding.flat.sentence", placed.item().properties().name(), Lengths.plain(area, 1)),
             Wording.text("finding.flat.mend", Cmyk.RICH_BLACK.text())));
       }
     }

@@ -43,7 +43,7 @@ final class FontMissing implements Check {
     return new Finding(
         code, Weight.RUIN, face.id(), Optional.of(words.id()), Optional.empty(), where, 1, 0,
         Wording.text(key + ".title", font, other),
-        Wording.text(key + ".sentence", words.facts().name(), font, other, face.name()),
+        Wording.text(key + ".sentence", words.properties().name(), font, other, face.name()),
         Wording.text(key + ".mend", font));
   }
 }

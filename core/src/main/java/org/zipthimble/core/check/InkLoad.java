@@ -39,11 +39,11 @@ final class InkLoad implements Check {
         highest = Math.max(highest, here.load());
       }
       if (highest > limit) {
-        found.add(finding(job, face, placed, highest, Wording.text("finding.load.sentence", placed.item().facts().name(), percent(highest), inks.text(),
+        found.add(finding(job, face, placed, highest, Wording.text("finding.load.sentence", placed.item().properties().name(), percent(highest), inks.text(),
             percent(job.colour().limit())), "finding.load.mend"));
       }
       Tones.picture(job, placed.item()).flatMap(p -> Tones.of(p, job.colour())).filter(t -> t.load() > limit)
-          .ifPresent(t -> found.add(finding(job, face, placed, t.load(), Wording.text("finding.load.pictureSentence", placed.item().facts().name(),
+          .ifPresent(t -> found.add(finding(job, face, placed, t.load(), Wording.text("finding.load.pictureSentence", placed.item().properties().name(),
               percent(t.load()), percent(job.colour().limit())), "finding.load.pictureMend")));
     }
     return found;

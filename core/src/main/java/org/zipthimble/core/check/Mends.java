@@ -16,12 +16,12 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.wording.Trouble;
@@ -77,9 +77,9 @@ public final class Mends {
   private static boolean straight(Item item) {
     Placement p = item.placement();
     boolean level = Math.abs(p.turn()) < 1e-9 && p.slant() == 0;
-    boolean box = item instanceof Item.Photo || Shown.mount(item).isPresent()
+    boolean box = item instanceof Item.Photo || ShownPicture.mount(item).isPresent()
         || item instanceof Item.Shape && ((Item.Shape) item).outline() instanceof Outline.Rectangle;
-    return level && box && !item.facts().locked();
+    return level && box && !item.properties().locked();
   }
 
   /** How far each side lies short of the bleed edge, of sides that reach the trim: left, top, right, bottom. */
@@ -152,8 +152,8 @@ public final class Mends {
     double x = dx == 0 ? p.x() : dx < 0 ? p.x() - wide : p.x() + p.width();
     double y = dy == 0 ? p.y() : dy < 0 ? p.y() - high : p.y() + p.height();
     Retouch mirrored = r.withCrop(crop).flipped(r.flippedX() != (dx != 0), r.flippedY() != (dy != 0));
-    Facts facts = Facts.of(id, Wording.text("item.mirroredEdge", photo.facts().name()), photo.facts().visible(), false, photo.facts().role(), photo.facts().opacity());
-    return new Item.Photo(facts, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
+    ItemProperties properties = ItemProperties.of(id, Wording.text("item.mirroredEdge", photo.properties().name()), photo.properties().visible(), false, photo.properties().role(), photo.properties().opacity());
+    return new Item.Photo(properties, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
   }
 
   /** Puts a ground over the whole bleed under all else, in the colour that the artwork has along its edge. */
@@ -162,7 +162,7 @@ public final class Mends {
     return new Edit(Wording.text("edit.ground"), before -> {
       Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
       Item ground = Item.Shape.of(
-          Facts.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.ticket().bleedBox()), new Outline.Rectangle(0),
+          ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.ticket().bleedBox()), new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());
       return before.changed(face.id(), f -> {
         List<Item> more = new ArrayList<>(List.of(ground));
@@ -173,7 +173,7 @@ public final class Mends {
   }
 
   private static Colour lowest(Job job, Face face) {
-    return face.items().stream().filter(i -> i.facts().printed()).findFirst().map(i -> edge(job, i)).orElse(Colour.WHITE);
+    return face.items().stream().filter(i -> i.properties().printed()).findFirst().map(i -> edge(job, i)).orElse(Colour.WHITE);
   }
 
   /** The mean colour along the edges of an object. */
@@ -181,7 +181,7 @@ public final class Mends {
     if (item instanceof Item.Shape && ((Item.Shape) item).fill().isPresent()) {
       return ((Item.Shape) item).fill().get();
     }
-    return Shown.by(item, job.pictures()).map(s -> {
+    return ShownPicture.by(item, job.pictures()).map(s -> {
       try {
         BufferedImage small = new BufferedImage(EDGE, EDGE, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = small.createGraphics();

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.wording.Wording;
 
@@ -16,9 +16,9 @@ final class MountEmpty implements Check {
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
     for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      if (Shown.mount(placed.item()).filter(m -> m.pictureId().isEmpty()).isPresent()) {
+      if (ShownPicture.mount(placed.item()).filter(m -> m.pictureId().isEmpty()).isPresent()) {
         found.add(new Finding("mount-empty", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), 0, 1,
-            Wording.text("finding.mount.title"), Wording.text("finding.mount.sentence", placed.item().facts().name(), face.name()),
+            Wording.text("finding.mount.title"), Wording.text("finding.mount.sentence", placed.item().properties().name(), face.name()),
             Wording.text("finding.mount.mend")));
       }
     }

@@ -2,7 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.OptionalDouble;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.marks.Placed;
 
 /** The resolution that placed pictures really have. */
@@ -15,13 +15,13 @@ public final class PictureResolution {
    * @throws IllegalArgumentException when the object shows no picture
    */
   public static double of(Job job, Placed placed) {
-    return Shown.by(placed.item(), job.pictures()).map(s -> s.ppi(placed.toFace()))
+    return ShownPicture.by(placed.item(), job.pictures()).map(s -> s.ppi(placed.toFace()))
         .orElseThrow(() -> new IllegalArgumentException(placed.item().id() + " shows no picture"));
   }
 
   /** The lowest of all printed pictures of a job; empty when it prints none. */
   public static OptionalDouble lowest(Job job) {
     return job.faces().stream().flatMap(face -> Placed.printing(job, face, job.ticket().bleedBox()).stream())
-        .filter(p -> Shown.by(p.item(), job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
+        .filter(p -> ShownPicture.by(p.item(), job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
   }
 }

@@ -8,7 +8,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Picture;
@@ -26,12 +26,12 @@ final class PictureSmall implements Check {
   public List<Finding> look(Job job, Face face, JobFonts fonts) {
     List<Finding> found = new ArrayList<>();
     for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      Shown.by(placed.item(), job.pictures()).flatMap(shown -> look(job, face, placed, shown)).ifPresent(found::add);
+      ShownPicture.by(placed.item(), job.pictures()).flatMap(shown -> look(job, face, placed, shown)).ifPresent(found::add);
     }
     return found;
   }
 
-  private static Optional<Finding> look(Job job, Face face, Placed placed, Shown shown) {
+  private static Optional<Finding> look(Job job, Face face, Placed placed, ShownPicture shown) {
     Ticket ticket = job.ticket();
     double ppi = shown.ppi(placed.toFace());
     if (ppi >= ticket.ppi() - ROUNDING || shown.picture().kind().outlines()) {
@@ -50,7 +50,7 @@ final class PictureSmall implements Check {
     return Optional.of(new Finding(
         "picture-small", ppi < SOFT * ticket.ppi() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()),
         Optional.empty(), where, ppi, ticket.ppi(), Wording.text("finding.small.title", has),
-        Wording.text("finding.small.sentence", item.facts().name(), has, wants, face.name()),
+        Wording.text("finding.small.sentence", item.properties().name(), has, wants, face.name()),
         Wording.text("finding.small.mend", largest, picture.width(), picture.height())));
   }
 }

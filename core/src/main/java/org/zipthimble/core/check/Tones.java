@@ -8,13 +8,13 @@ import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.InkTable;
 import org.zipthimble.core.colour.Press;
-import org.zipthimble.core.form.Kept;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
@@ -25,7 +25,7 @@ final class Tones {
   /** Longest side of the small picture, nearly. */
   private static final int SMALL = 400;
 
-  private static final Kept<Optional<Tones>> KEPT = new Kept<>();
+  private static final Memo<Optional<Tones>> KEPT = new Memo<>();
 
   private final double missed;
   private final double worst;
@@ -111,7 +111,7 @@ final class Tones {
 
   /** The picture of an object that holds one. */
   static Optional<Picture> picture(Job job, Item item) {
-    return Shown.by(item, job.pictures()).map(Shown::picture);
+    return ShownPicture.by(item, job.pictures()).map(ShownPicture::picture);
   }
 
   /** What is printed on a face with inks; nothing when the job goes to no press. */

@@ -23,7 +23,7 @@ final class WhiteUnprinted implements Check {
     for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
       if (JobColours.of(placed.item()).contains(Colour.WHITE)) {
         found.add(new Finding("white-unprinted", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), 255, 255,
-            Wording.text("finding.white.title"), Wording.text("finding.white.sentence", placed.item().facts().name(), job.palette().stock().hex()),
+            Wording.text("finding.white.title"), Wording.text("finding.white.sentence", placed.item().properties().name(), job.palette().stock().hex()),
             Wording.text("finding.white.mend")));
       }
     }

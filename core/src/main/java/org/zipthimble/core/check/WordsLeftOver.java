@@ -40,11 +40,11 @@ final class WordsLeftOver implements Check {
 
   /** Whether words are cut, by themselves or by a group that holds them. */
   private static boolean cut(Face face, Item item) {
-    boolean cuts = item.facts().cut();
+    boolean cuts = item.properties().cut();
     for (Optional<Item> holder = face.holder(item.id()); holder.isPresent(); holder = face.holder(holder.get().id())) {
-      cuts |= holder.get().facts().cut();
+      cuts |= holder.get().properties().cut();
     }
-    return cuts && item.facts().visible();
+    return cuts && item.properties().visible();
   }
 
   private static void look(Job job, Face face, JobFonts fonts, Item.Words words, Box where, List<Finding> found) {
@@ -65,6 +65,6 @@ final class WordsLeftOver implements Check {
     return new Finding(
         code, Weight.RUIN, face.id(), Optional.of(words.id()), Optional.empty(), where, count, 0,
         Wording.counted(key + ".title", count),
-        Wording.counted(key + ".sentence", count, words.facts().name(), face.name()), Wording.text(key + ".mend", needs));
+        Wording.counted(key + ".sentence", count, words.properties().name(), face.name()), Wording.text(key + ".mend", needs));
   }
 }

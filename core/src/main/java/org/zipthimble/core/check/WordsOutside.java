@@ -63,7 +63,7 @@ final class WordsOutside implements Check {
     return Optional.of(new Finding(
         "words-outside", cut ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(worst), ink,
         most, 0, Wording.text(key + ".title", by, worst.spoken()),
-        Wording.text(key + ".sentence", item.facts().name(), by, worst.spoken(), face.name()),
+        Wording.text(key + ".sentence", item.properties().name(), by, worst.spoken(), face.name()),
         Wording.text(key + ".mend", by, worst.spoken())));
   }
 

@@ -11,7 +11,7 @@ public final class InkTable {
   private static final int SIZE = 65;
 
   private static final int ROW = SIZE * SIZE;
-  private static final Lately<InkTable> LATELY = new Lately<>();
+  private static final RecentTables<InkTable> LATELY = new RecentTables<>();
 
   /** Inks of all places, 12 bits of whole and 4 of part, cyan first. */
   private final short[] values;

@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 /** What inks look like on paper, as colours of the screen, over a grid of all four: for whole pictures. Safe for several threads. */
 public final class ProofTable {
   private static final int SIZE = 15;
-  private static final Lately<ProofTable> LATELY = new Lately<>();
+  private static final RecentTables<ProofTable> LATELY = new RecentTables<>();
   private static final double[] STEPS = new double[256];
 
   static {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.form.Forms;
-import org.zipthimble.core.form.Kept;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -24,15 +24,15 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
 public final class CutLines {
   private static final double MARK = 0.25;
-  private static final Kept<List<CutLine>> OWN = new Kept<>();
-  private static final Kept<List<CutLine>> ALL = new Kept<>();
+  private static final Memo<List<CutLine>> OWN = new Memo<>();
+  private static final Memo<List<CutLine>> ALL = new Memo<>();
 
   private final Job job;
   private final Forms forms;
@@ -137,26 +137,26 @@ public final class CutLines {
   }
 
   private void item(Item item, Affine ground, List<Path> clears, Optional<Cutting> inherited, String top) {
-    if (!item.facts().visible()) {
+    if (!item.properties().visible()) {
       return;
     }
     boolean plain = item instanceof Item.Group && !((Item.Group) item).live();
-    boolean repeated = item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Repeated;
-    boolean around = item.facts().role() == Role.PRINTS_AND_CUTS;
+    boolean repeated = item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Repeated;
+    boolean around = item.properties().role() == Role.PRINTS_AND_CUTS;
     if ((plain || repeated) && !around) {
       Item.Group group = (Item.Group) item;
-      Optional<Cutting> down = group.facts().cut() ? Optional.of(given(group.facts().cutting(), inherited)) : inherited;
+      Optional<Cutting> down = group.properties().cut() ? Optional.of(given(group.properties().cutting(), inherited)) : inherited;
       Affine map = Grounds.innerToGround(group).then(ground);
-      List<Affine> copies = repeated ? Repeats.of(group, ((Making.Repeated) group.making()).pattern()) : List.of(Affine.IDENTITY);
+      List<Affine> copies = repeated ? Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern()) : List.of(Affine.IDENTITY);
       copies.forEach(copy -> items(group.members(), copy.then(map), clears, down, Optional.of(top)));
       return;
     }
-    boolean cut = item.facts().cut() || inherited.isPresent() && item.facts().role() != Role.GUIDE;
+    boolean cut = item.properties().cut() || inherited.isPresent() && item.properties().role() != Role.GUIDE;
     if (cut) {
-      Cutting cutting = given(item.facts().cutting(), inherited);
+      Cutting cutting = given(item.properties().cutting(), inherited);
       Path path = cleared(edge(item, cutting).mapped(ground), clears);
       if (!path.segments().isEmpty()) {
-        out.add(new CutLine(path, cutting.kind(), cutting.lane(), item.id(), item.facts().name(), top));
+        out.add(new CutLine(path, cutting.kind(), cutting.lane(), item.id(), item.properties().name(), top));
       }
     }
   }
@@ -180,7 +180,7 @@ public final class CutLines {
 
   /** Where the cut of an object runs, on its own ground. */
   private Path edge(Item item, Cutting cutting) {
-    boolean around = item.facts().role() == Role.PRINTS_AND_CUTS;
+    boolean around = item.properties().role() == Role.PRINTS_AND_CUTS;
     if (around && cutting.edge() == CutEdge.TRIM) {
       Path trim = Shapes.rectangle(job.ticket().trim());
       return cutting.distance() == 0 ? trim : Offset.of(trim, cutting.distance(), Corner.ROUND);

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.zipthimble.core.form.Kept;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
@@ -16,7 +16,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Laid;
+import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.job.Turns;
@@ -32,7 +32,7 @@ public final class Layout {
   /** Half a thousandth of an inch too much still goes on a sheet. */
   private static final double SLACK = 5e-4;
 
-  private static final Kept<Plan> KEPT = new Kept<>();
+  private static final Memo<Plan> KEPT = new Memo<>();
 
   private Layout() {}
 
@@ -88,12 +88,12 @@ public final class Layout {
   }
 
   private static void lay(Job job, Lane lane, List<Piece> pieces, List<CutSheet> sheets, List<TooLarge> large) {
-    Map<String, Laid> known = new HashMap<>();
+    Map<String, PiecePlace> known = new HashMap<>();
     job.cutting().laid().getOrDefault(lane.id(), List.of()).forEach(l -> known.put(l.piece(), l));
     Map<Integer, List<Piece>> bySheet = new LinkedHashMap<>();
     List<Piece> rest = new ArrayList<>();
     for (Piece piece : pieces) {
-      Laid laid = known.get(piece.id());
+      PiecePlace laid = known.get(piece.id());
       if (laid == null) {
         rest.add(piece);
       } else {
@@ -126,7 +126,7 @@ public final class Layout {
     }
   }
 
-  private static Affine map(Laid laid) {
+  private static Affine map(PiecePlace laid) {
     return Affine.turn(laid.turn(), new Point(0, 0)).then(Affine.move(laid.x(), laid.y()));
   }
 
@@ -190,22 +190,22 @@ public final class Layout {
   }
 
   /** Where a nest puts the pieces, for the job to keep. */
-  public static List<Laid> laid(Nest nest) {
-    return nest.spots().stream().map(s -> new Laid(s.id(), s.sheet(), s.x(), s.y(), s.turn())).toList();
+  public static List<PiecePlace> laid(Nest nest) {
+    return nest.spots().stream().map(s -> new PiecePlace(s.id(), s.sheet(), s.x(), s.y(), s.turn())).toList();
   }
 
   /** Where all pieces of a lane lie now, for the job to keep once one of them is moved by hand. */
-  public static List<Laid> laid(Job job, Lane lane) {
+  public static List<PiecePlace> laid(Job job, Lane lane) {
     Map<String, Piece> own = new HashMap<>();
     Pieces.of(job, lane).forEach(p -> own.put(p.id(), p));
-    Map<String, Laid> known = new HashMap<>();
+    Map<String, PiecePlace> known = new HashMap<>();
     job.cutting().laid().getOrDefault(lane.id(), List.of()).forEach(l -> known.put(l.piece(), l));
-    List<Laid> out = new ArrayList<>();
+    List<PiecePlace> out = new ArrayList<>();
     for (CutSheet sheet : of(job).of(lane.id())) {
       for (Piece piece : sheet.pieces()) {
-        Laid before = known.get(piece.id());
-        Laid lies = before != null ? before : found(own.get(piece.id()), piece, sheet.number() - 1);
-        out.add(new Laid(lies.piece(), sheet.number() - 1, lies.x(), lies.y(), lies.turn()));
+        PiecePlace before = known.get(piece.id());
+        PiecePlace lies = before != null ? before : found(own.get(piece.id()), piece, sheet.number() - 1);
+        out.add(new PiecePlace(lies.piece(), sheet.number() - 1, lies.x(), lies.y(), lies.turn()));
       }
     }
     return out;
@@ -217,29 +217,29 @@ public final class Layout {
    * @param sheet the number of the sheet, from 1; one more than there are for a new one
    * @return where all pieces of the lane lie then; empty when the sheet has no room
    */
-  public static Optional<List<Laid>> onto(Job job, Lane lane, Piece piece, int sheet) {
+  public static Optional<List<PiecePlace>> onto(Job job, Lane lane, Piece piece, int sheet) {
     List<CutSheet> sheets = of(job).of(lane.id());
     List<Piece> there = sheet <= sheets.size() ? sheets.get(sheet - 1).pieces() : List.of();
     List<Part> lying = there.stream().map(p -> new Part(p.id(), p.outline())).toList();
     Rules rules = rules(job.cutting(), 0);
     return Nester.room(lying, new Part(piece.id(), piece.outline()), stock(lane), rules).map(spot -> {
-      List<Laid> out = new ArrayList<>();
-      for (Laid l : laid(job, lane)) {
+      List<PiecePlace> out = new ArrayList<>();
+      for (PiecePlace l : laid(job, lane)) {
         Point origin = spot.map().apply(new Point(l.x(), l.y()));
-        out.add(l.piece().equals(piece.id()) ? new Laid(l.piece(), sheet - 1, origin.x(), origin.y(), l.turn() + spot.turn()) : l);
+        out.add(l.piece().equals(piece.id()) ? new PiecePlace(l.piece(), sheet - 1, origin.x(), origin.y(), l.turn() + spot.turn()) : l);
       }
       return out;
     });
   }
 
   /** The map that a piece was laid by, told from its first line. */
-  private static Laid found(Piece own, Piece laid, int sheet) {
+  private static PiecePlace found(Piece own, Piece laid, int sheet) {
     List<Point> a = ends(own);
     List<Point> b = ends(laid);
     double turn = Math.toDegrees(
         Math.atan2(b.get(1).y() - b.get(0).y(), b.get(1).x() - b.get(0).x()) - Math.atan2(a.get(1).y() - a.get(0).y(), a.get(1).x() - a.get(0).x()));
     Point turned = Affine.turn(turn, new Point(0, 0)).apply(a.get(0));
-    return new Laid(own.id(), sheet, b.get(0).x() - turned.x(), b.get(0).y() - turned.y(), turn);
+    return new PiecePlace(own.id(), sheet, b.get(0).x() - turned.x(), b.get(0).y() - turned.y(), turn);
   }
 
   private static List<Point> ends(Piece piece) {

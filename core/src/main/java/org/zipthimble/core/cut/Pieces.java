@@ -55,11 +55,11 @@ public final class Pieces {
     Map<String, List<CutLine>> together = new LinkedHashMap<>();
     for (CutLine line : lines) {
       Optional<Item> top = face.find(line.top());
-      boolean kept = top.isPresent() && !top.get().members().isEmpty() && top.get().facts().cutting().together();
+      boolean kept = top.isPresent() && !top.get().members().isEmpty() && top.get().properties().cutting().together();
       together.computeIfAbsent(kept ? line.top() : line.source(), k -> new ArrayList<>()).add(line);
     }
     List<Piece> out = new ArrayList<>();
-    together.forEach((id, some) -> out.addAll(split(id, face.find(id).map(i -> i.facts().name()).orElse(some.get(0).name()), some, suffix)));
+    together.forEach((id, some) -> out.addAll(split(id, face.find(id).map(i -> i.properties().name()).orElse(some.get(0).name()), some, suffix)));
     return out;
   }
 

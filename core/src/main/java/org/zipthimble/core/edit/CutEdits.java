@@ -12,7 +12,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Laid;
+import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Supply;
@@ -25,7 +25,7 @@ public final class CutEdits {
 
   /** Changes how objects are cut. */
   public static Edit cutting(String faceId, Set<String> ids, UnaryOperator<Cutting> change) {
-    return Edits.facts(faceId, ids, "edit.cutting", f -> f.withCutting(change.apply(f.cutting())));
+    return Edits.properties(faceId, ids, "edit.cutting", f -> f.withCutting(change.apply(f.cutting())));
   }
 
   /** Cuts objects from a lane: what only printed is cut from now on, members of groups too, in the way that its material usually is. */
@@ -34,9 +34,9 @@ public final class CutEdits {
   }
 
   private static Item assigned(Item item, Lane lane) {
-    boolean cuts = item.facts().role().cuts();
-    Cutting cutting = item.facts().cutting().withLane(lane.id());
-    Item out = item.with(item.facts().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind())).withRole(cuts ? item.facts().role() : Role.CUTS));
+    boolean cuts = item.properties().role().cuts();
+    Cutting cutting = item.properties().cutting().withLane(lane.id());
+    Item out = item.with(item.properties().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind())).withRole(cuts ? item.properties().role() : Role.CUTS));
     boolean plain = out instanceof Item.Group && !((Item.Group) out).live();
     if (!plain) {
       return out;
@@ -86,7 +86,7 @@ public final class CutEdits {
   }
 
   private static Item without(Item item, String lane) {
-    Item out = item.facts().cutting().lane().equals(lane) ? item.with(item.facts().withCutting(item.facts().cutting().withLane(""))) : item;
+    Item out = item.properties().cutting().lane().equals(lane) ? item.with(item.properties().withCutting(item.properties().cutting().withLane(""))) : item;
     if (out.members().isEmpty()) {
       return out;
     }
@@ -104,7 +104,7 @@ public final class CutEdits {
   }
 
   /** Keeps where the pieces of a lane lie. */
-  public static Edit laid(String lane, List<Laid> pieces, String key) {
+  public static Edit laid(String lane, List<PiecePlace> pieces, String key) {
     return new Edit(Wording.text(key), job -> job.withCutting(job.cutting().laying(lane, pieces)));
   }
 }

@@ -6,7 +6,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -25,9 +25,9 @@ public final class Drawings {
    * @param path in inches of the ground it will stand on
    * @throws IllegalArgumentException when the path has no places
    */
-  public static Item.Shape shape(Facts facts, Path path, Optional<Colour> fill, Optional<LineLook> line) {
+  public static Item.Shape shape(ItemProperties properties, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow(() -> new IllegalArgumentException("a shape needs a path"));
-    return Item.Shape.of(facts, Placement.of(box), new Outline.Drawn(unit(path, box)), fill, line);
+    return Item.Shape.of(properties, Placement.of(box), new Outline.Drawn(unit(path, box)), fill, line);
   }
 
   /** The same shape with another path, given on the ground it stands on; turn, slant and mirror are kept. */

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
@@ -24,7 +24,7 @@ public final class Edits {
   /** Puts a new object on top of a face. */
   public static Edit add(String faceId, Item item) {
     return new Edit(
-        Wording.text("edit.add", item.facts().name()),
+        Wording.text("edit.add", item.properties().name()),
         job -> job.changed(faceId, face -> face.withItems(plus(face.items(), item))));
   }
 
@@ -46,9 +46,9 @@ public final class Edits {
     return each(faceId, ids, Wording.text(key), item -> Mounts.laid(item.with(change.apply(item.placement()))));
   }
 
-  /** Changes facts such as name, visibility, lock, role or opacity. */
-  public static Edit facts(String faceId, Set<String> ids, String key, UnaryOperator<Facts> change) {
-    return each(faceId, ids, Wording.text(key), item -> item.with(change.apply(item.facts())));
+  /** Changes properties such as name, visibility, lock, role or opacity. */
+  public static Edit properties(String faceId, Set<String> ids, String key, UnaryOperator<ItemProperties> change) {
+    return each(faceId, ids, Wording.text(key), item -> item.with(change.apply(item.properties())));
   }
 
   /** Changes the look of words; other objects stay. */
@@ -71,14 +71,14 @@ public final class Edits {
 
   /** What a live group makes has a fill and a line as a shape has; they are changed the same way. */
   private static Item dressed(Item item, UnaryOperator<Item.Shape> change) {
-    if (!(item instanceof Item.Group) || ((Item.Group) item).making().look().isEmpty()) {
+    if (!(item instanceof Item.Group) || ((Item.Group) item).effect().look().isEmpty()) {
       return item;
     }
     Item.Group group = (Item.Group) item;
-    Making.Look look = group.making().look().orElseThrow();
+    LiveEffect.Look look = group.effect().look().orElseThrow();
     Item.Shape shape = change.apply(
-        Item.Shape.of(group.facts(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
-    return group.withMaking(group.making().with(new Making.Look(shape.fill(), shape.line())));
+        Item.Shape.of(group.properties(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
+    return group.withEffect(group.effect().with(new LiveEffect.Look(shape.fill(), shape.line())));
   }
 
   /**

@@ -8,7 +8,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -22,13 +22,13 @@ public final class Grouping {
   private Grouping() {}
 
   /** A group of objects that stand on one ground; it stands there too, and they stay where they are seen. */
-  public static Item.Group of(Facts facts, List<Item> members) {
+  public static Item.Group of(ItemProperties properties, List<Item> members) {
     Box box = members.stream().map(i -> i.placement().around()).reduce(Box::union)
         .orElseThrow(() -> new IllegalArgumentException("a group needs members"));
     Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
     List<Item> inside = new ArrayList<>(members.size());
     members.forEach(i -> inside.add(i.with(i.placement().moved(-box.x(), -box.y()))));
-    return Item.Group.of(facts, Placement.of(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
+    return Item.Group.of(properties, Placement.of(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
   }
 
   /** Holds objects together as a group that stands where the topmost of them stood. */
@@ -42,7 +42,7 @@ public final class Grouping {
           }
           List<Item> out = new ArrayList<>(items);
           out.add(items.indexOf(members.get(members.size() - 1)) + 1,
-              of(Facts.of(job.freshId(), Wording.text("item.group")), members));
+              of(ItemProperties.of(job.freshId(), Wording.text("item.group")), members));
           out.removeAll(members);
           return out;
         })));
@@ -92,7 +92,7 @@ public final class Grouping {
 
   private static Item.Group refitted(Job job, Item.Group group) {
     if (group.live()) {
-      return Live.refitted(job, group);
+      return LiveGroups.refitted(job, group);
     }
     Box box = group.members().stream().map(m -> m.placement().around()).reduce(Box::union)
         .orElse(new Box(0, 0, group.inner().width(), group.inner().height()));
@@ -110,14 +110,14 @@ public final class Grouping {
     Placement fitted = p.boxed(middle.x() - width / 2, middle.y() - height / 2, width, height);
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
-    return new Item.Group(group.facts(), fitted, inner, members, group.making());
+    return new Item.Group(group.properties(), fitted, inner, members, group.effect());
   }
 
   private static List<Item> released(Item.Group group) {
     Affine map = Grounds.innerToGround(group);
     return group.members().stream().map(m -> {
       Item out = m.with(Reshape.lifted(m.placement(), map));
-      return out.with(out.facts().withOpacity(out.facts().opacity() * group.facts().opacity()));
+      return out.with(out.properties().withOpacity(out.properties().opacity() * group.properties().opacity()));
     }).toList();
   }
 }

@@ -41,7 +41,7 @@ public record History(Job now, List<Step> done, List<Step> undone) {
 
   /** The edit's label with the name of the one object it touched. */
   private String label(Edit edit, Job next) {
-    return Touched.name(now, next).filter(name -> !edit.label().contains(name))
+    return TouchedObject.name(now, next).filter(name -> !edit.label().contains(name))
         .map(name -> Wording.text("edit.on", edit.label(), name)).orElse(edit.label());
   }
 

@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -33,7 +33,7 @@ public final class Looks {
 
   /** The look of an object; a group gives only its opacity. */
   public static Look of(Item item) {
-    double opacity = item.facts().opacity();
+    double opacity = item.properties().opacity();
     return item.accept(new Item.Visitor<>() {
       @Override
       public Look words(Item.Words words) {
@@ -93,12 +93,12 @@ public final class Looks {
     double half = Unit.POINT.toInches(line.widthPt()) / 2;
     Box box = ticket.trim().grown(-distance - half);
     return Item.Shape.of(
-        Facts.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
+        ItemProperties.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
         Optional.empty(), Optional.of(line));
   }
 
   private static Item dressed(Item item, Look look) {
-    Item faded = item.with(item.facts().withOpacity(look.opacity()));
+    Item faded = item.with(item.properties().withOpacity(look.opacity()));
     if (faded instanceof Item.Shape && look.shape()) {
       Item.Shape shape = ((Item.Shape) faded).withLine(look.line());
       boolean straight = shape.outline() instanceof Outline.Straight;

@@ -11,14 +11,14 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -26,7 +26,7 @@ import org.zipthimble.core.wording.Wording;
 
 /** Mounts, which hold pictures within outlines, and grids of them. */
 public final class Mounts {
-  private static final Making.Look BARE = new Making.Look(Optional.empty(), Optional.empty());
+  private static final LiveEffect.Look BARE = new LiveEffect.Look(Optional.empty(), Optional.empty());
 
   private Mounts() {}
 
@@ -44,9 +44,9 @@ public final class Mounts {
       List<Item> out = new ArrayList<>(items);
       for (Item frame : frames) {
         Optional<Item.Photo> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
-        Making.Mounted empty = Shown.mount(frame).orElse(Making.Mounted.empty(look(frame)));
-        Making.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouch())).orElse(empty);
-        out.set(out.indexOf(frame), Shown.mount(frame).isPresent() ? ((Item.Group) frame).withMaking(making) : mount(job, fresh, frame, making));
+        LiveEffect.Mounted empty = ShownPicture.mount(frame).orElse(LiveEffect.Mounted.empty(look(frame)));
+        LiveEffect.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouch())).orElse(empty);
+        out.set(out.indexOf(frame), ShownPicture.mount(frame).isPresent() ? ((Item.Group) frame).withEffect(making) : mount(job, fresh, frame, making));
         photo.ifPresent(out::remove);
       }
       return out;
@@ -55,15 +55,15 @@ public final class Mounts {
 
   private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y()).thenComparingDouble(i -> i.placement().x());
 
-  private static Item mount(Job job, Copies.Fresh fresh, Item frame, Making.Mounted making) {
-    Item.Group held = Live.of(job, frame.facts(), List.of(frame), making);
-    Item inner = fresh.of(held.members().get(0).with(Facts.of("x", frame.facts().name())));
+  private static Item mount(Job job, Copies.Fresh fresh, Item frame, LiveEffect.Mounted making) {
+    Item.Group held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
+    Item inner = fresh.of(held.members().get(0).with(ItemProperties.of("x", frame.properties().name())));
     return held.withMembers(List.of(inner));
   }
 
   /** A mount keeps the line of what it was made of; its ground stays open, so that nothing shows behind a see-through picture. */
-  private static Making.Look look(Item frame) {
-    return new Making.Look(Optional.empty(), Live.look(frame).line());
+  private static LiveEffect.Look look(Item frame) {
+    return new LiveEffect.Look(Optional.empty(), LiveGroups.look(frame).line());
   }
 
   /** Puts pictures into mounts, the first into the first; those too many are left out. */
@@ -73,32 +73,32 @@ public final class Mounts {
       for (int i = 0; i < Math.min(mounts.size(), pictures.size()); i++) {
         Optional<String> id = Optional.of(pictures.get(i).id());
         String mount = mounts.get(i);
-        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> Shown.mount(item)
-            .<Item>map(m -> ((Item.Group) item).withMaking(m.holding(id))).orElse(item)));
+        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> ShownPicture.mount(item)
+            .<Item>map(m -> ((Item.Group) item).withEffect(m.holding(id))).orElse(item)));
       }
       return job.withoutUnusedPictures();
     });
   }
 
   /** Changes how a mount holds its picture. */
-  public static Edit hold(String faceId, Set<String> ids, UnaryOperator<Held> change) {
-    return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> Shown.mount(item)
-        .<Item>map(m -> ((Item.Group) item).withMaking(m.withHeld(change.apply(m.held())))).orElse(item));
+  public static Edit hold(String faceId, Set<String> ids, UnaryOperator<PictureFit> change) {
+    return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> ShownPicture.mount(item)
+        .<Item>map(m -> ((Item.Group) item).withEffect(m.withFit(change.apply(m.fit())))).orElse(item));
   }
 
   /** The zoom at which all of a mount's picture is seen. */
   public static double fitting(Job job, Item mount) {
     Placement p = mount.placement();
-    return Shown.by(mount, job.pictures())
-        .map(s -> Math.max(0.01, Held.fitting(s.picture().width(), s.picture().height(), p.width(), p.height()))).orElse(1.0);
+    return ShownPicture.by(mount, job.pictures())
+        .map(s -> Math.max(0.01, PictureFit.fitting(s.picture().width(), s.picture().height(), p.width(), p.height()))).orElse(1.0);
   }
 
   /** The zoom at which a mount's picture has so many pixels per inch. */
   public static double zoomAt(Job job, Item mount, double ppi) {
     Placement p = mount.placement();
-    return Shown.mount(mount).flatMap(m -> Shown.by(mount, job.pictures()).map(s -> {
-      double filling = m.held().withZoom(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
-      return Math.max(0.01, Math.min(Held.MOST_ZOOM, 1 / ppi / filling));
+    return ShownPicture.mount(mount).flatMap(m -> ShownPicture.by(mount, job.pictures()).map(s -> {
+      double filling = m.fit().withZoom(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
+      return Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, 1 / ppi / filling));
     })).orElse(1.0);
   }
 
@@ -107,15 +107,15 @@ public final class Mounts {
     return new Edit(Wording.text("edit.takeOut"), job -> job.changed(faceId, face -> {
       Optional<Item> loose = face.find(id).flatMap(m -> loose(job, m));
       return loose.isEmpty() ? face
-          : face.changed(id, m -> ((Item.Group) m).withMaking(Shown.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
+          : face.changed(id, m -> ((Item.Group) m).withEffect(ShownPicture.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
     }));
   }
 
   /** The picture of a mount as it lies there, loose on the same ground; empty for all that is no mount or holds none. */
   static Optional<Item> loose(Job job, Item mount) {
-    return Shown.mount(mount).flatMap(making -> Shown.by(mount, job.pictures()).map(shown -> {
+    return ShownPicture.mount(mount).flatMap(making -> ShownPicture.by(mount, job.pictures()).map(shown -> {
       Affine map = shown.toBox().then(mount.placement().toGround());
-      return new Item.Photo(Facts.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
+      return new Item.Photo(ItemProperties.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
           making.pictureId().orElseThrow(), making.retouch());
     }));
   }
@@ -127,7 +127,7 @@ public final class Mounts {
    * @param gutter between neighbours, in inches
    */
   public static Edit grid(String faceId, Box box, List<Double> columns, List<Double> rows, double gutter) {
-    Making.Gridded grid = new Making.Gridded(columns, rows, gutter);
+    LiveEffect.Gridded grid = new LiveEffect.Gridded(columns, rows, gutter);
     return new Edit(Wording.text("edit.mountGrid", columns.size(), rows.size()), job -> {
       Copies.Fresh fresh = new Copies.Fresh(job);
       List<Item> mounts = new ArrayList<>();
@@ -135,7 +135,7 @@ public final class Mounts {
         mounts.add(cell());
       }
       Item.Group group = new Item.Group(
-          Facts.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
+          ItemProperties.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
       Item named = fresh.of(laid(group));
       return job.changed(faceId, face -> face.withItems(plus(face.items(), named)));
     });
@@ -143,8 +143,8 @@ public final class Mounts {
 
   private static Item cell() {
     Item.Shape rectangle = Item.Shape.of(
-        Facts.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
-    return new Item.Group(Facts.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), Making.Mounted.empty(BARE));
+        ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
+    return new Item.Group(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(BARE));
   }
 
   private static List<Item> plus(List<Item> items, Item item) {
@@ -158,7 +158,7 @@ public final class Mounts {
    *
    * @throws Trouble when more pictures are mounted than there would be places
    */
-  public static Edit regrid(Job now, String faceId, String id, Making.Gridded grid) throws Trouble {
+  public static Edit regrid(Job now, String faceId, String id, LiveEffect.Gridded grid) throws Trouble {
     int places = grid.columns().size() * grid.rows().size();
     long filled = now.face(faceId).flatMap(f -> f.find(id)).stream().flatMap(g -> g.members().stream()).filter(m -> !m.pictureIds().isEmpty()).count();
     if (filled > places) {
@@ -178,17 +178,17 @@ public final class Mounts {
       while (members.size() < places) {
         members.add(fresh.of(cell()));
       }
-      return laid(((Item.Group) item).withMembers(members).withMaking(grid));
+      return laid(((Item.Group) item).withMembers(members).withEffect(grid));
     })));
   }
 
   /** A grid with its members in their places; unchanged when it is none. */
   public static Item laid(Item item) {
-    if (!(item instanceof Item.Group) || !(((Item.Group) item).making() instanceof Making.Gridded)) {
+    if (!(item instanceof Item.Group) || !(((Item.Group) item).effect() instanceof LiveEffect.Gridded)) {
       return item;
     }
     Item.Group group = (Item.Group) item;
-    Making.Gridded grid = (Making.Gridded) group.making();
+    LiveEffect.Gridded grid = (LiveEffect.Gridded) group.effect();
     Placement p = group.placement();
     List<double[]> across = spans(grid.columns(), p.width(), grid.gutter());
     List<double[]> down = spans(grid.rows(), p.height(), grid.gutter());
@@ -198,7 +198,7 @@ public final class Mounts {
       double[] y = down.get(Math.min(down.size() - 1, i / across.size()));
       members.add(group.members().get(i).with(Placement.of(new Box(x[0], y[0], x[1], y[1]))));
     }
-    return new Item.Group(group.facts(), p, new Size(p.width(), p.height()), members, grid);
+    return new Item.Group(group.properties(), p, new Size(p.width(), p.height()), members, grid);
   }
 
   /** Where each share begins and how long it is; the gutters are taken off first. */
@@ -226,10 +226,10 @@ public final class Mounts {
   }
 
   private static void collect(Item item, Affine ground, Point place, List<String> found) {
-    if (!item.facts().visible() || item.facts().locked()) {
+    if (!item.properties().visible() || item.properties().locked()) {
       return;
     }
-    if (Shown.mount(item).isPresent()) {
+    if (ShownPicture.mount(item).isPresent()) {
       Point own = item.placement().toGround().then(ground).inverse().apply(place);
       boolean inside = own.x() >= 0 && own.y() >= 0 && own.x() <= item.placement().width() && own.y() <= item.placement().height();
       if (inside) {
@@ -244,7 +244,7 @@ public final class Mounts {
   /** The mounts of objects in reading order, those in groups too. */
   public static List<Item> among(List<Item> items) {
     List<Item> all = new ArrayList<>();
-    items.forEach(i -> i.withMembers().stream().filter(m -> Shown.mount(m).isPresent()).forEach(all::add));
+    items.forEach(i -> i.withMembers().stream().filter(m -> ShownPicture.mount(m).isPresent()).forEach(all::add));
     return all;
   }
 }

@@ -7,16 +7,16 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of pictures, placed or in mounts; the pictures' bytes stay as they came. */
@@ -29,7 +29,7 @@ public final class PictureEdits {
   }
 
   private static Item retouched(Item item, UnaryOperator<Retouch> change) {
-    return Shown.retouch(item).map(r -> Shown.with(item, change.apply(r))).orElse(item);
+    return ShownPicture.retouch(item).map(r -> ShownPicture.with(item, change.apply(r))).orElse(item);
   }
 
   /** Gives the pictures of a face, or of the whole job, the same look and the same tones, so that they agree. */
@@ -123,7 +123,7 @@ public final class PictureEdits {
   }
 
   /** Adds a stroke of the brush to a picture. */
-  public static Edit rub(String faceId, String id, Rub stroke) {
+  public static Edit rub(String faceId, String id, BrushStroke stroke) {
     return retouch(faceId, Set.of(id), stroke.restores() ? "edit.restore" : "edit.rub", r -> r.rubbed(stroke));
   }
 
@@ -133,7 +133,7 @@ public final class PictureEdits {
    * @param fromGround the map from the ground the object stands on to the face
    */
   public static Optional<Affine> toPicture(Job job, Item item, Affine fromGround) {
-    return Shown.by(item, job.pictures()).map(shown -> {
+    return ShownPicture.by(item, job.pictures()).map(shown -> {
       Affine unitToFace = shown.toBox().then(item.placement().toGround()).then(fromGround);
       Retouch r = shown.picture().retouch();
       Picture came = job.pictures().get(item.pictureIds().get(0));
@@ -158,12 +158,12 @@ public final class PictureEdits {
   /** Puts another picture where one is; it takes over the tones and the look, and what does not fit the frame is cropped evenly. */
   public static Edit replace(String faceId, String id, Picture picture) {
     return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {
-      Optional<Retouch> had = Shown.retouch(item);
+      Optional<Retouch> had = ShownPicture.retouch(item);
       if (item instanceof Item.Photo) {
         Retouch kept = kept(had.orElse(Retouch.NONE)).withCrop(middle(picture, item.placement()));
         return ((Item.Photo) item).withPictureId(picture.id()).withRetouch(kept);
       }
-      return Shown.mount(item).<Item>map(m -> ((Item.Group) item).withMaking(
+      return ShownPicture.mount(item).<Item>map(m -> ((Item.Group) item).withEffect(
           m.holding(Optional.of(picture.id())).withRetouch(kept(had.orElse(Retouch.NONE))))).orElse(item);
     })).withoutUnusedPictures());
   }
@@ -195,8 +195,8 @@ public final class PictureEdits {
     if (item instanceof Item.Photo) {
       return ((Item.Photo) item).withPictureId(to);
     }
-    return Shown.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).withMaking(
-        new Making.Mounted(Optional.of(to), m.retouch(), m.held(), m.dress()))).orElse(item);
+    return ShownPicture.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).withEffect(
+        new LiveEffect.Mounted(Optional.of(to), m.retouch(), m.fit(), m.dress()))).orElse(item);
   }
 
   /** Two objects change their pictures; each picture keeps what was done to it and fills its new place. */
@@ -211,7 +211,7 @@ public final class PictureEdits {
 
   private static Item showing(Job job, Item item, Item other) {
     Optional<String> id = other.pictureIds().stream().findFirst();
-    Retouch retouch = Shown.retouch(other).orElse(Retouch.NONE);
+    Retouch retouch = ShownPicture.retouch(other).orElse(Retouch.NONE);
     if (item instanceof Item.Photo) {
       return id.map(i -> {
         Picture picture = job.pictures().get(i);
@@ -219,6 +219,6 @@ public final class PictureEdits {
         return (Item) ((Item.Photo) item).withPictureId(i).withRetouch(fitting);
       }).orElse(item);
     }
-    return Shown.mount(item).<Item>map(m -> ((Item.Group) item).withMaking(m.holding(id).withRetouch(retouch).withHeld(Held.FILLING))).orElse(item);
+    return ShownPicture.mount(item).<Item>map(m -> ((Item.Group) item).withEffect(m.holding(id).withRetouch(retouch).withFit(PictureFit.FILLING))).orElse(item);
   }
 }

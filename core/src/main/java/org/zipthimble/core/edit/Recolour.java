@@ -3,11 +3,11 @@ package org.zipthimble.core.edit;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 
 /** Puts other colours into everything of an object that has one: fills, lines, words, gradients, patterns, what a group makes. */
 final class Recolour implements Item.Visitor<Item> {
@@ -19,7 +19,7 @@ final class Recolour implements Item.Visitor<Item> {
 
   static Item of(Item item, UnaryOperator<Colour> map) {
     Item other = item.accept(new Recolour(map));
-    return item.facts().effects().equals(Effects.NONE) ? other : other.with(other.facts().withEffects(effects(item.facts().effects(), map)));
+    return item.properties().effects().equals(Effects.NONE) ? other : other.with(other.properties().withEffects(effects(item.properties().effects(), map)));
   }
 
   private static Effects effects(Effects e, UnaryOperator<Colour> map) {
@@ -35,8 +35,8 @@ final class Recolour implements Item.Visitor<Item> {
   @Override
   public Item shape(Item.Shape shape) {
     Item.Shape lined = shape.withLine(line(shape.line()));
-    if (shape.cover().isPresent()) {
-      return lined.withCover(shape.cover().map(c -> c.accept(new Covers())));
+    if (shape.fillStyle().isPresent()) {
+      return lined.withFillStyle(shape.fillStyle().map(c -> c.accept(new Covers())));
     }
     return shape.fill().isPresent() ? lined.filled(shape.fill().map(map)) : lined;
   }
@@ -49,64 +49,64 @@ final class Recolour implements Item.Visitor<Item> {
   @Override
   public Item group(Item.Group group) {
     Item.Group held = group.withMembers(group.members().stream().map(m -> of(m, map)).toList());
-    return held.withMaking(group.making().accept(new Makings()));
+    return held.withEffect(group.effect().accept(new Makings()));
   }
 
   private Optional<LineLook> line(Optional<LineLook> line) {
     return line.map(l -> l.withColour(map.apply(l.colour())));
   }
 
-  private final class Covers implements Cover.Visitor<Cover> {
+  private final class Covers implements FillStyle.Visitor<FillStyle> {
     @Override
-    public Cover gradient(Cover.Gradient gradient) {
-      return new Cover.Gradient(gradient.round(), gradient.degrees(),
-          gradient.stops().stream().map(s -> new Cover.Stop(s.at(), map.apply(s.colour()))).toList());
+    public FillStyle gradient(FillStyle.Gradient gradient) {
+      return new FillStyle.Gradient(gradient.round(), gradient.degrees(),
+          gradient.stops().stream().map(s -> new FillStyle.Stop(s.at(), map.apply(s.colour()))).toList());
     }
 
     @Override
-    public Cover tiles(Cover.Tiles tiles) {
-      return new Cover.Tiles(tiles.art().stream().map(i -> of(i, map)).toList(), tiles.tile(), tiles.laying());
+    public FillStyle tiles(FillStyle.Tiles tiles) {
+      return new FillStyle.Tiles(tiles.art().stream().map(i -> of(i, map)).toList(), tiles.tile(), tiles.laying());
     }
 
     @Override
-    public Cover finish(Cover.Finish f) {
-      return new Cover.Finish(f.surface(), map.apply(f.colour()), f.grain(), f.degrees(), f.seed());
+    public FillStyle finish(FillStyle.Finish f) {
+      return new FillStyle.Finish(f.surface(), map.apply(f.colour()), f.grain(), f.degrees(), f.seed());
     }
   }
 
-  private final class Makings implements Making.Visitor<Making> {
-    private Making.Look look(Making.Look look) {
-      return new Making.Look(look.fill().map(map), line(look.line()));
+  private final class Makings implements LiveEffect.Visitor<LiveEffect> {
+    private LiveEffect.Look look(LiveEffect.Look look) {
+      return new LiveEffect.Look(look.fill().map(map), line(look.line()));
     }
 
     @Override
-    public Making together(Making.Together making) {
+    public LiveEffect together(LiveEffect.Together making) {
       return making;
     }
 
     @Override
-    public Making combined(Making.Combined making) {
-      return new Making.Combined(making.way(), look(making.dress()));
+    public LiveEffect combined(LiveEffect.Combined making) {
+      return new LiveEffect.Combined(making.way(), look(making.dress()));
     }
 
     @Override
-    public Making rings(Making.Rings making) {
-      return new Making.Rings(making.distances(), making.corner(), making.filled(), making.original(), making.threshold(), look(making.dress()));
+    public LiveEffect rings(LiveEffect.Rings making) {
+      return new LiveEffect.Rings(making.distances(), making.corner(), making.filled(), making.original(), making.threshold(), look(making.dress()));
     }
 
     @Override
-    public Making repeated(Making.Repeated making) {
+    public LiveEffect repeated(LiveEffect.Repeated making) {
       return making;
     }
 
     @Override
-    public Making mounted(Making.Mounted making) {
+    public LiveEffect mounted(LiveEffect.Mounted making) {
       Optional<Colour> tint = making.retouch().tint().map(map);
-      return new Making.Mounted(making.pictureId(), making.retouch().withTint(tint), making.held(), look(making.dress()));
+      return new LiveEffect.Mounted(making.pictureId(), making.retouch().withTint(tint), making.fit(), look(making.dress()));
     }
 
     @Override
-    public Making gridded(Making.Gridded making) {
+    public LiveEffect gridded(LiveEffect.Gridded making) {
       return making;
     }
   }

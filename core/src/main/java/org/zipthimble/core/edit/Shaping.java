@@ -18,15 +18,15 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Cover;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -43,17 +43,17 @@ public final class Shaping {
       case KEEP_OVERLAP -> "keepOverlap";
       case COMPOUND -> "compound";
     };
-    return Live.make(faceId, ids, "edit." + word, "item." + word, m -> new Making.Combined(way, m.look().orElseThrow()));
+    return LiveGroups.make(faceId, ids, "edit." + word, "item." + word, m -> new LiveEffect.Combined(way, m.look().orElseThrow()));
   }
 
   /** Rings about objects, live. */
-  public static Edit offset(String faceId, Set<String> ids, Making.Rings rings) {
-    return Live.make(faceId, ids, "edit.offset", "item.offset", m -> rings.with(m.look().orElseThrow()));
+  public static Edit offset(String faceId, Set<String> ids, LiveEffect.Rings rings) {
+    return LiveGroups.make(faceId, ids, "edit.offset", "item.offset", m -> rings.with(m.look().orElseThrow()));
   }
 
   /** Objects several times, live. */
   public static Edit repeat(String faceId, Set<String> ids, Pattern pattern) {
-    return Live.make(faceId, ids, "edit.repeat", "item.repeat", m -> new Making.Repeated(pattern));
+    return LiveGroups.make(faceId, ids, "edit.repeat", "item.repeat", m -> new LiveEffect.Repeated(pattern));
   }
 
   /** Puts other objects in place of each of some, where it stood. */
@@ -81,20 +81,20 @@ public final class Shaping {
       return List.of(Drawings.redrawn(shape, path));
     }
     // A mount stays: made permanent it would lose its picture.
-    if (!(item instanceof Item.Group) || !((Item.Group) item).live() || Shown.mount(item).isPresent()) {
+    if (!(item instanceof Item.Group) || !((Item.Group) item).live() || ShownPicture.mount(item).isPresent()) {
       return List.of(item);
     }
     Item.Group group = (Item.Group) item;
-    if (group.making() instanceof Making.Repeated) {
+    if (group.effect() instanceof LiveEffect.Repeated) {
       return List.of(copies(group, fresh));
     }
     Path made = new Forms(job).made(group);
     if (made.segments().isEmpty()) {
       return List.of(item);
     }
-    Making.Look look = group.making().look().orElseThrow();
-    Item.Shape shape = Drawings.shape(group.facts(), made, look.fill(), look.line());
-    boolean original = group.making() instanceof Making.Rings && ((Making.Rings) group.making()).original();
+    LiveEffect.Look look = group.effect().look().orElseThrow();
+    Item.Shape shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
+    boolean original = group.effect() instanceof LiveEffect.Rings && ((LiveEffect.Rings) group.effect()).original();
     if (!original) {
       return List.of(shape);
     }
@@ -106,14 +106,14 @@ public final class Shaping {
 
   private static Item copies(Item.Group group, Copies.Fresh fresh) {
     List<Item> all = new ArrayList<>();
-    for (Affine copy : Repeats.of(group, ((Making.Repeated) group.making()).pattern())) {
+    for (Affine copy : Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern())) {
       boolean first = all.isEmpty();
       group.members().forEach(m -> {
         Item own = first ? m : fresh.of(m);
         all.add(own.with(Reshape.lifted(own.placement(), copy)));
       });
     }
-    return Item.Group.of(group.facts(), group.placement(), group.inner(), all);
+    return Item.Group.of(group.properties(), group.placement(), group.inner(), all);
   }
 
   /** Breaks objects apart at all their edges; the pieces take the place of the lowest, in its look, the largest first. */
@@ -131,16 +131,16 @@ public final class Shaping {
   }
 
   private static List<Item> replaced(Job job, List<Item> items, List<Item> some, List<Path> pieces) {
-    Making.Look look = Live.look(some.get(0));
+    LiveEffect.Look look = LiveGroups.look(some.get(0));
     Copies.Fresh fresh = new Copies.Fresh(job);
     List<Item> out = new ArrayList<>();
     for (Item item : items) {
       if (item.id().equals(some.get(0).id())) {
         for (int i = 0; i < pieces.size(); i++) {
           Box size = Measure.bounds(pieces.get(i)).orElseThrow();
-          Facts facts = item.facts().withName(Wording.text(
+          ItemProperties properties = item.properties().withName(Wording.text(
               "item.piece", i + 1, Lengths.show(new Size(size.width(), size.height()), job.ticket().unit())));
-          out.add(fresh.of(Drawings.shape(facts, pieces.get(i), look.fill(), look.line())));
+          out.add(fresh.of(Drawings.shape(properties, pieces.get(i), look.fill(), look.line())));
         }
       } else if (!some.contains(item)) {
         out.add(item);
@@ -165,9 +165,9 @@ public final class Shaping {
   public static Edit outlined(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.outlined"), job -> item -> {
       Path path = new Forms(job).outline(item);
-      Making.Look look = Live.look(item);
+      LiveEffect.Look look = LiveGroups.look(item);
       return path.segments().isEmpty() || item instanceof Item.Shape ? List.of(item)
-          : List.of(Drawings.shape(item.facts(), path, look.fill(), look.line()));
+          : List.of(Drawings.shape(item.properties(), path, look.fill(), look.line()));
     });
   }
 
@@ -180,7 +180,7 @@ public final class Shaping {
       Item.Shape shape = (Item.Shape) item;
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
       Item.Shape line = Drawings.shape(
-          shape.painted() ? Facts.of(job.freshId(), shape.facts().name()).withRole(shape.facts().role()).withCutting(shape.facts().cutting()) : shape.facts(),
+          shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role()).withCutting(shape.properties().cutting()) : shape.properties(),
           band, Optional.of(shape.line().get().colour()), Optional.empty());
       return shape.painted() ? List.of(shape.withLine(Optional.empty()), line) : List.of(line);
     });
@@ -214,7 +214,7 @@ public final class Shaping {
   }
 
   /** Covers the lowest of some objects with the others as a pattern; the others are taken up into it. */
-  public static Edit pattern(String faceId, Set<String> ids, Cover.Laying laying, double gap) {
+  public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
     return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
       Optional<Item> ground = some.stream().filter(Item.Shape.class::isInstance).findFirst();
@@ -225,7 +225,7 @@ public final class Shaping {
       Box box = art.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
       List<Item> at = art.stream().map(i -> i.with(i.placement().moved(gap / 2 - box.x(), gap / 2 - box.y()))).toList();
       Size tile = new Size(Math.max(1.0 / 64, box.width() + gap), Math.max(1.0 / 64, box.height() + gap));
-      Item covered = ((Item.Shape) ground.get()).withCover(Optional.of(new Cover.Tiles(at, tile, laying)));
+      Item covered = ((Item.Shape) ground.get()).withFillStyle(Optional.of(new FillStyle.Tiles(at, tile, laying)));
       List<Item> out = new ArrayList<>();
       items.forEach(i -> {
         if (i == ground.get()) {
@@ -249,14 +249,14 @@ public final class Shaping {
           continue;
         }
         List<Item> members = new ArrayList<>(List.of(item));
-        Facts facts = item.facts();
+        ItemProperties properties = item.properties();
         Item.Shape plain = Item.Shape.of(
-            Facts.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
+            ItemProperties.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
-        Item.Group group = Live.of(job, Facts.of("x", facts.name()).withRole(facts.role()).withCutting(facts.cutting()), members,
-            new Making.Combined(Way.TAKE_AWAY, Live.look(item)));
-        out.add(group.with(group.facts().withId(fresh.of(plain).id())));
+        Item.Group group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
+            new LiveEffect.Combined(Way.TAKE_AWAY, LiveGroups.look(item)));
+        out.add(group.with(group.properties().withId(fresh.of(plain).id())));
       }
       return out;
     })));

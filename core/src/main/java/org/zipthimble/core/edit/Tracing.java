@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -28,16 +28,16 @@ public final class Tracing {
   public static Edit edit(Job job, String faceId, Item.Photo photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
     List<Trace.Layer> layers = Trace.of(Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouch().withEnlarged(1))), asked, progress);
     if (layers.isEmpty()) {
-      throw Trouble.of("trace.nothing", photo.facts().name());
+      throw Trouble.of("trace.nothing", photo.properties().name());
     }
     Placement p = photo.placement();
     Affine map = Affine.scale(p.width(), p.height()).then(p.toGround());
     List<Item> shapes = new ArrayList<>();
     for (Trace.Layer layer : layers) {
-      String name = layers.size() == 1 ? photo.facts().name() : layer.colour().hex();
-      shapes.add(Drawings.shape(Facts.of("x" + shapes.size(), name), layer.unit().mapped(map), Optional.of(layer.colour()), Optional.empty()));
+      String name = layers.size() == 1 ? photo.properties().name() : layer.colour().hex();
+      shapes.add(Drawings.shape(ItemProperties.of("x" + shapes.size(), name), layer.unit().mapped(map), Optional.of(layer.colour()), Optional.empty()));
     }
-    List<Item> all = shapes.size() == 1 ? shapes : List.of(Grouping.of(Facts.of("x", photo.facts().name()), shapes));
+    List<Item> all = shapes.size() == 1 ? shapes : List.of(Grouping.of(ItemProperties.of("x", photo.properties().name()), shapes));
     return new Edit(Wording.text("edit.trace"), Copies.paste(faceId, all, java.util.Map.of(), 0, 0).change());
   }
 }

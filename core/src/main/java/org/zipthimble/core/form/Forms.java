@@ -16,7 +16,7 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -31,9 +31,9 @@ import org.zipthimble.core.wording.Trouble;
  * a picture, what a live group makes. Results are kept, since objects never change.
  */
 public final class Forms {
-  private static final Kept<Path> MADE = new Kept<>();
-  private static final Kept<Path> CLEARED = new Kept<>();
-  private static final Kept<Path> OPAQUE = new Kept<>();
+  private static final Memo<Path> MADE = new Memo<>();
+  private static final Memo<Path> CLEARED = new Memo<>();
+  private static final Memo<Path> OPAQUE = new Memo<>();
   private static final int USUAL_THRESHOLD = 128;
 
   private final FontShelf fonts;
@@ -68,24 +68,24 @@ public final class Forms {
   private Path madeHere(Item.Group group) {
     double sx = group.placement().width() / group.inner().width();
     double sy = group.placement().height() / group.inner().height();
-    List<Object> detail = List.of(group.making().accept(new Recipe()), sx, sy);
+    List<Object> detail = List.of(group.effect().accept(new Recipe()), sx, sy);
     return MADE.get(group.members(), detail, () -> make(group, Affine.scale(sx, sy)));
   }
 
   private Path make(Item.Group group, Affine scale) {
-    return group.making().accept(new Making.Visitor<>() {
+    return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
-      public Path together(Making.Together making) {
+      public Path together(LiveEffect.Together making) {
         return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
       }
 
       @Override
-      public Path combined(Making.Combined making) {
+      public Path combined(LiveEffect.Combined making) {
         return Combine.combine(making.way(), members(group, scale, USUAL_THRESHOLD));
       }
 
       @Override
-      public Path rings(Making.Rings making) {
+      public Path rings(LiveEffect.Rings making) {
         Path whole = Combine.combine(Way.JOIN, members(group, scale, making.threshold()));
         Path all = Path.EMPTY;
         for (double distance : making.distances()) {
@@ -95,7 +95,7 @@ public final class Forms {
       }
 
       @Override
-      public Path repeated(Making.Repeated making) {
+      public Path repeated(LiveEffect.Repeated making) {
         Path one = Combine.combine(Way.JOIN, members(group, Affine.IDENTITY, USUAL_THRESHOLD));
         List<Path> all = new ArrayList<>();
         Repeats.of(group, making.pattern()).forEach(map -> all.add(one.mapped(map.then(scale))));
@@ -103,18 +103,18 @@ public final class Forms {
       }
 
       @Override
-      public Path mounted(Making.Mounted making) {
+      public Path mounted(LiveEffect.Mounted making) {
         return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
       }
 
       @Override
-      public Path gridded(Making.Gridded making) {
+      public Path gridded(LiveEffect.Gridded making) {
         return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
       }
     });
   }
 
-  private static Path ring(Path whole, double distance, Making.Rings making) {
+  private static Path ring(Path whole, double distance, LiveEffect.Rings making) {
     Path ring = Offset.of(whole, distance, making.corner());
     return making.filled() ? Combine.withoutHoles(ring) : ring;
   }
@@ -122,7 +122,7 @@ public final class Forms {
   private List<Path> members(Item.Group group, Affine scale, int threshold) {
     List<Path> out = new ArrayList<>();
     for (Item member : group.members()) {
-      if (member.facts().visible()) {
+      if (member.properties().visible()) {
         Path path = outline(member, threshold).mapped(scale);
         out.add(path);
       }
@@ -136,8 +136,8 @@ public final class Forms {
    * @return empty when it clears nothing
    */
   public Optional<Path> clearing(Item item) {
-    double gap = item.facts().clearGap();
-    if (gap <= 0 || !item.facts().visible()) {
+    double gap = item.properties().clearGap();
+    if (gap <= 0 || !item.properties().visible()) {
       return Optional.empty();
     }
     return Optional.of(CLEARED.get(item, gap, () -> Offset.of(filled(item), gap, Corner.ROUND)));
@@ -209,35 +209,35 @@ public final class Forms {
   }
 
   /** A making without its looks, which change no outline. */
-  private static final class Recipe implements Making.Visitor<Object> {
+  private static final class Recipe implements LiveEffect.Visitor<Object> {
     @Override
-    public Object together(Making.Together making) {
+    public Object together(LiveEffect.Together making) {
       return making;
     }
 
     @Override
-    public Object combined(Making.Combined making) {
+    public Object combined(LiveEffect.Combined making) {
       return making.way();
     }
 
     @Override
-    public Object rings(Making.Rings making) {
+    public Object rings(LiveEffect.Rings making) {
       return List.of(making.distances(), making.corner(), making.filled(), making.threshold());
     }
 
     @Override
-    public Object repeated(Making.Repeated making) {
+    public Object repeated(LiveEffect.Repeated making) {
       return making.pattern();
     }
 
     @Override
-    public Object mounted(Making.Mounted making) {
-      return Making.TOGETHER;
+    public Object mounted(LiveEffect.Mounted making) {
+      return LiveEffect.TOGETHER;
     }
 
     @Override
-    public Object gridded(Making.Gridded making) {
-      return Making.TOGETHER;
+    public Object gridded(LiveEffect.Gridded making) {
+      return LiveEffect.TOGETHER;
     }
   }
 }

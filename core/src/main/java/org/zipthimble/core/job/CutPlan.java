@@ -28,7 +28,7 @@ import java.util.TreeMap;
 @RecordBuilder
 public record CutPlan(
     List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, double speck, boolean marks, boolean nested,
-    Map<String, List<Laid>> laid, Split split) implements CutPlanBuilder.With {
+    Map<String, List<PiecePlace>> laid, Split split) implements CutPlanBuilder.With {
   /** No lanes; a gap of 1/8 in. */
   public static final CutPlan NONE =
       new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
@@ -39,7 +39,7 @@ public record CutPlan(
   /** Keeps copies and checks the figures. */
   public CutPlan {
     lanes = List.copyOf(lanes);
-    Map<String, List<Laid>> kept = new TreeMap<>();
+    Map<String, List<PiecePlace>> kept = new TreeMap<>();
     laid.forEach((lane, pieces) -> kept.put(lane, List.copyOf(pieces)));
     laid = Collections.unmodifiableMap(kept);
     Set<String> ids = new HashSet<>();
@@ -89,8 +89,8 @@ public record CutPlan(
   }
 
   /** The same with the pieces of one lane laid otherwise. */
-  public CutPlan laying(String lane, List<Laid> pieces) {
-    Map<String, List<Laid>> more = new TreeMap<>(laid);
+  public CutPlan laying(String lane, List<PiecePlace> pieces) {
+    Map<String, List<PiecePlace>> more = new TreeMap<>(laid);
     more.put(lane, pieces);
     return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, more, split);
   }

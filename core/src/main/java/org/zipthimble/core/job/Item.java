@@ -12,13 +12,13 @@ import org.zipthimble.core.units.Size;
 /** An object on a face. */
 public sealed interface Item {
   /** What every object has. */
-  Facts facts();
+  ItemProperties properties();
 
   /** Where it stands. */
   Placement placement();
 
-  /** The same with other facts. */
-  Item with(Facts facts);
+  /** The same with other properties. */
+  Item with(ItemProperties properties);
 
   /** The same at another place. */
   Item with(Placement placement);
@@ -28,12 +28,12 @@ public sealed interface Item {
 
   /** Its identity in the job. */
   default String id() {
-    return facts().id();
+    return properties().id();
   }
 
   /** A block of words. */
   @RecordBuilder
-  record Words(Facts facts, Placement placement, String text, WordStyle style) implements Item, ItemWordsBuilder.With {
+  record Words(ItemProperties properties, Placement placement, String text, WordStyle style) implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing. */
     public Words {
       if (text == null || style == null) {
@@ -42,8 +42,8 @@ public sealed interface Item {
     }
 
     @Override
-    public Words with(Facts other) {
-      return withFacts(other);
+    public Words with(ItemProperties other) {
+      return withProperties(other);
     }
 
     @Override
@@ -60,16 +60,16 @@ public sealed interface Item {
   /** A shape with a fill, a line, both or neither. */
   @RecordBuilder
   record Shape(
-      Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<Cover> cover)
+      ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<FillStyle> fillStyle)
       implements Item, ItemShapeBuilder.With {
     /** A shape of one colour. */
-    public static Shape of(Facts facts, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
-      return new Shape(facts, placement, outline, fill, line, Optional.empty());
+    public static Shape of(ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
+      return new Shape(properties, placement, outline, fill, line, Optional.empty());
     }
 
     @Override
-    public Shape with(Facts other) {
-      return withFacts(other);
+    public Shape with(ItemProperties other) {
+      return withProperties(other);
     }
 
     @Override
@@ -80,19 +80,19 @@ public sealed interface Item {
     @Override
     public List<String> pictureIds() {
       List<String> ids = new ArrayList<>();
-      cover.filter(Cover.Tiles.class::isInstance).map(Cover.Tiles.class::cast).ifPresent(
+      fillStyle.filter(FillStyle.Tiles.class::isInstance).map(FillStyle.Tiles.class::cast).ifPresent(
           tiles -> tiles.art().forEach(a -> a.withMembers().forEach(i -> ids.addAll(i.pictureIds()))));
       return ids;
     }
 
     /** Whether it has an inside that is painted. */
     public boolean painted() {
-      return fill.isPresent() || cover.isPresent();
+      return fill.isPresent() || fillStyle.isPresent();
     }
 
     /** The same with another fill of one colour. */
     public Shape filled(Optional<Colour> other) {
-      return withFill(other).withCover(Optional.empty());
+      return withFill(other).withFillStyle(Optional.empty());
     }
 
     @Override
@@ -103,15 +103,15 @@ public sealed interface Item {
 
   /** A placed picture, by the identity of its bytes, and what is done to it. */
   @RecordBuilder
-  record Photo(Facts facts, Placement placement, String pictureId, Retouch retouch) implements Item, ItemPhotoBuilder.With {
+  record Photo(ItemProperties properties, Placement placement, String pictureId, Retouch retouch) implements Item, ItemPhotoBuilder.With {
     /** A picture as it came. */
-    public static Photo of(Facts facts, Placement placement, String pictureId) {
-      return new Photo(facts, placement, pictureId, Retouch.NONE);
+    public static Photo of(ItemProperties properties, Placement placement, String pictureId) {
+      return new Photo(properties, placement, pictureId, Retouch.NONE);
     }
 
     @Override
-    public Photo with(Facts other) {
-      return withFacts(other);
+    public Photo with(ItemProperties other) {
+      return withProperties(other);
     }
 
     @Override
@@ -133,23 +133,23 @@ public sealed interface Item {
   /**
    * Several objects held together; they stand in an inner field that is stretched over the group's box.
    *
-   * @param making what the group makes of them
+   * @param effect what the group makes of them
    */
   @RecordBuilder
-  record Group(Facts facts, Placement placement, Size inner, List<Item> members, Making making) implements Item, ItemGroupBuilder.With {
+  record Group(ItemProperties properties, Placement placement, Size inner, List<Item> members, LiveEffect effect) implements Item, ItemGroupBuilder.With {
     /** Keeps a copy. */
     public Group {
       members = List.copyOf(members);
     }
 
     /** A group that only holds its members together. */
-    public static Group of(Facts facts, Placement placement, Size inner, List<Item> members) {
-      return new Group(facts, placement, inner, members, Making.TOGETHER);
+    public static Group of(ItemProperties properties, Placement placement, Size inner, List<Item> members) {
+      return new Group(properties, placement, inner, members, LiveEffect.TOGETHER);
     }
 
     @Override
-    public Group with(Facts other) {
-      return withFacts(other);
+    public Group with(ItemProperties other) {
+      return withProperties(other);
     }
 
     @Override
@@ -159,12 +159,12 @@ public sealed interface Item {
 
     /** Whether it makes anything but a plain group of its members. */
     public boolean live() {
-      return making.live();
+      return effect.live();
     }
 
     @Override
     public List<String> pictureIds() {
-      return making instanceof Making.Mounted ? ((Making.Mounted) making).pictureId().map(List::of).orElse(List.of()) : List.of();
+      return effect instanceof LiveEffect.Mounted ? ((LiveEffect.Mounted) effect).pictureId().map(List::of).orElse(List.of()) : List.of();
     }
 
     @Override

@@ -24,21 +24,21 @@ public final class JobColours {
       colours.add(((Item.Words) item).style().colour());
     } else if (item instanceof Item.Shape) {
       Item.Shape shape = (Item.Shape) item;
-      shape.fill().filter(c -> shape.cover().isEmpty()).ifPresent(colours::add);
+      shape.fill().filter(c -> shape.fillStyle().isEmpty()).ifPresent(colours::add);
       shape.line().ifPresent(line -> colours.add(line.colour()));
-      if (shape.cover().isPresent() && shape.cover().get() instanceof Cover.Gradient) {
-        ((Cover.Gradient) shape.cover().get()).stops().forEach(s -> colours.add(s.colour()));
+      if (shape.fillStyle().isPresent() && shape.fillStyle().get() instanceof FillStyle.Gradient) {
+        ((FillStyle.Gradient) shape.fillStyle().get()).stops().forEach(s -> colours.add(s.colour()));
       }
-      shape.cover().filter(Cover.Finish.class::isInstance).ifPresent(f -> colours.add(((Cover.Finish) f).colour()));
+      shape.fillStyle().filter(FillStyle.Finish.class::isInstance).ifPresent(f -> colours.add(((FillStyle.Finish) f).colour()));
     } else if (item instanceof Item.Group) {
-      ((Item.Group) item).making().look().ifPresent(look -> {
+      ((Item.Group) item).effect().look().ifPresent(look -> {
         look.fill().ifPresent(colours::add);
         look.line().ifPresent(line -> colours.add(line.colour()));
       });
     }
-    Shown.retouch(item).flatMap(Retouch::tint).ifPresent(colours::add);
-    item.facts().effects().shadow().ifPresent(s -> colours.add(s.colour()));
-    item.facts().effects().glow().ifPresent(g -> colours.add(g.colour()));
+    ShownPicture.retouch(item).flatMap(Retouch::tint).ifPresent(colours::add);
+    item.properties().effects().shadow().ifPresent(s -> colours.add(s.colour()));
+    item.properties().effects().glow().ifPresent(g -> colours.add(g.colour()));
     return colours;
   }
 

@@ -6,7 +6,7 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 
 /**
- * The physical facts of a job. Lengths are inches whatever unit the person reads.
+ * The physical properties of a job. Lengths are inches whatever unit the person reads.
  *
  * @param item what is made, such as Invitation
  * @param number the docket number, 1 or more

@@ -2,7 +2,7 @@ package org.zipthimble.core.marks;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.zipthimble.core.form.Kept;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Path;
@@ -15,7 +15,7 @@ final class Clearing {
   /** How far the field reaches beyond an object, so that its lines are not cut off, in inches. */
   private static final double BORDER = 12;
 
-  private static final Kept<Path> OUTSIDE = new Kept<>();
+  private static final Memo<Path> OUTSIDE = new Memo<>();
 
   private Clearing() {}
 

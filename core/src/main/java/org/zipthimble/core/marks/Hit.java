@@ -40,14 +40,14 @@ public final class Hit {
   }
 
   private static boolean helps(Face face, Placed placed) {
-    return placed.item().facts().role() == Role.GUIDE
-        || face.find(placed.top()).filter(t -> t.facts().role() == Role.GUIDE).isPresent();
+    return placed.item().properties().role() == Role.GUIDE
+        || face.find(placed.top()).filter(t -> t.properties().role() == Role.GUIDE).isPresent();
   }
 
   private static boolean free(Face face, Placed placed) {
     Optional<Item> top = face.find(placed.top());
-    return placed.item().facts().visible() && top.isPresent()
-        && top.get().facts().visible() && !top.get().facts().locked();
+    return placed.item().properties().visible() && top.isPresent()
+        && top.get().properties().visible() && !top.get().properties().locked();
   }
 
   private static boolean touches(Placed placed, Point place, double reach) {
@@ -58,7 +58,7 @@ public final class Hit {
     if (placed.item() instanceof Item.Shape) {
       Item.Shape shape = (Item.Shape) placed.item();
       double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
-      boolean inFill = (shape.painted() || shape.facts().role().cuts()) && Inside.contains(path, place, FINE);
+      boolean inFill = (shape.painted() || shape.properties().role().cuts()) && Inside.contains(path, place, FINE);
       return inFill || Inside.distance(path, place, FINE) <= reach + half;
     }
     Box own = new Box(0, 0, placed.item().placement().width(), placed.item().placement().height());

@@ -20,10 +20,10 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
@@ -84,21 +84,21 @@ public final class MarkWalk {
   }
 
   private boolean drawn(Item item) {
-    return item.facts().printed() || materials && item.facts().cut() && item.facts().opacity() > 0;
+    return item.properties().printed() || materials && item.properties().cut() && item.properties().opacity() > 0;
   }
 
   private void item(Item item, Affine ground, List<Path> clears) {
     if (!drawn(item)) {
       return;
     }
-    if (!item.facts().effects().equals(Effects.NONE)) {
+    if (!item.properties().effects().equals(Effects.NONE)) {
       MarkTape tape = new MarkTape();
       new MarkWalk(job, tape, materials).spread(item, ground, clears);
-      Reach reach = new Reach();
+      MarkBounds reach = new MarkBounds();
       tape.play(reach);
-      reach.all().ifPresent(area -> out.art(Art.of(item.facts().effects(), item.facts().opacity(), ground, tape::play, area)));
-    } else if (item.facts().opacity() < 1) {
-      try (MarkOut.Scope scope = out.opacity(item.facts().opacity())) {
+      reach.all().ifPresent(area -> out.art(Art.of(item.properties().effects(), item.properties().opacity(), ground, tape::play, area)));
+    } else if (item.properties().opacity() < 1) {
+      try (MarkOut.Scope scope = out.opacity(item.properties().opacity())) {
         spread(item, ground, clears);
       }
     } else {
@@ -108,9 +108,9 @@ public final class MarkWalk {
 
   /** Grows the colour of what is printed and cut past its cut line, then draws it. */
   private void spread(Item item, Affine ground, List<Path> clears) {
-    Cutting cut = item.facts().cutting();
+    Cutting cut = item.properties().cutting();
     double reach = cut.spread() + (cut.edge() == CutEdge.TRIM ? 0 : Math.max(0, cut.distance()));
-    if (item.facts().role() == Role.PRINTS_AND_CUTS && cut.spread() > 0) {
+    if (item.properties().role() == Role.PRINTS_AND_CUTS && cut.spread() > 0) {
       for (int i = 0; i < SPREADS; i++) {
         double angle = 2 * Math.PI * i / SPREADS;
         Affine moved = Affine.move(reach * Math.cos(angle), reach * Math.sin(angle)).then(ground);
@@ -139,13 +139,13 @@ public final class MarkWalk {
 
   /** The colour in which an object that is only cut is seen: that of its lane. */
   private Optional<Colour> material(Item item) {
-    return item.facts().role() == Role.CUTS
-        ? job.cutting().lane(item.facts().cutting().lane()).map(Lane::colour)
+    return item.properties().role() == Role.CUTS
+        ? job.cutting().lane(item.properties().cutting().lane()).map(Lane::colour)
         : Optional.empty();
   }
 
   private boolean solid(Item item) {
-    return item.facts().role() != Role.CUTS || item.facts().cutting().kind().parts();
+    return item.properties().role() != Role.CUTS || item.properties().cutting().kind().parts();
   }
 
   private final class Drawer implements Item.Visitor<Optional<Void>> {
@@ -174,7 +174,7 @@ public final class MarkWalk {
 
     @Override
     public Optional<Void> shape(Item.Shape shape) {
-      if (shape.facts().role() == Role.CUTS) {
+      if (shape.properties().role() == Role.CUTS) {
         if (solid(shape) && !ShapeMarks.open(shape)) {
           out.fill(shapes.path(shape, ground), material(shape).or(shape::fill).orElse(UNKNOWN));
         }
@@ -186,19 +186,19 @@ public final class MarkWalk {
 
     @Override
     public Optional<Void> photo(Item.Photo photo) {
-      if (photo.facts().role() == Role.CUTS) {
-        out.fill(forms.outline(photo, photo.facts().cutting().threshold()).mapped(ground), material(photo).orElse(UNKNOWN));
+      if (photo.properties().role() == Role.CUTS) {
+        out.fill(forms.outline(photo, photo.properties().cutting().threshold()).mapped(ground), material(photo).orElse(UNKNOWN));
         return Optional.empty();
       }
-      Shown.by(photo, pictures).ifPresent(s -> out.picture(s.picture(), s.toBox().then(photo.placement().toGround()).then(ground)));
+      ShownPicture.by(photo, pictures).ifPresent(s -> out.picture(s.picture(), s.toBox().then(photo.placement().toGround()).then(ground)));
       return Optional.empty();
     }
 
     @Override
     public Optional<Void> group(Item.Group group) {
       Affine map = Grounds.innerToGround(group).then(ground);
-      if (group.making() instanceof Making.Repeated) {
-        for (Affine copy : Repeats.of(group, ((Making.Repeated) group.making()).pattern())) {
+      if (group.effect() instanceof LiveEffect.Repeated) {
+        for (Affine copy : Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern())) {
           items(group.members(), copy.then(map), clears);
         }
       } else if (group.live()) {
@@ -211,18 +211,18 @@ public final class MarkWalk {
 
     private void live(Item.Group group, Affine map) {
       Path path = forms.made(group).mapped(ground);
-      if (group.facts().role() == Role.CUTS) {
+      if (group.properties().role() == Role.CUTS) {
         if (solid(group)) {
-          out.fill(path, material(group).or(() -> group.making().look().flatMap(Making.Look::fill)).orElse(UNKNOWN));
+          out.fill(path, material(group).or(() -> group.effect().look().flatMap(LiveEffect.Look::fill)).orElse(UNKNOWN));
         }
         return;
       }
-      if (group.making() instanceof Making.Mounted) {
+      if (group.effect() instanceof LiveEffect.Mounted) {
         mounted(group, path);
         return;
       }
-      group.making().look().ifPresent(look -> shapes.dress(path, look.fill(), look.line(), ground.meanScale()));
-      boolean original = group.making() instanceof Making.Rings && ((Making.Rings) group.making()).original();
+      group.effect().look().ifPresent(look -> shapes.dress(path, look.fill(), look.line(), ground.meanScale()));
+      boolean original = group.effect() instanceof LiveEffect.Rings && ((LiveEffect.Rings) group.effect()).original();
       if (original) {
         items(group.members(), map, List.of());
       }
@@ -230,9 +230,9 @@ public final class MarkWalk {
 
     /** The ground of a mount, its picture within its outline, its line on top. */
     private void mounted(Item.Group group, Path path) {
-      Making.Look look = group.making().look().orElseThrow();
+      LiveEffect.Look look = group.effect().look().orElseThrow();
       shapes.dress(path, look.fill(), Optional.empty(), ground.meanScale());
-      Shown.by(group, pictures).ifPresent(s -> {
+      ShownPicture.by(group, pictures).ifPresent(s -> {
         try (MarkOut.Scope scope = out.clip(path)) {
           out.picture(s.picture(), s.toBox().then(group.placement().toGround()).then(ground));
         }

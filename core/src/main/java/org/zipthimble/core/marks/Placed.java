@@ -13,7 +13,7 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 
 /**
  * An object that is drawn as one: no plain group, but what a live one makes; with the map from its own inches to its
@@ -56,16 +56,16 @@ public record Placed(Item item, Affine toFace, String top, boolean printed, bool
 
   private static void collect(
       Item item, Affine ground, String top, boolean printed, boolean solid, Forms forms, List<Placed> out) {
-    boolean prints = printed && item.facts().printed();
-    boolean opaque = solid && item.facts().solid();
+    boolean prints = printed && item.properties().printed();
+    boolean opaque = solid && item.properties().solid();
     if (!(item instanceof Item.Group)) {
       out.add(new Placed(item, item.placement().toGround().then(ground), top, prints, opaque, forms));
       return;
     }
     Item.Group group = (Item.Group) item;
     Affine map = Grounds.innerToGround(group).then(ground);
-    if (group.making() instanceof Making.Repeated) {
-      for (Affine copy : Repeats.of(group, ((Making.Repeated) group.making()).pattern())) {
+    if (group.effect() instanceof LiveEffect.Repeated) {
+      for (Affine copy : Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern())) {
         group.members().forEach(m -> collect(m, copy.then(map), top, prints, opaque, forms, out));
       }
     } else if (group.live()) {

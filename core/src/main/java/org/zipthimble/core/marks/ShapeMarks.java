@@ -8,7 +8,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
@@ -42,7 +42,7 @@ final class ShapeMarks {
 
   void draw(Item.Shape shape, Affine ground) {
     Path path = path(shape, ground);
-    shape.cover().ifPresentOrElse(
+    shape.fillStyle().ifPresentOrElse(
         cover -> cover.accept(new Covering(shape, path, ground)), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
     dress(path, Optional.empty(), shape.line(), ground.meanScale());
   }
@@ -68,7 +68,7 @@ final class ShapeMarks {
     }
   }
 
-  private final class Covering implements Cover.Visitor<Optional<Void>> {
+  private final class Covering implements FillStyle.Visitor<Optional<Void>> {
     private final Item.Shape shape;
     private final Path path;
     private final Affine ground;
@@ -80,17 +80,17 @@ final class ShapeMarks {
     }
 
     @Override
-    public Optional<Void> gradient(Cover.Gradient gradient) {
+    public Optional<Void> gradient(FillStyle.Gradient gradient) {
       Placement p = shape.placement();
       Affine box = p.toGround().then(ground);
       out.fill(path, new Shade(
-          gradient.round(), gradient.stops().stream().map(Cover.Stop::at).toList(),
-          gradient.stops().stream().map(Cover.Stop::colour).toList(), field(gradient, p.width(), p.height()).then(box)));
+          gradient.round(), gradient.stops().stream().map(FillStyle.Stop::at).toList(),
+          gradient.stops().stream().map(FillStyle.Stop::colour).toList(), field(gradient, p.width(), p.height()).then(box)));
       return Optional.empty();
     }
 
     /** The map from the gradient's field to the shape's box: from edge to edge along its direction, or from the middle to the corners. */
-    private static Affine field(Cover.Gradient gradient, double w, double h) {
+    private static Affine field(FillStyle.Gradient gradient, double w, double h) {
       if (gradient.round()) {
         return Affine.scale(w / Math.sqrt(2), h / Math.sqrt(2)).then(Affine.move(w / 2, h / 2));
       }
@@ -102,7 +102,7 @@ final class ShapeMarks {
     }
 
     @Override
-    public Optional<Void> finish(Cover.Finish finish) {
+    public Optional<Void> finish(FillStyle.Finish finish) {
       Placement p = shape.placement();
       Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), p.width(), p.height()).picture();
       out.fill(path, new Finish(finish.colour(), surface, Affine.scale(p.width(), p.height()).then(p.toGround()).then(ground)));
@@ -110,7 +110,7 @@ final class ShapeMarks {
     }
 
     @Override
-    public Optional<Void> tiles(Cover.Tiles tiles) {
+    public Optional<Void> tiles(FillStyle.Tiles tiles) {
       shape.fill().ifPresent(colour -> out.fill(path, colour));
       Placement p = shape.placement();
       Affine box = p.toGround().then(ground);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 
 /** Where the tiles of a pattern lie. The first one's top left is at the top left of the shape's box. */
@@ -12,7 +12,7 @@ final class Tiling {
   private Tiling() {}
 
   /** Maps from a tile's own inches to the shape's box, for every tile whose art can reach into an area. */
-  static List<Affine> of(Cover.Tiles tiles, Box area) {
+  static List<Affine> of(FillStyle.Tiles tiles, Box area) {
     double w = tiles.tile().width();
     double h = tiles.tile().height();
     Box art = tiles.art().stream().map(Item::placement).map(p -> p.around()).reduce(Box::union)
@@ -22,7 +22,7 @@ final class Tiling {
     int top = (int) Math.floor((area.y() - art.bottom()) / h) - 1;
     int bottom = (int) Math.ceil((area.bottom() - art.y()) / h) + 1;
     List<Affine> out = new ArrayList<>();
-    if ((long) (right - left + 1) * (bottom - top + 1) > Cover.Tiles.MOST) {
+    if ((long) (right - left + 1) * (bottom - top + 1) > FillStyle.Tiles.MOST) {
       return out;
     }
     for (int row = top; row <= bottom; row++) {
@@ -33,7 +33,7 @@ final class Tiling {
     return out;
   }
 
-  private static Affine place(Cover.Laying laying, int column, int row, double w, double h) {
+  private static Affine place(FillStyle.Laying laying, int column, int row, double w, double h) {
     boolean oddRow = Math.floorMod(row, 2) == 1;
     boolean oddColumn = Math.floorMod(column, 2) == 1;
     return switch (laying) {

@@ -34,11 +34,11 @@ final class PdfArt {
 
   private final PDDocument document;
   private final Affine toPixels;
-  private final Softened softened;
+  private final BlurredArt softened;
   private final Halvings pictures;
   private final Art art;
 
-  private PdfArt(PDDocument document, Affine toPixels, Softened softened, Halvings pictures, Art art) {
+  private PdfArt(PDDocument document, Affine toPixels, BlurredArt softened, Halvings pictures, Art art) {
     this.document = document;
     this.toPixels = toPixels;
     this.softened = softened;
@@ -51,7 +51,7 @@ final class PdfArt {
     double ppi = Math.min(ppi(art), Math.sqrt(MOST_PIXELS / Math.max(1e-6, area.width() * area.height())));
     Affine toPixels = Affine.move(-area.x(), -area.y()).then(Affine.scale(ppi, ppi));
     Box seen = new Box(0, 0, area.width() * ppi, area.height() * ppi);
-    return Softened.of(art, toPixels, seen, pictures).map(s -> new PdfArt(document, toPixels, s, pictures, art));
+    return BlurredArt.of(art, toPixels, seen, pictures).map(s -> new PdfArt(document, toPixels, s, pictures, art));
   }
 
   private static double ppi(Art art) {
@@ -88,7 +88,7 @@ final class PdfArt {
 
   /** A state in which all that is drawn fades at the art's edge and is as see-through as the art. */
   PDExtendedGraphicsState feathered() {
-    Softened solid = Softened.unsoftened(art, toPixels, softened, pictures);
+    BlurredArt solid = BlurredArt.unsoftened(art, toPixels, softened, pictures);
     return masked(thinned(solid.featherMask(), art.opacity()), placed(new Point(0, 0)));
   }
 

@@ -124,7 +124,7 @@ public final class RasterOut implements MarkOut {
   @Override
   public void art(Art art) {
     BufferedImage under = layers.peek();
-    Softened.of(art, toPixels, new Box(0, 0, under.getWidth(), under.getHeight()), pictures).ifPresent(soft -> {
+    BlurredArt.of(art, toPixels, new Box(0, 0, under.getWidth(), under.getHeight()), pictures).ifPresent(soft -> {
       art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
       art.glow().ifPresent(h -> halo(soft, h, art.opacity()));
       if (art.blend() == Blend.NORMAL) {
@@ -137,7 +137,7 @@ public final class RasterOut implements MarkOut {
     });
   }
 
-  private void halo(Softened soft, Art.Halo halo, double opacity) {
+  private void halo(BlurredArt soft, Art.Halo halo, double opacity) {
     double dx = toPixels.a() * halo.shift().x() + toPixels.c() * halo.shift().y();
     double dy = toPixels.b() * halo.shift().x() + toPixels.d() * halo.shift().y();
     g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) opacity));
@@ -146,7 +146,7 @@ public final class RasterOut implements MarkOut {
   }
 
   /** The art without what the clip leaves out. */
-  private BufferedImage clipped(Softened soft) {
+  private BufferedImage clipped(BlurredArt soft) {
     if (g.getClip() == null) {
       return soft.image();
     }

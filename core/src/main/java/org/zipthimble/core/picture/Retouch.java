@@ -21,7 +21,7 @@ import org.zipthimble.core.geom.Box;
  */
 @RecordBuilder
 public record Retouch(
-    Box crop, double straighten, boolean flippedX, boolean flippedY, Optional<Backdrop> backdrop, List<Rub> rubs, boolean patched,
+    Box crop, double straighten, boolean flippedX, boolean flippedY, Optional<Backdrop> backdrop, List<BrushStroke> rubs, boolean patched,
     Tones tones, PictureLook look, double strength, Optional<Colour> tint, double enlarged) implements RetouchBuilder.With {
   /** The whole picture. */
   public static final Box WHOLE = new Box(0, 0, 1, 1);
@@ -63,8 +63,8 @@ public record Retouch(
   }
 
   /** The same with one stroke more. */
-  public Retouch rubbed(Rub stroke) {
-    List<Rub> all = new ArrayList<>(rubs);
+  public Retouch rubbed(BrushStroke stroke) {
+    List<BrushStroke> all = new ArrayList<>(rubs);
     all.add(stroke);
     return withRubs(all);
   }

@@ -36,7 +36,7 @@ final class Retoucher {
     int width = image.getWidth();
     int height = image.getHeight();
     int[] pixels = straight(image);
-    Rubbing rubbing = how.rubs().isEmpty() ? null : new Rubbing(how.rubs(), width, height);
+    EraseMask rubbing = how.rubs().isEmpty() ? null : new EraseMask(how.rubs(), width, height);
     int[] before = how.backdrop().isPresent() && rubbing != null && rubbing.restoring() ? pixels.clone() : pixels;
     how.backdrop().ifPresent(b -> Removal.apply(b, pixels, width, height));
     if (rubbing != null) {
@@ -64,7 +64,7 @@ final class Retoucher {
   }
 
   /** What the brush brought back is as it was before the background went. */
-  private static void restore(int[] pixels, int[] before, Rubbing rubbing) {
+  private static void restore(int[] pixels, int[] before, EraseMask rubbing) {
     for (int i = 0; before != pixels && i < pixels.length; i++) {
       int back = rubbing.back(i);
       if (back > 0) {

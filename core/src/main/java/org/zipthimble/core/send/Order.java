@@ -10,7 +10,7 @@ import org.zipthimble.core.sheet.PageOptions;
  * @param face one face by its number from 1, or all
  * @param ppi pixels per inch of picture files
  */
-public record Order(Path file, OptionalInt face, double ppi, PageOptions options, Manner manner) {
+public record Order(Path file, OptionalInt face, double ppi, PageOptions options, SendOptions manner) {
   /** Least pixels per inch. */
   public static final double LEAST_PPI = 10;
 
@@ -19,7 +19,7 @@ public record Order(Path file, OptionalInt face, double ppi, PageOptions options
 
   /** In the usual manner. */
   public static Order of(Path file, OptionalInt face, double ppi, PageOptions options) {
-    return new Order(file, face, ppi, options, Manner.USUAL);
+    return new Order(file, face, ppi, options, SendOptions.USUAL);
   }
 
   /** Checks the resolution. */

@@ -21,7 +21,7 @@ public final class Register {
 
   /** Whether a face has objects that are printed and cut, so that it needs marks. */
   public static boolean wanted(Face face) {
-    return face.all().stream().anyMatch(i -> i.facts().visible() && i.facts().role() == Role.PRINTS_AND_CUTS);
+    return face.all().stream().anyMatch(i -> i.properties().visible() && i.properties().role() == Role.PRINTS_AND_CUTS);
   }
 
   /** Whether any face of a job needs marks. */

@@ -16,7 +16,7 @@ import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.job.Blade;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Finish;
-import org.zipthimble.core.job.Laid;
+import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Split;
@@ -86,13 +86,13 @@ final class CutJson {
         new Split(Json.yes(split, "on"), seams, Json.yes(split, "stepped"), Json.number(split, "overlap")));
   }
 
-  private static Map<String, List<Laid>> laid(JsonNode node) throws Trouble {
-    Map<String, List<Laid>> all = new TreeMap<>();
+  private static Map<String, List<PiecePlace>> laid(JsonNode node) throws Trouble {
+    Map<String, List<PiecePlace>> all = new TreeMap<>();
     for (Iterator<String> names = node.fieldNames(); names.hasNext();) {
       String lane = names.next();
-      List<Laid> pieces = new ArrayList<>();
+      List<PiecePlace> pieces = new ArrayList<>();
       for (JsonNode p : Json.list(node, lane, MOST_LAID)) {
-        pieces.add(new Laid(
+        pieces.add(new PiecePlace(
             Json.text(p, "piece"), Json.whole(p, "sheet"), Json.number(p, "x"), Json.number(p, "y"), Json.number(p, "turn")));
       }
       all.put(lane, pieces);

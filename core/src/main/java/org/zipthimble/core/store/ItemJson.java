@@ -10,8 +10,8 @@ import java.util.Locale;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.PathText;
-import org.zipthimble.core.job.Cover;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -33,13 +33,13 @@ final class ItemJson {
 
   static ObjectNode write(Item item) {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
-    Facts facts = item.facts();
+    ItemProperties properties = item.properties();
     Placement p = item.placement();
-    node.put("kind", item.accept(new KindName())).put("id", facts.id()).put("name", facts.name());
-    node.put("visible", facts.visible()).put("locked", facts.locked()).put("role", word(facts.role()))
-        .put("opacity", facts.opacity());
-    MakingJson.write(node, facts);
-    PictureJson.write(node, facts);
+    node.put("kind", item.accept(new KindName())).put("id", properties.id()).put("name", properties.name());
+    node.put("visible", properties.visible()).put("locked", properties.locked()).put("role", word(properties.role()))
+        .put("opacity", properties.opacity());
+    LiveEffectJson.write(node, properties);
+    PictureJson.write(node, properties);
     node.put("x", p.x()).put("y", p.y()).put("width", p.width()).put("height", p.height()).put("turn", p.turn());
     if (p.slant() != 0 || p.flipped()) {
       node.put("slant", p.slant()).put("flipped", p.flipped());
@@ -55,65 +55,65 @@ final class ItemJson {
     if (depth > DEEPEST) {
       throw Trouble.of("thimble.tooDeep");
     }
-    Facts facts = new Facts(
+    ItemProperties properties = new ItemProperties(
         Json.text(node, "id"), Json.text(node, "name"), Json.yes(node, "visible"), Json.yes(node, "locked"),
-        Json.choice(node, "role", Role.class), Json.number(node, "opacity"), MakingJson.cutting(node),
+        Json.choice(node, "role", Role.class), Json.number(node, "opacity"), LiveEffectJson.cutting(node),
         node.has("clearGap") ? Json.number(node, "clearGap") : 0, PictureJson.effects(node));
     Placement placement = new Placement(
         Json.number(node, "x"), Json.number(node, "y"), Json.number(node, "width"), Json.number(node, "height"),
         Json.number(node, "turn"), node.has("slant") ? Json.number(node, "slant") : 0, node.has("flipped") && Json.yes(node, "flipped"));
     String kind = Json.text(node, "kind");
     return switch (kind) {
-      case "words" -> new Item.Words(facts, placement, Json.text(node, "text"), style(Json.child(node, "style")));
+      case "words" -> new Item.Words(properties, placement, Json.text(node, "text"), style(Json.child(node, "style")));
       case "shape" -> new Item.Shape(
-          facts, placement, outline(Json.child(node, "outline")), fill(node), line(node), cover(node, depth));
-      case "picture" -> new Item.Photo(facts, placement, Json.text(node, "picture"), PictureJson.retouch(node));
-      case "group" -> group(node, facts, placement, depth);
+          properties, placement, outline(Json.child(node, "outline")), fill(node), line(node), cover(node, depth));
+      case "picture" -> new Item.Photo(properties, placement, Json.text(node, "picture"), PictureJson.retouch(node));
+      case "group" -> group(node, properties, placement, depth);
       default -> throw Trouble.of("thimble.unknownWord", "kind", kind);
     };
   }
 
-  private static Item.Group group(JsonNode node, Facts facts, Placement placement, int depth) throws Trouble {
+  private static Item.Group group(JsonNode node, ItemProperties properties, Placement placement, int depth) throws Trouble {
     List<Item> members = new ArrayList<>();
     for (JsonNode member : Json.list(node, "members", MOST_MEMBERS)) {
       members.add(read(member, depth + 1));
     }
     Size inner = new Size(Json.number(node, "innerWidth"), Json.number(node, "innerHeight"));
-    return new Item.Group(facts, placement, inner, members, MakingJson.making(node));
+    return new Item.Group(properties, placement, inner, members, LiveEffectJson.making(node));
   }
 
-  private static Optional<Cover> cover(JsonNode node, int depth) throws Trouble {
+  private static Optional<FillStyle> cover(JsonNode node, int depth) throws Trouble {
     if (!node.has("cover")) {
       return Optional.empty();
     }
     JsonNode cover = Json.child(node, "cover");
     String kind = Json.text(cover, "kind");
     if (kind.equals("gradient")) {
-      List<Cover.Stop> stops = new ArrayList<>();
+      List<FillStyle.Stop> stops = new ArrayList<>();
       for (JsonNode stop : Json.list(cover, "stops", MOST_STOPS)) {
-        stops.add(new Cover.Stop(Json.number(stop, "at"), Colour.parse(Json.text(stop, "colour"))));
+        stops.add(new FillStyle.Stop(Json.number(stop, "at"), Colour.parse(Json.text(stop, "colour"))));
       }
-      return Optional.of(new Cover.Gradient(Json.yes(cover, "round"), Json.number(cover, "degrees"), stops));
+      return Optional.of(new FillStyle.Gradient(Json.yes(cover, "round"), Json.number(cover, "degrees"), stops));
     }
     if (kind.equals("tiles")) {
       List<Item> art = new ArrayList<>();
       for (JsonNode item : Json.list(cover, "art", MOST_MEMBERS)) {
         art.add(read(item, depth + 1));
       }
-      return Optional.of(new Cover.Tiles(
-          art, new Size(Json.number(cover, "width"), Json.number(cover, "height")), Json.choice(cover, "laying", Cover.Laying.class)));
+      return Optional.of(new FillStyle.Tiles(
+          art, new Size(Json.number(cover, "width"), Json.number(cover, "height")), Json.choice(cover, "laying", FillStyle.Laying.class)));
     }
     if (kind.equals("finish")) {
-      return Optional.of(new Cover.Finish(
+      return Optional.of(new FillStyle.Finish(
           Json.choice(cover, "surface", Texture.Surface.class), Colour.parse(Json.text(cover, "colour")), Json.number(cover, "grain"),
           Json.number(cover, "degrees"), Json.whole(cover, "seed")));
     }
     throw Trouble.of("thimble.unknownWord", "cover", kind);
   }
 
-  private record CoverWriter(ObjectNode node) implements Cover.Visitor<ObjectNode> {
+  private record CoverWriter(ObjectNode node) implements FillStyle.Visitor<ObjectNode> {
     @Override
-    public ObjectNode gradient(Cover.Gradient cover) {
+    public ObjectNode gradient(FillStyle.Gradient cover) {
       node.put("kind", "gradient").put("round", cover.round()).put("degrees", cover.degrees());
       ArrayNode stops = node.putArray("stops");
       cover.stops().forEach(s -> stops.addObject().put("at", s.at()).put("colour", s.colour().hex()));
@@ -121,7 +121,7 @@ final class ItemJson {
     }
 
     @Override
-    public ObjectNode tiles(Cover.Tiles cover) {
+    public ObjectNode tiles(FillStyle.Tiles cover) {
       node.put("kind", "tiles").put("width", cover.tile().width()).put("height", cover.tile().height())
           .put("laying", word(cover.laying()));
       ArrayNode art = node.putArray("art");
@@ -130,7 +130,7 @@ final class ItemJson {
     }
 
     @Override
-    public ObjectNode finish(Cover.Finish cover) {
+    public ObjectNode finish(FillStyle.Finish cover) {
       return node.put("kind", "finish").put("surface", word(cover.surface())).put("colour", cover.colour().hex())
           .put("grain", cover.grain()).put("degrees", cover.degrees()).put("seed", cover.seed());
     }
@@ -150,7 +150,7 @@ final class ItemJson {
       case "ellipse" -> new Outline.Ellipse();
       case "straight" -> new Outline.Straight();
       case "drawn" -> new Outline.Drawn(PathText.read(Json.text(node, "path")));
-      case "ready" -> MakingJson.ready(node);
+      case "ready" -> LiveEffectJson.ready(node);
       default -> throw Trouble.of("thimble.unknownWord", "form", form);
     };
   }
@@ -160,7 +160,7 @@ final class ItemJson {
   }
 
   static Optional<LineLook> line(JsonNode node) throws Trouble {
-    return node.has("line") ? Optional.of(MakingJson.line(Json.child(node, "line"))) : Optional.empty();
+    return node.has("line") ? Optional.of(LiveEffectJson.line(Json.child(node, "line"))) : Optional.empty();
   }
 
   static String word(Enum<?> value) {
@@ -204,8 +204,8 @@ final class ItemJson {
     public ObjectNode shape(Item.Shape item) {
       item.outline().accept(new OutlineWriter(node.putObject("outline")));
       item.fill().ifPresent(fill -> node.put("fill", fill.hex()));
-      item.cover().ifPresent(cover -> cover.accept(new CoverWriter(node.putObject("cover"))));
-      item.line().ifPresent(line -> MakingJson.write(node.putObject("line"), line));
+      item.fillStyle().ifPresent(cover -> cover.accept(new CoverWriter(node.putObject("cover"))));
+      item.line().ifPresent(line -> LiveEffectJson.write(node.putObject("line"), line));
       return node;
     }
 
@@ -219,7 +219,7 @@ final class ItemJson {
     @Override
     public ObjectNode group(Item.Group item) {
       node.put("innerWidth", item.inner().width()).put("innerHeight", item.inner().height());
-      MakingJson.write(node, item.making());
+      LiveEffectJson.write(node, item.effect());
       ArrayNode members = node.putArray("members");
       item.members().forEach(m -> members.add(write(m)));
       return node;

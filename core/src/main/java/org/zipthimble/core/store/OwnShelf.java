@@ -36,7 +36,7 @@ public final class OwnShelf {
     Box box = item.placement().around();
     double width = Math.max(Ticket.LEAST_SIDE, Math.min(Ticket.MOST_SIDE, box.width()));
     double height = Math.max(Ticket.LEAST_SIDE, Math.min(Ticket.MOST_SIDE, box.height()));
-    String name = item.facts().name().isBlank() ? "object" : item.facts().name();
+    String name = item.properties().name().isBlank() ? "object" : item.properties().name();
     Job blank = Job.blank(name, Ticket.usual(name, new Size(width, height)).withBleed(0), List.of("object"));
     Job small = Copies.paste("f1", List.of(item), job.pictures(), -box.x(), -box.y()).change().apply(blank);
     String stem = name.replaceAll("[^\\p{L}\\p{N} -]+", " ").strip();

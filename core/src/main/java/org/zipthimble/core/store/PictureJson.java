@@ -11,12 +11,12 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.Facts;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.wording.Trouble;
 
@@ -36,7 +36,7 @@ final class PictureJson {
     r.backdrop().ifPresent(b -> out.putObject("backdrop").put("colour", b.colour().hex()).put("near", b.near())
         .put("connected", b.connected()).put("clean", b.clean()));
     ArrayNode rubs = out.putArray("rubs");
-    for (Rub rub : r.rubs()) {
+    for (BrushStroke rub : r.rubs()) {
       ObjectNode stroke = rubs.addObject().put("radius", rub.radius()).put("soft", rub.soft()).put("restores", rub.restores());
       ArrayNode places = stroke.putArray("places");
       rub.places().forEach(p -> places.add(p.x()).add(p.y()));
@@ -52,13 +52,13 @@ final class PictureJson {
       return Retouch.NONE;
     }
     JsonNode node = Json.child(parent, "retouch");
-    List<Double> crop = node.has("crop") ? MakingJson.numbers(node, "crop", 4) : List.of(0.0, 0.0, 1.0, 1.0);
+    List<Double> crop = node.has("crop") ? LiveEffectJson.numbers(node, "crop", 4) : List.of(0.0, 0.0, 1.0, 1.0);
     if (crop.size() != 4) {
       throw Trouble.of("thimble.wrongKind", "crop");
     }
-    List<Rub> rubs = new ArrayList<>();
+    List<BrushStroke> rubs = new ArrayList<>();
     for (JsonNode rub : Json.list(node, "rubs", Retouch.MOST_RUBS)) {
-      rubs.add(new Rub(places(rub), Json.number(rub, "radius"), Json.number(rub, "soft"), Json.yes(rub, "restores")));
+      rubs.add(new BrushStroke(places(rub), Json.number(rub, "radius"), Json.number(rub, "soft"), Json.yes(rub, "restores")));
     }
     Tones tones = new Tones(
         Json.number(node, "brightness"), Json.number(node, "contrast"), Json.number(node, "warmth"), Json.number(node, "saturation"));
@@ -69,7 +69,7 @@ final class PictureJson {
   }
 
   private static List<Point> places(JsonNode rub) throws Trouble {
-    List<Double> numbers = MakingJson.numbers(rub, "places", 2 * Rub.MOST);
+    List<Double> numbers = LiveEffectJson.numbers(rub, "places", 2 * BrushStroke.MOST);
     List<Point> out = new ArrayList<>();
     for (int i = 0; i + 1 < numbers.size(); i += 2) {
       out.add(new Point(numbers.get(i), numbers.get(i + 1)));
@@ -90,16 +90,16 @@ final class PictureJson {
     return node.has(name) ? Optional.of(Colour.parse(Json.text(node, name))) : Optional.empty();
   }
 
-  static void write(ObjectNode node, Held held) {
+  static void write(ObjectNode node, PictureFit held) {
     node.put("zoom", held.zoom()).put("dx", held.dx()).put("dy", held.dy()).put("turn", held.turn());
   }
 
-  static Held held(JsonNode node) throws Trouble {
-    return new Held(Json.number(node, "zoom"), Json.number(node, "dx"), Json.number(node, "dy"), Json.number(node, "turn"));
+  static PictureFit held(JsonNode node) throws Trouble {
+    return new PictureFit(Json.number(node, "zoom"), Json.number(node, "dx"), Json.number(node, "dy"), Json.number(node, "turn"));
   }
 
-  static void write(ObjectNode node, Facts facts) {
-    Effects e = facts.effects();
+  static void write(ObjectNode node, ItemProperties properties) {
+    Effects e = properties.effects();
     if (e.equals(Effects.NONE)) {
       return;
     }

@@ -146,7 +146,7 @@ public final class ThimbleFile {
 
   /** Reads a job from a stream; the name is for the sentences. */
   public static Job read(String name, InputStream in) throws Trouble {
-    return whole(name, () -> Unpacked.read(in, Unpacked.MOST_BYTES));
+    return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES));
   }
 
   /** Where the entries of a job come from. */
@@ -177,7 +177,7 @@ public final class ThimbleFile {
   /** The preview inside a job's file, if there is one that can be read. */
   public static Optional<byte[]> preview(InputStream in) throws IOException {
     try {
-      return Optional.ofNullable(Unpacked.read(in, Unpacked.MOST_BYTES).get("preview.png"));
+      return Optional.ofNullable(ZipEntries.read(in, ZipEntries.MOST_BYTES).get("preview.png"));
     } catch (Trouble unreadable) {
       return Optional.empty();
     }
@@ -185,7 +185,7 @@ public final class ThimbleFile {
 
   private static Map<String, Picture> pictures(JsonNode root, Map<String, byte[]> entries) throws Trouble {
     Map<String, Picture> pictures = new TreeMap<>();
-    for (JsonNode node : Json.list(root, "pictures", Unpacked.MOST_ENTRIES)) {
+    for (JsonNode node : Json.list(root, "pictures", ZipEntries.MOST_ENTRIES)) {
       String id = Json.text(node, "id");
       String name = Json.text(node, "name");
       byte[] bytes = entries.get(Json.text(node, "file"));

@@ -169,10 +169,10 @@ class ArrangeTest {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 2, 1, 1, 1), Made.rectangle("i3", 3, 1, 1, 1),
         Made.words("i4", "A", 1, 3, 1, 1, Made.style("Caveat", "Bold", 9)), Made.words("i5", "B", 1, 4, 1, 1, Made.style("Caveat", "Bold", 30)));
     List<Item> items = face(job).items();
-    assertEquals(Set.of("i1", "i2", "i3"), Alike.among(items, Set.of("i1"), Alike.By.KIND));
-    assertEquals(Set.of("i1", "i3"), Alike.among(items, Set.of("i1"), Alike.By.FILL));
-    assertEquals(Set.of("i4", "i5"), Alike.among(items, Set.of("i4"), Alike.By.FONT));
-    assertEquals(Set.of("i2", "i4", "i5"), Alike.among(items, Set.of("i2"), Alike.By.FILL), "words of that colour too");
+    assertEquals(Set.of("i1", "i2", "i3"), SimilarObjects.among(items, Set.of("i1"), SimilarObjects.By.KIND));
+    assertEquals(Set.of("i1", "i3"), SimilarObjects.among(items, Set.of("i1"), SimilarObjects.By.FILL));
+    assertEquals(Set.of("i4", "i5"), SimilarObjects.among(items, Set.of("i4"), SimilarObjects.By.FONT));
+    assertEquals(Set.of("i2", "i4", "i5"), SimilarObjects.among(items, Set.of("i2"), SimilarObjects.By.FILL), "words of that colour too");
   }
 
   @Test

@@ -68,7 +68,7 @@ class DrawingFuzzTest {
 
   private static boolean tried(boolean svg, byte[] bytes) {
     try {
-      Brought b = svg ? SvgIn.read("d.svg", bytes, OptionalDouble.empty(), SMALL) : DxfIn.read("d.dxf", bytes, OptionalDouble.empty(), SMALL);
+      ImportedDrawing b = svg ? SvgIn.read("d.svg", bytes, OptionalDouble.empty(), SMALL) : DxfIn.read("d.dxf", bytes, OptionalDouble.empty(), SMALL);
       b.items().forEach(item -> assertTrue(Double.isFinite(item.placement().width()) && item.placement().width() <= 10_000));
       assertTrue(b.size().width() > 0);
       return true;

@@ -23,7 +23,7 @@ import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Trouble;
@@ -32,16 +32,16 @@ import org.zipthimble.core.wording.Trouble;
 class DrawingInTest {
   private static final String HEAD = "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' ";
 
-  private static Brought svg(String rest) throws Trouble {
+  private static ImportedDrawing svg(String rest) throws Trouble {
     return SvgIn.read("t.svg", (HEAD + rest + "</svg>").getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(), VectorLimits.USUAL);
   }
 
-  private static double area(Brought brought) {
+  private static double area(ImportedDrawing brought) {
     Forms forms = new Forms(Made.card());
     return brought.items().stream().mapToDouble(i -> Extent.area(Combine.clean(forms.outline(i), Rule.NON_ZERO))).sum();
   }
 
-  private static Box box(Brought brought) {
+  private static Box box(ImportedDrawing brought) {
     Forms forms = new Forms(Made.card());
     return brought.items().stream().flatMap(i -> Measure.bounds(forms.outline(i)).stream()).reduce(Box::union).orElseThrow();
   }
@@ -50,13 +50,13 @@ class DrawingInTest {
   void sizesAreTrueWhereTheFileTellsAndAskedAboutWhereItDoesNot() throws Trouble {
     String mark = "<rect x='10' y='20' width='30' height='40'/>";
     for (String size : List.of("width='5in' height='7in'", "width='127mm' height='177.8mm'", "width='12.7cm' height='17.78cm'", "width='360pt' height='504pt'")) {
-      Brought one = svg(size + " viewBox='0 0 500 700'>" + mark);
+      ImportedDrawing one = svg(size + " viewBox='0 0 500 700'>" + mark);
       assertTrue(one.sized());
       assertEquals(5, one.size().width(), 1e-9);
       assertEquals(0.3 * 0.4, area(one), 1e-9, size);
       assertEquals(0.1, box(one).x(), 1e-9);
     }
-    Brought unknown = svg("width='96' height='96'>" + mark);
+    ImportedDrawing unknown = svg("width='96' height='96'>" + mark);
     assertFalse(unknown.sized());
     assertEquals(1, unknown.size().width(), 1e-12, "96 units to the inch at first");
     byte[] bytes = (HEAD + "width='96' height='96'>" + mark + "</svg>").getBytes(StandardCharsets.UTF_8);
@@ -66,7 +66,7 @@ class DrawingInTest {
 
   @Test
   void shapesTransformsStylesUseAndSymbolsComeIn() throws Trouble {
-    Brought b = svg("width='10in' height='10in' viewBox='0 0 100 100'><style>.leaf{fill:#00ff00} #one{stroke:blue;stroke-width:2} rect{fill:red}</style>"
+    ImportedDrawing b = svg("width='10in' height='10in' viewBox='0 0 100 100'><style>.leaf{fill:#00ff00} #one{stroke:blue;stroke-width:2} rect{fill:red}</style>"
         + "<defs><symbol id='s' viewBox='0 0 10 10'><circle cx='5' cy='5' r='5'/></symbol><path id='p' class='leaf' d='M0 0h10v10h-10z'/></defs>"
         + "<g transform='translate(10,10) scale(2)'><use href='#p' x='1'/></g>"
         + "<use xlink:href='#s' x='50' y='50' width='20' height='20'/>"
@@ -85,25 +85,25 @@ class DrawingInTest {
 
   /** One item of what was brought. */
   private static final class SvgOnly {
-    static Brought of(Brought b, int index) {
-      return new Brought(List.of(b.items().get(index)), b.pictures(), b.size(), true, List.of());
+    static ImportedDrawing of(ImportedDrawing b, int index) {
+      return new ImportedDrawing(List.of(b.items().get(index)), b.pictures(), b.size(), true, List.of());
     }
   }
 
   @Test
   void holesClipsGradientsArcsAndNestedViewsComeIn() throws Trouble {
-    Brought holes = svg("width='4in' height='4in' viewBox='0 0 4 4'><path fill-rule='evenodd' d='M0 0H4V4H0ZM1 1H3V3H1Z'/>");
+    ImportedDrawing holes = svg("width='4in' height='4in' viewBox='0 0 4 4'><path fill-rule='evenodd' d='M0 0H4V4H0ZM1 1H3V3H1Z'/>");
     assertEquals(12, area(holes), 1e-9);
-    Brought clipped = svg("width='4in' height='4in' viewBox='0 0 4 4'><clipPath id='c'><circle cx='2' cy='2' r='1'/></clipPath><rect clip-path='url(#c)' width='4' height='4'/>");
+    ImportedDrawing clipped = svg("width='4in' height='4in' viewBox='0 0 4 4'><clipPath id='c'><circle cx='2' cy='2' r='1'/></clipPath><rect clip-path='url(#c)' width='4' height='4'/>");
     assertEquals(Math.PI, area(clipped), 2e-3);
-    Brought shaded = svg("width='1in' height='1in' viewBox='0 0 1 1'><linearGradient id='g' x2='0' y2='1'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient><rect fill='url(#g)' width='1' height='1'/>");
-    Cover.Gradient gradient = (Cover.Gradient) ((Item.Shape) shaded.items().get(0)).cover().orElseThrow();
+    ImportedDrawing shaded = svg("width='1in' height='1in' viewBox='0 0 1 1'><linearGradient id='g' x2='0' y2='1'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient><rect fill='url(#g)' width='1' height='1'/>");
+    FillStyle.Gradient gradient = (FillStyle.Gradient) ((Item.Shape) shaded.items().get(0)).fillStyle().orElseThrow();
     assertEquals(90, gradient.degrees(), 1e-9);
-    Brought arc = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M1 2A1 1 0 1 1 3 2A1 1 0 0 1 1 2z'/>");
+    ImportedDrawing arc = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M1 2A1 1 0 1 1 3 2A1 1 0 0 1 1 2z'/>");
     assertEquals(Math.PI, area(arc), 1e-3);
-    Brought quadratic = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M0 0Q2 4 4 0z'/>");
+    ImportedDrawing quadratic = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M0 0Q2 4 4 0z'/>");
     assertEquals(2.0 / 3 * 4 * 2, area(quadratic), 1e-9, "Archimedes: two thirds of the box of the parabola");
-    Brought nested = svg("width='4in' height='4in' viewBox='0 0 4 4'><svg x='1' y='1' width='2' height='2' viewBox='0 0 10 10'><rect width='10' height='10'/></svg>");
+    ImportedDrawing nested = svg("width='4in' height='4in' viewBox='0 0 4 4'><svg x='1' y='1' width='2' height='2' viewBox='0 0 10 10'><rect width='10' height='10'/></svg>");
     assertEquals(4, area(nested), 1e-9);
     assertEquals(1, box(nested).x(), 1e-9);
   }
@@ -111,7 +111,7 @@ class DrawingInTest {
   @Test
   void textAndEmbeddedPicturesComeInAndNothingIsFetched() throws Trouble {
     String png = Base64.getEncoder().encodeToString(Made.png(20, 10));
-    Brought b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' font-size='50' text-anchor='middle'>Beans</text>"
+    ImportedDrawing b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' font-size='50' text-anchor='middle'>Beans</text>"
         + "<image width='200' height='100' y='200' xlink:href='data:image/png;base64," + png + "'/>"
         + "<image width='10' height='10' xlink:href='http://example.invalid/x.png'/><use href='other.svg#a'/><rect width='4' height='4' filter='url(#f)'/><foreignObject/>");
     Item.Words words = (Item.Words) b.items().get(0);
@@ -124,7 +124,7 @@ class DrawingInTest {
     Edit place = DrawingIn.place("f1", "sign.svg", b, new Point(2, 2));
     Job job = place.change().apply(Made.card());
     assertEquals(1, job.pictures().size());
-    assertEquals("sign", job.faces().get(0).items().get(0).facts().name());
+    assertEquals("sign", job.faces().get(0).items().get(0).properties().name());
   }
 
   @Test
@@ -143,7 +143,7 @@ class DrawingInTest {
     assertThrows(Trouble.class, () -> svg(loop));
     String outside = "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]>" + HEAD + "width='1in' height='1in'><text>&x;</text></svg>";
     try {
-      Brought b = SvgIn.read("x", outside.getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing b = SvgIn.read("x", outside.getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(), VectorLimits.USUAL);
       assertTrue(b.items().isEmpty(), "nothing of another file comes in");
     } catch (Trouble refused) {
       assertFalse(refused.getMessage().isBlank());
@@ -170,11 +170,11 @@ class DrawingInTest {
     assertTrue(process.waitFor(60, TimeUnit.SECONDS));
     assertEquals(0, process.exitValue(), Files.readString(folder.resolve("log")));
     for (String unit : List.of("in", "mm", "cm", "none")) {
-      Brought b = DrawingIn.read(folder.resolve(unit + ".dxf"), OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing b = DrawingIn.read(folder.resolve(unit + ".dxf"), OptionalDouble.empty(), VectorLimits.USUAL);
       assertEquals(!unit.equals("none"), b.sized());
       assertEquals(1, b.left().size(), "the text is listed: " + b.left());
       Forms forms = new Forms(Made.card());
-      Item outer = b.items().stream().filter(i -> i.facts().name().startsWith("outer")).findFirst().orElseThrow();
+      Item outer = b.items().stream().filter(i -> i.properties().name().startsWith("outer")).findFirst().orElseThrow();
       assertEquals(4 * 2 + Math.PI / 2, Extent.area(forms.outline(outer)), 1e-3, unit + ": a box with a half round at its right");
       List<Item> rest = b.items().stream().filter(i -> !i.members().isEmpty()).flatMap(i -> i.members().stream()).toList();
       assertTrue(rest.stream().anyMatch(i -> Math.abs(Extent.area(forms.outline(i)) - (2 * 2 + Math.PI / 2)) < 1e-3), "four lines and arcs became one outline");

@@ -49,7 +49,7 @@ class OrnamentsTest {
       assertEquals(ornament.size().width(), box.width(), 0.01, ornament.name());
       assertEquals(ornament.size().height(), box.height(), 0.01, ornament.name());
       assertEquals(2.5, box.centre().x(), 0.01);
-      assertTrue(item.withMembers().stream().allMatch(i -> i.facts().name().length() > 2), ornament.name());
+      assertTrue(item.withMembers().stream().allMatch(i -> i.properties().name().length() > 2), ornament.name());
       Job job = Edits.add("f1", item).change().apply(Made.card(Made.background("i9999")));
       assertTrue(Checks.run(job).stream().noneMatch(f -> f.code().equals("empty-face")));
     }

@@ -16,7 +16,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -47,8 +47,8 @@ class ChecksTest {
   void anEmptyFaceIsFoundEvenWhenItsObjectsDoNotPrint() {
     assertEquals("empty-face", only(Made.card()).code());
     Item guide = Made.rectangle("i1", 1, 1, 1, 1);
-    assertEquals("empty-face", only(Made.card(guide.with(guide.facts().withRole(Role.GUIDE)))).code());
-    assertEquals("empty-face", only(Made.card(guide.with(guide.facts().withVisible(false)))).code());
+    assertEquals("empty-face", only(Made.card(guide.with(guide.properties().withRole(Role.GUIDE)))).code());
+    assertEquals("empty-face", only(Made.card(guide.with(guide.properties().withVisible(false)))).code());
   }
 
   @ParameterizedTest
@@ -103,13 +103,13 @@ class ChecksTest {
     assertEquals(Weight.LOOK, finding.weight());
     assertEquals(List.of(), codes(Made.card(panel, Made.background("i3"))), "a full background above hides it");
     Item faint = Made.background("i3");
-    assertEquals(List.of("bleed-short"), codes(Made.card(panel, faint.with(faint.facts().withOpacity(0.5)))),
+    assertEquals(List.of("bleed-short"), codes(Made.card(panel, faint.with(faint.properties().withOpacity(0.5)))),
         "what shines through hides nothing");
   }
 
   @Test
   void aRuleThatEndsBetweenTrimAndBleedIsFound() {
-    Item rule = Item.Shape.of(Facts.of("i1", "Rule"), Placement.of(0, -0.05, 0, 0, 0).withTurn(0), new Outline.Straight(),
+    Item rule = Item.Shape.of(ItemProperties.of("i1", "Rule"), Placement.of(0, -0.05, 0, 0, 0).withTurn(0), new Outline.Straight(),
         Optional.empty(), Optional.of(LineLook.of(2, Made.BEET)));
     Item across = rule.with(Placement.of(1, -0.05, 3, 0, 0));
     assertEquals(List.of("bleed-short"), codes(Made.card(across)), "a rule along the side, just outside the trim");

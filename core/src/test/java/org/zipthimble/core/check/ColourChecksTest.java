@@ -16,7 +16,7 @@ import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.job.ColourPlan;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -147,8 +147,8 @@ class ColourChecksTest {
 
   @Test
   void aSwatchThatChangesChangesAllThatUsesIt() throws Exception {
-    Cover cover = new Cover.Gradient(false, 0, List.of(new Cover.Stop(0, SLATE), new Cover.Stop(1, Made.BEET)));
-    Item covered = ((Item.Shape) filled("g", SLATE)).withCover(Optional.of(cover));
+    FillStyle cover = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, SLATE), new FillStyle.Stop(1, Made.BEET)));
+    Item covered = ((Item.Shape) filled("g", SLATE)).withFillStyle(Optional.of(cover));
     Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(SLATE)))
         .withPalette(new Palette(List.of(Swatch.of("slate", SLATE), Swatch.of("beet", Made.BEET)), Colour.WHITE));
     Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
@@ -159,7 +159,7 @@ class ColourChecksTest {
     assertEquals("moss", changed.palette().swatches().get(0).name());
     Job other = ColourEdits.repaint(List.of(Swatch.of("one", Made.BEET), Swatch.of("two", SLATE))).change().apply(job);
     assertTrue(JobColours.of(other.faces().get(0).items().get(0)).contains(Made.BEET), "two colours that change places");
-    assertEquals(List.of(Made.BEET, SLATE), ((Cover.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).cover().orElseThrow()).stops().stream().map(Cover.Stop::colour).toList());
+    assertEquals(List.of(Made.BEET, SLATE), ((FillStyle.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream().map(FillStyle.Stop::colour).toList());
     Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
     assertEquals(changed.palette(), again.palette());
     assertEquals(2.8, again.colour().limit());

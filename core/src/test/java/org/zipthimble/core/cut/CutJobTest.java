@@ -31,7 +31,7 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -47,7 +47,7 @@ class CutJobTest {
   private static final Lane HIGH = Lane.of("l2", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12);
 
   private static Item cut(Item item, String lane, CutKind kind) {
-    return item.with(item.facts().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
+    return item.with(item.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
   }
 
   private static Item kiss(Item item, String lane) {
@@ -87,7 +87,7 @@ class CutJobTest {
   @Test
   void anObjectClearsItsGapInWhatLiesUnderItAndStaysLive() {
     Item figure = kiss(Made.ellipse("i2", 1.5, 1.5, 1, 1), "l2");
-    Job job = job(plan(LOW, HIGH), kiss(Made.rectangle("i1", 1, 1, 2, 2), "l1"), figure.with(figure.facts().withClearGap(0.0625)));
+    Job job = job(plan(LOW, HIGH), kiss(Made.rectangle("i1", 1, 1, 2, 2), "l1"), figure.with(figure.properties().withClearGap(0.0625)));
     assertEquals(4 - Math.PI * 0.5625 * 0.5625, area(job, "i1"), 2e-3);
     Job moved = Edits.place("f1", Set.of("i2"), "edit.move", p -> p.moved(5, 0)).change().apply(job);
     assertEquals(4, area(moved, "i1"), 1e-9);
@@ -100,7 +100,7 @@ class CutJobTest {
   @Test
   void aPrintedThingIsCutOnTheTrimAtADistanceOrAlongItsArt() {
     Item round = Made.ellipse("i1", 1, 1, 2, 2);
-    Facts both = round.facts().withRole(Role.PRINTS_AND_CUTS);
+    ItemProperties both = round.properties().withRole(Role.PRINTS_AND_CUTS);
     Job at = job(plan(LOW), round.with(both.withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.OUTLINE, 0.125))));
     assertEquals(Math.PI * 1.125 * 1.125, area(at, "i1"), 2e-3);
     Job trim = job(plan(LOW), round.with(both.withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.TRIM, 0))));
@@ -109,7 +109,7 @@ class CutJobTest {
 
   @Test
   void aMirroredLaneIsCutAsAMirrorImageAndAWrongOneIsTold() {
-    Item leaf = kiss(Drawings.shape(Facts.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item leaf = kiss(Drawings.shape(ItemProperties.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
     Job job = job(plan(LOW.withMirrored(true)), leaf);
     Piece piece = Pieces.of(job, job.cutting().lanes().get(0)).get(0);
     assertTrue(org.zipthimble.core.geom.Inside.contains(piece.outline(), new Point(2.9, 1.9), 1e-3), "the right angle stands at the right now");
@@ -164,7 +164,7 @@ class CutJobTest {
     assertTrue(ToolPath.travel(ToolPath.of(lines, Blade.FINE.reaching(0, 0))) < drawn * 0.4);
   }
 
-  /** A word 24.311 in wide on the longer mat, which cuts 23.5: turn, scale to 0.9666, or split (trade facts, cutting). */
+  /** A word 24.311 in wide on the longer mat, which cuts 23.5: turn, scale to 0.9666, or split (trade properties, cutting). */
   @Test
   void whatIsTooLargeIsToldWithItsFigureAndTheWaysOut() {
     Item wide = kiss(Made.rectangle("i1", 0, 0, 24.311, 3), "l1");
@@ -217,8 +217,8 @@ class CutJobTest {
 
   @Test
   void eachFaultForTheBladeIsFoundCountedAndMeasured() {
-    Item open = kiss(Drawings.shape(Facts.of("o", "Open"), Path.build().start(0, 0).line(1, 0).line(1, 1).path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
-    Item crossing = kiss(Drawings.shape(Facts.of("c", "Bow"), Path.build().start(2, 0).line(3, 1).line(3, 0).line(2, 1).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item open = kiss(Drawings.shape(ItemProperties.of("o", "Open"), Path.build().start(0, 0).line(1, 0).line(1, 1).path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item crossing = kiss(Drawings.shape(ItemProperties.of("c", "Bow"), Path.build().start(2, 0).line(3, 1).line(3, 0).line(2, 1).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
     Item speck = kiss(Made.rectangle("s", 4, 0, 0.05, 0.05), "l1");
     Item once = kiss(Made.rectangle("a", 0, 2, 1, 1), "l1");
     Item twice = kiss(Made.rectangle("b", 0, 2, 1, 1), "l1");

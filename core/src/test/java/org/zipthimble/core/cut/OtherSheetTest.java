@@ -12,10 +12,10 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Laid;
+import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
@@ -31,8 +31,8 @@ class OtherSheetTest {
   private static Job job(int count, double side) {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      Facts facts = Facts.of("i" + i, "Tile " + i).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
-      items.add(Item.Shape.of(facts, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
+      ItemProperties properties = ItemProperties.of("i" + i, "Tile " + i).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
+      items.add(Item.Shape.of(properties, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
     }
     Job job = StandardItem.blank("Tiles", new Size(48, 12), 1).withFaces(List.of(Face.of("f1", "front", items)));
     Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.BLACK).withSupply(Supply.MAT_12);
@@ -41,7 +41,7 @@ class OtherSheetTest {
 
   private static Job moved(Job job, CutSheet from, int piece, int sheet) {
     Lane lane = job.cutting().lanes().get(0);
-    List<Laid> laid = Layout.onto(job, lane, from.pieces().get(piece), sheet).orElseThrow();
+    List<PiecePlace> laid = Layout.onto(job, lane, from.pieces().get(piece), sheet).orElseThrow();
     return CutEdits.laid("l1", laid, "edit.layPiece").change().apply(job);
   }
 

@@ -56,7 +56,7 @@ class ComfortEditsTest {
     Job job = done(two(), Copies.duplicate("f1", Set.of("i1"), 0.5, 0.25));
     assertEquals(List.of("i1", "i2", "i3", "i4"), face(job).items().stream().map(Item::id).toList());
     assertEquals(new Box(1.5, 1.25, 1, 1), item(job, "i4").placement().box());
-    assertEquals(item(job, "i1").facts().name(), item(job, "i4").facts().name());
+    assertEquals(item(job, "i1").properties().name(), item(job, "i4").properties().name());
   }
 
   @Test
@@ -129,7 +129,7 @@ class ComfortEditsTest {
   @Test
   void aLookIsTakenUpAndGivenAsFarAsEachCanCarryIt() {
     Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
-    Job round = done(done(job, Looks.round("f1", Set.of("i1"), 0.2)), Edits.facts("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
+    Job round = done(done(job, Looks.round("f1", Set.of("i1"), 0.2)), Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
     Job given = done(round, Looks.give("f1", Set.of("i2", "i3"), Looks.of(item(round, "i1"))));
     Item.Shape ellipse = (Item.Shape) item(given, "i2");
     assertEquals(Optional.of(Made.BEET), ellipse.fill());
@@ -138,7 +138,7 @@ class ComfortEditsTest {
     Item.Words words = (Item.Words) item(given, "i3");
     assertEquals(Made.BEET, words.style().colour());
     assertEquals("Caveat", words.style().family());
-    assertEquals(0.5, words.facts().opacity());
+    assertEquals(0.5, words.properties().opacity());
     Job type = done(given, Looks.give("f1", Set.of("i3"), Looks.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
     assertEquals(33, ((Item.Words) item(type, "i3")).style().sizePt());
   }

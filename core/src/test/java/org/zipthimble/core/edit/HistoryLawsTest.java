@@ -29,7 +29,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Role;
@@ -37,7 +37,7 @@ import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Size;
@@ -111,8 +111,8 @@ class HistoryLawsTest {
         case 3 -> Edits.place(face.id(), some, "edit.move", p -> p.moved(r.nextDouble() - 0.5, r.nextDouble()));
         case 4 -> Edits.place(face.id(), some, "edit.turn", p -> p.withTurn(r.nextInt(720) - 360));
         case 5 -> Edits.place(face.id(), some, "edit.resize", p -> Reshape.widened(p, 0.1 + r.nextDouble() * 3, r.nextBoolean()));
-        case 6 -> Edits.facts(face.id(), some, "edit.show", f -> f.withVisible(!f.visible()));
-        case 7 -> Edits.facts(face.id(), some, "edit.opacity", f -> f.withOpacity(r.nextInt(101) / 100.0).withRole(r.nextBoolean() ? Role.PRINTS : Role.GUIDE));
+        case 6 -> Edits.properties(face.id(), some, "edit.show", f -> f.withVisible(!f.visible()));
+        case 7 -> Edits.properties(face.id(), some, "edit.opacity", f -> f.withOpacity(r.nextInt(101) / 100.0).withRole(r.nextBoolean() ? Role.PRINTS : Role.GUIDE));
         case 8 -> Edits.say(face.id(), id, "Beans " + r.nextInt(100) + "\n“é” & <b>");
         case 9 -> Edits.style(face.id(), some, "edit.type", s -> s.inFace("Alegreya", "Italic").withSizePt(6 + r.nextInt(40)));
         case 10 -> Edits.shape(face.id(), some, "edit.fill", s -> s.filled(Optional.of(Colour.of(r.nextInt(0x1000000)))));
@@ -134,8 +134,8 @@ class HistoryLawsTest {
         case 25 -> Looks.recolour(face.id(), some, Made.CREAM, Colour.of(r.nextInt(0x1000000)));
         case 26 -> Looks.round(face.id(), some, r.nextDouble());
         case 27 -> Shaping.combine(face.id(), some, Way.values()[r.nextInt(Way.values().length)]);
-        case 28 -> Shaping.offset(face.id(), some, new Making.Rings(List.of(0.1, 0.05 + r.nextDouble() * 0.2), Corner.values()[r.nextInt(3)], r.nextBoolean(), r.nextBoolean(), 128,
-            new Making.Look(Optional.empty(), Optional.empty())));
+        case 28 -> Shaping.offset(face.id(), some, new LiveEffect.Rings(List.of(0.1, 0.05 + r.nextDouble() * 0.2), Corner.values()[r.nextInt(3)], r.nextBoolean(), r.nextBoolean(), 128,
+            new LiveEffect.Look(Optional.empty(), Optional.empty())));
         case 29 -> Shaping.repeat(face.id(), some, r.nextBoolean() ? new Pattern.Grid(2, 1 + r.nextInt(2), 0.1, 0.1, r.nextBoolean())
             : new Pattern.Round(3, new Point(2, 2), true, r.nextBoolean()));
         case 30 -> Shaping.permanent(face.id(), some);
@@ -146,7 +146,7 @@ class HistoryLawsTest {
         case 35 -> job.cutting().lanes().isEmpty() ? CutEdits.plan("edit.cutPlan", p -> p.withNested(!p.nested()))
             : CutEdits.assign(face.id(), some, job.cutting().lanes().get(r.nextInt(job.cutting().lanes().size())));
         case 36 -> CutEdits.cutting(face.id(), some, c -> c.along(CutEdge.values()[r.nextInt(3)], r.nextDouble() / 4).withSpread(r.nextDouble() / 8));
-        case 37 -> Edits.facts(face.id(), some, "edit.clearGap", f -> f.withClearGap(r.nextDouble() / 4));
+        case 37 -> Edits.properties(face.id(), some, "edit.clearGap", f -> f.withClearGap(r.nextDouble() / 4));
         case 38 -> Shaping.outlined(face.id(), some);
         case 39 -> Mounts.make(face.id(), some);
         case 40 -> Mounts.grid(face.id(), new Box(0.5, 0.5, 1 + r.nextDouble() * 3, 2), List.of(1.0, 1 + r.nextDouble()), List.of(1.0), r.nextDouble() / 4);
@@ -156,8 +156,8 @@ class HistoryLawsTest {
         case 43 -> PictureEdits.retouch(face.id(), some, "edit.tones", x -> x.withTones(new Tones(r.nextDouble(), 0, -r.nextDouble(), 0.5))
             .looking(PictureLook.values()[r.nextInt(PictureLook.values().length)], r.nextDouble()).withStraighten(r.nextInt(90) - 45));
         case 44 -> r.nextBoolean() ? PictureEdits.crop(face.id(), id, new Box(r.nextDouble() / 2, r.nextDouble() / 2, 0.2 + r.nextDouble() * 0.3, 0.4))
-            : PictureEdits.rub(face.id(), id, new Rub(List.of(new Point(r.nextDouble(), r.nextDouble())), 0.1, 0.5, r.nextBoolean()));
-        case 45 -> Edits.facts(face.id(), some, "edit.effects", f -> f.withEffects(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
+            : PictureEdits.rub(face.id(), id, new BrushStroke(List.of(new Point(r.nextDouble(), r.nextDouble())), 0.1, 0.5, r.nextBoolean()));
+        case 45 -> Edits.properties(face.id(), some, "edit.effects", f -> f.withEffects(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
             r.nextDouble() / 8, Blend.values()[r.nextInt(Blend.values().length)])));
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
       };

@@ -18,12 +18,12 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.marks.Placed;
@@ -80,7 +80,7 @@ class LiveTest {
   /** Steiner's formula again, on a live group that is then made larger: the distance stays true. */
   @Test
   void anOffsetKeepsItsDistanceWhateverTheSize() {
-    Making.Rings rings = new Making.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Making.Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new LiveEffect.Look(Optional.empty(), Optional.empty()));
     Job job = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1)), Shaping.offset("f1", Set.of("i1"), rings));
     double grown = 2 + 6 * 0.25 + Math.PI * 0.0625;
     assertEquals(grown, area(job, top(job)), 2e-3);
@@ -91,7 +91,7 @@ class LiveTest {
 
   @Test
   void ringsMadePermanentAreAShapeUnderTheOriginal() {
-    Making.Rings rings = new Making.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Making.Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new LiveEffect.Look(Optional.empty(), Optional.empty()));
     Job job = done(two(), Shaping.combine("f1", Set.of("i1", "i2"), Way.TAKE_AWAY));
     Job ringed = done(job, Shaping.offset("f1", Set.of(top(job).id()), rings));
     Job fixed = done(ringed, Shaping.permanent("f1", Set.of(top(ringed).id())));
@@ -124,7 +124,7 @@ class LiveTest {
     Job job = done(two(), Shaping.apart("f1", Set.of("i1", "i2")));
     List<Item> pieces = job.faces().get(0).items();
     assertEquals(3, pieces.size());
-    assertEquals(List.of("Piece 1, 2 × 2 in", "Piece 2, 2 × 2 in", "Piece 3, 1 × 1 in"), pieces.stream().map(i -> i.facts().name()).toList());
+    assertEquals(List.of("Piece 1, 2 × 2 in", "Piece 2, 2 × 2 in", "Piece 3, 1 × 1 in"), pieces.stream().map(i -> i.properties().name()).toList());
     Set<String> small = Shaping.smaller(job, pieces, 1.5);
     assertEquals(Set.of(pieces.get(2).id()), small);
     assertEquals(2, done(job, Edits.remove("f1", small)).faces().get(0).items().size());
@@ -167,8 +167,8 @@ class LiveTest {
   void aPatternRunsOverTileEdgesWithoutASeam() {
     Item.Shape ground = Made.rectangle("i1", 0, 0, 4, 3);
     Item.Shape dot = Made.ellipse("i2", 1, 1, 0.5, 0.5).filled(Optional.of(Made.BEET));
-    Job job = done(Made.card(ground, dot), Shaping.pattern("f1", Set.of("i1", "i2"), Cover.Laying.BRICK, 0.25));
-    Cover.Tiles tiles = (Cover.Tiles) ((Item.Shape) top(job)).cover().orElseThrow();
+    Job job = done(Made.card(ground, dot), Shaping.pattern("f1", Set.of("i1", "i2"), FillStyle.Laying.BRICK, 0.25));
+    FillStyle.Tiles tiles = (FillStyle.Tiles) ((Item.Shape) top(job)).fillStyle().orElseThrow();
     assertEquals(0.75, tiles.tile().width(), 1e-12);
     RecordingOut out = new RecordingOut();
     Pages.bench(job, job.faces().get(0)).marks().accept(out);

@@ -15,18 +15,18 @@ import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
@@ -68,7 +68,7 @@ class MountsTest {
     Item.Words word = Made.words("i1", "SWAP", 0.5, 1, 4, 2, Made.style("Figtree", "Bold", 90));
     Job job = done(Made.with(A, word, Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
     assertEquals("SWAP", ((Item.Words) mount(job).members().get(0)).text(), "the word stays a word");
-    assertTrue(Shown.by(mount(job), job.pictures()).isPresent());
+    assertTrue(ShownPicture.by(mount(job), job.pictures()).isPresent());
     int coloured = 0;
     BufferedImage image = painted(job);
     for (int y = 0; y < image.getHeight(); y += 3) {
@@ -84,12 +84,12 @@ class MountsTest {
   void fillFitAndTrueScaleAreExact() {
     Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
     Item mount = mount(job);
-    assertEquals(400 / 3.0, Shown.by(mount, job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    assertEquals(400 / 3.0, ShownPicture.by(mount, job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.fitting(job, mount))));
-    assertEquals(200, Shown.by(mount(fit), fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    assertEquals(200, ShownPicture.by(mount(fit), fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     Job real = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.zoomAt(job, mount, 300))));
-    assertEquals(300, Shown.by(mount(real), real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
-    Held turned = Held.FILLING.withTurn(45);
+    assertEquals(300, ShownPicture.by(mount(real), real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    PictureFit turned = PictureFit.FILLING.withTurn(45);
     // Turned by 45 degrees a square of 3 in needs a picture 3 sqrt 2 in across in both directions.
     assertEquals(3 * Math.sqrt(2) / 400, turned.inchesPerPixel(600, 400, 3, 3), 1e-9);
     Box all = turned.toBox(600, 400, 3, 3).apply(new Box(0, 0, 1, 1));
@@ -111,9 +111,9 @@ class MountsTest {
     assertEquals(3.0, now.get(0).placement().width(), 1e-9);
     Job filled = done(wider, Mounts.fill("f1", now.stream().map(Item::id).toList(), List.of(A, B, A)));
     assertEquals(3, Mounts.among(filled.faces().get(0).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count());
-    Job fewer = done(filled, Mounts.regrid(filled, "f1", id, new Making.Gridded(List.of(1.0, 1.0, 1.0), List.of(1.0), 0.125)));
+    Job fewer = done(filled, Mounts.regrid(filled, "f1", id, new LiveEffect.Gridded(List.of(1.0, 1.0, 1.0), List.of(1.0), 0.125)));
     assertEquals(List.of(A.id(), B.id(), A.id()), Mounts.among(fewer.faces().get(0).items()).stream().map(m -> m.pictureIds().get(0)).toList());
-    Trouble told = assertThrows(Trouble.class, () -> Mounts.regrid(filled, "f1", id, new Making.Gridded(List.of(1.0), List.of(1.0), 0)));
+    Trouble told = assertThrows(Trouble.class, () -> Mounts.regrid(filled, "f1", id, new LiveEffect.Gridded(List.of(1.0), List.of(1.0), 0)));
     assertTrue(told.getMessage().contains("3 pictures"), told.getMessage());
     assertEquals(fewer, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(fewer))));
   }
@@ -141,8 +141,8 @@ class MountsTest {
     Retouch like = Retouch.NONE.looking(PictureLook.SEED_PACKET, 0.7).withTones(Tones.NONE.withWarmth(0.2));
     Job agreed = done(job, PictureEdits.agree(Optional.empty(), like));
     agreed.faces().get(0).items().forEach(i -> {
-      assertEquals(PictureLook.SEED_PACKET, Shown.retouch(i).orElseThrow().look());
-      assertEquals(0.2, Shown.retouch(i).orElseThrow().tones().warmth());
+      assertEquals(PictureLook.SEED_PACKET, ShownPicture.retouch(i).orElseThrow().look());
+      assertEquals(0.2, ShownPicture.retouch(i).orElseThrow().tones().warmth());
     });
   }
 
@@ -159,9 +159,9 @@ class MountsTest {
     Point still = PictureEdits.toPicture(cropped, after, Affine.IDENTITY).orElseThrow().apply(place);
     assertEquals(whole.x(), still.x(), 1e-6);
     assertEquals(whole.y(), still.y(), 1e-6);
-    assertEquals(200, Shown.by(after, cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
-    Job rubbed = done(cropped, PictureEdits.rub("f1", "i1", new Rub(List.of(still), 0.02, 0, false)));
-    assertEquals(1, Shown.retouch(rubbed.faces().get(0).items().get(0)).orElseThrow().rubs().size());
+    assertEquals(200, ShownPicture.by(after, cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
+    Job rubbed = done(cropped, PictureEdits.rub("f1", "i1", new BrushStroke(List.of(still), 0.02, 0, false)));
+    assertEquals(1, ShownPicture.retouch(rubbed.faces().get(0).items().get(0)).orElseThrow().rubs().size());
   }
 
   @Test

@@ -68,7 +68,7 @@ class WordingTest {
 
   @Test
   void everyWordingThatIsAskedForIsThere() throws IOException {
-    Pattern call = Pattern.compile("(?:Wording\\.text|Trouble\\.of|Kit\\.button|Kit\\.check)\\((?:\"[a-z-]+\", )?\"([a-z][A-Za-z]*\\.[A-Za-z.-]+)\"");
+    Pattern call = Pattern.compile("(?:Wording\\.text|Trouble\\.of|Controls\\.button|Controls\\.check)\\((?:\"[a-z-]+\", )?\"([a-z][A-Za-z]*\\.[A-Za-z.-]+)\"");
     Set<String> lacking = new TreeSet<>();
     int found = 0;
     for (String source : sources()) {

@@ -30,7 +30,7 @@ class ComfortMarksTest {
 
   @Test
   void whatHelpsComesAfterWhatPrintsHoweverHighItLies() {
-    Job job = Edits.facts("f1", Set.of("i3"), "edit.role", f -> f.withRole(Role.GUIDE)).change().apply(
+    Job job = Edits.properties("f1", Set.of("i3"), "edit.role", f -> f.withRole(Role.GUIDE)).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.rectangle("i2", 1, 1, 2, 2), Made.rectangle("i3", 0, 0, 4, 4)));
     assertEquals(List.of("i2", "i1", "i3"), Hit.at(job, face(job), Optional.empty(), new Point(2, 2), 0.05));
     assertEquals(List.of("i3"), Hit.at(job, face(job), Optional.empty(), new Point(3.5, 3.5), 0.05), "alone it can be picked");
@@ -63,7 +63,7 @@ class ComfortMarksTest {
     Picture picture = Made.picture(60, 40);
     Job plain = Made.with(picture, Made.background("i1"), Made.photo("i2", picture, 1, 1, 1, 0.66), Made.ellipse("i3", 2, 2, 1, 1),
         Made.words("i4", "Beans", 1, 4, 2, 1, Made.style("Alegreya", "Italic", 20)));
-    Job job = Edits.facts("f1", Set.of("i3"), "edit.opacity", f -> f.withOpacity(0.4)).change().apply(plain);
+    Job job = Edits.properties("f1", Set.of("i3"), "edit.opacity", f -> f.withOpacity(0.4)).change().apply(plain);
     DrawnPage page = Pages.of(job, face(job), PageOptions.of(job));
     RecordingOut first = new RecordingOut();
     page.marks().accept(first);

@@ -49,7 +49,7 @@ class MarksTest {
     Item b = Made.rectangle("i2", 0, 0, 1, 1);
     Item c = Made.rectangle("i3", 0, 0, 1, 1);
     assertEquals(List.of(), marks(Made.card(
-        a.with(a.facts().withVisible(false)), b.with(b.facts().withRole(Role.GUIDE)), c.with(c.facts().withOpacity(0)))));
+        a.with(a.properties().withVisible(false)), b.with(b.properties().withRole(Role.GUIDE)), c.with(c.properties().withOpacity(0)))));
   }
 
   @Test
@@ -57,7 +57,7 @@ class MarksTest {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 2, 2, 1, 1)));
     String id = job.faces().get(0).items().get(0).id();
-    Job faint = Edits.facts("f1", Set.of(id), "edit.opacity", f -> f.withOpacity(0.5)).change().apply(job);
+    Job faint = Edits.properties("f1", Set.of(id), "edit.opacity", f -> f.withOpacity(0.5)).change().apply(job);
     assertEquals(List.of("opacity 0.5", "fill #fbf5e6 1 1 1 1", "fill #7a2e22 2 2 1 1", "end"), marks(faint));
   }
 
@@ -67,7 +67,7 @@ class MarksTest {
     MarkOut.Scope scope = mock(MarkOut.Scope.class);
     when(out.opacity(anyDouble())).thenReturn(scope);
     Item one = Made.rectangle("i1", 0, 0, 1, 1);
-    Job job = Made.card(one.with(one.facts().withOpacity(0.25)), Made.ellipse("i2", 0, 0, 1, 1));
+    Job job = Made.card(one.with(one.properties().withOpacity(0.25)), Made.ellipse("i2", 0, 0, 1, 1));
     MarkWalk.walk(job, job.faces().get(0), Affine.IDENTITY, out);
     InOrder order = inOrder(out, scope);
     order.verify(out).opacity(0.25);
@@ -79,7 +79,7 @@ class MarksTest {
   @Test
   void whatIsUnderThePointerIsGivenTopmostFirst() {
     Item locked = Made.rectangle("i3", 0, 0, 5, 7);
-    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.facts().withLocked(true)));
+    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.properties().withLocked(true)));
     assertEquals(List.of("i2", "i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
     assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));

@@ -39,7 +39,7 @@ class PicturesTest {
     assertEquals(5, photo.placement().width(), 1e-12);
     assertEquals(2, photo.placement().height(), 1e-12);
     assertEquals(2.5, photo.placement().centre().x(), 1e-12);
-    assertEquals("chequers", photo.facts().name());
+    assertEquals("chequers", photo.properties().name());
   }
 
   @Test

@@ -77,7 +77,7 @@ class RetouchTest {
   @Test
   void theBrushTakesWhatItCoversAndBringsItBack() throws Exception {
     Picture picture = of(slope(true));
-    Rub dot = new Rub(List.of(new Point(0.5, 0.5)), 0.1, 0, false);
+    BrushStroke dot = new BrushStroke(List.of(new Point(0.5, 0.5)), 0.1, 0, false);
     BufferedImage rubbed = Pictures.decode(picture.retouched(Retouch.NONE.rubbed(dot)));
     double gone = 0;
     for (int y = 0; y < HIGH; y++) {
@@ -86,7 +86,7 @@ class RetouchTest {
       }
     }
     assertEquals(Math.PI * 40 * 40, gone, 60, "the area of a circle of 40 pixels");
-    Rub back = new Rub(List.of(new Point(0.4, 0.5), new Point(0.6, 0.5)), 0.2, 0.5, true);
+    BrushStroke back = new BrushStroke(List.of(new Point(0.4, 0.5), new Point(0.6, 0.5)), 0.2, 0.5, true);
     BufferedImage restored = Pictures.decode(picture.retouched(Retouch.NONE.rubbed(dot).rubbed(back)));
     for (int x = 120; x < 280; x += 9) {
       near(slope(true).getRGB(x, 150), restored.getRGB(x, 150), 1, "restored at " + x);
@@ -96,7 +96,7 @@ class RetouchTest {
   /** A disc rubbed out of a smooth slope is filled so that the slope is there again: the colour around it, measured. */
   @Test
   void aPatchTakesTheColourAroundIt() throws Exception {
-    Rub over = new Rub(List.of(new Point(0.5, 0.5)), 0.13, 0.1, false);
+    BrushStroke over = new BrushStroke(List.of(new Point(0.5, 0.5)), 0.13, 0.1, false);
     Picture picture = of(slope(true));
     BufferedImage patched = Pictures.decode(picture.retouched(Retouch.NONE.rubbed(over).withPatched(true)));
     BufferedImage clean = slope(false);
@@ -218,7 +218,7 @@ class RetouchTest {
   /** The same edits look alike on a halved picture and on the whole one halved after: the screen shows what is printed. */
   @Test
   void aReducedPictureIsRetouchedAlike() throws Exception {
-    Retouch how = Retouch.NONE.rubbed(new Rub(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false)).withPatched(true)
+    Retouch how = Retouch.NONE.rubbed(new BrushStroke(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false)).withPatched(true)
         .looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.1, 0.1, 0.8, 0.8)).withStraighten(4);
     Picture picture = of(slope(true)).retouched(how);
     BufferedImage small = new Halvings().atLeast(picture, 0.5);
@@ -242,8 +242,8 @@ class RetouchTest {
     assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withCrop(new Box(0.5, 0, 0.6, 1)));
     assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withStraighten(60));
     assertThrows(IllegalArgumentException.class, () -> Retouch.NONE.withEnlarged(0.5));
-    assertThrows(IllegalArgumentException.class, () -> new Rub(List.of(), 0.1, 0, false));
-    assertThrows(IllegalArgumentException.class, () -> new Rub(List.of(new Point(1e9, 0)), 0.1, 0, false));
+    assertThrows(IllegalArgumentException.class, () -> new BrushStroke(List.of(), 0.1, 0, false));
+    assertThrows(IllegalArgumentException.class, () -> new BrushStroke(List.of(new Point(1e9, 0)), 0.1, 0, false));
     assertThrows(IllegalArgumentException.class, () -> new Backdrop(Colour.WHITE, 2, true, 0));
     assertThrows(IllegalArgumentException.class, () -> new Tones(2, 0, 0, 0));
   }

@@ -19,7 +19,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.bring.Brought;
+import org.zipthimble.core.bring.ImportedDrawing;
 import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.form.Forms;
@@ -29,7 +29,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -44,12 +44,12 @@ import org.zipthimble.core.work.Progress;
 /** Files for cutters, read back by programs of others: librsvg, python3-ezdxf, poppler; within 0.001 in. */
 class CutFilesTest {
   private static Item cut(Item item, String lane, CutKind kind) {
-    return item.with(item.facts().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
+    return item.with(item.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind)));
   }
 
   /** A heart of 2.5 x 2 with its box from 0.5, 0.75, a fold and a square, on a card of 5 x 7. */
   private static Job job() {
-    Item heart = Item.Shape.of(Facts.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
+    Item heart = Item.Shape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
         new org.zipthimble.core.job.Outline.Ready(org.zipthimble.core.geom.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
     Item fold = cut(Made.rectangle("i2", 0.5, 4, 3, 0.5), "l1", CutKind.SCORE);
     Item square = cut(Made.rectangle("i3", 3, 5, 1.25, 1.5), "l2", CutKind.THROUGH);
@@ -138,7 +138,7 @@ class CutFilesTest {
     for (String ending : List.of(".svg", ".dxf")) {
       Path file = folder.resolve("d" + ending);
       sent(job(), file, CutOrder.What.DESIGN);
-      Brought back = DrawingIn.read(file, java.util.OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing back = DrawingIn.read(file, java.util.OptionalDouble.empty(), VectorLimits.USUAL);
       assertTrue(back.sized());
       List<Double> areas = new ArrayList<>();
       back.items().forEach(i -> i.withMembers().stream().filter(Item.Shape.class::isInstance).forEach(s ->

@@ -68,7 +68,7 @@ class PressFilesTest {
   }
 
   private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
-    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), Manner.USUAL.withPacking(packing));
+    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), SendOptions.USUAL.withPacking(packing));
     return Sender.send(job, order, Progress.SILENT).get(0);
   }
 

@@ -50,7 +50,7 @@ class SenderTest {
     Item group = Made.ellipse("i5", 3, 5, 1, 1);
     Job front = Made.with(PHOTOGRAPH, Made.background("i1"), Made.photo("i2", PHOTOGRAPH, 1, 3, 3, 2),
         Made.words("i3", "Spring office Swap", 0.5, 1, 4, 0.8, Made.style("Alegreya", "Regular", 30)),
-        group.with(group.facts().withOpacity(0.4)));
+        group.with(group.properties().withOpacity(0.4)));
     Job two = Edits.addFace("back").change().apply(front);
     return Edits.add("f2", Made.words("i9", "Mill Lane", 1, 1, 3, 1, Made.style("Figtree", "Bold", 24))).change().apply(two);
   }

@@ -147,12 +147,12 @@ class NeverLostTest {
   @Test
   void aFileThatAnotherProgramChangedLooksChanged() throws Exception {
     Path file = folder.resolve("card.thimble");
-    assertEquals(Optional.empty(), FileMark.of(file));
+    assertEquals(Optional.empty(), FileStamp.of(file));
     ThimbleFile.save(job(1), file);
-    Optional<FileMark> mark = FileMark.of(file);
-    assertEquals(mark, FileMark.of(file));
+    Optional<FileStamp> mark = FileStamp.of(file);
+    assertEquals(mark, FileStamp.of(file));
     Files.writeString(file, "other");
-    assertFalse(mark.equals(FileMark.of(file)));
+    assertFalse(mark.equals(FileStamp.of(file)));
   }
 
   @Test

@@ -33,7 +33,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Columns;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
@@ -45,7 +45,7 @@ import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.proof.PngMeasure;
@@ -139,7 +139,7 @@ class ThimbleFileTest {
     Map<String, byte[]> bomb = Map.of("job.json", new byte[3_000_000]);
     byte[] packed = zip(bomb);
     assertTrue(packed.length < 20_000);
-    assertThrows(Trouble.class, () -> Unpacked.read(new ByteArrayInputStream(packed), 1_000_000));
+    assertThrows(Trouble.class, () -> ZipEntries.read(new ByteArrayInputStream(packed), 1_000_000));
   }
 
   /** Bytes changed anywhere, files cut short, and descriptions changed inside a sound ZIP: 3,600 in all. */
@@ -239,13 +239,13 @@ class ThimbleFileTest {
   void retouchesEffectsAndSurfacesAreKept() throws Exception {
     Retouch all = Retouch.NONE.withCrop(new Box(0.1, 0.2, 0.7, 0.6)).withStraighten(-3.5).flipped(true, false).withPatched(true)
         .withBackdrop(Optional.of(new Backdrop(Colour.of(0xFAFAF0), 0.12, false, 0.4)))
-        .rubbed(new Rub(List.of(new Point(0.1, 0.2), new Point(0.3, -0.05)), 0.04, 0.5, true))
+        .rubbed(new BrushStroke(List.of(new Point(0.1, 0.2), new Point(0.3, -0.05)), 0.04, 0.5, true))
         .withTones(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).withTint(Optional.of(Made.BEET)).withEnlarged(2.5);
     Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
         0.01, 0.02, Blend.SOFT_LIGHT);
     Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouch(all);
-    Item foil = Made.ellipse("i2", 1, 4, 2, 2).withCover(Optional.of(new Cover.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
-    Job job = Made.with(PICTURE, photo.with(photo.facts().withEffects(effects)), foil);
+    Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
+    Job job = Made.with(PICTURE, photo.with(photo.properties().withEffects(effects)), foil);
     byte[] bytes = ThimbleFile.bytes(job);
     assertEquals(job, ThimbleFile.read("job", new ByteArrayInputStream(bytes)));
     String json = new String(unzip(bytes).get("job.json"), StandardCharsets.UTF_8);

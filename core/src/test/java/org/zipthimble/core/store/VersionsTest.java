@@ -64,7 +64,7 @@ class VersionsTest {
     for (Face face : job.faces()) {
       out.add("face " + face.name());
       for (Item item : face.all()) {
-        out.add("object " + item.id() + " " + item.facts().name() + " " + item.facts().role() + " " + box(item.placement().around()));
+        out.add("object " + item.id() + " " + item.properties().name() + " " + item.properties().role() + " " + box(item.placement().around()));
       }
       RecordingOut marks = new RecordingOut();
       MarkWalk.made(job, face, Affine.IDENTITY, marks);

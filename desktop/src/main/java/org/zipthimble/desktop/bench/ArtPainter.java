@@ -35,7 +35,7 @@ final class ArtPainter {
   private static final long REST = 25;
 
   private final Halvings pictures;
-  private Optional<Kept> kept = Optional.empty();
+  private Optional<Memo> kept = Optional.empty();
   private volatile Optional<LensView> seen = Optional.empty();
 
   /**
@@ -60,7 +60,7 @@ final class ArtPainter {
   }
 
   /** What is kept during a drag: the run of objects that change, and the pictures below, above and of them. */
-  private record Kept(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
+  private record Memo(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
 
   ArtPainter(Halvings pictures) {
     this.pictures = pictures;
@@ -105,20 +105,20 @@ final class ArtPainter {
       return lensed(asked, face);
     }
     seen = Optional.empty();
-    boolean clearing = face.all().stream().anyMatch(i -> i.facts().clearGap() > 0) || mixing(face);
+    boolean clearing = face.all().stream().anyMatch(i -> i.properties().clearGap() > 0) || mixing(face);
     int[] run = clearing || asked.base() == asked.shown() ? new int[0] : changed(asked.base().face(asked.faceId()).orElse(face), face);
     if (run.length == 0) {
       kept = Optional.empty();
       return whole(asked, face);
     }
-    Kept layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
+    Memo layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
     kept = Optional.of(layers);
     return composed(asked, face, layers);
   }
 
   /** Whether anything mixes with what lies below it. */
   private static boolean mixing(Face face) {
-    return face.all().stream().anyMatch(i -> i.facts().effects().blend() != Blend.NORMAL);
+    return face.all().stream().anyMatch(i -> i.properties().effects().blend() != Blend.NORMAL);
   }
 
   private BufferedImage whole(Asked asked, Face face) {
@@ -150,12 +150,12 @@ final class ArtPainter {
     return count == 0 || count != to - from ? new int[0] : new int[] {from, to};
   }
 
-  private Kept keep(Asked asked, Face face, int[] run) {
+  private Memo keep(Asked asked, Face face, int[] run) {
     Face before = asked.base().face(asked.faceId()).orElseThrow();
     BufferedImage below = layer(asked, before.items().subList(0, run[0]), 0);
     BufferedImage above = layer(asked, before.items().subList(run[1], before.items().size()), 0);
     Optional<BufferedImage> moving = asked.moved().map(d -> layer(asked, before.items().subList(run[0], run[1]), margin(asked)));
-    return new Kept(asked, run[0], run[1], below, above, moving);
+    return new Memo(asked, run[0], run[1], below, above, moving);
   }
 
   private static int margin(Asked asked) {
@@ -169,7 +169,7 @@ final class ArtPainter {
     return FacePainter.paint(Pages.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
   }
 
-  private BufferedImage composed(Asked asked, Face face, Kept layers) {
+  private BufferedImage composed(Asked asked, Face face, Memo layers) {
     BufferedImage art = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D g = art.createGraphics();
     g.drawImage(layers.below(), 0, 0, null);

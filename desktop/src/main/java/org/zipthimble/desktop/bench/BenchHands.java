@@ -130,7 +130,7 @@ final class BenchHands {
     if (bench.place(lens.now().toFace(pressed))) {
       return Drag.NONE;
     }
-    boolean locked = session.pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.facts().locked());
+    boolean locked = session.pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.properties().locked());
     if (bench.pins().isPresent() && !locked) {
       Pins pins = bench.pins().get();
       if (pins.onBead(pressed)) {
@@ -234,8 +234,8 @@ final class BenchHands {
     e.consume();
   }
 
-  private static Drag.Held held(MouseEvent e) {
-    return new Drag.Held(e.isShiftDown(), e.isControlDown(), e.isAltDown());
+  private static Drag.PictureFit held(MouseEvent e) {
+    return new Drag.PictureFit(e.isShiftDown(), e.isControlDown(), e.isAltDown());
   }
 
   private final class Panning implements Drag {
@@ -246,7 +246,7 @@ final class BenchHands {
     }
 
     @Override
-    public void to(Point now, Held held) {
+    public void to(Point now, PictureFit held) {
       lens.moved(now.x() - last.x(), now.y() - last.y());
       last = now;
     }
@@ -262,13 +262,13 @@ final class BenchHands {
     }
 
     @Override
-    public void to(Point pixel, Held held) {
+    public void to(Point pixel, PictureFit held) {
       now = pixel;
       bench.band(Optional.of(Box.between(lens.now().toFace(pressed), lens.now().toFace(now))), encloses());
     }
 
     private boolean encloses() {
-      return session.taste().now().band().encloses(now.x() >= pressed.x());
+      return session.preferences().now().band().encloses(now.x() >= pressed.x());
     }
 
     @Override
@@ -287,7 +287,7 @@ final class BenchHands {
 
   private void select(Box band, boolean encloses) {
     Set<String> ids = new HashSet<>();
-    session.beside().stream().filter(i -> i.facts().visible() && !i.facts().locked() && i.facts().role() != Role.GUIDE)
+    session.beside().stream().filter(i -> i.properties().visible() && !i.properties().locked() && i.properties().role() != Role.GUIDE)
         .map(Item::id).forEach(ids::add);
     Set<String> taken = new LinkedHashSet<>(session.selectionProperty().get());
     for (Standing s : Standing.of(session.face(), ids)) {
@@ -319,7 +319,7 @@ final class BenchHands {
     if (e.isControlDown() || e.isAltDown() || e.isMetaDown()) {
       return;
     }
-    double step = session.taste().now().nudge() * (e.isShiftDown() ? BIG : 1);
+    double step = session.preferences().now().nudge() * (e.isShiftDown() ? BIG : 1);
     boolean used = switch (e.getCode()) {
       case SPACE -> spaceHeld = true;
       case LEFT -> points.nudge(-step, 0) || nudge(-step, 0);
@@ -341,7 +341,7 @@ final class BenchHands {
     drag = Drag.NONE;
     measuring = false;
     bench.tape(Optional.empty());
-    if (session.stopWorking() || drafting.drop() || session.touch().layBy()) {
+    if (session.stopWorking() || drafting.drop() || session.pointerMode().layBy()) {
       return true;
     }
     if (session.pointsProperty().get().isPresent()) {

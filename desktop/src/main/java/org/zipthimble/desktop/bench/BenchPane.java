@@ -25,7 +25,7 @@ import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** The bench between its two tape rulers, with the zoom slip and what the person is told. */
@@ -39,7 +39,7 @@ public final class BenchPane extends BorderPane {
   private final TapeRuler across = new TapeRuler(true);
   private final TapeRuler down = new TapeRuler(false);
   private List<Object> rulersShown = List.of();
-  private final Label unit = Kit.label("", "ruler-unit");
+  private final Label unit = Controls.label("", "ruler-unit");
 
   /** The bench for a session. */
   public BenchPane(Session session) {
@@ -65,7 +65,7 @@ public final class BenchPane extends BorderPane {
     session.shownProperty().addListener(o -> rulers());
     view.widthProperty().addListener(o -> rulers());
     view.heightProperty().addListener(o -> rulers());
-    session.taste().settingsProperty().addListener(o -> rulers());
+    session.preferences().settingsProperty().addListener(o -> rulers());
     guideOut(across, true);
     guideOut(down, false);
   }
@@ -76,7 +76,7 @@ public final class BenchPane extends BorderPane {
     ruler.setOnMousePressed(e -> drag[0] = view.hands().guides().fromRuler(level));
     ruler.setOnMouseDragged(e -> {
       Point2D at = view.sceneToLocal(e.getSceneX(), e.getSceneY());
-      drag[0].to(new Point(at.getX(), at.getY()), new Drag.Held(e.isShiftDown(), e.isControlDown(), e.isAltDown()));
+      drag[0].to(new Point(at.getX(), at.getY()), new Drag.PictureFit(e.isShiftDown(), e.isControlDown(), e.isAltDown()));
     });
     ruler.setOnMouseReleased(e -> drag[0].done());
   }
@@ -189,14 +189,14 @@ public final class BenchPane extends BorderPane {
 
   /** Pixels of the bench in an inch of the screen: as measured with a card, else as the screen says. */
   private double screenPpi() {
-    double measured = session.taste().now().screenPpi();
-    return (measured > 0 ? measured : Screen.getPrimary().getDpi()) / session.taste().now().scale();
+    double measured = session.preferences().now().screenPpi();
+    return (measured > 0 ? measured : Screen.getPrimary().getDpi()) / session.preferences().now().scale();
   }
 
   private void rulers() {
     Viewport now = lens.now();
     Unit shown = session.unit();
-    boolean atSheet = session.taste().now().sheetOrigin();
+    boolean atSheet = session.preferences().now().sheetOrigin();
     List<Object> key = List.of(now, shown, atSheet, view.getWidth(), view.getHeight(),
         atSheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0));
     if (key.equals(rulersShown)) {
@@ -211,7 +211,7 @@ public final class BenchPane extends BorderPane {
   }
 
   private HBox zoomSlip() {
-    Label figure = Kit.label("", "zoom-figure");
+    Label figure = Controls.label("", "zoom-figure");
     figure.textProperty().bind(Bindings.createStringBinding(
         () -> Wording.text("zoom.percent", Lengths.plain(lens.now().scale() / screenPpi() * 100, 0)), lens.viewProperty()));
     ToggleButton clean = new ToggleButton(Wording.text("zoom.clean"));
@@ -220,10 +220,10 @@ public final class BenchPane extends BorderPane {
     clean.setTooltip(new Tooltip(Wording.text("zoom.clean.tip")));
     view.cleanProperty().bindBidirectional(clean.selectedProperty());
     HBox slip = new HBox(
-        2, Kit.button("zoom-out", "zoom.out", this::farther, "slip-button"), figure,
-        Kit.button("zoom-in", "zoom.in", this::nearer, "slip-button"),
-        Kit.button("zoom-fit", "zoom.fit", this::fit, "slip-button"),
-        Kit.button("zoom-true", "zoom.true", this::trueSize, "slip-button"), clean);
+        2, Controls.button("zoom-out", "zoom.out", this::farther, "slip-button"), figure,
+        Controls.button("zoom-in", "zoom.in", this::nearer, "slip-button"),
+        Controls.button("zoom-fit", "zoom.fit", this::fit, "slip-button"),
+        Controls.button("zoom-true", "zoom.true", this::trueSize, "slip-button"), clean);
     slip.getStyleClass().add("zoom-slip");
     slip.setAlignment(Pos.CENTER);
     slip.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -233,7 +233,7 @@ public final class BenchPane extends BorderPane {
   }
 
   private Label notice() {
-    Label label = Kit.wrapped("", "notice");
+    Label label = Controls.wrapped("", "notice");
     label.setId("notice");
     label.textProperty().bind(session.noticeProperty());
     label.visibleProperty().bind(session.noticeProperty().isNotEqualTo(""));

@@ -33,7 +33,7 @@ import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -43,7 +43,7 @@ final class BenchView extends Pane {
 
   private final Session session;
   private final BenchLens lens;
-  private final Latest painter = new Latest("bench");
+  private final LatestWork painter = new LatestWork("bench");
   private final ImageView art = new ImageView();
   private final Group under = new Group();
   private final Group fixed = new Group();
@@ -102,7 +102,7 @@ final class BenchView extends Pane {
     session.keyProperty().addListener(o -> redrawLines());
     session.pointsProperty().addListener(o -> redrawLines());
     session.chosenPointsProperty().addListener(o -> redrawLines());
-    session.taste().settingsProperty().addListener(o -> redraw());
+    session.preferences().settingsProperty().addListener(o -> redraw());
     setOnDragOver(e -> {
       Dragboard board = e.getDragboard();
       if (board.hasFiles() || board.hasImage() || board.hasString()) {
@@ -194,7 +194,7 @@ final class BenchView extends Pane {
     if (getWidth() < 1 || getHeight() < 1) {
       return;
     }
-    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.taste().now().scale();
+    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.preferences().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
     ArtPainter.Asked asked = new ArtPainter.Asked(
@@ -237,7 +237,7 @@ final class BenchView extends Pane {
     }
     nodes.addAll(Chalk.hints(hints, view, getWidth(), getHeight()));
     tape.ifPresent(t -> nodes.addAll(Chalk.tape(t, view, getWidth(), getHeight())));
-    band.ifPresent(box -> nodes.add(Drawn.box(box, view, bandEncloses ? "band-encloses" : "band-touches")));
+    band.ifPresent(box -> nodes.add(DrawnNodes.box(box, view, bandEncloses ? "band-encloses" : "band-touches")));
     over.getChildren().setAll(nodes);
   }
 
@@ -245,7 +245,7 @@ final class BenchView extends Pane {
   private List<Object> fixedKey() {
     Job job = session.shownProperty().get();
     return List.of(lens.now(), job.ticket(), job.palette().stock(), session.face().guides(), session.face().id(), session.findingsProperty().get(),
-        session.stationProperty().get(), clean.get(), session.taste().now(), getWidth(), getHeight());
+        session.stationProperty().get(), clean.get(), session.preferences().now(), getWidth(), getHeight());
   }
 
   private void redrawFixed(Viewport view) {
@@ -258,8 +258,8 @@ final class BenchView extends Pane {
     }
     under.getChildren().setAll(TicketLines.paper(ticket, job.palette().stock(), view));
     List<Node> nodes = new ArrayList<>();
-    if (session.taste().now().gridShown()) {
-      nodes.addAll(Chalk.grid(ticket.bleedBox(), session.taste().now().grid(), view));
+    if (session.preferences().now().gridShown()) {
+      nodes.addAll(Chalk.grid(ticket.bleedBox(), session.preferences().now().grid(), view));
     }
     nodes.addAll(TicketLines.of(ticket, view));
     nodes.addAll(Chalk.guides(session.face(), ticket, view, getWidth(), getHeight()));
@@ -269,12 +269,12 @@ final class BenchView extends Pane {
 
   private void guideObjects(Viewport view, List<Node> nodes) {
     targets.empty(view, nodes);
-    if (session.face().all().stream().noneMatch(i -> i.facts().role() == Role.GUIDE)) {
+    if (session.face().all().stream().noneMatch(i -> i.properties().role() == Role.GUIDE)) {
       return;
     }
     for (Placed placed : Placed.on(session.job(), session.face())) {
-      if (placed.item().facts().visible() && placed.item().facts().role() == Role.GUIDE) {
-        nodes.add(Drawn.path(placed.silhouette(), view, "guide-object"));
+      if (placed.item().properties().visible() && placed.item().properties().role() == Role.GUIDE) {
+        nodes.add(DrawnNodes.path(placed.silhouette(), view, "guide-object"));
       }
     }
   }
@@ -321,6 +321,6 @@ final class BenchView extends Pane {
 
   private static Node outline(Placement placement, Affine ground, Viewport view, String style) {
     Box own = new Box(0, 0, placement.width(), placement.height());
-    return Drawn.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, style);
+    return DrawnNodes.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, style);
   }
 }

@@ -15,14 +15,14 @@ import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.paint.Pick;
-import org.zipthimble.core.picture.Rub;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Touch;
+import org.zipthimble.desktop.state.PointerMode;
 
 /** The brush over a picture, and the dropper that picks a colour. */
 final class BrushHand {
@@ -32,7 +32,7 @@ final class BrushHand {
   private final BenchLens lens;
   private final BenchView bench;
   private Optional<Point> pointer = Optional.empty();
-  private final Latest picker = new Latest("pick");
+  private final LatestWork picker = new LatestWork("pick");
   private final Polyline trail = new Polyline();
 
   BrushHand(Session session, BenchLens lens, BenchView bench) {
@@ -41,18 +41,18 @@ final class BrushHand {
     this.bench = bench;
     trail.getStyleClass().add("brush-trail");
     trail.setMouseTransparent(true);
-    session.touch().brushProperty().addListener(o -> bench.redrawLines());
-    session.touch().pickingProperty().addListener(o -> bench.redrawLines());
+    session.pointerMode().brushProperty().addListener(o -> bench.redrawLines());
+    session.pointerMode().pickingProperty().addListener(o -> bench.redrawLines());
     session.selectionProperty().addListener(o -> {
-      if (session.touch().brushProperty().get().isPresent() && target().isEmpty()) {
-        session.touch().layBy();
+      if (session.pointerMode().brushProperty().get().isPresent() && target().isEmpty()) {
+        session.pointerMode().layBy();
       }
     });
   }
 
   /** Whether a brush or the dropper is in hand. */
   boolean on() {
-    return session.touch().brushProperty().get().isPresent() || session.touch().pickingProperty().get().isPresent();
+    return session.pointerMode().brushProperty().get().isPresent() || session.pointerMode().pickingProperty().get().isPresent();
   }
 
   void moved(Point pixel) {
@@ -66,27 +66,27 @@ final class BrushHand {
 
   /** The picture that the brush touches. */
   private Optional<Item> target() {
-    return session.single().filter(i -> Shown.retouch(i).isPresent());
+    return session.single().filter(i -> ShownPicture.retouch(i).isPresent());
   }
 
   Drag press(Point pixel) {
-    Optional<Consumer<Colour>> picking = session.touch().pickingProperty().get();
+    Optional<Consumer<Colour>> picking = session.pointerMode().pickingProperty().get();
     if (picking.isPresent()) {
-      session.touch().layBy();
+      session.pointerMode().layBy();
       session.say("");
       Job job = session.job();
       Face face = session.face();
       Point place = lens.now().toFace(pixel);
-      double average = session.touch().average();
+      double average = session.pointerMode().average();
       picker.want(() -> Pick.at(Pages.bench(job, face), place, average, session.halvings()), picking.get());
       return Drag.NONE;
     }
     if (target().isEmpty()) {
       session.say(Wording.text("brush.noPicture"));
-      session.touch().layBy();
+      session.pointerMode().layBy();
       return Drag.NONE;
     }
-    return new Stroke(pixel, target().get(), session.touch().last());
+    return new Stroke(pixel, target().get(), session.pointerMode().last());
   }
 
   void show(Viewport view, List<Node> nodes) {
@@ -94,11 +94,11 @@ final class BrushHand {
       return;
     }
     if (!trail.getPoints().isEmpty()) {
-      trail.setStrokeWidth(Math.max(2, session.touch().last().size() * view.scale()));
+      trail.setStrokeWidth(Math.max(2, session.pointerMode().last().size() * view.scale()));
       nodes.add(trail);
     }
-    boolean picking = session.touch().pickingProperty().get().isPresent();
-    double across = picking ? session.touch().average() : session.touch().last().size();
+    boolean picking = session.pointerMode().pickingProperty().get().isPresent();
+    double across = picking ? session.pointerMode().average() : session.pointerMode().last().size();
     Circle ring = new Circle(pointer.get().x(), pointer.get().y(), Math.max(3, across / 2 * view.scale()));
     ring.getStyleClass().add(picking ? "dropper-ring" : "brush-ring");
     ring.setMouseTransparent(true);
@@ -107,13 +107,13 @@ final class BrushHand {
 
   private final class Stroke implements Drag {
     private final Item item;
-    private final Touch.Brush brush;
+    private final PointerMode.Brush brush;
     private final Affine toPicture;
     private final double radius;
     private final List<Point> places = new ArrayList<>();
     private Point last;
 
-    Stroke(Point pixel, Item item, Touch.Brush brush) {
+    Stroke(Point pixel, Item item, PointerMode.Brush brush) {
       this.item = item;
       this.brush = brush;
       this.toPicture = PictureEdits.toPicture(session.job(), item, session.ground()).orElse(Affine.IDENTITY);
@@ -125,13 +125,13 @@ final class BrushHand {
       last = pixel;
       trail.getPoints().addAll(pixel.x(), pixel.y(), pixel.x(), pixel.y());
       Point p = toPicture.apply(lens.now().toFace(pixel));
-      if (places.size() < Rub.MOST && Math.abs(p.x()) < 10 && Math.abs(p.y()) < 10) {
+      if (places.size() < BrushStroke.MOST && Math.abs(p.x()) < 10 && Math.abs(p.y()) < 10) {
         places.add(p);
       }
     }
 
     @Override
-    public void to(Point now, Held held) {
+    public void to(Point now, PictureFit held) {
       pointer = Optional.of(now);
       if (now.distance(last) >= STEP) {
         add(now);
@@ -141,8 +141,8 @@ final class BrushHand {
       }
     }
 
-    private Rub rub() {
-      return new Rub(places, radius, brush.soft(), brush.restores());
+    private BrushStroke rub() {
+      return new BrushStroke(places, radius, brush.soft(), brush.restores());
     }
 
     @Override

@@ -12,7 +12,7 @@ import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 
 /** Chalk on the bench: guides, columns, the grid, snapping hints and the measuring tape. */
 final class Chalk {
@@ -29,7 +29,7 @@ final class Chalk {
     for (Guide guide : face.guides().lines()) {
       guide.within(seen).ifPresent(ends -> nodes.add(line(ends[0], ends[1], view, guide.axis() ? "axis-line" : "guide-line")));
     }
-    face.guides().columns().ifPresent(c -> c.cells(ticket.finished()).forEach(cell -> nodes.add(Drawn.box(cell, view, "column-box"))));
+    face.guides().columns().ifPresent(c -> c.cells(ticket.finished()).forEach(cell -> nodes.add(DrawnNodes.box(cell, view, "column-box"))));
     return nodes;
   }
 
@@ -74,7 +74,7 @@ final class Chalk {
   }
 
   private static Node tag(String text, Point at, double width, double height) {
-    Label tag = Kit.label(text, "tape-tag");
+    Label tag = Controls.label(text, "tape-tag");
     tag.setMouseTransparent(true);
     double half = text.length() * TAG_WIDTH / 2;
     tag.relocate(Math.max(4, Math.min(width - 2 * half - 8, at.x() - half)), Math.max(4, Math.min(height - 2 * TAG_HALF, at.y() - TAG_HALF)));

@@ -70,11 +70,11 @@ final class Drafting {
 
   private Point snapped(Point pixel, boolean free) {
     Point face = lens.now().toFace(pixel);
-    if (!session.taste().now().snap() || free) {
+    if (!session.preferences().now().snap() || free) {
       return face;
     }
     Snapper.Snapped s = Snapper.of(session.job().ticket(), session.face(), Set.of(),
-        session.taste().now().gridShown() ? session.taste().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
+        session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
     return face.plus(s.dx(), s.dy());
   }
 
@@ -122,7 +122,7 @@ final class Drafting {
     }
     Path path = hand.size() > 1 ? Draft.chain(hand) : draft.shown(pointer);
     if (!path.segments().isEmpty()) {
-      nodes.add(Drawn.path(path, view, "point-line"));
+      nodes.add(DrawnNodes.path(path, view, "point-line"));
     }
     for (Point place : draft.places()) {
       Point at = view.toPixel(place);
@@ -141,7 +141,7 @@ final class Drafting {
     }
 
     @Override
-    public void to(Point now, Held held) {
+    public void to(Point now, PictureFit held) {
       draft.bend(from, lens.now().toFace(now));
       bench.redrawLines();
     }
@@ -149,7 +149,7 @@ final class Drafting {
 
   private final class ByHand implements Drag {
     @Override
-    public void to(Point now, Held held) {
+    public void to(Point now, PictureFit held) {
       hand.add(lens.now().toFace(now));
       bench.redrawLines();
     }

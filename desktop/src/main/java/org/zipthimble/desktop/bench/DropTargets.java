@@ -14,9 +14,9 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** Shows which mounts wait for a picture, and which one would take what is dragged over the bench. */
@@ -57,7 +57,7 @@ final class DropTargets {
     for (Item mount : Mounts.among(session.face().items())) {
       boolean takes = !under.isEmpty() && under.get(0).equals(mount.id());
       Path path = outline(mount);
-      nodes.add(Drawn.path(path, view, takes ? "mount-takes" : "mount-waits"));
+      nodes.add(DrawnNodes.path(path, view, takes ? "mount-takes" : "mount-waits"));
       if (takes) {
         String said = mount.pictureIds().isEmpty() ? "mount.takes" : "mount.asks";
         label(path, view, Wording.text(said), nodes);
@@ -68,9 +68,9 @@ final class DropTargets {
   /** The mounts that are empty, in chalk: they print nothing. */
   void empty(Viewport view, List<Node> nodes) {
     for (Item mount : Mounts.among(session.face().items())) {
-      if (mount.facts().visible() && mount.pictureIds().isEmpty() && Shown.mount(mount).isPresent()) {
+      if (mount.properties().visible() && mount.pictureIds().isEmpty() && ShownPicture.mount(mount).isPresent()) {
         Path path = outline(mount);
-        nodes.add(Drawn.path(path, view, "mount-empty"));
+        nodes.add(DrawnNodes.path(path, view, "mount-empty"));
         label(path, view, Wording.text("mount.empty"), nodes);
       }
     }
@@ -83,7 +83,7 @@ final class DropTargets {
 
   private static void label(Path path, Viewport view, String text, List<Node> nodes) {
     Measure.bounds(path).filter(b -> b.width() * view.scale() > ROOMY && b.height() * view.scale() > ROOMY / 2).ifPresent(box -> {
-      Label label = Kit.label(text, "mount-label");
+      Label label = Controls.label(text, "mount-label");
       Point middle = view.toPixel(box.centre());
       label.layoutXProperty().bind(label.widthProperty().divide(-2).add(middle.x()));
       label.layoutYProperty().bind(label.heightProperty().divide(-2).add(middle.y()));

@@ -38,7 +38,7 @@ final class Flags {
     flag.relocate(x, tipY - HEIGHT / 2);
     flag.setMouseTransparent(true);
     List<Node> nodes = new ArrayList<>();
-    nodes.add(Drawn.box(finding.where(), view, finding.code().equals("bleed-short") ? "flagged-edge" : "flagged-" + weight));
+    nodes.add(DrawnNodes.box(finding.where(), view, finding.code().equals("bleed-short") ? "flagged-edge" : "flagged-" + weight));
     nodes.add(pointer);
     nodes.add(flag);
     return nodes;

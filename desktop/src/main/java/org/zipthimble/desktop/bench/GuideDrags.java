@@ -90,9 +90,9 @@ final class GuideDrags {
     }
 
     @Override
-    public void to(Point pixel, Held keys) {
+    public void to(Point pixel, PictureFit keys) {
       Point place = lens.now().toFace(pixel);
-      if (session.taste().now().snap() && !keys.free()) {
+      if (session.preferences().now().snap() && !keys.free()) {
         Snapper.Snapped snapped = snapper.point(place, !from.level(), !from.upright(), SNAP / lens.now().scale());
         place = place.plus(snapped.dx(), snapped.dy());
       }
@@ -124,12 +124,12 @@ final class GuideDrags {
     private final Point from;
 
     Measuring(Point pressed) {
-      from = snapped(pressed, new Held(false, false, false));
+      from = snapped(pressed, new PictureFit(false, false, false));
     }
 
-    private Point snapped(Point pixel, Held keys) {
+    private Point snapped(Point pixel, PictureFit keys) {
       Point place = lens.now().toFace(pixel);
-      if (!session.taste().now().snap() || keys.free()) {
+      if (!session.preferences().now().snap() || keys.free()) {
         return place;
       }
       Snapper.Snapped snapped = snapper.point(place, true, true, SNAP / lens.now().scale());
@@ -137,7 +137,7 @@ final class GuideDrags {
     }
 
     @Override
-    public void to(Point pixel, Held keys) {
+    public void to(Point pixel, PictureFit keys) {
       Point to = snapped(pixel, keys);
       if (keys.keep()) {
         to = Math.abs(to.x() - from.x()) >= Math.abs(to.y() - from.y()) ? new Point(to.x(), from.y()) : new Point(from.x(), to.y());

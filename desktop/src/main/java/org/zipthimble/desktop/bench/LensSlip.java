@@ -14,7 +14,7 @@ import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** The lenses for the bench while checking, what each shows as a whole, and what lies under the pointer. */
@@ -23,8 +23,8 @@ final class LensSlip extends VBox {
 
   private final Session session;
   private final BenchView view;
-  private final Label whole = Kit.wrapped("", "lens-note");
-  private final Label here = Kit.wrapped("", "lens-reading");
+  private final Label whole = Controls.wrapped("", "lens-note");
+  private final Label here = Controls.wrapped("", "lens-reading");
 
   LensSlip(Session session, BenchView view) {
     super(5);
@@ -32,7 +32,7 @@ final class LensSlip extends VBox {
     this.view = view;
     FlowPane pills = new FlowPane(4, 4);
     pills.setPrefWrapLength(WIDE);
-    getChildren().add(Kit.label(Wording.text("lens.title"), "card-title"));
+    getChildren().add(Controls.label(Wording.text("lens.title"), "card-title"));
     ToggleGroup group = new ToggleGroup();
     for (Lens lens : Lens.values()) {
       String word = lens.name().toLowerCase(Locale.ROOT);

@@ -14,11 +14,11 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.desktop.state.Session;
 
 /** Moves, zooms and turns the picture inside a mount or a frame that was clicked twice; a frame's pins crop it. */
@@ -37,29 +37,29 @@ final class MountHand {
     this.session = session;
     this.lens = lens;
     this.bench = bench;
-    session.touch().insideProperty().addListener(o -> bench.redrawLines());
+    session.pointerMode().insideProperty().addListener(o -> bench.redrawLines());
     session.selectionProperty().addListener(o -> leaveUnless());
     session.faceIdProperty().addListener(o -> leaveUnless());
   }
 
   private void leaveUnless() {
-    if (session.touch().insideProperty().get().filter(id -> session.selectionProperty().get().equals(Set.of(id))).isEmpty()) {
-      session.touch().insideProperty().set(Optional.empty());
+    if (session.pointerMode().insideProperty().get().filter(id -> session.selectionProperty().get().equals(Set.of(id))).isEmpty()) {
+      session.pointerMode().insideProperty().set(Optional.empty());
     }
   }
 
   /** Reaches into a picture's frame or a mount that holds a picture; whether it was one. */
   boolean enter(Item item) {
-    boolean holds = item instanceof Item.Photo || Shown.mount(item).flatMap(Making.Mounted::pictureId).isPresent();
+    boolean holds = item instanceof Item.Photo || ShownPicture.mount(item).flatMap(LiveEffect.Mounted::pictureId).isPresent();
     if (holds) {
       session.selectionProperty().set(Set.of(item.id()));
-      session.touch().insideProperty().set(Optional.of(item.id()));
+      session.pointerMode().insideProperty().set(Optional.of(item.id()));
     }
     return holds;
   }
 
   private Optional<Item> mount() {
-    return session.touch().insideProperty().get().flatMap(id -> session.face().find(id)).filter(i -> Shown.by(i, session.job().pictures()).isPresent());
+    return session.pointerMode().insideProperty().get().flatMap(id -> session.face().find(id)).filter(i -> ShownPicture.by(i, session.job().pictures()).isPresent());
   }
 
   private Affine toFace(Item mount) {
@@ -75,9 +75,9 @@ final class MountHand {
     Item mount = mount().get();
     Point own = toFace(mount).inverse().apply(lens.now().toFace(pixel));
     Box box = new Box(0, 0, mount.placement().width(), mount.placement().height());
-    Box picture = Shown.by(mount, session.job().pictures()).orElseThrow().toBox().apply(new Box(0, 0, 1, 1));
+    Box picture = ShownPicture.by(mount, session.job().pictures()).orElseThrow().toBox().apply(new Box(0, 0, 1, 1));
     if (!box.contains(own) && !picture.contains(own)) {
-      session.touch().insideProperty().set(Optional.empty());
+      session.pointerMode().insideProperty().set(Optional.empty());
       return Optional.empty();
     }
     return Optional.of(new Moving(mount, own));
@@ -89,7 +89,7 @@ final class MountHand {
       private final Affine inverse = Grounds.under(session.face(), photo.id()).inverse();
 
       @Override
-      public void to(Point now, Drag.Held held) {
+      public void to(Point now, Drag.PictureFit held) {
         Placement frame = Reshape.pulled(photo.placement(), handle, inverse.apply(lens.now().toFace(now)), false);
         tryOut(PictureEdits.frame(session.job(), session.faceIdProperty().get(), photo.id(), frame));
       }
@@ -109,19 +109,19 @@ final class MountHand {
       wheeled += by;
       double times = Math.pow(WHEEL, wheeled);
       session.amend("wheel " + run, m instanceof Item.Photo ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
-          : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(Held.MOST_ZOOM, h.zoom() * times)))));
+          : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, h.zoom() * times)))));
     });
     return mount.isPresent();
   }
 
-  private Edit hold(Item mount, java.util.function.UnaryOperator<Held> change) {
+  private Edit hold(Item mount, java.util.function.UnaryOperator<PictureFit> change) {
     return Mounts.hold(session.faceIdProperty().get(), Set.of(mount.id()), change);
   }
 
   /** The picture's whole frame, so that what the mount hides can be seen to be there. */
   void show(Viewport view, List<Node> nodes) {
-    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id())).flatMap(i -> Shown.by(i, session.shownProperty().get().pictures()))
-          .ifPresent(s -> nodes.add(Drawn.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
+    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id())).flatMap(i -> ShownPicture.by(i, session.shownProperty().get().pictures()))
+          .ifPresent(s -> nodes.add(DrawnNodes.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
   }
 
   private abstract class Trying extends TryingDrag {
@@ -148,7 +148,7 @@ final class MountHand {
     }
 
     @Override
-    public void to(Point now, Drag.Held held) {
+    public void to(Point now, Drag.PictureFit held) {
       Point own = inverse.apply(lens.now().toFace(now));
       double across = (own.x() - pressed.x()) / box.width();
       double down = (own.y() - pressed.y()) / box.height();

@@ -58,7 +58,7 @@ final class Pins {
       }
     }
     Box own = new Box(0, 0, placement.width(), placement.height());
-    nodes.add(Drawn.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, "selected-box"));
+    nodes.add(DrawnNodes.polygon(own.corners().stream().map(placement.toGround().then(ground)::apply).toList(), view, "selected-box"));
     Point root = map.apply(new Point(placement.width() / 2, 0));
     Point away = Affine.turn(placement.turn(), new Point(0, 0)).apply(new Point(0, -THREAD));
     bead = root.plus(away.x(), away.y());

@@ -65,7 +65,7 @@ final class Points {
     item().ifPresent(item -> {
       Affine map = session.ground().then(view.toPixels());
       Path path = path(item);
-      nodes.add(Drawn.path(path.mapped(session.ground()), view, "point-line"));
+      nodes.add(DrawnNodes.path(path.mapped(session.ground()), view, "point-line"));
       javafx.scene.shape.Path free = dots("point-free");
       javafx.scene.shape.Path picked = dots("point-picked");
       boolean few = chosen().size() <= MOST_HANDLED;
@@ -202,12 +202,12 @@ final class Points {
     }
 
     @Override
-    public void to(Point now, Held keys) {
+    public void to(Point now, PictureFit keys) {
       Point face = lens.now().toFace(now);
       List<Hint> hints = List.of();
-      if (session.taste().now().snap() && !keys.free()) {
+      if (session.preferences().now().snap() && !keys.free()) {
         Snapper.Snapped snapped = Snapper.of(session.job().ticket(), session.face(), Set.of(item.id()),
-            session.taste().now().gridShown() ? session.taste().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
+            session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
         face = face.plus(snapped.dx(), snapped.dy());
         hints = snapped.hints();
       }
@@ -230,7 +230,7 @@ final class Points {
     }
 
     @Override
-    public void to(Point now, Held keys) {
+    public void to(Point now, PictureFit keys) {
       Point to = session.ground().inverse().apply(lens.now().toFace(now));
       tryOut(item, Nodes.handled(from, node.at(), out, to, node.smooth() && !keys.other()), List.of());
     }

@@ -34,14 +34,14 @@ final class TicketLines {
   private static List<Node> stocked(Box box, Colour stock, Viewport view) {
     List<Node> nodes = new ArrayList<>();
     for (double off : SHADES) {
-      Rectangle shade = Drawn.box(box, view, "bench-shade");
+      Rectangle shade = DrawnNodes.box(box, view, "bench-shade");
       shade.setX(shade.getX() - off / 2);
       shade.setY(shade.getY() + off / 2);
       shade.setWidth(shade.getWidth() + off);
       shade.setHeight(shade.getHeight() + off / 2);
       nodes.add(shade);
     }
-    Node paper = Drawn.box(box, view, "bench-paper");
+    Node paper = DrawnNodes.box(box, view, "bench-paper");
     paper.setStyle("-fx-fill: " + stock.hex() + ";");
     nodes.add(paper);
     return nodes;
@@ -50,18 +50,18 @@ final class TicketLines {
   static List<Node> of(Ticket ticket, Viewport view) {
     List<Node> lines = new ArrayList<>();
     if (ticket.bleed() > 0) {
-      Rectangle outer = Drawn.box(ticket.bleedBox(), view, "hidden-shape");
-      Rectangle inner = Drawn.box(ticket.trim(), view, "hidden-shape");
+      Rectangle outer = DrawnNodes.box(ticket.bleedBox(), view, "hidden-shape");
+      Rectangle inner = DrawnNodes.box(ticket.trim(), view, "hidden-shape");
       Shape wash = Shape.subtract(outer, inner);
       wash.getStyleClass().setAll("bleed-wash");
       wash.setMouseTransparent(true);
       lines.add(wash);
-      lines.add(Drawn.box(ticket.bleedBox(), view, "bleed-edge"));
+      lines.add(DrawnNodes.box(ticket.bleedBox(), view, "bleed-edge"));
     }
-    lines.add(Drawn.box(ticket.trim(), view, "trim-line"));
+    lines.add(DrawnNodes.box(ticket.trim(), view, "trim-line"));
     lines.add(crosses(ticket.bleedBox(), view));
     if (ticket.safe() > 0) {
-      lines.add(Drawn.box(ticket.safeBox(), view, "safe-line"));
+      lines.add(DrawnNodes.box(ticket.safeBox(), view, "safe-line"));
     }
     return lines;
   }

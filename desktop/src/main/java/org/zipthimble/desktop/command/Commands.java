@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.zipthimble.core.arrange.Align;
-import org.zipthimble.core.arrange.Alike;
+import org.zipthimble.core.arrange.SimilarObjects;
 import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Spacing;
@@ -28,7 +28,7 @@ import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.station.Adding;
+import org.zipthimble.desktop.station.ObjectAdder;
 
 /** Every command there is, by menu. */
 public final class Commands {
@@ -36,7 +36,7 @@ public final class Commands {
 
   private final Session session;
   private final BenchPane bench;
-  private final Adding adding;
+  private final ObjectAdder adding;
   private final Clip clip;
   private final Pages pages;
   private final Shapes shapes;
@@ -65,7 +65,7 @@ public final class Commands {
   }
 
   /** The commands for a window. */
-  public Commands(Session session, BenchPane bench, Adding adding, Clip clip, Shapes shapes, Pages pages) {
+  public Commands(Session session, BenchPane bench, ObjectAdder adding, Clip clip, Shapes shapes, Pages pages) {
     this.shapes = shapes;
     this.session = session;
     this.bench = bench;
@@ -133,16 +133,16 @@ public final class Commands {
     filling.add(LINE);
     put("menu.all", "Shortcut+A", this::selectAll);
     put("menu.nothing", "Shortcut+Shift+A", () -> session.selectionProperty().set(Set.of()));
-    chosen("menu.sameKind", "", () -> alike(Alike.By.KIND));
-    chosen("menu.sameFill", "", () -> alike(Alike.By.FILL));
-    chosen("menu.sameFont", "", () -> alike(Alike.By.FONT));
+    chosen("menu.sameKind", "", () -> alike(SimilarObjects.By.KIND));
+    chosen("menu.sameFill", "", () -> alike(SimilarObjects.By.FILL));
+    chosen("menu.sameFont", "", () -> alike(SimilarObjects.By.FONT));
     filling.add(LINE);
     single("menu.takeLook", session::takeLook);
     able("menu.giveLook", "", () -> session.hasLook() && !ids().isEmpty(), session::giveLook);
     chosen("menu.keepOnShelf", "", adding::keepOnShelf);
     filling.add(LINE);
-    chosen("menu.hide", "", () -> session.apply(Edits.facts(face(), ids(), "edit.show", f -> f.withVisible(!f.visible()))));
-    chosen("menu.lock", "", () -> session.apply(Edits.facts(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
+    chosen("menu.hide", "", () -> session.apply(Edits.properties(face(), ids(), "edit.show", f -> f.withVisible(!f.visible()))));
+    chosen("menu.lock", "", () -> session.apply(Edits.properties(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
     able("menu.removeFace", "", () -> session.job().faces().size() > 1, () -> session.apply(Edits.removeFace(face())));
   }
 
@@ -217,19 +217,19 @@ public final class Commands {
     put("menu.measureScreen", "", pages::measureScreen);
     filling.add(LINE);
     put("menu.clean", "Shortcut+E", bench::clean);
-    put("menu.snap", "", () -> session.taste().change(s -> s.withSnap(!s.snap())));
-    put("menu.grid", "", () -> session.taste().change(s -> s.withGrid(s.grid(), !s.gridShown())));
+    put("menu.snap", "", () -> session.preferences().change(s -> s.withSnap(!s.snap())));
+    put("menu.grid", "", () -> session.preferences().change(s -> s.withGrid(s.grid(), !s.gridShown())));
     put("menu.tapeMeasure", "Shortcut+T", bench::measure);
-    put("menu.origin", "", () -> session.taste().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
+    put("menu.origin", "", () -> session.preferences().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
     put("menu.ornaments", "Shortcut+Shift+O", pages::ornaments);
     filling.add(LINE);
     for (Settings.Band band : Settings.Band.values()) {
-      put("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.taste().change(s -> s.withBand(band)));
+      put("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.preferences().change(s -> s.withBand(band)));
     }
     filling.add(LINE);
-    put("menu.night", "", () -> session.taste().change(s -> s.withNight(!s.night())));
+    put("menu.night", "", () -> session.preferences().change(s -> s.withNight(!s.night())));
     for (int percent : new int[] {100, 125, 150, 175, 200}) {
-      put("menu.scale." + percent, "", () -> session.taste().change(s -> s.withScale(percent / 100.0)));
+      put("menu.scale." + percent, "", () -> session.preferences().change(s -> s.withScale(percent / 100.0)));
     }
     filling.add(LINE);
     for (Unit unit : Unit.values()) {
@@ -241,7 +241,7 @@ public final class Commands {
     begin("menu.help");
     put("menu.find", "Shortcut+F", pages::find);
     put("menu.hands", "F1", pages::help);
-    put("menu.hints", "", () -> session.taste().change(Settings::withHints));
+    put("menu.hints", "", () -> session.preferences().change(Settings::withHints));
     put("menu.about", "", () -> session.say(org.zipthimble.core.wording.Wording.text("help.about")));
   }
 
@@ -261,13 +261,13 @@ public final class Commands {
     session.apply(GuideEdits.add(face(), guide));
   }
 
-  private void alike(Alike.By by) {
-    session.selectionProperty().set(Alike.among(session.beside(), ids(), by));
+  private void alike(SimilarObjects.By by) {
+    session.selectionProperty().set(SimilarObjects.among(session.beside(), ids(), by));
   }
 
   private void selectAll() {
     session.selectionProperty().set(session.beside().stream()
-        .filter(i -> i.facts().visible() && !i.facts().locked()).map(Item::id).collect(Collectors.toUnmodifiableSet()));
+        .filter(i -> i.properties().visible() && !i.properties().locked()).map(Item::id).collect(Collectors.toUnmodifiableSet()));
   }
 
   private void order(int steps) {

@@ -8,13 +8,13 @@ import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Touch;
+import org.zipthimble.desktop.state.PointerMode;
 
 /** What can be done with pictures and mounts. */
 final class PictureCommands {
@@ -31,7 +31,7 @@ final class PictureCommands {
   void into(List<Command> all) {
     all.add(new Command("menu.mount", "", () -> !ids().isEmpty(), () -> session.applyAndSelect(Mounts.make(face(), ids()))));
     all.add(new Command("menu.mountFill", "", () -> !Mounts.among(session.face().items()).isEmpty(), session.pictureHands()::fill));
-    all.add(new Command("menu.mountOut", "", () -> session.single().flatMap(Shown::mount).isPresent(),
+    all.add(new Command("menu.mountOut", "", () -> session.single().flatMap(ShownPicture::mount).isPresent(),
         () -> session.single().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id())))));
     all.add(new Command("menu.swapPictures", "", this::two, this::swap));
     all.add(Commands.LINE);
@@ -63,11 +63,11 @@ final class PictureCommands {
   }
 
   private boolean one() {
-    return session.single().flatMap(Shown::retouch).isPresent();
+    return session.single().flatMap(ShownPicture::retouch).isPresent();
   }
 
   private boolean holds(Item item) {
-    return item instanceof Item.Photo || Shown.mount(item).isPresent();
+    return item instanceof Item.Photo || ShownPicture.mount(item).isPresent();
   }
 
   private boolean two() {
@@ -80,7 +80,7 @@ final class PictureCommands {
   }
 
   private Retouch retouch() {
-    return session.single().flatMap(Shown::retouch).orElse(Retouch.NONE);
+    return session.single().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, java.util.function.UnaryOperator<Retouch> change) {
@@ -88,21 +88,21 @@ final class PictureCommands {
   }
 
   private void brush(boolean restoring) {
-    Touch.Brush last = session.touch().last();
-    session.touch().take(new Touch.Brush(last.size(), last.soft(), restoring));
+    PointerMode.Brush last = session.pointerMode().last();
+    session.pointerMode().take(new PointerMode.Brush(last.size(), last.soft(), restoring));
     session.say(Wording.text(restoring ? "brush.how.restore" : "brush.how.rub"));
   }
 
   private void background() {
     session.say(Wording.text("backdrop.pick.how"));
-    session.touch().average(0);
-    session.touch().pick(c -> change("edit.backdrop", r -> r.withBackdrop(Optional.of(new Backdrop(c, NEAR, true, CLEAN)))));
+    session.pointerMode().average(0);
+    session.pointerMode().pick(c -> change("edit.backdrop", r -> r.withBackdrop(Optional.of(new Backdrop(c, NEAR, true, CLEAN)))));
   }
 
   private void pick(double average) {
-    session.touch().average(average);
+    session.pointerMode().average(average);
     session.say(average > 0 ? Wording.text("pick.average.how", Lengths.showWithSign(average, session.unit())) : Wording.text("pick.how"));
-    session.touch().pick(colour -> {
+    session.pointerMode().pick(colour -> {
       session.apply(Looks.keep(colour));
       session.say(Wording.text("pick.taken", colour.hex()));
     });

@@ -13,7 +13,7 @@ import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.edit.Tracing;
 import org.zipthimble.core.form.Forms;
@@ -21,9 +21,9 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Trace;
@@ -33,14 +33,14 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.page.FigureSlip;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** What is done to outlines: the figures are asked on a slip, and what they give is seen before it is done. */
 public final class Shapes {
   private final Session session;
   private final FigureSlip slip;
-  private final Latest tracer = new Latest("trace");
+  private final LatestWork tracer = new LatestWork("trace");
   private List<Double> distances = List.of(0.125);
   private Corner corner = Corner.ROUND;
   private boolean filled = true;
@@ -79,8 +79,8 @@ public final class Shapes {
       rows.number("shapes.threshold", threshold, 1, 255, v -> threshold = (int) v);
     }
     Set<String> ids = ids();
-    slip.ask("shapes.offset", rows, true, () -> Optional.of(Shaping.offset(face(), ids, new Making.Rings(
-        distances, corner, filled, original, threshold, new Making.Look(Optional.empty(), Optional.empty())))));
+    slip.ask("shapes.offset", rows, true, () -> Optional.of(Shaping.offset(face(), ids, new LiveEffect.Rings(
+        distances, corner, filled, original, threshold, new LiveEffect.Look(Optional.empty(), Optional.empty())))));
   }
 
   private String shown() {
@@ -92,7 +92,7 @@ public final class Shapes {
     for (String part : text.split("[,;]")) {
       boolean inwards = part.strip().startsWith("-");
       double inches = Lengths.parse(inwards ? part.strip().substring(1) : part, session.unit());
-      if (!(inches <= 20) || out.size() == Making.Rings.MOST) {
+      if (!(inches <= 20) || out.size() == LiveEffect.Rings.MOST) {
         throw Trouble.of("shapes.badDistances", text);
       }
       out.add(inwards ? -inches : inches);
@@ -278,12 +278,12 @@ public final class Shapes {
     });
   }
 
-  private Cover.Laying laying = Cover.Laying.GRID;
+  private FillStyle.Laying laying = FillStyle.Laying.GRID;
 
   void pattern(boolean asked) {
     Set<String> ids = ids();
     slip.ask("shapes.pattern",
-        slip.rows().choice("shapes.laying", w -> "shapes.laying." + w, Cover.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, 10, v -> gap = Math.max(0, v)),
+        slip.rows().choice("shapes.laying", w -> "shapes.laying." + w, FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, 10, v -> gap = Math.max(0, v)),
         asked, () -> Optional.of(Shaping.pattern(face(), ids, laying, Math.max(0, gap))));
   }
 
@@ -294,20 +294,20 @@ public final class Shapes {
 
   /** Covers shapes with a gradient of two colours. */
   void gradient() {
-    session.single().flatMap(i -> Live.look(i).fill()).ifPresent(c -> from = c);
+    session.single().flatMap(i -> LiveGroups.look(i).fill()).ifPresent(c -> from = c);
     Set<String> ids = ids();
     slip.ask("shapes.gradient",
         slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text)).text("shapes.to", to.hex(), text -> to = Colour.parse(text))
             .number("shapes.direction", direction, -360, 360, v -> direction = v).check("shapes.roundGradient", round, on -> round = on),
-        true, () -> Optional.of(Edits.shape(face(), ids, "edit.fill", s -> s.withCover(Optional.of(
-            new Cover.Gradient(round, direction, List.of(new Cover.Stop(0, from), new Cover.Stop(1, to))))))));
+        true, () -> Optional.of(Edits.shape(face(), ids, "edit.fill", s -> s.withFillStyle(Optional.of(
+            new FillStyle.Gradient(round, direction, List.of(new FillStyle.Stop(0, from), new FillStyle.Stop(1, to))))))));
   }
 
   /** Makes the selected outline the scrap that its lane, or the first one, is cut from. */
   void scrap() {
     session.single().ifPresent(item -> {
       var plan = session.job().cutting();
-      String lane = plan.lane(item.facts().cutting().lane()).map(l -> l.id()).orElse(plan.lanes().get(0).id());
+      String lane = plan.lane(item.properties().cutting().lane()).map(l -> l.id()).orElse(plan.lanes().get(0).id());
       session.apply(CutEdits.scrap(lane, new Forms(session.job()).outline(item)));
       session.say(Wording.text("shapes.scrapTaken", plan.lane(lane).orElseThrow().name()));
     });

@@ -78,15 +78,15 @@ public final class ColourField extends HBox {
       TilePane own = new TilePane(6, 6);
       own.setPrefColumns(ACROSS);
       kept.forEach(s -> own.getChildren().add(tile(popup, s.colour(), s.name())));
-      paper.getChildren().addAll(Kit.label(Wording.text("colour.swatches"), "field-label"), own);
+      paper.getChildren().addAll(Controls.label(Wording.text("colour.swatches"), "field-label"), own);
     }
-    paper.getChildren().addAll(Kit.label(Wording.text("colour.used"), "field-label"), tiles);
-    shown.ifPresent(colour -> paper.getChildren().add(Kit.button("colour-keep", "colour.keep", () -> {
+    paper.getChildren().addAll(Controls.label(Wording.text("colour.used"), "field-label"), tiles);
+    shown.ifPresent(colour -> paper.getChildren().add(Controls.button("colour-keep", "colour.keep", () -> {
       popup.hide();
       session.apply(Looks.keep(colour));
     }, "quiet")));
     if (none) {
-      paper.getChildren().add(Kit.button("colour-none", "colour.noColour", () -> choose(popup, Optional.empty()), "quiet"));
+      paper.getChildren().add(Controls.button("colour-none", "colour.noColour", () -> choose(popup, Optional.empty()), "quiet"));
     }
     paper.getStyleClass().addAll("slip", "root-colours");
     popup.getContent().add(paper);

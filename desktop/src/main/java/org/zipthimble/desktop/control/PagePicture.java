@@ -7,16 +7,16 @@ import javafx.scene.image.ImageView;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 
 /** A page drawn small, painted on a thread of its own. */
 public final class PagePicture extends ImageView {
   private static final double SHARPER = 2;
 
-  private final Latest painter;
+  private final LatestWork painter;
 
   /** A picture that is painted by this worker. */
-  public PagePicture(Latest painter) {
+  public PagePicture(LatestWork painter) {
     this.painter = painter;
     setSmooth(true);
     getStyleClass().add("page-picture");

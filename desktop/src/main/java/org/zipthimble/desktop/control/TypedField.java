@@ -96,6 +96,6 @@ public final class TypedField extends TextField {
     value = before;
     setText(before);
     pseudoClassStateChanged(MISREAD, true);
-    Misread.show(this, sentence);
+    FieldError.show(this, sentence);
   }
 }

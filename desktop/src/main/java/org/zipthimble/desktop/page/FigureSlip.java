@@ -23,7 +23,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -33,10 +33,10 @@ import org.zipthimble.desktop.state.Session;
  */
 public final class FigureSlip extends VBox {
   private final Session session;
-  private final Label title = Kit.label("", "side-title");
-  private final Label note = Kit.wrapped("", "side-note");
+  private final Label title = Controls.label("", "side-title");
+  private final Label note = Controls.wrapped("", "side-note");
   private final VBox rows = new VBox(7);
-  private final Button make = Kit.button("figures-make", "figures.make", this::make, "main");
+  private final Button make = Controls.button("figures-make", "figures.make", this::make, "main");
   private Supplier<Optional<Edit>> edit = Optional::empty;
   private boolean preview;
 
@@ -47,7 +47,7 @@ public final class FigureSlip extends VBox {
     getStyleClass().addAll("slip", "figure-slip");
     setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     setPrefWidth(258);
-    getChildren().addAll(title, rows, note, Kit.row(6, make, Kit.button("figures-drop", "figures.drop", this::close, "plain")));
+    getChildren().addAll(title, rows, note, Controls.row(6, make, Controls.button("figures-drop", "figures.drop", this::close, "plain")));
     setAlignment(Pos.TOP_LEFT);
     managedProperty().bind(visibleProperty());
     setVisible(false);
@@ -126,13 +126,13 @@ public final class FigureSlip extends VBox {
         });
         pills.getChildren().add(pill);
       }
-      parts.add(Kit.under(Wording.text(key), pills));
+      parts.add(Controls.under(Wording.text(key), pills));
       return this;
     }
 
     /** Yes or no. */
     public Rows check(String key, boolean value, Consumer<Boolean> take) {
-      CheckBox box = Kit.check("figure-" + plain(key), key, value, on -> {
+      CheckBox box = Controls.check("figure-" + plain(key), key, value, on -> {
         take.accept(on);
         show();
       });
@@ -142,11 +142,11 @@ public final class FigureSlip extends VBox {
 
     private Rows add(String key, TypedField field) {
       field.setMaxWidth(120);
-      Label label = Kit.label(Wording.text(key), "field-label");
+      Label label = Controls.label(Wording.text(key), "field-label");
       label.setMinWidth(112);
       label.setMaxWidth(112);
       label.setWrapText(true);
-      parts.add(Kit.row(6, label, field));
+      parts.add(Controls.row(6, label, field));
       return this;
     }
 

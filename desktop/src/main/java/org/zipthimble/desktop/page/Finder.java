@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.command.Command;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -51,7 +51,7 @@ public final class Finder extends VBox {
     list.setFocusTraversable(false);
     list.setCellFactory(view -> new Cell());
     list.setOnMouseClicked(e -> take());
-    list.setPlaceholder(Kit.label(Wording.text("finder.none"), "side-note"));
+    list.setPlaceholder(Controls.label(Wording.text("finder.none"), "side-note"));
     getChildren().addAll(text, list);
     setVisible(false);
     managedProperty().bind(visibleProperty());
@@ -107,8 +107,8 @@ public final class Finder extends VBox {
         found.add(new Found(station.title(), "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station)));
       }
     }
-    session.job().faces().forEach(face -> face.items().stream().filter(i -> matches(i.facts().name(), words))
-        .forEach(i -> found.add(new Found(i.facts().name(), Wording.text("layers.face", face.name()), () -> show(face.id(), i)))));
+    session.job().faces().forEach(face -> face.items().stream().filter(i -> matches(i.properties().name(), words))
+        .forEach(i -> found.add(new Found(i.properties().name(), Wording.text("layers.face", face.name()), () -> show(face.id(), i)))));
     list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
     list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(2, list.getItems().size())));
     list.setMinHeight(USE_PREF_SIZE);
@@ -128,9 +128,9 @@ public final class Finder extends VBox {
   }
 
   private static final class Cell extends ListCell<Found> {
-    private final Label title = Kit.label("", "finder-title");
-    private final Label note = Kit.label("", "finder-note");
-    private final HBox row = Kit.row(8, title, Kit.spring(), note);
+    private final Label title = Controls.label("", "finder-title");
+    private final Label note = Controls.label("", "finder-note");
+    private final HBox row = Controls.row(8, title, Controls.spring(), note);
 
     @Override
     protected void updateItem(Found found, boolean empty) {

@@ -13,7 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.command.Command;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 
 /** The help: task by task with pictures, and every shortcut. */
 public final class HelpPage extends VBox {
@@ -29,19 +29,19 @@ public final class HelpPage extends VBox {
     VBox text = new VBox(12);
     text.getStyleClass().add("help-text");
     for (String task : TASKS) {
-      text.getChildren().addAll(Kit.wrapped(Wording.text("help." + task + ".title"), "side-title"),
-          Kit.wrapped(Wording.text("help." + task + ".text"), "help-words"));
+      text.getChildren().addAll(Controls.wrapped(Wording.text("help." + task + ".title"), "side-title"),
+          Controls.wrapped(Wording.text("help." + task + ".text"), "help-words"));
       picture(task).ifPresent(text.getChildren()::add);
     }
-    text.getChildren().addAll(Kit.label(Wording.text("help.keys.title"), "side-title"), keys(commands.get()),
-        Kit.label(Wording.text("help.hands.title"), "side-title"), Kit.wrapped(Wording.text("help.hands"), "help-words"));
+    text.getChildren().addAll(Controls.label(Wording.text("help.keys.title"), "side-title"), keys(commands.get()),
+        Controls.label(Wording.text("help.hands.title"), "side-title"), Controls.wrapped(Wording.text("help.hands"), "help-words"));
     ScrollPane scroll = new ScrollPane(text);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setId("help-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(Kit.row(10, Kit.label(Wording.text("help.title"), "page-title"), Kit.spring(),
-        Kit.button("help-close", "help.close", close, "plain")), scroll);
+    getChildren().addAll(Controls.row(10, Controls.label(Wording.text("help.title"), "page-title"), Controls.spring(),
+        Controls.button("help-close", "help.close", close, "plain")), scroll);
     setOnKeyPressed(e -> {
       if (e.getCode() == KeyCode.ESCAPE) {
         close.run();
@@ -71,7 +71,7 @@ public final class HelpPage extends VBox {
     int row = 0;
     for (Command command : commands) {
       if (!command.keys().isEmpty()) {
-        grid.addRow(row++, Kit.label(command.keysShown(), "finder-note"), Kit.label(command.title(), "report-cell"));
+        grid.addRow(row++, Controls.label(command.keysShown(), "finder-note"), Controls.label(command.title(), "report-cell"));
       }
     }
     return grid;

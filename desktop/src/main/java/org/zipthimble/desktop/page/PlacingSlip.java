@@ -9,16 +9,16 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.Adding;
+import org.zipthimble.desktop.station.ObjectAdder;
 
 /** Several pictures that wait: each click on the bench places the next, or all go into a grid at once. */
 public final class PlacingSlip extends HBox {
   private final Session session;
-  private final Adding adding;
-  private final Label next = Kit.label("", "placing-next");
+  private final ObjectAdder adding;
+  private final Label next = Controls.label("", "placing-next");
   private final TypedField columnsField;
   private final TypedField gapField;
   private List<Picture> waiting = List.of();
@@ -26,7 +26,7 @@ public final class PlacingSlip extends HBox {
   private double gap = 0.125;
 
   /** The slip of a session; it is hidden while nothing waits. */
-  public PlacingSlip(Session session, Adding adding) {
+  public PlacingSlip(Session session, ObjectAdder adding) {
     super(8);
     this.session = session;
     this.adding = adding;
@@ -47,9 +47,9 @@ public final class PlacingSlip extends HBox {
     columnsField.setPrefWidth(44);
     gapField.setPrefWidth(60);
     setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-    getChildren().addAll(next, Kit.button("placing-grid", "placing.grid", this::grid, "plain"), columnsField,
-        Kit.label(Wording.text("placing.columns"), "field-label"), gapField, Kit.label(Wording.text("placing.gap"), "field-label"),
-        Kit.button("placing-stop", "placing.stop", () -> wait(List.of()), "quiet"));
+    getChildren().addAll(next, Controls.button("placing-grid", "placing.grid", this::grid, "plain"), columnsField,
+        Controls.label(Wording.text("placing.columns"), "field-label"), gapField, Controls.label(Wording.text("placing.gap"), "field-label"),
+        Controls.button("placing-stop", "placing.stop", () -> wait(List.of()), "quiet"));
     managedProperty().bind(visibleProperty());
     wait(List.of());
   }

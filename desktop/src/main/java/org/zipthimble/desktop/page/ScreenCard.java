@@ -7,7 +7,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -37,7 +37,7 @@ public final class ScreenCard extends VBox {
     edge.setMaxWidth(10);
     edge.setCursor(javafx.scene.Cursor.H_RESIZE);
     card.getStyleClass().add("held-card");
-    card.getChildren().add(Kit.label(Wording.text("screen.card"), "side-note"));
+    card.getChildren().add(Controls.label(Wording.text("screen.card"), "side-note"));
     HBox row = new HBox(card, edge);
     double[] begun = new double[2];
     edge.setOnMousePressed(e -> {
@@ -48,25 +48,25 @@ public final class ScreenCard extends VBox {
     figure = new TypedField("screen-ppi", Wording.text("screen.ppi"), text ->
         set(Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), 40, 600)));
     figure.setPrefWidth(90);
-    getChildren().addAll(Kit.label(Wording.text("screen.title"), "side-title"), Kit.wrapped(Wording.text("screen.how"), "side-note"), row,
-        Kit.row(8, figure, Kit.button("screen-keep", "screen.keep", () -> {
-          session.taste().change(s -> s.withScreenPpi(ppi));
+    getChildren().addAll(Controls.label(Wording.text("screen.title"), "side-title"), Controls.wrapped(Wording.text("screen.how"), "side-note"), row,
+        Controls.row(8, figure, Controls.button("screen-keep", "screen.keep", () -> {
+          session.preferences().change(s -> s.withScreenPpi(ppi));
           setVisible(false);
-        }, "plain"), Kit.button("screen-leave", "screen.leave", () -> setVisible(false), "quiet")));
+        }, "plain"), Controls.button("screen-leave", "screen.leave", () -> setVisible(false), "quiet")));
     setVisible(false);
     managedProperty().bind(visibleProperty());
   }
 
   /** Opens it at what was measured last. */
   public void open() {
-    set(session.taste().now().screenPpi() > 0 ? session.taste().now().screenPpi() : USUAL);
+    set(session.preferences().now().screenPpi() > 0 ? session.preferences().now().screenPpi() : USUAL);
     setVisible(true);
     edge.requestFocus();
   }
 
   private void set(double value) {
     ppi = Math.max(40, Math.min(600, value));
-    double scale = session.taste().now().scale();
+    double scale = session.preferences().now().scale();
     card.setMinSize(WIDE * ppi / scale, HIGH * ppi / scale);
     card.setMaxSize(WIDE * ppi / scale, HIGH * ppi / scale);
     edge.setMinHeight(HIGH * ppi / scale);

@@ -35,9 +35,9 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.store.OwnShelf;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.Adding;
+import org.zipthimble.desktop.station.ObjectAdder;
 
 /** The ornament shelf: boards with the sets of ornaments and, on the first, the person's own objects. */
 public final class ShelfPane extends VBox {
@@ -49,14 +49,14 @@ public final class ShelfPane extends VBox {
   private static final double HEIGHT = 232;
 
   private final Session session;
-  private final Adding adding;
+  private final ObjectAdder adding;
   private final TextField search = new TextField();
   private final VBox boards = new VBox(4);
-  private final Label count = Kit.label("", "side-note");
+  private final Label count = Controls.label("", "side-note");
   private final Map<Ornament, Node> drawn = new LinkedHashMap<>();
 
   /** The shelf of a session. */
-  public ShelfPane(Session session, Adding adding, Runnable close) {
+  public ShelfPane(Session session, ObjectAdder adding, Runnable close) {
     super(6);
     this.session = session;
     this.adding = adding;
@@ -66,15 +66,15 @@ public final class ShelfPane extends VBox {
     search.setAccessibleText(Wording.text("shelf.search"));
     search.setPrefWidth(230);
     search.textProperty().addListener(o -> fill());
-    Button keep = Kit.button("shelf-keep", "shelf.keep", adding::keepOnShelf, "quiet");
+    Button keep = Controls.button("shelf-keep", "shelf.keep", adding::keepOnShelf, "quiet");
     session.selectionProperty().addListener((o, was, is) -> keep.setDisable(is.isEmpty()));
     keep.setDisable(session.selectionProperty().get().isEmpty());
     ScrollPane scroll = new ScrollPane(boards);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setPrefHeight(HEIGHT);
-    getChildren().addAll(Kit.row(10, Kit.label(Wording.text("shelf.title"), "side-title"), search, count, Kit.spring(), keep,
-        Kit.button("shelf-close", "shelf.close", close, "quiet")), scroll);
+    getChildren().addAll(Controls.row(10, Controls.label(Wording.text("shelf.title"), "side-title"), search, count, Controls.spring(), keep,
+        Controls.button("shelf-close", "shelf.close", close, "quiet")), scroll);
   }
 
   /** Fills the boards anew. */
@@ -82,7 +82,7 @@ public final class ShelfPane extends VBox {
     boards.getChildren().clear();
     List<Node> own = new ArrayList<>();
     String wanted = search.getText().strip().toLowerCase(java.util.Locale.ROOT);
-    for (OwnShelf.Own one : OwnShelf.all(session.taste().places().shelf())) {
+    for (OwnShelf.Own one : OwnShelf.all(session.preferences().places().shelf())) {
       if (one.name().toLowerCase(java.util.Locale.ROOT).contains(wanted)) {
         own.add(ownCard(one));
       }
@@ -96,7 +96,7 @@ public final class ShelfPane extends VBox {
     sets.forEach((set, cards) -> boards.getChildren().add(board(Wording.text("shelf.set." + set), cards)));
     count.setText(Wording.counted("shelf.count", found.size() + own.size()));
     if (boards.getChildren().isEmpty()) {
-      boards.getChildren().add(Kit.wrapped(Wording.text("shelf.none"), "side-note"));
+      boards.getChildren().add(Controls.wrapped(Wording.text("shelf.none"), "side-note"));
     }
   }
 
@@ -113,7 +113,7 @@ public final class ShelfPane extends VBox {
   private Node board(String title, List<Node> cards) {
     FlowPane flow = new FlowPane(6, 6);
     flow.getChildren().setAll(cards);
-    Label tab = Kit.label(title, "board-tab");
+    Label tab = Controls.label(title, "board-tab");
     VBox board = new VBox(3, tab, flow);
     board.getStyleClass().add("board");
     return board;

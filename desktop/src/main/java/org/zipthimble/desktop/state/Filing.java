@@ -15,7 +15,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Duration;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.store.FileMark;
+import org.zipthimble.core.store.FileStamp;
 import org.zipthimble.core.store.Recovery;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.store.Versions;
@@ -31,9 +31,9 @@ public final class Filing {
   private static final Duration FOLLOWS = Duration.seconds(1.5);
 
   private final Session session;
-  private final Taste taste;
-  private final Latest keeper = new Latest("recovery");
-  private final Latest worker = new Latest("files");
+  private final Preferences preferences;
+  private final LatestWork keeper = new LatestWork("recovery");
+  private final LatestWork worker = new LatestWork("files");
   private final PauseTransition pause = new PauseTransition(FOLLOWS);
   private final ReadOnlyObjectWrapper<Optional<LocalTime>> savedAt = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
@@ -41,14 +41,14 @@ public final class Filing {
   private int reading;
   private Recovery recovery;
   private Optional<Path> file = Optional.empty();
-  private Optional<FileMark> mark = Optional.empty();
+  private Optional<FileStamp> mark = Optional.empty();
   private Job saved;
 
-  Filing(Session session, Taste taste, Job job) {
+  Filing(Session session, Preferences preferences, Job job) {
     this.session = session;
-    this.taste = taste;
+    this.preferences = preferences;
     this.saved = job;
-    this.recovery = Recovery.in(taste.places().recovery());
+    this.recovery = Recovery.in(preferences.places().recovery());
     pause.setOnFinished(e -> keep());
   }
 
@@ -63,9 +63,9 @@ public final class Filing {
   void taken(Job job, Optional<Path> from) {
     pause.stop();
     dropRecovery();
-    recovery = Recovery.in(taste.places().recovery());
+    recovery = Recovery.in(preferences.places().recovery());
     file = from;
-    mark = from.flatMap(FileMark::of);
+    mark = from.flatMap(FileStamp::of);
     saved = job;
     savedAt.set(Optional.empty());
   }
@@ -112,7 +112,7 @@ public final class Filing {
 
   /** What programs that ended badly have left. */
   public List<Recovery.Left> left() {
-    return Recovery.left(taste.places().recovery());
+    return Recovery.left(preferences.places().recovery());
   }
 
   /** Takes up work that was left; it counts as unsaved. */
@@ -155,7 +155,7 @@ public final class Filing {
     read(() -> ThimbleFile.open(path), job -> {
       session.take(job, Optional.of(path));
       session.stationProperty().set(Station.COMPOSE);
-      taste.change(s -> s.after(path));
+      preferences.change(s -> s.after(path));
     });
   }
 
@@ -224,7 +224,7 @@ public final class Filing {
       return saveAs();
     }
     Path path = file.get();
-    Optional<FileMark> there = FileMark.of(path);
+    Optional<FileStamp> there = FileStamp.of(path);
     if (there.isPresent() && mark.isPresent() && !there.equals(mark)) {
       return switch (session.asker().changedOutside(path.getFileName().toString())) {
         case OVER -> write(path, "");
@@ -279,10 +279,10 @@ public final class Filing {
 
   private void written(Job job, Path path) {
     file = Optional.of(path);
-    mark = FileMark.of(path);
+    mark = FileStamp.of(path);
     saved = job;
     savedAt.set(Optional.of(LocalTime.now()));
-    taste.change(s -> s.after(path));
+    preferences.change(s -> s.after(path));
     if (!unsaved()) {
       pause.stop();
       dropRecovery();

@@ -9,7 +9,7 @@ import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
@@ -18,7 +18,7 @@ import org.zipthimble.core.wording.Wording;
 /** Brings picture files to where pictures already are: into mounts, or in another's place. */
 public final class PictureHands {
   private final Session session;
-  private final Latest reader = new Latest("pictures");
+  private final LatestWork reader = new LatestWork("pictures");
 
   PictureHands(Session session) {
     this.session = session;
@@ -35,7 +35,7 @@ public final class PictureHands {
   }
 
   private void one(BiConsumer<Item, Picture> then) {
-    Optional<Item> item = session.single().filter(i -> Shown.retouch(i).isPresent());
+    Optional<Item> item = session.single().filter(i -> ShownPicture.retouch(i).isPresent());
     if (item.isEmpty()) {
       session.say(Wording.text("brush.noPicture"));
       return;

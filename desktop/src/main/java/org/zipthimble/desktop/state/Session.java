@@ -42,10 +42,10 @@ public final class Session {
   private final ObjectProperty<Optional<Finding>> lookedAt = new SimpleObjectProperty<>(Optional.empty());
   private final BooleanProperty keepProportion = new SimpleBooleanProperty();
   private final ObjectProperty<String> notice = new SimpleObjectProperty<>("");
-  private final Latest checker = new Latest("checks");
-  private final WorkingOut working = new WorkingOut(this::say);
+  private final LatestWork checker = new LatestWork("checks");
+  private final EditWorker working = new EditWorker(this::say);
   private final Halvings halvings = new Halvings();
-  private final Touch touch = new Touch();
+  private final PointerMode touch = new PointerMode();
   private final PictureHands pictureHands = new PictureHands(this);
   private final Asker asker;
   private final ObjectProperty<Optional<String>> open = new SimpleObjectProperty<>(Optional.empty());
@@ -54,7 +54,7 @@ public final class Session {
   private final ObjectProperty<Set<Nodes.At>> chosenPoints = new SimpleObjectProperty<>(Set.of());
   private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.NONE);
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
-  private final Taste taste;
+  private final Preferences preferences;
   private final Filing filing;
   private Optional<Runnable> last = Optional.empty();
   private Optional<Looks.Look> look = Optional.empty();
@@ -62,14 +62,14 @@ public final class Session {
   private String amending = "";
 
   /** A session that begins with a job. */
-  public Session(Job job, Asker asker, Taste taste) {
+  public Session(Job job, Asker asker, Preferences preferences) {
     this.asker = asker;
-    this.taste = taste;
+    this.preferences = preferences;
     this.history = new ReadOnlyObjectWrapper<>(History.of(job));
     this.shown = new ReadOnlyObjectWrapper<>(job);
     this.faceId.set(job.faces().get(0).id());
-    this.filing = new Filing(this, taste, job);
-    taste.setOnTrouble(this::say);
+    this.filing = new Filing(this, preferences, job);
+    preferences.setOnTrouble(this::say);
     selection.addListener((o, was, is) -> {
       keepProportion.set(is.size() > 1 || single().map(Session::holdsProportion).orElse(false));
       key.set(key.get().filter(is::contains));
@@ -342,8 +342,8 @@ public final class Session {
   }
 
   /** What the person has chosen for the program. */
-  public Taste taste() {
-    return taste;
+  public Preferences preferences() {
+    return preferences;
   }
 
   /** Where questions to the person go. */
@@ -397,7 +397,7 @@ public final class Session {
   }
 
   /** What the next touch of the bench does. */
-  public Touch touch() {
+  public PointerMode pointerMode() {
     return touch;
   }
 

@@ -7,7 +7,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
@@ -28,11 +28,11 @@ final class BorderSlip {
     this.distance = session.job().ticket().safe();
   }
 
-  static void show(Node card, Session session, Adding adding) {
+  static void show(Node card, Session session, ObjectAdder adding) {
     new BorderSlip(session).open(card, adding);
   }
 
-  private void open(Node card, Adding adding) {
+  private void open(Node card, ObjectAdder adding) {
     TypedField far = new TypedField("border-distance", Wording.text("border.distance"), text -> distance = within(text, session.unit(), -10, 50)).keeping();
     TypedField wide = new TypedField("border-line", Wording.text("tag.lineWidth"),
         text -> linePt = Unit.POINT.fromInches(within(text, Unit.POINT, 0.01 / 72, MOST_PT / 72))).keeping();
@@ -40,10 +40,10 @@ final class BorderSlip {
     far.show(Lengths.show(distance, session.unit()));
     wide.show(Wording.text("tag.pt", Lengths.plain(linePt, 2)));
     round.show(Lengths.show(radius, session.unit()));
-    VBox paper = new VBox(8, Kit.label(Wording.text("border.title"), "side-title"),
-        Kit.row(6, Kit.under(Wording.text("border.distance"), far), Kit.under(Wording.text("tag.lineWidth"), wide),
-            Kit.under(Wording.text("tag.corners"), round)),
-        Kit.button("border-make", "form.make", () -> {
+    VBox paper = new VBox(8, Controls.label(Wording.text("border.title"), "side-title"),
+        Controls.row(6, Controls.under(Wording.text("border.distance"), far), Controls.under(Wording.text("tag.lineWidth"), wide),
+            Controls.under(Wording.text("tag.corners"), round)),
+        Controls.button("border-make", "form.make", () -> {
           popup.hide();
           adding.border(distance, linePt, radius);
         }, "main"));

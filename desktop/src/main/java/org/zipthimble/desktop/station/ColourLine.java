@@ -24,7 +24,7 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -32,7 +32,7 @@ import org.zipthimble.desktop.state.Session;
 final class ColourLine extends VBox {
   private final Session session;
   private final Button value;
-  private final Label note = Kit.wrapped("", "line-note");
+  private final Label note = Controls.wrapped("", "line-note");
   private final VBox open = new VBox(7);
   private final List<Runnable> fresh = new ArrayList<>();
   private final VBox shop = new VBox(7);
@@ -42,7 +42,7 @@ final class ColourLine extends VBox {
     this.session = session;
     cards = new ShopRow(session);
     getStyleClass().add("ticket-line");
-    value = Kit.button("ticket-colour", "ticket.colour.open", () -> {
+    value = Controls.button("ticket-colour", "ticket.colour.open", () -> {
       open.setVisible(!open.isVisible());
       note.setVisible(!open.isVisible());
       cards.refresh();
@@ -54,7 +54,7 @@ final class ColourLine extends VBox {
     }
     open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), "destination.", () -> plan().to(),
         to -> session.apply(ColourEdits.destination(to))), cards, shop);
-    Label name = Kit.wrapped("", "line-note");
+    Label name = Controls.wrapped("", "line-note");
     fresh.add(() -> name.setText(plan().profile().name()));
     TypedField limit = new TypedField("colour-limit", Wording.text("ticket.colour.limit"), text -> {
       double percent = Lengths.parseNumber(text.replace("%", ""), ColourPlan.LEAST_LIMIT * 100, ColourPlan.MOST_LIMIT * 100);
@@ -62,14 +62,14 @@ final class ColourLine extends VBox {
     });
     limit.setMaxWidth(76);
     fresh.add(() -> limit.show(Wording.text("proof.percent", Lengths.plain(plan().limit() * 100, 0))));
-    FlowPane profiles = new FlowPane(4, 4, Kit.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
-        Kit.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
-    shop.getChildren().addAll(Kit.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
+    FlowPane profiles = new FlowPane(4, 4, Controls.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
+        Controls.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
+    shop.getChildren().addAll(Controls.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
         pills("ticket.colour.intent", "intent-", Intent.values(), "intent.", () -> plan().intent(), i -> change(p -> p.withIntent(i))),
         check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.withBlackPoint(on))),
         check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.withBlackWords(on))),
-        Kit.under(Wording.text("ticket.colour.limit"), limit));
-    getChildren().addAll(Kit.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
+        Controls.under(Wording.text("ticket.colour.limit"), limit));
+    getChildren().addAll(Controls.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
   }
 
   private ColourPlan plan() {
@@ -104,11 +104,11 @@ final class ColourLine extends VBox {
       pane.getChildren().add(pill);
     }
     fresh.add(() -> group.selectToggle(group.getToggles().get(now.now().ordinal())));
-    return Kit.under(Wording.text(key), pane);
+    return Controls.under(Wording.text(key), pane);
   }
 
   private CheckBox check(String key, String id, Giving<Boolean> now, Taking<Boolean> take) {
-    CheckBox box = Kit.check(id, key, now.now(), take::take);
+    CheckBox box = Controls.check(id, key, now.now(), take::take);
     box.setWrapText(true);
     fresh.add(() -> box.setSelected(now.now()));
     return box;

@@ -30,12 +30,12 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Finish;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Laid;
+import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.bench.Drawn;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.bench.DrawnNodes;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** One sheet drawn to scale; its pieces can be moved by hand where they stay valid. */
@@ -106,18 +106,18 @@ final class CutMat extends Pane {
     Box stock = stock(s);
     view = Viewport.fit(stock, getWidth(), getHeight(), BORDER);
     List<Node> nodes = new ArrayList<>();
-    nodes.add(Drawn.box(stock.grown(0.12), view, "mat-edge"));
-    Shape material = Drawn.path(s.supply().scrap().orElse(Shapes.rectangle(stock)), view, "material");
+    nodes.add(DrawnNodes.box(stock.grown(0.12), view, "mat-edge"));
+    Shape material = DrawnNodes.path(s.supply().scrap().orElse(Shapes.rectangle(stock)), view, "material");
     material.setStyle(fill(s.lane(), s.lane().finish() == Finish.CLEAR ? 0.35 : 1));
     nodes.add(material);
     finish(s, stock, nodes);
-    nodes.add(Drawn.box(usable(s), view, "usable"));
+    nodes.add(DrawnNodes.box(usable(s), view, "usable"));
     for (Piece piece : s.pieces()) {
       boolean lifted = held.filter(h -> h.id().equals(piece.id())).isPresent();
       nodes.add(piece(lifted ? piece.mapped(Affine.move(by.x(), by.y())) : piece, lifted));
     }
     for (CutLine line : s.extras()) {
-      nodes.add(Drawn.path(line.path(), view, CutMarks.light(s.lane().colour()) ? "weed-line-dark" : "weed-line"));
+      nodes.add(DrawnNodes.path(line.path(), view, CutMarks.light(s.lane().colour()) ? "weed-line-dark" : "weed-line"));
     }
     numbers(s, nodes);
     free(s, nodes);
@@ -168,10 +168,10 @@ final class CutMat extends Pane {
     if (CutMarks.light(sheet.orElseThrow().lane().colour())) {
       group.getStyleClass().add("on-light");
     }
-    Shape area = Drawn.path(piece.outline(), view, lifted ? "piece-lifted" : "piece");
+    Shape area = DrawnNodes.path(piece.outline(), view, lifted ? "piece-lifted" : "piece");
     group.getChildren().add(area);
     for (CutLine line : piece.lines()) {
-      group.getChildren().add(Drawn.path(line.path(), view, "cut-" + line.kind().name().toLowerCase(Locale.ROOT)));
+      group.getChildren().add(DrawnNodes.path(line.path(), view, "cut-" + line.kind().name().toLowerCase(Locale.ROOT)));
     }
     return group;
   }
@@ -184,7 +184,7 @@ final class CutMat extends Pane {
       Box box = Measure.bounds(s.pieces().get(i).outline()).orElseThrow();
       Point at = view.toPixel(box.centre());
       if (box.width() * view.scale() > 26 && box.height() * view.scale() > 22) {
-        Label number = Kit.label(String.valueOf(i + 1), "piece-number");
+        Label number = Controls.label(String.valueOf(i + 1), "piece-number");
         StackPane disc = new StackPane(number);
         disc.getStyleClass().add("piece-disc");
         disc.setMouseTransparent(true);
@@ -202,7 +202,7 @@ final class CutMat extends Pane {
       return;
     }
     Point at = view.toPixel(new Point(s.supply().usable().centre().x(), reach.orElseThrow().bottom() + left / 2));
-    Label tag = Kit.label(Wording.text("cutSheet.free", Lengths.showWithSign(Math.floor(left * 16) / 16, session.unit())), "free-tag");
+    Label tag = Controls.label(Wording.text("cutSheet.free", Lengths.showWithSign(Math.floor(left * 16) / 16, session.unit())), "free-tag");
     tag.setMouseTransparent(true);
     tag.relocate(at.x() - 70, at.y() - 12);
     nodes.add(tag);
@@ -255,11 +255,11 @@ final class CutMat extends Pane {
       again.run();
       return;
     }
-    List<Laid> laid = new ArrayList<>();
-    for (Laid l : Layout.laid(job, s.lane())) {
+    List<PiecePlace> laid = new ArrayList<>();
+    for (PiecePlace l : Layout.laid(job, s.lane())) {
       if (l.piece().equals(piece.id()) && l.sheet() == s.number() - 1) {
         Point origin = map.apply(new Point(l.x(), l.y()));
-        laid.add(new Laid(l.piece(), l.sheet(), origin.x(), origin.y(), l.turn() + turn));
+        laid.add(new PiecePlace(l.piece(), l.sheet(), origin.x(), origin.y(), l.turn() + turn));
       } else {
         laid.add(l);
       }
@@ -275,10 +275,10 @@ final class CutMat extends Pane {
     Pane pane = new Pane();
     pane.setMinSize(side, side);
     pane.setMaxSize(side, side);
-    Shape material = Drawn.path(Shapes.rectangle(stock), tiny, "material");
+    Shape material = DrawnNodes.path(Shapes.rectangle(stock), tiny, "material");
     material.setStyle(fill(s.lane(), 1));
     Path outlines = s.outlines();
-    pane.getChildren().addAll(material, Drawn.path(outlines, tiny, "piece"));
+    pane.getChildren().addAll(material, DrawnNodes.path(outlines, tiny, "piece"));
     return pane;
   }
 }

@@ -36,8 +36,8 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
-import org.zipthimble.desktop.control.Kit;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -47,21 +47,21 @@ public final class CutStation {
   private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
 
   private final Session session;
-  private final Latest layer = new Latest("layout");
-  private final Latest mover = new Latest("move");
+  private final LatestWork layer = new LatestWork("layout");
+  private final LatestWork mover = new LatestWork("move");
   private final BorderPane bench = new BorderPane();
   private final CutMat mat;
   private final LaneCards lanes;
   private final HBox strip = new HBox(8);
-  private final Label caption = Kit.label("", "sheet-caption");
-  private final Label how = Kit.label("", "side-note");
-  private final Label uses = Kit.wrapped("", "use-slip");
-  private final Label trouble = Kit.wrapped("", "line-note", "ruin");
-  private final HBox ways = Kit.row(6,
-      Kit.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Kit.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
-      Kit.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.withSplit(
+  private final Label caption = Controls.label("", "sheet-caption");
+  private final Label how = Controls.label("", "side-note");
+  private final Label uses = Controls.wrapped("", "use-slip");
+  private final Label trouble = Controls.wrapped("", "line-note", "ruin");
+  private final HBox ways = Controls.row(6,
+      Controls.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Controls.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
+      Controls.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.withSplit(
           new Split(true, List.of(), true, p.split().overlap())))), "quiet"));
-  private final Button nest = Kit.button("cut-nest", "cutSheet.nest", this::nest, "main");
+  private final Button nest = Controls.button("cut-nest", "cutSheet.nest", this::nest, "main");
   private final ProgressBar bar = new ProgressBar(0);
   private final HBox running;
   private final AtomicBoolean stopping = new AtomicBoolean();
@@ -80,13 +80,13 @@ public final class CutStation {
     lanes = new LaneCards(session, this::lane, printed);
     bar.setPrefWidth(150);
     bar.setAccessibleText(Wording.text("cutSheet.nesting"));
-    running = Kit.row(8, bar, Kit.button("cut-stop", "cutSheet.stop", () -> stopping.set(true), "plain"));
+    running = Controls.row(8, bar, Controls.button("cut-stop", "cutSheet.stop", () -> stopping.set(true), "plain"));
     running.managedProperty().bind(running.visibleProperty());
     running.setVisible(false);
     trouble.managedProperty().bind(trouble.visibleProperty());
     ways.managedProperty().bind(trouble.visibleProperty());
     ways.visibleProperty().bind(trouble.visibleProperty());
-    VBox top = new VBox(4, Kit.row(10, caption, Kit.spring(), how), trouble, ways);
+    VBox top = new VBox(4, Controls.row(10, caption, Controls.spring(), how), trouble, ways);
     top.getStyleClass().add("cut-top");
     StackPane middle = new StackPane(mat, uses);
     StackPane.setAlignment(uses, Pos.TOP_RIGHT);
@@ -95,7 +95,7 @@ public final class CutStation {
     sheets.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     sheets.getStyleClass().add("bare-scroll");
     HBox.setHgrow(sheets, javafx.scene.layout.Priority.ALWAYS);
-    HBox bottom = Kit.row(12, sheets, running, nest);
+    HBox bottom = Controls.row(12, sheets, running, nest);
     bottom.getStyleClass().add("cut-bottom");
     bench.setTop(top);
     bench.setCenter(middle);
@@ -203,9 +203,9 @@ public final class CutStation {
   private Node thumb(int index) {
     CutSheet sheet = plan.sheets().get(index);
     Node picture = CutMat.small(sheet, 46);
-    VBox words = new VBox(1, Kit.label(Wording.text(sheet.supply().roll() ? "cutSheet.rollNumber" : "cutSheet.matNumber", index + 1), "card-name"),
-        Kit.label(sheet.lane().name(), "side-note"));
-    Node card = Kit.card("cut-sheet-" + (index + 1), Wording.text("cutSheet.matNumber", index + 1), Kit.row(8, picture, words), () -> {
+    VBox words = new VBox(1, Controls.label(Wording.text(sheet.supply().roll() ? "cutSheet.rollNumber" : "cutSheet.matNumber", index + 1), "card-name"),
+        Controls.label(sheet.lane().name(), "side-note"));
+    Node card = Controls.card("cut-sheet-" + (index + 1), Wording.text("cutSheet.matNumber", index + 1), Controls.row(8, picture, words), () -> {
       chosen = index;
       show();
     }, "sheet-thumb");

@@ -25,23 +25,23 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.practice.link.CutterLink;
 
 /** Sends a sheet to a cutter on this machine: started, paused, ended, taken up again where it broke off. */
 final class CutterCard extends VBox {
   private final Session session;
-  private final Latest layer = new Latest("cutter-sheets");
+  private final LatestWork layer = new LatestWork("cutter-sheets");
   private final ComboBox<String> sheets = new ComboBox<>();
-  private final Label words = Kit.wrapped("", "line-note");
+  private final Label words = Controls.wrapped("", "line-note");
   private final ProgressBar bar = new ProgressBar(0);
-  private final Button send = Kit.button("cutter-send", "cutter.send", () -> begin(0), "main");
-  private final Button pause = Kit.button("cutter-pause", "cutter.pause", this::pause, "plain");
-  private final Button end = Kit.button("cutter-end", "cutter.end", this::end, "plain");
-  private final Button resume = Kit.button("cutter-resume", "cutter.resume", () -> begin(this.brokenAt), "plain");
+  private final Button send = Controls.button("cutter-send", "cutter.send", () -> begin(0), "main");
+  private final Button pause = Controls.button("cutter-pause", "cutter.pause", this::pause, "plain");
+  private final Button end = Controls.button("cutter-end", "cutter.end", this::end, "plain");
+  private final Button resume = Controls.button("cutter-resume", "cutter.resume", () -> begin(this.brokenAt), "plain");
   private final AtomicBoolean paused = new AtomicBoolean();
   private final AtomicBoolean stopping = new AtomicBoolean();
   private final HBox running;
@@ -63,14 +63,14 @@ final class CutterCard extends VBox {
     at.setMaxWidth(80);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("cutter.progress"));
-    running = Kit.row(6, pause, end);
+    running = Controls.row(6, pause, end);
     for (Node node : List.of(running, bar, resume)) {
       node.managedProperty().bind(node.visibleProperty());
       node.setVisible(false);
     }
     getChildren().addAll(
-        Kit.label(Wording.text("cutter.title"), "card-title"), Kit.under(Wording.text("cutter.sheet"), sheets),
-        Kit.row(6, Kit.under(Wording.text("cutter.port"), at), Kit.button("cutter-start", "cutter.start", this::start, "quiet")),
+        Controls.label(Wording.text("cutter.title"), "card-title"), Controls.under(Wording.text("cutter.sheet"), sheets),
+        Controls.row(6, Controls.under(Wording.text("cutter.port"), at), Controls.button("cutter-start", "cutter.start", this::start, "quiet")),
         send, bar, running, resume, words);
   }
 

@@ -20,8 +20,8 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The findings of the job; a click goes to the face, the object and the place. */
@@ -30,9 +30,9 @@ public final class FindingsPane extends VBox {
 
   private final Session session;
   private final VBox cards = new VBox(8);
-  private final Label summary = Kit.wrapped("", "side-note");
-  private final Label edgeNote = Kit.wrapped("", "line-note");
-  private final Latest edges = new Latest("edges");
+  private final Label summary = Controls.wrapped("", "side-note");
+  private final Label edgeNote = Controls.wrapped("", "line-note");
+  private final LatestWork edges = new LatestWork("edges");
 
   /** The findings of a session's job. */
   public FindingsPane(Session session, Node lenses) {
@@ -44,7 +44,7 @@ public final class FindingsPane extends VBox {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(lenses, Kit.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
+    getChildren().addAll(lenses, Controls.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
     edgeNote.setId("edge-note");
     session.findingsProperty().addListener(o -> refresh());
     session.lookedAtProperty().addListener(o -> refresh());
@@ -63,7 +63,7 @@ public final class FindingsPane extends VBox {
       nodes.add(card(findings.get(i), i + 1));
     }
     if (findings.isEmpty()) {
-      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Kit.wrapped(Wording.text("findings.well"), "finding-text"));
+      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Controls.wrapped(Wording.text("findings.well"), "finding-text"));
       well.getStyleClass().add("well-card");
       nodes.add(well);
     }
@@ -87,21 +87,21 @@ public final class FindingsPane extends VBox {
   private Node card(Finding finding, int number) {
     String weight = finding.weight() == Weight.RUIN ? "ruin" : "look";
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
-    HBox head = Kit.row(6, Icons.of(Icons.RUIN, "mark-" + weight), Kit.wrapped(finding.title(), "finding-title", weight));
+    HBox head = Controls.row(6, Icons.of(Icons.RUIN, "mark-" + weight), Controls.wrapped(finding.title(), "finding-title", weight));
     VBox inside = new VBox(
-        5, head, Kit.wrapped(finding.sentence(), "finding-text"),
-        Kit.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));
+        5, head, Controls.wrapped(finding.sentence(), "finding-text"),
+        Controls.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));
     List<Mends.Mend> mends = Mends.of(session.job(), finding);
     if (!mends.isEmpty()) {
       FlowPane pills = new FlowPane(4, 4);
-      mends.forEach(m -> pills.getChildren().add(Kit.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
+      mends.forEach(m -> pills.getChildren().add(Controls.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
         session.faceIdProperty().set(finding.faceId());
         session.applyBeside(m.edit());
       }, "quiet")));
       inside.getChildren().add(pills);
     }
-    inside.getChildren().add(Kit.label(Wording.text("findings.goto", faceName), "finding-go"));
-    VBox card = Kit.card("finding-" + number, finding.title(), inside, () -> session.goTo(finding), "finding-card", weight);
+    inside.getChildren().add(Controls.label(Wording.text("findings.goto", faceName), "finding-go"));
+    VBox card = Controls.card("finding-" + number, finding.title(), inside, () -> session.goTo(finding), "finding-card", weight);
     card.pseudoClassStateChanged(SELECTED, session.lookedAtProperty().get().filter(finding::equals).isPresent());
     return card;
   }

@@ -11,7 +11,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 
@@ -27,11 +27,11 @@ final class FormSlip {
 
   private FormSlip() {}
 
-  static void show(Node card, Adding adding) {
+  static void show(Node card, ObjectAdder adding) {
     new FormSlip().open(card, adding);
   }
 
-  private void open(Node card, Adding adding) {
+  private void open(Node card, ObjectAdder adding) {
     ToggleGroup group = new ToggleGroup();
     HBox kinds = new HBox(4);
     for (String one : new String[] {"table", "lines", "boxes"}) {
@@ -52,10 +52,10 @@ final class FormSlip {
     across.show(String.valueOf(columns));
     down.show(String.valueOf(rows));
     line.show(Wording.text("tag.pt", Lengths.plain(linePt, 2)));
-    VBox paper = new VBox(8, Kit.label(Wording.text("form.title"), "side-title"), kinds,
-        Kit.row(6, Kit.under(Wording.text("repeat.columns"), across), Kit.under(Wording.text("repeat.rows"), down),
-            Kit.under(Wording.text("tag.lineWidth"), line)),
-        Kit.button("form-make", "form.make", () -> {
+    VBox paper = new VBox(8, Controls.label(Wording.text("form.title"), "side-title"), kinds,
+        Controls.row(6, Controls.under(Wording.text("repeat.columns"), across), Controls.under(Wording.text("repeat.rows"), down),
+            Controls.under(Wording.text("tag.lineWidth"), line)),
+        Controls.button("form-make", "form.make", () -> {
           popup.hide();
           adding.form(kind, columns, rows, linePt);
         }, "main"));

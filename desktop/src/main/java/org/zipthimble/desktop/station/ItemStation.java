@@ -35,9 +35,9 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
@@ -57,8 +57,8 @@ public final class ItemStation {
   private final TypedField name;
   private final TypedField width;
   private final TypedField height;
-  private final Label envelopes = Kit.wrapped("", "side-note");
-  private final Latest previews = new Latest("previews");
+  private final Label envelopes = Controls.wrapped("", "side-note");
+  private final LatestWork previews = new LatestWork("previews");
   private String item = StandardItem.INVITATION.title();
   private Size size = StandardItem.INVITATION.size();
   private int faces = StandardItem.INVITATION.faces();
@@ -122,25 +122,25 @@ public final class ItemStation {
     jobStrip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     VBox.setVgrow(wall, Priority.ALWAYS);
     bench.getChildren().addAll(leftWork,
-        Kit.row(12, title(), Kit.spring(), wall.search()),
-        wall, Kit.label(Wording.text("item.shelf"), "side-title"), jobStrip);
+        Controls.row(12, title(), Controls.spring(), wall.search()),
+        wall, Controls.label(Wording.text("item.shelf"), "side-title"), jobStrip);
     bench.setMinSize(0, 0);
-    HBox sizes = Kit.row(6, Kit.under(Wording.text("item.width"), width), Kit.under(Wording.text("item.height"), height),
-        Kit.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
+    HBox sizes = Controls.row(6, Controls.under(Wording.text("item.width"), width), Controls.under(Wording.text("item.height"), height),
+        Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
     sizes.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
     HBox pills = new HBox(4, pill("item-one", "item.one", 1), pill("item-two", "item.two", 2), pill("item-four", "item.four", 4), pill("item-eight", "item.eight", 8));
-    VBox card = new VBox(8, Kit.under(Wording.text("item.name"), name), sizes, Kit.under(Wording.text("item.faces"), pills),
-        Kit.wrapped(Wording.text("item.typing"), "side-note"), envelopes,
-        Kit.button("item-start", "item.start", this::start, "main"),
-        Kit.button("item-keep", "item.keep", this::keepOwn, "quiet"));
+    VBox card = new VBox(8, Controls.under(Wording.text("item.name"), name), sizes, Controls.under(Wording.text("item.faces"), pills),
+        Controls.wrapped(Wording.text("item.typing"), "side-note"), envelopes,
+        Controls.button("item-start", "item.start", this::start, "main"),
+        Controls.button("item-keep", "item.keep", this::keepOwn, "quiet"));
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
-    side.getChildren().addAll(Kit.label(Wording.text("item.own"), "side-title"), card,
-        Kit.button("item-open", "item.open", session.filing()::askAndOpen, "plain"));
+    side.getChildren().addAll(Controls.label(Wording.text("item.own"), "side-title"), card,
+        Controls.button("item-open", "item.open", session.filing()::askAndOpen, "plain"));
   }
 
   private static Label title() {
-    Label title = Kit.label(Wording.text("item.title"), "page-title");
+    Label title = Controls.label(Wording.text("item.title"), "page-title");
     title.setMinWidth(Label.USE_PREF_SIZE);
     return title;
   }
@@ -205,27 +205,27 @@ public final class ItemStation {
 
   private void keepOwn() {
     Settings.OwnItem own = new Settings.OwnItem(item, size, faces);
-    session.taste().change(s -> s.with(own));
+    session.preferences().change(s -> s.with(own));
     session.say(Wording.text("item.kept", item));
   }
 
   private void left() {
     leftWork.getChildren().clear();
     for (Recovery.Left left : session.filing().left()) {
-      Button take = Kit.button("recover-take", "recovery.take", () -> {
+      Button take = Controls.button("recover-take", "recovery.take", () -> {
         if (session.filing().leave()) {
           session.filing().takeUp(left);
           leftWork.getChildren().clear();
         }
       }, "plain");
-      Button drop = Kit.button("recover-drop", "recovery.drop", () -> {
+      Button drop = Controls.button("recover-drop", "recovery.drop", () -> {
         session.filing().discard(left);
         left();
       }, "quiet");
-      Label text = Kit.wrapped(Wording.text("recovery.left", left.name(),
+      Label text = Controls.wrapped(Wording.text("recovery.left", left.name(),
           WHEN.format(left.when().atZone(ZoneId.systemDefault()))), "recovery-text");
       HBox.setHgrow(text, Priority.ALWAYS);
-      HBox slip = Kit.row(10, text, take, drop);
+      HBox slip = Controls.row(10, text, take, drop);
       slip.getStyleClass().add("recovery-slip");
       leftWork.getChildren().add(slip);
     }
@@ -233,7 +233,7 @@ public final class ItemStation {
 
   private void shelf() {
     jobs.getChildren().clear();
-    for (Path recent : session.taste().now().recent()) {
+    for (Path recent : session.preferences().now().recent()) {
       if (Files.isRegularFile(recent)) {
         String title = recent.getFileName().toString().replace(ThimbleFile.ENDING, "");
         jobs.getChildren().add(job("recent-" + jobs.getChildren().size(), title, Wording.text("item.recent", recent.getParent()),
@@ -266,11 +266,11 @@ public final class ItemStation {
       view.setSmooth(true);
       frame.getChildren().setAll(view);
     }));
-    VBox words = new VBox(3, Kit.wrapped(title, "finding-title"), Kit.wrapped(note, "side-note"));
+    VBox words = new VBox(3, Controls.wrapped(title, "finding-title"), Controls.wrapped(note, "side-note"));
     words.setPrefWidth(142);
     words.setMaxWidth(142);
     words.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-    return Kit.card(id, title, new HBox(8, frame, words), action, "demo-card");
+    return Controls.card(id, title, new HBox(8, frame, words), action, "demo-card");
   }
 
   private static Optional<Image> preview(Opening file) {

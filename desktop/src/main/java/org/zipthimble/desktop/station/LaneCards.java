@@ -37,7 +37,7 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -62,9 +62,9 @@ final class LaneCards {
     scroll.getStyleClass().add("bare-scroll");
     inside.getStyleClass().add("side");
     inside.getChildren().addAll(
-        Kit.row(6, Kit.label(Wording.text("lanes.title"), "side-title"), Kit.spring(), Kit.label(Wording.text("lanes.order"), "side-note")),
-        cards, Kit.button("lane-add", "lanes.add", this::add, "dashed"), Kit.stitch(), settings,
-        Kit.button("cut-printed", "cutSheet.printed", printed, "quiet"));
+        Controls.row(6, Controls.label(Wording.text("lanes.title"), "side-title"), Controls.spring(), Controls.label(Wording.text("lanes.order"), "side-note")),
+        cards, Controls.button("lane-add", "lanes.add", this::add, "dashed"), Controls.stitch(), settings,
+        Controls.button("cut-printed", "cutSheet.printed", printed, "quiet"));
     buildSettings();
   }
 
@@ -117,12 +117,12 @@ final class LaneCards {
     Rectangle colour = new Rectangle(30, 30);
     colour.setStyle(CutMat.fill(lane, 1));
     colour.getStyleClass().add("lane-colour");
-    VBox badge = new VBox(3, colour, Kit.label(String.valueOf(number), "lane-number"));
+    VBox badge = new VBox(3, colour, Controls.label(String.valueOf(number), "lane-number"));
     badge.setAlignment(javafx.geometry.Pos.TOP_CENTER);
     badge.setMinWidth(34);
-    VBox words = new VBox(2, Kit.label(lane.name(), "lane-name"), Kit.wrapped(facts(lane), "side-note"));
+    VBox words = new VBox(2, Controls.label(lane.name(), "lane-name"), Controls.wrapped(properties(lane), "side-note"));
     HBox.setHgrow(words, Priority.ALWAYS);
-    HBox head = Kit.row(8, badge, words);
+    HBox head = Controls.row(8, badge, words);
     boolean unfolded = lane.id().equals(open);
     VBox all = new VBox(6, head);
     if (unfolded) {
@@ -130,14 +130,14 @@ final class LaneCards {
       all.getStyleClass().addAll("lane-card", "lane-open");
       return all;
     }
-    return Kit.card("lane-" + lane.id(), lane.name(), all, () -> {
+    return Controls.card("lane-" + lane.id(), lane.name(), all, () -> {
       open = lane.id();
       show.accept(lane.id());
       refresh(plan);
     }, "lane-card");
   }
 
-  private String facts(Lane lane) {
+  private String properties(Lane lane) {
     var sheets = plan.of(lane.id());
     int pieces = sheets.stream().mapToInt(s -> s.pieces().size()).sum();
     double length = sheets.stream().flatMap(s -> s.lines().stream()).mapToDouble(l -> Extent.length(l.path())).sum();
@@ -180,14 +180,14 @@ final class LaneCards {
     Node size = row(
         length("lane-wide", "lanes.wide", 1, 200, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
         length("lane-high", "lanes.high", 1, 2000, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
-    CheckBox mirror = Kit.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.withMirrored(on)));
+    CheckBox mirror = Controls.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.withMirrored(on)));
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
-        Kit.under(Wording.text("lanes.name"), name), Kit.under(Wording.text("lanes.colour"), colour),
+        Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
         pick("lane-material", Material.values(), "material.", Lane::material, (l, m) -> l.with(m)),
         pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, mirror,
-        Kit.row(4, Kit.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Kit.button("lane-down", "lanes.up", () -> move(1), "quiet"),
-            Kit.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
+        Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
+            Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
 
   private void move(int by) {
@@ -200,7 +200,7 @@ final class LaneCards {
   }
 
   private static Node row(Region a, String keyA, Region b, String keyB) {
-    return Kit.row(6, Kit.under(Wording.text(keyA), a), Kit.under(Wording.text(keyB), b));
+    return Controls.row(6, Controls.under(Wording.text(keyA), a), Controls.under(Wording.text(keyB), b));
   }
 
   private TypedField typed(String id, String key, Function<Lane, String> read, BiFunction<Lane, String, Lane> write) {
@@ -300,12 +300,12 @@ final class LaneCards {
   }
 
   private void buildSettings() {
-    CheckBox nested = Kit.check("cut-nested", "cutSheet.nestedCheck", false, on -> plan(p -> p.withNested(on)));
-    CheckBox grain = Kit.check("cut-grain", "cutSheet.grain", false, on -> plan(p -> p.spaced(p.gap(), p.turns(), on)));
-    CheckBox marks = Kit.check("cut-marks", "cutSheet.marks", false, on -> plan(p -> p.withMarks(on)));
-    CheckBox split = Kit.check("cut-split", "cutSheet.split", false,
+    CheckBox nested = Controls.check("cut-nested", "cutSheet.nestedCheck", false, on -> plan(p -> p.withNested(on)));
+    CheckBox grain = Controls.check("cut-grain", "cutSheet.grain", false, on -> plan(p -> p.spaced(p.gap(), p.turns(), on)));
+    CheckBox marks = Controls.check("cut-marks", "cutSheet.marks", false, on -> plan(p -> p.withMarks(on)));
+    CheckBox split = Controls.check("cut-split", "cutSheet.split", false,
         on -> plan(p -> p.withSplit(new Split(on, p.split().at(), p.split().stepped(), p.split().overlap()))));
-    CheckBox stepped = Kit.check("cut-stepped", "cutSheet.stepped", true,
+    CheckBox stepped = Controls.check("cut-stepped", "cutSheet.stepped", true,
         on -> plan(p -> p.withSplit(new Split(p.split().on(), p.split().at(), on, p.split().overlap()))));
     FlowPane turns = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
@@ -335,7 +335,7 @@ final class LaneCards {
         row(whole("cut-weed-lines", "cutSheet.weedLines", 0, 100, CutPlan::weedLines, (p, v) -> p.weeded(p.weedBox(), v)), "cutSheet.weedLines",
             whole("cut-overlap", "cutSheet.overlap", 0, 2, p -> p.split().overlap(),
                 (p, v) -> p.withSplit(new Split(p.split().on(), p.split().at(), p.split().stepped(), v))), "cutSheet.overlap"),
-        marks, split, stepped, Kit.under(Wording.text("cutSheet.seams"), seams()));
+        marks, split, stepped, Controls.under(Wording.text("cutSheet.seams"), seams()));
   }
 
   /** Where the seams stand from the design's left; empty to have them proposed. */

@@ -26,8 +26,8 @@ import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** One layer: a small drawing of it, its name, whether it is seen and locked, and a grip to drag it by. */
@@ -36,18 +36,18 @@ final class LayerCell extends ListCell<Item> {
   private static final int THUMB = 26;
 
   private final Session session;
-  private final Latest painter = Thumbs.PAINTER;
+  private final LatestWork painter = Thumbs.PAINTER;
   private final ImageView thumb = new ImageView();
   private final ToggleButton seen = toggle("layer-seen", "layers.show");
   private final ToggleButton locked = toggle("layer-lock", "layers.lock");
-  private final Label name = Kit.label("", "layer-name");
-  private final Label kind = Kit.label("", "layer-kind");
+  private final Label name = Controls.label("", "layer-name");
+  private final Label kind = Controls.label("", "layer-kind");
   private final HBox row;
   private Item drawn;
 
   /** Draws the thumbnails of all cells. */
   private static final class Thumbs {
-    private static final Latest PAINTER = new Latest("thumbnails");
+    private static final LatestWork PAINTER = new LatestWork("thumbnails");
   }
 
   LayerCell(Session session) {
@@ -63,7 +63,7 @@ final class LayerCell extends ListCell<Item> {
     frame.getStyleClass().add("layer-thumb");
     frame.setMinSize(THUMB + 2, THUMB + 2);
     frame.setMaxSize(THUMB + 2, THUMB + 2);
-    row = Kit.row(6, seen, frame, names, locked, grip);
+    row = Controls.row(6, seen, frame, names, locked, grip);
     row.setMinHeight(ROW);
     row.setMaxHeight(ROW);
     seen.setOnAction(e -> change("edit.show", true));
@@ -82,7 +82,7 @@ final class LayerCell extends ListCell<Item> {
   }
 
   private void change(String key, boolean visibility) {
-    session.apply(Edits.facts(session.faceIdProperty().get(), Set.of(getItem().id()), key,
+    session.apply(Edits.properties(session.faceIdProperty().get(), Set.of(getItem().id()), key,
         f -> visibility ? f.withVisible(!f.visible()) : f.withLocked(!f.locked())));
   }
 
@@ -95,12 +95,12 @@ final class LayerCell extends ListCell<Item> {
       return;
     }
     setId("layer-" + item.id());
-    setAccessibleText(item.facts().name());
-    seen.setSelected(item.facts().visible());
-    locked.setSelected(item.facts().locked());
-    name.setText(item.facts().name());
+    setAccessibleText(item.properties().name());
+    seen.setSelected(item.properties().visible());
+    locked.setSelected(item.properties().locked());
+    name.setText(item.properties().name());
     String what = item.accept(new LayersPane.KindName());
-    kind.setText(item.facts().role() == Role.GUIDE ? Wording.text("kind.guide", what) : what);
+    kind.setText(item.properties().role() == Role.GUIDE ? Wording.text("kind.guide", what) : what);
     setGraphic(row);
     if (item != drawn) {
       drawn = item;
@@ -120,7 +120,7 @@ final class LayerCell extends ListCell<Item> {
   }
 
   private BufferedImage picture(Job job, Item item) {
-    Item shown = item.with(item.facts().withVisible(true).withRole(Role.PRINTS));
+    Item shown = item.with(item.properties().withVisible(true).withRole(Role.PRINTS));
     Box box = shown.placement().around();
     double scale = 2 * THUMB / Math.max(0.02, Math.max(box.width(), box.height()) + 0.02);
     Affine map = Affine.move(-box.centre().x(), -box.centre().y()).then(Affine.scale(scale, scale)).then(Affine.move(THUMB, THUMB));

@@ -20,9 +20,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** The layers of the face or of the open group, topmost first; or in their place the steps that were done. */
@@ -64,12 +64,12 @@ public final class LayersPane extends VBox {
     list.setCellFactory(view -> new LayerCell(session));
     list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     list.getSelectionModel().getSelectedItems().addListener((javafx.collections.ListChangeListener<Item>) c -> taken());
-    list.setPlaceholder(Kit.wrapped(Wording.text("layers.empty"), "side-note"));
+    list.setPlaceholder(Controls.wrapped(Wording.text("layers.empty"), "side-note"));
     list.setPrefHeight(LEAST_LIST);
     steps.setPrefHeight(LEAST_LIST);
     VBox.setVgrow(list, Priority.ALWAYS);
     VBox.setVgrow(steps, Priority.ALWAYS);
-    getChildren().addAll(Kit.row(4, layersPill, stepsPill, search), list);
+    getChildren().addAll(Controls.row(4, layersPill, stepsPill, search), list);
     session.historyProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());
     session.openProperty().addListener(o -> refresh());
@@ -103,7 +103,7 @@ public final class LayersPane extends VBox {
     List<Item> items = new ArrayList<>(session.beside());
     Collections.reverse(items);
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
-    items.removeIf(i -> !wanted.isEmpty() && !(i.facts().name() + " " + i.accept(new KindName())).toLowerCase(Locale.ROOT).contains(wanted));
+    items.removeIf(i -> !wanted.isEmpty() && !(i.properties().name() + " " + i.accept(new KindName())).toLowerCase(Locale.ROOT).contains(wanted));
     selecting = true;
     if (!rows.equals(items)) {
       update(items);
@@ -180,7 +180,7 @@ public final class LayersPane extends VBox {
 
     @Override
     public String group(Item.Group item) {
-      return Shown.mount(item).isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
+      return ShownPicture.mount(item).isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
     }
   }
 }

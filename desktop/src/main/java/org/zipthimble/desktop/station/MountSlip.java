@@ -8,7 +8,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Shares;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
@@ -28,22 +28,22 @@ final class MountSlip {
     this.session = session;
   }
 
-  static void show(Node card, Session session, Adding adding) {
+  static void show(Node card, Session session, ObjectAdder adding) {
     new MountSlip(session).open(card, adding);
   }
 
-  private void open(Node card, Adding adding) {
+  private void open(Node card, ObjectAdder adding) {
     TypedField across = new TypedField("mounts-columns", Wording.text("mount.columns"), text -> columns = Shares.read(text)).keeping();
     TypedField down = new TypedField("mounts-rows", Wording.text("mount.rows"), text -> rows = Shares.read(text)).keeping();
     TypedField gap = new TypedField("mounts-gutter", Wording.text("mount.gutter"), text -> gutter = within(text)).keeping();
     across.show(Shares.show(columns));
     down.show(Shares.show(rows));
     gap.show(Lengths.show(gutter, session.unit()));
-    VBox paper = new VBox(8, Kit.label(Wording.text("mount.title"), "side-title"),
-        Kit.row(6, Kit.under(Wording.text("mount.columns"), across), Kit.under(Wording.text("mount.rows"), down),
-            Kit.under(Wording.text("mount.gutter"), gap)),
-        Kit.wrapped(Wording.text("mount.grid.how"), "line-note"),
-        Kit.button("mounts-make", "mount.make", () -> {
+    VBox paper = new VBox(8, Controls.label(Wording.text("mount.title"), "side-title"),
+        Controls.row(6, Controls.under(Wording.text("mount.columns"), across), Controls.under(Wording.text("mount.rows"), down),
+            Controls.under(Wording.text("mount.gutter"), gap)),
+        Controls.wrapped(Wording.text("mount.grid.how"), "line-note"),
+        Controls.button("mounts-make", "mount.make", () -> {
           popup.hide();
           adding.mounts(columns, rows, gutter);
         }, "main"));

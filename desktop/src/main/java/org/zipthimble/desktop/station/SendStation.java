@@ -40,7 +40,7 @@ import org.zipthimble.core.send.CutSender;
 import org.zipthimble.core.send.Format;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.paint.TiffFile;
-import org.zipthimble.core.send.Manner;
+import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -52,10 +52,10 @@ import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -72,18 +72,18 @@ public final class SendStation {
   private final ScrollPane scroll = new ScrollPane(bench);
   private final VBox side = new VBox(8);
   private final FlowPane previews = new FlowPane(18, 12);
-  private final Latest cutLayer = new Latest("cut-preview");
-  private final Latest estimator = new Latest("estimate");
-  private final Label previewTitle = Kit.label("", "side-title");
+  private final LatestWork cutLayer = new LatestWork("cut-preview");
+  private final LatestWork estimator = new LatestWork("estimate");
+  private final Label previewTitle = Controls.label("", "side-title");
   private final VBox report = new VBox(8);
   private final ToggleGroup kinds = new ToggleGroup();
   private final ToggleGroup which = new ToggleGroup();
   private final TypedField ppi;
-  private Manner manner = Manner.USUAL;
-  private final MannerRows mannerRows;
+  private SendOptions manner = SendOptions.USUAL;
+  private final SendOptionRows mannerRows;
   private final CheckBox bleed;
-  private final Label notes = Kit.wrapped("", "side-note");
-  private final Label warning = Kit.wrapped("", "line-note", "ruin");
+  private final Label notes = Controls.wrapped("", "side-note");
+  private final Label warning = Controls.wrapped("", "line-note", "ruin");
   private final Button write;
   private final Button stop;
   private final ProgressBar bar = new ProgressBar(0);
@@ -93,7 +93,7 @@ public final class SendStation {
 
   private final ToggleGroup whats = new ToggleGroup();
   private final FlowPane whatPills = new FlowPane(4, 4);
-  private final Node whatRow = Kit.under(Wording.text("send.what"), whatPills);
+  private final Node whatRow = Controls.under(Wording.text("send.what"), whatPills);
   private Node facesRow;
   private final CutterCard cutter;
   private CutWhat cutWhat = CutWhat.PAGES;
@@ -111,13 +111,13 @@ public final class SendStation {
       resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
       refresh();
     });
-    mannerRows = new MannerRows(() -> manner, other -> {
+    mannerRows = new SendOptionRows(() -> manner, other -> {
       manner = other;
       refresh();
     });
-    bleed = Kit.check("send-bleed", "send.bleed", true, on -> refresh());
-    write = Kit.button("send-write", "send.write", this::write, "main");
-    stop = Kit.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
+    bleed = Controls.check("send-bleed", "send.bleed", true, on -> refresh());
+    write = Controls.button("send-write", "send.write", this::write, "main");
+    stop = Controls.button("send-stop", "send.stop", () -> stopping.set(true), "plain");
     cutter = new CutterCard(session);
     build();
     session.historyProperty().addListener((o, was, is) -> {
@@ -167,23 +167,23 @@ public final class SendStation {
     whats.selectToggle(whats.getToggles().get(0));
     kinds.selectToggle(kinds.getToggles().get(0));
     which.selectToggle(which.getToggles().get(0));
-    facesRow = Kit.under(Wording.text("send.faces"), faces);
+    facesRow = Controls.under(Wording.text("send.faces"), faces);
     ppi.setMaxWidth(90);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("send.progress"));
     HBox.setHgrow(bar, Priority.ALWAYS);
-    HBox running = Kit.row(8, bar, stop);
+    HBox running = Controls.row(8, bar, stop);
     running.visibleProperty().bind(bar.visibleProperty());
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
-    VBox card = new VBox(10, Kit.under(Wording.text("send.kind"), formats), whatRow, facesRow,
-        Kit.under(Wording.text("send.ppi"), ppi), mannerRows, bleed, Kit.stitch(), notes, warning, write, running);
+    VBox card = new VBox(10, Controls.under(Wording.text("send.kind"), formats), whatRow, facesRow,
+        Controls.under(Wording.text("send.ppi"), ppi), mannerRows, bleed, Controls.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
     whatRow.managedProperty().bind(whatRow.visibleProperty());
     facesRow.managedProperty().bind(facesRow.visibleProperty());
     ppi.managedProperty().bind(ppi.visibleProperty());
-    side.getChildren().addAll(Kit.label(Wording.text("send.title"), "side-title"), card, cutter);
+    side.getChildren().addAll(Controls.label(Wording.text("send.title"), "side-title"), card, cutter);
   }
 
   private ToggleButton pill(String id, String text, ToggleGroup group, Runnable action) {
@@ -315,7 +315,7 @@ public final class SendStation {
           continue;
         }
         DrawnPage page = Pages.of(job, job.faces().get(i), options(job));
-        PagePicture picture = new PagePicture(new Latest("preview"));
+        PagePicture picture = new PagePicture(new LatestWork("preview"));
         boolean proof = job.colour().to().inks() && format.inks() && !manner.plain();
         double scale = scale(page.size().width(), page.size().height());
         if (proof) {
@@ -327,7 +327,7 @@ public final class SendStation {
             proof ? "send.pageInk" : "send.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
     } catch (Trouble trouble) {
-      previews.getChildren().setAll(Kit.wrapped(trouble.getMessage(), "finding-text"));
+      previews.getChildren().setAll(Controls.wrapped(trouble.getMessage(), "finding-text"));
     }
   }
 
@@ -336,7 +336,7 @@ public final class SendStation {
     cutLayer.want(() -> cutPages(job), pages -> {
       previews.getChildren().clear();
       for (DrawnPage page : pages) {
-        PagePicture picture = new PagePicture(new Latest("preview"));
+        PagePicture picture = new PagePicture(new LatestWork("preview"));
         picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
         previews.getChildren().add(captioned(picture, Wording.text("send.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
@@ -356,7 +356,7 @@ public final class SendStation {
   }
 
   private static Node captioned(Node picture, String caption) {
-    VBox box = new VBox(4, picture, Kit.label(caption, "side-note"));
+    VBox box = new VBox(4, picture, Controls.label(caption, "side-note"));
     box.setAlignment(Pos.BOTTOM_LEFT);
     return box;
   }
@@ -489,17 +489,17 @@ public final class SendStation {
     grid.getStyleClass().add("report");
     grid.setHgap(18);
     grid.setVgap(5);
-    grid.addRow(0, Kit.label(Wording.text("report.what"), "field-label"), Kit.label(Wording.text("report.wanted"), "field-label"),
-        Kit.label(Wording.text("report.found"), "field-label"));
+    grid.addRow(0, Controls.label(Wording.text("report.what"), "field-label"), Controls.label(Wording.text("report.wanted"), "field-label"),
+        Controls.label(Wording.text("report.found"), "field-label"));
     int row = 1;
     for (Measured.Line line : measured.lines()) {
-      grid.addRow(row++, Kit.label(line.name(), "report-cell"), Kit.label(line.wanted(), "report-cell"),
-          Kit.label(line.found(), "report-figure"),
+      grid.addRow(row++, Controls.label(line.name(), "report-cell"), Controls.label(line.wanted(), "report-cell"),
+          Controls.label(line.found(), "report-figure"),
           Icons.of(line.right() ? Icons.WELL : Icons.RUIN, line.right() ? "mark-well" : "mark-ruin"));
     }
-    Label title = Kit.label(Wording.text(measured.right() ? "report.right" : "report.wrong", measured.file().getFileName()), "side-title");
+    Label title = Controls.label(Wording.text(measured.right() ? "report.right" : "report.wrong", measured.file().getFileName()), "side-title");
     title.setId("report-title");
-    VBox card = new VBox(6, title, Kit.label(Wording.text("report.where", measured.file().toAbsolutePath().getParent(),
+    VBox card = new VBox(6, title, Controls.label(Wording.text("report.where", measured.file().toAbsolutePath().getParent(),
         Lengths.plain(measured.bytes() / 1000.0, 0)), "side-note"), grid);
     card.getStyleClass().add("card");
     return card;

@@ -12,7 +12,7 @@ import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Slips;
 
 /** A paper slip with the ready shapes, each drawn as it is. */
@@ -23,7 +23,7 @@ final class ShapeSlip {
 
   private ShapeSlip() {}
 
-  static void show(Node card, Adding adding) {
+  static void show(Node card, ObjectAdder adding) {
     FlowPane shapes = new FlowPane(6, 6);
     shapes.setPrefWrapLength(4 * 84);
     Popup[] popup = new Popup[1];
@@ -34,7 +34,7 @@ final class ShapeSlip {
         picture.getStyleClass().add("open-shape");
       }
       picture.setMinHeight(30);
-      VBox inside = new VBox(2, picture, Kit.label(Wording.text("ready." + word), "card-name"));
+      VBox inside = new VBox(2, picture, Controls.label(Wording.text("ready." + word), "card-name"));
       inside.setAlignment(javafx.geometry.Pos.CENTER);
       Button one = new Button();
       one.setGraphic(inside);
@@ -47,7 +47,7 @@ final class ShapeSlip {
       });
       shapes.getChildren().add(one);
     }
-    VBox paper = new VBox(8, Kit.label(Wording.text("tray.shapes.title"), "side-title"), shapes);
+    VBox paper = new VBox(8, Controls.label(Wording.text("tray.shapes.title"), "side-title"), shapes);
     popup[0] = Slips.above(card, paper, RISE);
   }
 }

@@ -23,10 +23,10 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -36,7 +36,7 @@ public final class SheetStation {
 
   private final Session session;
   private final Runnable cut;
-  private final PagePicture picture = new PagePicture(new Latest("sheet"));
+  private final PagePicture picture = new PagePicture(new LatestWork("sheet"));
   private final StackPane bench = new StackPane();
   private final VBox side = new VBox(8);
   private final VBox papers = new VBox(6);
@@ -48,9 +48,9 @@ public final class SheetStation {
   private final CheckBox marks;
   private final TypedField width;
   private final TypedField height;
-  private final Label needs = Kit.wrapped("", "side-note");
-  private final Label caption = Kit.label("", "sheet-caption");
-  private final Label measure = Kit.label("", "side-note");
+  private final Label needs = Controls.wrapped("", "side-note");
+  private final Label caption = Controls.label("", "sheet-caption");
+  private final Label measure = Controls.label("", "side-note");
 
   /**
    * The station for a session.
@@ -60,7 +60,7 @@ public final class SheetStation {
   public SheetStation(Session session, Runnable cut) {
     this.session = session;
     this.cut = cut;
-    marks = Kit.check("sheet-marks", "sheet.marks", true,
+    marks = Controls.check("sheet-marks", "sheet.marks", true,
         on -> session.apply(Edits.sheet(s -> new SheetPlan(s.onPaper(), s.paper(), on))));
     width = new TypedField("sheet-width", Wording.text("sheet.width"), text -> paper(text, true));
     height = new TypedField("sheet-height", Wording.text("sheet.height"), text -> paper(text, false));
@@ -86,7 +86,7 @@ public final class SheetStation {
   }
 
   private void build() {
-    VBox shown = new VBox(6, Kit.row(10, caption, Kit.spring(), measure), picture);
+    VBox shown = new VBox(6, Controls.row(10, caption, Controls.spring(), measure), picture);
     shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     shown.setAlignment(Pos.TOP_LEFT);
     bench.getChildren().add(shown);
@@ -98,16 +98,16 @@ public final class SheetStation {
       choice.setOnAction(e -> session.apply(Edits.sheet(s -> new SheetPlan(true, paper.size(), s.cropMarks()))));
       papers.getChildren().add(choice);
     }
-    papers.getChildren().addAll(own, Kit.row(6, Kit.under(Wording.text("sheet.width"), width), Kit.under(Wording.text("sheet.height"), height)), marks);
+    papers.getChildren().addAll(own, Controls.row(6, Controls.under(Wording.text("sheet.width"), width), Controls.under(Wording.text("sheet.height"), height)), marks);
     papers.getStyleClass().add("indented");
     side.getStyleClass().add("side");
-    VBox card = new VBox(10, alone, Kit.wrapped(Wording.text("sheet.alone.note"), "side-note"), onPaper, papers);
+    VBox card = new VBox(10, alone, Controls.wrapped(Wording.text("sheet.alone.note"), "side-note"), onPaper, papers);
     card.getStyleClass().add("card");
-    Node toCut = Kit.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
+    Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
     session.historyProperty().addListener(o -> toCut.setVisible(!session.job().cutting().lanes().isEmpty()));
     toCut.setVisible(!session.job().cutting().lanes().isEmpty());
-    side.getChildren().addAll(Kit.label(Wording.text("sheet.title"), "side-title"), card, needs, toCut);
+    side.getChildren().addAll(Controls.label(Wording.text("sheet.title"), "side-title"), card, needs, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {

@@ -16,7 +16,7 @@ import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.store.ShopShelf;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -42,11 +42,11 @@ final class ShopRow extends VBox {
     });
     name = new TypedField("shop-name", Wording.text("shop.name"), this::write).keeping();
     name.setPromptText(Wording.text("shop.name"));
-    getChildren().addAll(Kit.under(Wording.text("shop.card"), box), Kit.under(Wording.text("shop.keep"), name), new FlowPane(4, 4, Kit.button("shop-import", "shop.import", this::bring, "quiet")));
+    getChildren().addAll(Controls.under(Wording.text("shop.card"), box), Controls.under(Wording.text("shop.keep"), name), new FlowPane(4, 4, Controls.button("shop-import", "shop.import", this::bring, "quiet")));
   }
 
   private Path folder() {
-    return session.taste().places().shops();
+    return session.preferences().places().shops();
   }
 
   /** Brings the list up to date. */

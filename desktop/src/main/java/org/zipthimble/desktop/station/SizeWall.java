@@ -28,7 +28,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** The size wall: finished items at one true scale beside each other, by what they are for, with a typed size among them. */
@@ -42,7 +42,7 @@ final class SizeWall extends ScrollPane {
   private final VBox boards = new VBox(8);
   private final TextField search = new TextField();
   private final Region ownPaper = new Region();
-  private final Label ownSize = Kit.label("", "hung-size");
+  private final Label ownSize = Controls.label("", "hung-size");
   private Size own = new Size(5, 7);
   private double scale = 8;
   private int hung;
@@ -67,7 +67,7 @@ final class SizeWall extends ScrollPane {
     search.setPrefWidth(240);
     search.textProperty().addListener(o -> hang());
     ownPaper.getStyleClass().add("hung-own");
-    session.taste().settingsProperty().addListener(o -> hang());
+    session.preferences().settingsProperty().addListener(o -> hang());
     session.historyProperty().addListener((o, was, is) -> {
       if (was.now().ticket().unit() != is.now().ticket().unit()) {
         hang();
@@ -89,7 +89,7 @@ final class SizeWall extends ScrollPane {
   }
 
   private void hang() {
-    Settings settings = session.taste().now();
+    Settings settings = session.preferences().now();
     List<WallItem> all = new ArrayList<>();
     settings.own().forEach(o -> all.add(WallItem.own(o.name(), o.size(), o.faces())));
     all.addAll(WallItem.standard());
@@ -134,7 +134,7 @@ final class SizeWall extends ScrollPane {
     FlowPane flow = new FlowPane(6, 8);
     flow.setRowValignment(javafx.geometry.VPos.BOTTOM);
     flow.getChildren().setAll(items);
-    VBox board = new VBox(3, Kit.label(title, "board-tab"), flow);
+    VBox board = new VBox(3, Controls.label(title, "board-tab"), flow);
     board.getStyleClass().add("board");
     return board;
   }
@@ -144,12 +144,12 @@ final class SizeWall extends ScrollPane {
     sized(paper, item.size());
     paper.getStyleClass().add("hung-paper");
     Button button = new Button();
-    button.setGraphic(outline(paper, item.title(), Kit.label(Lengths.show(item.size(), session.unit()), "hung-size")));
+    button.setGraphic(outline(paper, item.title(), Controls.label(Lengths.show(item.size(), session.unit()), "hung-size")));
     button.setId("wall-" + item.key().replace(':', '-').replace(' ', '-'));
     button.setAccessibleText(Wording.text("item.spoken", item.title(), Lengths.show(item.size(), session.unit())));
     button.getStyleClass().add("hung");
     button.setOnAction(e -> choosing.take(item.title(), item.size(), item.faces()));
-    boolean liked = session.taste().now().favourites().contains(item.key());
+    boolean liked = session.preferences().now().favourites().contains(item.key());
     ToggleButton like = new ToggleButton();
     like.setGraphic(Icons.of(Icons.BUTTON));
     like.setSelected(liked);
@@ -158,7 +158,7 @@ final class SizeWall extends ScrollPane {
     boolean mine = item.purpose().isEmpty();
     like.setAccessibleText(Wording.text(mine ? "wall.forget" : "wall.like", item.title()));
     like.setTooltip(new Tooltip(Wording.text(mine ? "wall.forget" : "wall.like", item.title())));
-    like.setOnAction(e -> session.taste().change(s -> mine
+    like.setOnAction(e -> session.preferences().change(s -> mine
         ? s.without(new Settings.OwnItem(item.title(), item.size(), item.faces())) : s.liking(item.key())));
     StackPane both = new StackPane(button, like);
     StackPane.setAlignment(like, Pos.TOP_RIGHT);
@@ -182,7 +182,7 @@ final class SizeWall extends ScrollPane {
   }
 
   private static VBox outline(Region paper, String title, Label size) {
-    Label name = Kit.wrapped(title, "hung-name");
+    Label name = Controls.wrapped(title, "hung-name");
     name.setMaxWidth(NAME_WIDTH);
     name.setMinWidth(NAME_WIDTH);
     name.setAlignment(Pos.CENTER);

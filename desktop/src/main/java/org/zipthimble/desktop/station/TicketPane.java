@@ -31,11 +31,11 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
-/** The ticket: a docket with the physical facts of the job, each edited where it stands. */
+/** The ticket: a docket with the physical properties of the job, each edited where it stands. */
 public final class TicketPane extends StackPane {
   private static final double WIDTH = 208;
   private static final double SPINE = 30;
@@ -43,11 +43,11 @@ public final class TicketPane extends StackPane {
 
   private final Session session;
   private final BooleanProperty folded = new SimpleBooleanProperty();
-  private final Label title = Kit.wrapped("", "docket-title");
-  private final Label faces = Kit.label("", "docket-sub");
+  private final Label title = Controls.wrapped("", "docket-title");
+  private final Label faces = Controls.label("", "docket-sub");
   private final TypedField width;
   private final TypedField height;
-  private final Label sizeNote = Kit.label("", "line-note");
+  private final Label sizeNote = Controls.label("", "line-note");
   private final Line bleed;
   private final Line safe;
   private final Line pictures;
@@ -55,7 +55,7 @@ public final class TicketPane extends StackPane {
   private final Line stock;
   private final Line quantity;
   private final Button mirror;
-  private final Label mirrorNote = Kit.label("", "line-note", "well");
+  private final Label mirrorNote = Controls.label("", "line-note", "well");
 
   /** The ticket of a session's job. */
   public TicketPane(Session session) {
@@ -76,7 +76,7 @@ public final class TicketPane extends StackPane {
       int count = (int) Lengths.parseNumber(text, 1, Ticket.MOST);
       session.apply(Edits.ticket("edit.ticket.quantity", t -> t.withQuantity(count)));
     });
-    mirror = Kit.button("ticket-mirror", "ticket.mirror.off",
+    mirror = Controls.button("ticket-mirror", "ticket.mirror.off",
         () -> session.apply(Edits.ticket("edit.ticket.mirror", t -> t.withMirror(!t.mirror()))), "line-button");
     Node whole = docket();
     Node spine = spine();
@@ -103,8 +103,8 @@ public final class TicketPane extends StackPane {
   }
 
   private Node spine() {
-    Button open = Kit.iconButton("ticket-unfold", Icons.FOLD, "ticket.unfold", () -> folded.set(false), "unfold");
-    Label name = Kit.label(Wording.text("ticket.spine"), "spine-title");
+    Button open = Controls.iconButton("ticket-unfold", Icons.FOLD, "ticket.unfold", () -> folded.set(false), "unfold");
+    Label name = Controls.label(Wording.text("ticket.spine"), "spine-title");
     name.setRotate(-90);
     name.setMinWidth(USE_PREF_SIZE);
     VBox spine = new VBox(44, open, new Group(name));
@@ -114,8 +114,8 @@ public final class TicketPane extends StackPane {
   }
 
   private Node docket() {
-    HBox sizes = Kit.row(4, width, Kit.label(Wording.text("size.by"), "docket-sub"), height,
-        Kit.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
+    HBox sizes = Controls.row(4, width, Controls.label(Wording.text("size.by"), "docket-sub"), height,
+        Controls.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
             () -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(t.finished().swapped())))));
     List.of(width, height).forEach(f -> f.prefColumnCountProperty().bind(
         Bindings.createIntegerBinding(() -> Math.max(1, Math.min(6, f.getLength())), f.lengthProperty())));
@@ -125,10 +125,10 @@ public final class TicketPane extends StackPane {
         lineOf("ticket.mirror", mirror, mirrorNote, Optional.empty()), stock, quantity);
     Circle hole = new Circle(6);
     hole.getStyleClass().add("punched-hole");
-    Button fold = Kit.iconButton("ticket-fold", Icons.FOLD, "ticket.fold", () -> folded.set(true));
+    Button fold = Controls.iconButton("ticket-fold", Icons.FOLD, "ticket.fold", () -> folded.set(true));
     StackPane head = new StackPane(hole, fold);
     StackPane.setAlignment(fold, Pos.CENTER_RIGHT);
-    VBox paper = new VBox(2, head, title, faces, Kit.stitch(), lines);
+    VBox paper = new VBox(2, head, title, faces, Controls.stitch(), lines);
     paper.getStyleClass().add("docket");
     ScrollPane scroll = new ScrollPane(new VBox(paper, torn()));
     scroll.setFitToWidth(true);
@@ -217,10 +217,10 @@ public final class TicketPane extends StackPane {
   }
 
   private static VBox lineOf(String key, Node value, Label note, Optional<Node> mark) {
-    HBox row = Kit.row(4, value);
+    HBox row = Controls.row(4, value);
     HBox.setHgrow(value, Priority.ALWAYS);
     mark.ifPresent(m -> row.getChildren().add(m));
-    VBox line = new VBox(Kit.label(Wording.text(key), "line-label"), row, note);
+    VBox line = new VBox(Controls.label(Wording.text(key), "line-label"), row, note);
     line.getStyleClass().add("ticket-line");
     return line;
   }
@@ -228,16 +228,16 @@ public final class TicketPane extends StackPane {
   /** One line of the ticket: a value to type over, a note on whether the design keeps it, a mark. */
   private static final class Line extends VBox {
     private final TypedField field;
-    private final Label note = Kit.wrapped("", "line-note");
+    private final Label note = Controls.wrapped("", "line-note");
     private final StackPane mark = new StackPane();
 
     Line(String id, String key, TypedField.Taking taking) {
       field = new TypedField(id, Wording.text(key), taking);
       field.getStyleClass().add("line-field");
       field.setTooltip(new Tooltip(Wording.text("ticket.typeOver")));
-      HBox row = Kit.row(4, field, mark);
+      HBox row = Controls.row(4, field, mark);
       HBox.setHgrow(field, Priority.ALWAYS);
-      getChildren().addAll(Kit.label(Wording.text(key), "line-label"), row, note);
+      getChildren().addAll(Controls.label(Wording.text(key), "line-label"), row, note);
       getStyleClass().add("ticket-line");
       note.managedProperty().bind(note.textProperty().isNotEmpty());
     }

@@ -23,9 +23,9 @@ import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The tray under the bench: the faces, and what can be put on them. */
@@ -38,7 +38,7 @@ public final class TrayPane extends HBox {
   private List<String> shownFaces = List.of();
 
   /** The tray of a session. */
-  public TrayPane(Session session, Adding adding, Runnable ornaments) {
+  public TrayPane(Session session, ObjectAdder adding, Runnable ornaments) {
     this.session = session;
     getStyleClass().add("tray");
     ScrollPane strip = new ScrollPane(faces);
@@ -48,7 +48,7 @@ public final class TrayPane extends HBox {
     strip.setMaxWidth(250);
     strip.setMinWidth(120);
     strip.getStyleClass().add("bare-scroll");
-    VBox faceSide = new VBox(4, Kit.label(Wording.text("tray.faces"), "tray-title"), strip);
+    VBox faceSide = new VBox(4, Controls.label(Wording.text("tray.faces"), "tray-title"), strip);
     HBox cards = new HBox(
         4, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
@@ -59,7 +59,7 @@ public final class TrayPane extends HBox {
         card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures),
         card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding)),
         card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
-    VBox addSide = new VBox(4, Kit.label(Wording.text("tray.add"), "tray-title"), cards);
+    VBox addSide = new VBox(4, Controls.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();
     seam.getStyleClass().add("tray-seam");
     getChildren().addAll(faceSide, seam, addSide);
@@ -70,16 +70,16 @@ public final class TrayPane extends HBox {
     refresh();
   }
 
-  private static Button words(Adding adding) {
+  private static Button words(ObjectAdder adding) {
     Button card = card("add-words", Icons.LINE, "tray.words", adding::words);
-    ((VBox) card.getGraphic()).getChildren().set(0, new StackPane(Kit.label(Wording.text("tray.words.sign"), "words-sign")));
+    ((VBox) card.getGraphic()).getChildren().set(0, new StackPane(Controls.label(Wording.text("tray.words.sign"), "words-sign")));
     return card;
   }
 
   private static Button card(String id, String icon, String key, Runnable action) {
     StackPane picture = new StackPane(Icons.of(icon));
     picture.setMinHeight(28);
-    VBox inside = new VBox(1, picture, Kit.label(Wording.text(key), "card-name"));
+    VBox inside = new VBox(1, picture, Controls.label(Wording.text(key), "card-name"));
     inside.setAlignment(Pos.CENTER);
     Button card = new Button();
     card.setGraphic(inside);
@@ -92,7 +92,7 @@ public final class TrayPane extends HBox {
   }
 
   /** A slip above the form card: what kind, how many columns and rows, how thick the lines. */
-  private void formSlip(Adding adding) {
+  private void formSlip(ObjectAdder adding) {
     FormSlip.show(lookup("#add-form"), adding);
   }
 
@@ -104,7 +104,7 @@ public final class TrayPane extends HBox {
       pictures.clear();
       List<Node> tabs = new ArrayList<>();
       job.faces().forEach(face -> tabs.add(tab(face)));
-      tabs.add(Kit.button("add-face", "tray.addFace",
+      tabs.add(Controls.button("add-face", "tray.addFace",
           () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet"));
       faces.getChildren().setAll(tabs);
       faces.setAlignment(Pos.CENTER_LEFT);
@@ -122,9 +122,9 @@ public final class TrayPane extends HBox {
   }
 
   private ToggleButton tab(Face face) {
-    PagePicture picture = new PagePicture(new Latest("face"));
+    PagePicture picture = new PagePicture(new LatestWork("face"));
     pictures.put(face.id(), picture);
-    Label name = Kit.label(face.name(), "card-name");
+    Label name = Controls.label(face.name(), "card-name");
     VBox inside = new VBox(2, picture, name);
     inside.setAlignment(Pos.CENTER);
     ToggleButton tab = new ToggleButton();

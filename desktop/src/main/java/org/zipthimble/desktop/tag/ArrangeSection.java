@@ -18,7 +18,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -37,10 +37,10 @@ final class ArrangeSection extends Section {
     to = several ? Align.To.EACH_OTHER : Align.To.TRIM;
     getChildren().addAll(beside("arrange.to", toChoice(several)), aligns());
     if (several) {
-      getChildren().addAll(spaces(), gaps(), Kit.button("tag-group", "tag.group",
+      getChildren().addAll(spaces(), gaps(), Controls.button("tag-group", "tag.group",
           () -> session.applyAndSelect(Grouping.group(face(), ids())), "quiet"));
     }
-    getChildren().addAll(Kit.stitch(), repeats());
+    getChildren().addAll(Controls.stitch(), repeats());
   }
 
   private ComboBox<Align.To> toChoice(boolean several) {
@@ -82,7 +82,7 @@ final class ArrangeSection extends Section {
     HBox row = new HBox(3);
     for (Align.Edge edge : Align.Edge.values()) {
       String name = edge.name().toLowerCase(Locale.ROOT);
-      Button button = Kit.iconButton("arrange-" + name, Icons.align(edge.ordinal()), "menu.align." + name, () ->
+      Button button = Controls.iconButton("arrange-" + name, Icons.align(edge.ordinal()), "menu.align." + name, () ->
           session.apply(Align.edit(session.job().ticket(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
       row.getChildren().add(button);
     }
@@ -97,9 +97,9 @@ final class ArrangeSection extends Section {
     box.setValue(by);
     box.setMaxWidth(Double.MAX_VALUE);
     box.setOnAction(e -> by = box.getValue());
-    return Kit.row(4, Kit.under(Wording.text("arrange.by"), box),
-        Kit.iconButton("space-across", Icons.SPACE_ACROSS, "menu.spaceAcross", () -> space(Axis.ACROSS), "bordered", "low"),
-        Kit.iconButton("space-down", Icons.SPACE_DOWN, "menu.spaceDown", () -> space(Axis.DOWN), "bordered", "low"));
+    return Controls.row(4, Controls.under(Wording.text("arrange.by"), box),
+        Controls.iconButton("space-across", Icons.SPACE_ACROSS, "menu.spaceAcross", () -> space(Axis.ACROSS), "bordered", "low"),
+        Controls.iconButton("space-down", Icons.SPACE_DOWN, "menu.spaceDown", () -> space(Axis.DOWN), "bordered", "low"));
   }
 
   private void space(Axis axis) {
@@ -107,8 +107,8 @@ final class ArrangeSection extends Section {
   }
 
   private Node gaps() {
-    return Kit.row(6, Kit.under(Wording.text("arrange.gapAcross"), gap("gap-across", "arrange.gapAcross", Axis.ACROSS)),
-        Kit.under(Wording.text("arrange.gapDown"), gap("gap-down", "arrange.gapDown", Axis.DOWN)));
+    return Controls.row(6, Controls.under(Wording.text("arrange.gapAcross"), gap("gap-across", "arrange.gapAcross", Axis.ACROSS)),
+        Controls.under(Wording.text("arrange.gapDown"), gap("gap-down", "arrange.gapDown", Axis.DOWN)));
   }
 
   private TypedField gap(String id, String key, Axis axis) {
@@ -148,14 +148,14 @@ final class ArrangeSection extends Section {
       gapDown = v;
       refresh();
     });
-    Button make = Kit.button("repeat-make", "repeat.make", () -> {
+    Button make = Controls.button("repeat-make", "repeat.make", () -> {
       if ((long) columns * rows <= Copies.MOST) {
         session.applyAndSelect(Copies.grid(face(), ids(), columns, rows, gapAcross, gapDown));
       }
     }, "quiet");
-    HBox fields = Kit.row(4, Kit.under(Wording.text("repeat.columns"), across), Kit.under(Wording.text("repeat.rows"), down),
-        Kit.under(Wording.text("repeat.gapAcross"), gapX), Kit.under(Wording.text("repeat.gapDown"), gapY));
-    return new javafx.scene.layout.VBox(5, fields, Kit.row(6, make, Kit.button("tag-duplicate", "menu.duplicate",
+    HBox fields = Controls.row(4, Controls.under(Wording.text("repeat.columns"), across), Controls.under(Wording.text("repeat.rows"), down),
+        Controls.under(Wording.text("repeat.gapAcross"), gapX), Controls.under(Wording.text("repeat.gapDown"), gapY));
+    return new javafx.scene.layout.VBox(5, fields, Controls.row(6, make, Controls.button("tag-duplicate", "menu.duplicate",
         () -> session.perform((face, ids) -> Copies.duplicate(face, ids, Copies.STEP, Copies.STEP)), "quiet")));
   }
 

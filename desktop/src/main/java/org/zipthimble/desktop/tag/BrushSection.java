@@ -7,30 +7,30 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Touch;
+import org.zipthimble.desktop.state.PointerMode;
 
-/** Rubbing out and restoring with a brush, patching, taking out a background, one tint for all. */
+/** EraseMask out and restoring with a brush, patching, taking out a background, one tint for all. */
 final class BrushSection extends Section {
   private static final double THIRD = 60;
   private static final Backdrop USUAL = new Backdrop(Colour.WHITE, 0.08, true, 1);
 
   BrushSection(Session session) {
     super(session);
-    getChildren().addAll(brush(), Kit.stitch(), background(), Kit.stitch(), tint());
-    session.touch().brushProperty().addListener(new javafx.beans.value.WeakChangeListener<>(inHand));
+    getChildren().addAll(brush(), Controls.stitch(), background(), Controls.stitch(), tint());
+    session.pointerMode().brushProperty().addListener(new javafx.beans.value.WeakChangeListener<>(inHand));
   }
 
-  private final javafx.beans.value.ChangeListener<Optional<Touch.Brush>> inHand = (o, was, is) -> refresh();
+  private final javafx.beans.value.ChangeListener<Optional<PointerMode.Brush>> inHand = (o, was, is) -> refresh();
 
   private Retouch retouch() {
-    return now().flatMap(Shown::retouch).orElse(Retouch.NONE);
+    return now().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, UnaryOperator<Retouch> change) {
@@ -38,35 +38,35 @@ final class BrushSection extends Section {
   }
 
   private boolean holds(boolean restoring) {
-    return session.touch().brushProperty().get().filter(b -> b.restores() == restoring).isPresent();
+    return session.pointerMode().brushProperty().get().filter(b -> b.restores() == restoring).isPresent();
   }
 
   private void take(boolean on, boolean restoring) {
-    Touch.Brush last = session.touch().last();
+    PointerMode.Brush last = session.pointerMode().last();
     if (on) {
-      session.touch().take(new Touch.Brush(last.size(), last.soft(), restoring));
+      session.pointerMode().take(new PointerMode.Brush(last.size(), last.soft(), restoring));
       session.say(Wording.text(restoring ? "brush.how.restore" : "brush.how.rub"));
     } else {
-      session.touch().layBy();
+      session.pointerMode().layBy();
       session.say("");
     }
   }
 
   private Node brush() {
     FlowPane pane = fields(THIRD,
-        "brush.size", length("brush-size", "brush.size", 0.005, 20, () -> session.touch().last().size(), v -> {
-          session.touch().change(new Touch.Brush(v, session.touch().last().soft(), session.touch().last().restores()));
+        "brush.size", length("brush-size", "brush.size", 0.005, 20, () -> session.pointerMode().last().size(), v -> {
+          session.pointerMode().change(new PointerMode.Brush(v, session.pointerMode().last().soft(), session.pointerMode().last().restores()));
           refresh();
         }),
-        "brush.soft", percent("brush-soft", "brush.soft", 0, 100, () -> session.touch().last().soft(), v -> {
-          session.touch().change(new Touch.Brush(session.touch().last().size(), v, session.touch().last().restores()));
+        "brush.soft", percent("brush-soft", "brush.soft", 0, 100, () -> session.pointerMode().last().soft(), v -> {
+          session.pointerMode().change(new PointerMode.Brush(session.pointerMode().last().size(), v, session.pointerMode().last().restores()));
           refresh();
         }));
     FlowPane pills = flow(
         pill("brush-rub", "brush.rub", () -> holds(false), on -> take(on, false)),
         pill("brush-restore", "brush.restore", () -> holds(true), on -> take(on, true)),
         pill("brush-patch", "brush.patch", () -> retouch().patched(), on -> change("edit.patch", r -> r.withPatched(on))),
-        Kit.button("brush-clear", "brush.clear", () -> change("edit.rubClear", r -> r.withRubs(List.of())), "quiet"));
+        Controls.button("brush-clear", "brush.clear", () -> change("edit.rubClear", r -> r.withRubs(List.of())), "quiet"));
     return new javafx.scene.layout.VBox(5, pills, pane);
   }
 
@@ -82,10 +82,10 @@ final class BrushSection extends Section {
             v -> retouch().backdrop().ifPresent(b -> backdrop(Optional.of(new Backdrop(b.colour(), b.near(), b.connected(), v))))));
     pane.getChildren().add(pill("backdrop-connected", "backdrop.connected", () -> retouch().backdrop().map(Backdrop::connected).orElse(false),
         on -> retouch().backdrop().ifPresent(b -> backdrop(Optional.of(new Backdrop(b.colour(), b.near(), on, b.clean()))))));
-    return new javafx.scene.layout.VBox(5, Kit.under(Wording.text("backdrop.colour"), Kit.row(6, colour,
-        Kit.button("backdrop-pick", "backdrop.pick", () -> {
+    return new javafx.scene.layout.VBox(5, Controls.under(Wording.text("backdrop.colour"), Controls.row(6, colour,
+        Controls.button("backdrop-pick", "backdrop.pick", () -> {
           session.say(Wording.text("backdrop.pick.how"));
-          session.touch().pick(c -> backdrop(Optional.of(retouch().backdrop().map(b -> new Backdrop(c, b.near(), b.connected(), b.clean()))
+          session.pointerMode().pick(c -> backdrop(Optional.of(retouch().backdrop().map(b -> new Backdrop(c, b.near(), b.connected(), b.clean()))
               .orElse(new Backdrop(c, USUAL.near(), USUAL.connected(), USUAL.clean())))));
         }, "quiet"))), pane);
   }
@@ -98,6 +98,6 @@ final class BrushSection extends Section {
     ColourField colour = new ColourField("picture-tint", Wording.text("picture.tint"), true, session, this::colours,
         chosen -> change("edit.tint", r -> r.withTint(chosen)));
     fresh.add(() -> colour.show(retouch().tint()));
-    return Kit.under(Wording.text("picture.tint"), colour);
+    return Controls.under(Wording.text("picture.tint"), colour);
   }
 }

@@ -18,52 +18,52 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.Pieces;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** What objects are for, how they are cut and from which lane, and the gap they clear around themselves. */
 final class CutSection extends Section {
   private static final Colour NEW_LANE = Colour.of(0x5D8A6C);
 
-  private static final Latest COUNTER = new Latest("pieces");
+  private static final LatestWork COUNTER = new LatestWork("pieces");
 
-  private final Label count = Kit.wrapped("", "line-note");
+  private final Label count = Controls.wrapped("", "line-note");
 
   CutSection(Session session) {
     super(session);
     FlowPane roles = pills("role", w -> "role." + w, Role.values(), f -> f.role(), role ->
-        session.perform((face, ids) -> Edits.facts(face, ids, "edit.role", f -> f.withRole(role))));
+        session.perform((face, ids) -> Edits.properties(face, ids, "edit.role", f -> f.withRole(role))));
     FlowPane kinds = pills("kindOf", w -> "kindOf." + w, CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.withKind(kind)));
     FlowPane edges = pills("edge", w -> "edge." + w, CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
-    Node distance = Kit.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
+    Node distance = Controls.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
         () -> cutting().map(Cutting::distance).orElse(Double.NaN), v -> cut(c -> c.along(c.edge(), v))));
-    Node spread = Kit.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
+    Node spread = Controls.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
         () -> cutting().map(Cutting::spread).orElse(Double.NaN), v -> cut(c -> c.withSpread(v))));
-    Node threshold = Kit.under(Wording.text("cutting.threshold"), number("cut-threshold", "cutting.threshold", 1, 255,
+    Node threshold = Controls.under(Wording.text("cutting.threshold"), number("cut-threshold", "cutting.threshold", 1, 255,
         () -> cutting().map(c -> String.valueOf(c.threshold())).orElse(""), v -> cut(c -> c.withThreshold((int) v))));
-    Node gap = Kit.under(Wording.text("cutting.gap"), length("clear-gap", "cutting.gap", 0, Facts.MOST_GAP,
-        () -> item().map(i -> i.facts().clearGap()).orElse(Double.NaN),
-        v -> session.perform((face, ids) -> Edits.facts(face, ids, "edit.clearGap", f -> f.withClearGap(v)))));
-    Node lane = Kit.under(Wording.text("cutting.lane"), lanes());
-    Node printed = new VBox(5, edges, Kit.row(6, distance, spread, threshold));
+    Node gap = Controls.under(Wording.text("cutting.gap"), length("clear-gap", "cutting.gap", 0, ItemProperties.MOST_GAP,
+        () -> item().map(i -> i.properties().clearGap()).orElse(Double.NaN),
+        v -> session.perform((face, ids) -> Edits.properties(face, ids, "edit.clearGap", f -> f.withClearGap(v)))));
+    Node lane = Controls.under(Wording.text("cutting.lane"), lanes());
+    Node printed = new VBox(5, edges, Controls.row(6, distance, spread, threshold));
     getChildren().addAll(
-        Kit.label(Wording.text("tag.role"), "field-label"), roles, kinds, Kit.row(6, lane, gap), printed, count);
+        Controls.label(Wording.text("tag.role"), "field-label"), roles, kinds, Controls.row(6, lane, gap), printed, count);
     fresh.add(() -> {
-      Optional<Role> role = item().map(i -> i.facts().role());
+      Optional<Role> role = item().map(i -> i.properties().role());
       boolean cuts = role.filter(Role::cuts).isPresent();
       show(kinds, cuts);
       lane.setVisible(cuts);
@@ -89,7 +89,7 @@ final class CutSection extends Section {
   }
 
   private Optional<Cutting> cutting() {
-    return item().map(i -> i.facts().cutting());
+    return item().map(i -> i.properties().cutting());
   }
 
   private void cut(UnaryOperator<Cutting> change) {
@@ -107,7 +107,7 @@ final class CutSection extends Section {
     COUNTER.want(() -> Pieces.count(new Forms(job).outline(item.get())), n -> count.setText(Wording.counted("cutting.pieces", n)));
   }
 
-  private <E extends Enum<E>> FlowPane pills(String key, UnaryOperator<String> naming, E[] all, Function<Facts, E> now, Consumer<E> take) {
+  private <E extends Enum<E>> FlowPane pills(String key, UnaryOperator<String> naming, E[] all, Function<ItemProperties, E> now, Consumer<E> take) {
     FlowPane pills = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
@@ -121,7 +121,7 @@ final class CutSection extends Section {
         take.accept(one);
         pill.setSelected(true);
       });
-      fresh.add(() -> item().ifPresent(i -> pill.setSelected(now.apply(i.facts()) == one)));
+      fresh.add(() -> item().ifPresent(i -> pill.setSelected(now.apply(i.properties()) == one)));
       pills.getChildren().add(pill);
     }
     return pills;
@@ -173,7 +173,7 @@ final class CutSection extends Section {
       plan.lane(id).ifPresent(lane -> session.perform((face, ids) -> CutEdits.assign(face, ids, lane)));
       return;
     }
-    Colour colour = item().flatMap(i -> Live.look(i).fill()).orElse(NEW_LANE);
+    Colour colour = item().flatMap(i -> LiveGroups.look(i).fill()).orElse(NEW_LANE);
     Lane lane = Lane.of(plan.freshId(), Wording.text("lane.new", plan.lanes().size() + 1), Material.CUT_VINYL, colour);
     session.apply(CutEdits.addLane(lane));
     session.perform((face, ids) -> CutEdits.assign(face, ids, lane));

@@ -9,14 +9,14 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Cover;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** Shadow, halo, blur, feather, how colours mix, and foil or glitter on shapes. */
@@ -26,17 +26,17 @@ final class EffectsSection extends Section {
   EffectsSection(Session session, Item item) {
     super(session);
     if (item instanceof Item.Shape) {
-      getChildren().addAll(surface(), Kit.stitch());
+      getChildren().addAll(surface(), Controls.stitch());
     }
     getChildren().addAll(shadow(), glow(), soft());
   }
 
   private Effects effects() {
-    return now().map(i -> i.facts().effects()).orElse(Effects.NONE);
+    return now().map(i -> i.properties().effects()).orElse(Effects.NONE);
   }
 
   private void change(UnaryOperator<Effects> change) {
-    session.perform((face, ids) -> Edits.facts(face, ids, "edit.effects", f -> f.withEffects(change.apply(f.effects()))));
+    session.perform((face, ids) -> Edits.properties(face, ids, "edit.effects", f -> f.withEffects(change.apply(f.effects()))));
   }
 
   private void hide(Node node, java.util.function.BooleanSupplier shown) {
@@ -68,7 +68,7 @@ final class EffectsSection extends Section {
             v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), v, s.colour(), s.opacity()))),
         "effects.density", percent("shadow-density", "effects.density", 0, 100, () -> shadowNow().opacity(),
             v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), s.colour(), v))));
-    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+    VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().shadow().isPresent());
     return new VBox(5, pill("shadow-on", "effects.shadow", () -> effects().shadow().isPresent(),
         on -> change(e -> e.withShadow(on ? Optional.of(Effects.Shadow.USUAL) : Optional.empty()))), more);
@@ -87,7 +87,7 @@ final class EffectsSection extends Section {
             v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(v, g.colour(), g.opacity()))))),
         "effects.density", percent("glow-density", "effects.density", 0, 100, () -> glowNow().opacity(),
             v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(g.width(), g.colour(), v))))));
-    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+    VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().glow().isPresent());
     return new VBox(5, pill("glow-on", "effects.glow", () -> effects().glow().isPresent(),
         on -> change(e -> e.withGlow(on ? Optional.of(Effects.Glow.USUAL) : Optional.empty()))), more);
@@ -101,24 +101,24 @@ final class EffectsSection extends Section {
     return new VBox(5, fields(THIRD,
         "effects.blur", length("effects-blur", "effects.blur", 0, Effects.MOST, () -> effects().blur(), v -> change(e -> e.withBlur(v))),
         "effects.feather", length("effects-feather", "effects.feather", 0, Effects.MOST, () -> effects().feather(), v -> change(e -> e.withFeather(v)))),
-        Kit.under(Wording.text("effects.blend"), blend));
+        Controls.under(Wording.text("effects.blend"), blend));
   }
 
-  private Optional<Cover.Finish> finishNow() {
-    return now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).cover()).filter(Cover.Finish.class::isInstance)
-        .map(Cover.Finish.class::cast);
+  private Optional<FillStyle.Finish> finishNow() {
+    return now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fillStyle()).filter(FillStyle.Finish.class::isInstance)
+        .map(FillStyle.Finish.class::cast);
   }
 
-  private void cover(Optional<Cover.Finish> finish) {
+  private void cover(Optional<FillStyle.Finish> finish) {
     session.perform((face, ids) -> Edits.shape(face, ids, "edit.surface", s -> finish.isPresent()
-        ? s.withCover(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(Cover.Finish::colour)))));
+        ? s.withFillStyle(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(FillStyle.Finish::colour)))));
   }
 
   private void surfaceOf(boolean on, Texture.Surface surface) {
-    var colour = finishNow().map(Cover.Finish::colour)
+    var colour = finishNow().map(FillStyle.Finish::colour)
         .or(() -> now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()))
         .orElse(org.zipthimble.core.colour.Colour.BLACK);
-    cover(on ? Optional.of(Cover.Finish.of(surface, colour)) : Optional.empty());
+    cover(on ? Optional.of(FillStyle.Finish.of(surface, colour)) : Optional.empty());
   }
 
   private boolean has(Texture.Surface surface) {
@@ -127,17 +127,17 @@ final class EffectsSection extends Section {
 
   private Node surface() {
     ColourField colour = new ColourField("surface-colour", Wording.text("effects.colour"), false, session, this::colours, c -> c.ifPresent(is ->
-        finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), is, f.grain(), f.degrees(), f.seed()))))));
+        finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), is, f.grain(), f.degrees(), f.seed()))))));
     fresh.add(() -> finishNow().ifPresent(f -> colour.show(Optional.of(f.colour()))));
     FlowPane figures = fields(THIRD,
-        "effects.grain", length("surface-grain", "effects.grain", 0.005, 5, () -> finishNow().map(Cover.Finish::grain).orElse(Double.NaN),
-            v -> finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), v, f.degrees(), f.seed()))))),
+        "effects.grain", length("surface-grain", "effects.grain", 0.005, 5, () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
+            v -> finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), v, f.degrees(), f.seed()))))),
         "effects.direction", number("surface-direction", "effects.direction", -360, 360,
             () -> finishNow().map(f -> Wording.text("tag.degrees", Lengths.plain(f.degrees(), 1))).orElse(""),
-            v -> finishNow().ifPresent(f -> cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), f.grain(), v, f.seed()))))));
-    figures.getChildren().add(Kit.button("surface-anew", "effects.anew", () -> finishNow().ifPresent(f ->
-        cover(Optional.of(new Cover.Finish(f.surface(), f.colour(), f.grain(), f.degrees(), f.seed() + 1)))), "quiet"));
-    VBox more = new VBox(5, figures, Kit.under(Wording.text("effects.colour"), colour));
+            v -> finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), f.grain(), v, f.seed()))))));
+    figures.getChildren().add(Controls.button("surface-anew", "effects.anew", () -> finishNow().ifPresent(f ->
+        cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), f.grain(), f.degrees(), f.seed() + 1)))), "quiet"));
+    VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> finishNow().isPresent());
     return new VBox(5, flow(
         pill("surface-foil", "effects.foil", () -> has(Texture.Surface.FOIL), on -> surfaceOf(on, Texture.Surface.FOIL)),

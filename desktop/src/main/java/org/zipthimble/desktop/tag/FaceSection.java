@@ -30,7 +30,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -50,27 +50,27 @@ final class FaceSection extends Section {
         () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
         colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.withStock(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
-    getChildren().addAll(Kit.label(Wording.text("tag.none"), "side-title"), Kit.wrapped(Wording.text("tag.none.hint"), "side-note"),
-        Kit.under(Wording.text("face.stock"), stock), Kit.under(Wording.text("face.nudge"), nudge()),
-        Kit.label(Wording.text("face.swatches"), "field-label"), swatches, Kit.stitch(),
-        guideHead(), guides, Kit.stitch(), Kit.label(Wording.text("face.columns"), "field-label"), columnFields(), gridRow());
+    getChildren().addAll(Controls.label(Wording.text("tag.none"), "side-title"), Controls.wrapped(Wording.text("tag.none.hint"), "side-note"),
+        Controls.under(Wording.text("face.stock"), stock), Controls.under(Wording.text("face.nudge"), nudge()),
+        Controls.label(Wording.text("face.swatches"), "field-label"), swatches, Controls.stitch(),
+        guideHead(), guides, Controls.stitch(), Controls.label(Wording.text("face.columns"), "field-label"), columnFields(), gridRow());
     fresh.add(this::showGuides);
     fresh.add(this::showSwatches);
   }
 
   private TypedField nudge() {
-    return length("face-nudge", "face.nudge", 1.0 / 1000, 12, () -> session.taste().now().nudge(),
+    return length("face-nudge", "face.nudge", 1.0 / 1000, 12, () -> session.preferences().now().nudge(),
         value -> {
-          session.taste().change(s -> s.withNudge(value));
+          session.preferences().change(s -> s.withNudge(value));
           refresh();
         });
   }
 
   private Node guideHead() {
-    return new VBox(3, Kit.label(Wording.text("face.guides"), "field-label"), Kit.row(4,
-        Kit.button("guide-across", "face.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
-        Kit.button("guide-down", "face.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
-        Kit.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet")));
+    return new VBox(3, Controls.label(Wording.text("face.guides"), "field-label"), Controls.row(4,
+        Controls.button("guide-across", "face.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
+        Controls.button("guide-down", "face.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
+        Controls.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet")));
   }
 
   private Point middle() {
@@ -105,32 +105,32 @@ final class FaceSection extends Section {
         session.apply(GuideEdits.change(face(), index, guide.withDegrees(Lengths.parseNumber(text, -360, 360)))));
     turn.show(Wording.text("tag.degrees", Lengths.plain(guide.degrees(), 2)));
     turn.setPrefWidth(52);
-    CheckBox axis = Kit.check("guide-axis-" + index, "face.guide.axis", guide.axis(),
+    CheckBox axis = Controls.check("guide-axis-" + index, "face.guide.axis", guide.axis(),
         on -> session.apply(GuideEdits.change(face(), index, guide.withAxis(on))));
     axis.setTooltip(new Tooltip(Wording.text("face.guide.axis.tip")));
     axis.setMinWidth(USE_PREF_SIZE);
-    return Kit.row(4, at, turn, axis, Kit.iconButton("guide-remove-" + index, Icons.AWAY, "face.guide.remove",
+    return Controls.row(4, at, turn, axis, Controls.iconButton("guide-remove-" + index, Icons.AWAY, "face.guide.remove",
         () -> session.apply(GuideEdits.remove(face(), index))));
   }
 
   private Node columnFields() {
-    HBox counts = Kit.row(4,
-        Kit.under(Wording.text("repeat.columns"), number("columns-across", "repeat.columns", 1, Columns.MOST, () -> String.valueOf(columns.columns()),
+    HBox counts = Controls.row(4,
+        Controls.under(Wording.text("repeat.columns"), number("columns-across", "repeat.columns", 1, Columns.MOST, () -> String.valueOf(columns.columns()),
             v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
-        Kit.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
+        Controls.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
             v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
-        Kit.under(Wording.text("face.margin"), length("columns-margin", "face.margin", 0, 50, () -> columns.left(),
+        Controls.under(Wording.text("face.margin"), length("columns-margin", "face.margin", 0, 50, () -> columns.left(),
             v -> put(Columns.of(columns.columns(), columns.rows(), v, columns.gutter())))),
-        Kit.under(Wording.text("face.gutter"), length("columns-gutter", "face.gutter", 0, 50, () -> columns.gutter(),
+        Controls.under(Wording.text("face.gutter"), length("columns-gutter", "face.gutter", 0, 50, () -> columns.gutter(),
             v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), v)))));
-    Button none = Kit.button("columns-none", "face.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
-    Button lay = Kit.button("columns-lay", "face.columns.lay", () -> put(columns), "quiet");
+    Button none = Controls.button("columns-none", "face.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
+    Button lay = Controls.button("columns-lay", "face.columns.lay", () -> put(columns), "quiet");
     fresh.add(() -> {
       Guides now = session.face().guides();
       now.columns().ifPresent(c -> columns = c);
       none.setDisable(now.columns().isEmpty());
     });
-    return new VBox(5, counts, Kit.row(4, lay, none));
+    return new VBox(5, counts, Controls.row(4, lay, none));
   }
 
   private void put(Columns wanted) {
@@ -144,17 +144,17 @@ final class FaceSection extends Section {
   }
 
   private Node gridRow() {
-    CheckBox shown = Kit.check("face-grid", "face.grid", session.taste().now().gridShown(),
-        on -> session.taste().change(s -> s.withGrid(s.grid(), on)));
-    fresh.add(() -> shown.setSelected(session.taste().now().gridShown()));
-    TypedField step = length("face-grid-step", "face.gridStep", 1.0 / 64, 48, () -> session.taste().now().grid(), v -> {
-      session.taste().change(s -> s.withGrid(v, true));
+    CheckBox shown = Controls.check("face-grid", "face.grid", session.preferences().now().gridShown(),
+        on -> session.preferences().change(s -> s.withGrid(s.grid(), on)));
+    fresh.add(() -> shown.setSelected(session.preferences().now().gridShown()));
+    TypedField step = length("face-grid-step", "face.gridStep", 1.0 / 64, 48, () -> session.preferences().now().grid(), v -> {
+      session.preferences().change(s -> s.withGrid(v, true));
       refresh();
     });
     step.setPrefWidth(70);
-    CheckBox snap = Kit.check("face-snap", "face.snap", session.taste().now().snap(), on -> session.taste().change(s -> s.withSnap(on)));
-    fresh.add(() -> snap.setSelected(session.taste().now().snap()));
-    return Kit.row(8, shown, step, snap);
+    CheckBox snap = Controls.check("face-snap", "face.snap", session.preferences().now().snap(), on -> session.preferences().change(s -> s.withSnap(on)));
+    fresh.add(() -> snap.setSelected(session.preferences().now().snap()));
+    return Controls.row(8, shown, step, snap);
   }
 
   private void showSwatches() {
@@ -180,8 +180,8 @@ final class FaceSection extends Section {
     });
     add.setPromptText(Wording.text("face.swatch.add"));
     add.setPrefWidth(92);
-    swatches.getChildren().addAll(add, Kit.button("palette-in", "palette.in", () -> bring(false), "quiet"),
-        Kit.button("palette-out", "palette.out", this::write, "quiet"), Kit.button("palette-repaint", "palette.repaint", () -> bring(true), "quiet"));
+    swatches.getChildren().addAll(add, Controls.button("palette-in", "palette.in", () -> bring(false), "quiet"),
+        Controls.button("palette-out", "palette.out", this::write, "quiet"), Controls.button("palette-repaint", "palette.repaint", () -> bring(true), "quiet"));
   }
 
   /** Brings a palette file in: its colours join the palette, or the design is recoloured by them in turn. */

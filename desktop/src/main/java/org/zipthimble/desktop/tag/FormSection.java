@@ -8,7 +8,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Live;
+import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.CornerLook;
@@ -18,13 +18,13 @@ import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -54,17 +54,17 @@ final class FormSection extends Section {
 
   /** A mount has a section of its own. */
   private static boolean changes(Item item) {
-    return item instanceof Item.Group && ((Item.Group) item).live() && Shown.mount(item).isEmpty();
+    return item instanceof Item.Group && ((Item.Group) item).live() && ShownPicture.mount(item).isEmpty();
   }
 
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
     return item instanceof Item.Shape ? String.valueOf(((Item.Shape) item).line().isPresent())
-        : item instanceof Item.Group ? ((Item.Group) item).making().getClass().getSimpleName() + pattern((Item.Group) item) : "";
+        : item instanceof Item.Group ? ((Item.Group) item).effect().getClass().getSimpleName() + pattern((Item.Group) item) : "";
   }
 
   private static String pattern(Item.Group group) {
-    return group.making() instanceof Making.Repeated ? ((Making.Repeated) group.making()).pattern().getClass().getSimpleName() : "";
+    return group.effect() instanceof LiveEffect.Repeated ? ((LiveEffect.Repeated) group.effect()).pattern().getClass().getSimpleName() : "";
   }
 
   private Optional<Outline.Ready> readyNow() {
@@ -78,7 +78,7 @@ final class FormSection extends Section {
       Setting setting = outline.form().settings().get(i);
       int index = i;
       Node field = setting.measured() == Setting.Measured.CORNER ? corner(index) : figure(setting, index);
-      VBox box = Kit.under(Wording.text("setting." + setting.name()), field);
+      VBox box = Controls.under(Wording.text("setting." + setting.name()), field);
       box.setPrefWidth(92);
       fields.getChildren().add(box);
     }
@@ -154,7 +154,7 @@ final class FormSection extends Section {
     turning(looks, "line-end", LineEnd.values(), "lineEnd.", () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.withEnd(LineEnd.values()[i])));
     turning(looks, "line-corner", Corner.values(), "shapes.corner.", () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.withCorner(Corner.values()[i])));
     turning(looks, "line-side", LineSide.values(), "lineSide.", () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.withSide(LineSide.values()[i])));
-    return new VBox(4, Kit.under(Wording.text("line.dashes"), dashes), looks);
+    return new VBox(4, Controls.under(Wording.text("line.dashes"), dashes), looks);
   }
 
   private interface Taking {
@@ -179,31 +179,31 @@ final class FormSection extends Section {
     return value.name().toLowerCase(Locale.ROOT);
   }
 
-  private Optional<Making> makingNow() {
-    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).making());
+  private Optional<LiveEffect> makingNow() {
+    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).effect());
   }
 
-  private void change(java.util.function.UnaryOperator<Making> change) {
-    now().ifPresent(i -> session.apply(Live.change(face(), i.id(), "edit.figure", change)));
+  private void change(java.util.function.UnaryOperator<LiveEffect> change) {
+    now().ifPresent(i -> session.apply(LiveGroups.change(face(), i.id(), "edit.figure", change)));
   }
 
   private void live(Item.Group group) {
-    getChildren().add(Kit.wrapped(Wording.text("live.what." + kind(group)), "line-note"));
-    if (group.making() instanceof Making.Rings) {
+    getChildren().add(Controls.wrapped(Wording.text("live.what." + kind(group)), "line-note"));
+    if (group.effect() instanceof LiveEffect.Rings) {
       getChildren().add(rings());
     }
-    if (group.making() instanceof Making.Repeated) {
-      getChildren().add(repeated(((Making.Repeated) group.making()).pattern()));
+    if (group.effect() instanceof LiveEffect.Repeated) {
+      getChildren().add(repeated(((LiveEffect.Repeated) group.effect()).pattern()));
     }
     getChildren().add(new FlowPane(6, 4,
-        Kit.button("live-permanent", "live.permanent", () -> session.apply(Shaping.permanent(face(), ids())), "quiet"),
-        Kit.button("live-back", "live.back", () -> session.applyAndSelect(
+        Controls.button("live-permanent", "live.permanent", () -> session.apply(Shaping.permanent(face(), ids())), "quiet"),
+        Controls.button("live-back", "live.back", () -> session.applyAndSelect(
             org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
   }
 
   private static String kind(Item.Group group) {
-    return group.making() instanceof Making.Combined ? ((Making.Combined) group.making()).way().name().toLowerCase(Locale.ROOT)
-        : group.making() instanceof Making.Rings ? "rings" : "repeated";
+    return group.effect() instanceof LiveEffect.Combined ? ((LiveEffect.Combined) group.effect()).way().name().toLowerCase(Locale.ROOT)
+        : group.effect() instanceof LiveEffect.Rings ? "rings" : "repeated";
   }
 
   private Node rings() {
@@ -215,47 +215,47 @@ final class FormSection extends Section {
         all.add(inwards ? -inches : inches);
       }
       change(m -> {
-        Making.Rings r = (Making.Rings) m;
-        return new Making.Rings(all, r.corner(), r.filled(), r.original(), r.threshold(), r.dress());
+        LiveEffect.Rings r = (LiveEffect.Rings) m;
+        return new LiveEffect.Rings(all, r.corner(), r.filled(), r.original(), r.threshold(), r.dress());
       });
     });
-    fresh.add(() -> makingNow().filter(Making.Rings.class::isInstance).map(Making.Rings.class::cast).ifPresent(r ->
+    fresh.add(() -> makingNow().filter(LiveEffect.Rings.class::isInstance).map(LiveEffect.Rings.class::cast).ifPresent(r ->
         distances.show(String.join(", ", r.distances().stream().map(d -> Lengths.show(d, session.unit())).toList()))));
-    return Kit.under(Wording.text("shapes.distances"), distances);
+    return Controls.under(Wording.text("shapes.distances"), distances);
   }
 
   private Node repeated(Pattern pattern) {
     if (pattern instanceof Pattern.Grid) {
-      return Kit.row(6,
-          Kit.under(Wording.text("shapes.across"), number("live-across", "shapes.across", 1, 500, () -> grid(g -> String.valueOf(g.across())),
+      return Controls.row(6,
+          Controls.under(Wording.text("shapes.across"), number("live-across", "shapes.across", 1, 500, () -> grid(g -> String.valueOf(g.across())),
               v -> grid(g -> new Pattern.Grid((int) v, g.down(), g.gapX(), g.gapY(), g.brick()), true))),
-          Kit.under(Wording.text("shapes.down"), number("live-down", "shapes.down", 1, 500, () -> grid(g -> String.valueOf(g.down())),
+          Controls.under(Wording.text("shapes.down"), number("live-down", "shapes.down", 1, 500, () -> grid(g -> String.valueOf(g.down())),
               v -> grid(g -> new Pattern.Grid(g.across(), (int) v, g.gapX(), g.gapY(), g.brick()), true))));
     }
     if (pattern instanceof Pattern.Round) {
-      return Kit.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 2, 720,
-          () -> makingNow().filter(Making.Repeated.class::isInstance).map(m -> ((Making.Repeated) m).pattern()).filter(Pattern.Round.class::isInstance)
+      return Controls.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 2, 720,
+          () -> makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern()).filter(Pattern.Round.class::isInstance)
               .map(p -> String.valueOf(((Pattern.Round) p).count())).orElse(""),
           v -> change(m -> {
-            Pattern.Round r = (Pattern.Round) ((Making.Repeated) m).pattern();
-            return new Making.Repeated(new Pattern.Round((int) v, r.centre(), r.turning(), r.mirrored()));
+            Pattern.Round r = (Pattern.Round) ((LiveEffect.Repeated) m).pattern();
+            return new LiveEffect.Repeated(new Pattern.Round((int) v, r.centre(), r.turning(), r.mirrored()));
           })));
     }
     if (pattern instanceof Pattern.Fill) {
-      return Kit.row(6,
-          Kit.under(Wording.text("shapes.width"), length("live-width", "shapes.width", 0.05, 1000,
+      return Controls.row(6,
+          Controls.under(Wording.text("shapes.width"), length("live-width", "shapes.width", 0.05, 1000,
               () -> filling().map(Pattern.Fill::width).orElse(Double.NaN), v -> filling().ifPresent(f -> change(
-                  m -> new Making.Repeated(new Pattern.Fill(v, f.leastGap())))))),
-          Kit.under(Wording.text("shapes.leastGap"), length("live-gap", "shapes.leastGap", 0, 50,
+                  m -> new LiveEffect.Repeated(new Pattern.Fill(v, f.leastGap())))))),
+          Controls.under(Wording.text("shapes.leastGap"), length("live-gap", "shapes.leastGap", 0, 50,
               () -> filling().map(Pattern.Fill::leastGap).orElse(Double.NaN), v -> filling().ifPresent(f -> change(
-                  m -> new Making.Repeated(new Pattern.Fill(f.width(), v)))))));
+                  m -> new LiveEffect.Repeated(new Pattern.Fill(f.width(), v)))))));
     }
     if (pattern instanceof Pattern.Along) {
-      return Kit.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 1, 720,
+      return Controls.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 1, 720,
           () -> repeating().filter(Pattern.Along.class::isInstance).map(p -> String.valueOf(((Pattern.Along) p).count())).orElse(""),
           v -> change(m -> {
-            Pattern.Along a = (Pattern.Along) ((Making.Repeated) m).pattern();
-            return new Making.Repeated(new Pattern.Along(a.path(), (int) v, a.turning()));
+            Pattern.Along a = (Pattern.Along) ((LiveEffect.Repeated) m).pattern();
+            return new LiveEffect.Repeated(new Pattern.Along(a.path(), (int) v, a.turning()));
           })));
     }
     return mirror();
@@ -263,13 +263,13 @@ final class FormSection extends Section {
 
   /** The axis of a mirror image: its direction and the place it runs through. */
   private Node mirror() {
-    return Kit.row(6,
-        Kit.under(Wording.text("shapes.axis"), number("live-axis", "shapes.axis", -360, 360,
+    return Controls.row(6,
+        Controls.under(Wording.text("shapes.axis"), number("live-axis", "shapes.axis", -360, 360,
             () -> mirroring().map(m -> Wording.text("tag.degrees", Lengths.plain(m.degrees(), 2))).orElse(""),
             v -> mirrored(m -> new Pattern.Mirror(v, m.through())))),
-        Kit.under(Wording.text("shapes.axisX"), length("live-axis-x", "shapes.axisX", -1000, 1000,
+        Controls.under(Wording.text("shapes.axisX"), length("live-axis-x", "shapes.axisX", -1000, 1000,
             () -> mirroring().map(m -> m.through().x()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(v, m.through().y()))))),
-        Kit.under(Wording.text("shapes.axisY"), length("live-axis-y", "shapes.axisY", -1000, 1000,
+        Controls.under(Wording.text("shapes.axisY"), length("live-axis-y", "shapes.axisY", -1000, 1000,
             () -> mirroring().map(m -> m.through().y()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(m.through().x(), v))))));
   }
 
@@ -278,11 +278,11 @@ final class FormSection extends Section {
   }
 
   private void mirrored(java.util.function.UnaryOperator<Pattern.Mirror> other) {
-    mirroring().ifPresent(m -> change(making -> new Making.Repeated(other.apply(m))));
+    mirroring().ifPresent(m -> change(making -> new LiveEffect.Repeated(other.apply(m))));
   }
 
   private Optional<Pattern> repeating() {
-    return makingNow().filter(Making.Repeated.class::isInstance).map(m -> ((Making.Repeated) m).pattern());
+    return makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern());
   }
 
   private Optional<Pattern.Fill> filling() {
@@ -290,13 +290,13 @@ final class FormSection extends Section {
   }
 
   private String grid(java.util.function.Function<Pattern.Grid, String> read) {
-    return makingNow().filter(Making.Repeated.class::isInstance).map(m -> ((Making.Repeated) m).pattern()).filter(Pattern.Grid.class::isInstance)
+    return makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern()).filter(Pattern.Grid.class::isInstance)
         .map(p -> read.apply((Pattern.Grid) p)).orElse("");
   }
 
   private void grid(java.util.function.Function<Pattern.Grid, Pattern> next, boolean done) {
     if (done) {
-      change(m -> new Making.Repeated(next.apply((Pattern.Grid) ((Making.Repeated) m).pattern())));
+      change(m -> new LiveEffect.Repeated(next.apply((Pattern.Grid) ((LiveEffect.Repeated) m).pattern())));
     }
   }
 }

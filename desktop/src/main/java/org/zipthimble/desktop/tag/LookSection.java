@@ -15,14 +15,14 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -37,7 +37,7 @@ final class LookSection extends Section {
   LookSection(Session session, Item item) {
     super(session);
     item.accept(new Kinds());
-    getChildren().add(Kit.row(6, opacity(), looks()));
+    getChildren().add(Controls.row(6, opacity(), looks()));
   }
 
   private final class Kinds implements Item.Visitor<Optional<Void>> {
@@ -48,12 +48,12 @@ final class LookSection extends Section {
 
     @Override
     public Optional<Void> shape(Item.Shape item) {
-      HBox first = Kit.row(6);
+      HBox first = Controls.row(6);
       if (!(item.outline() instanceof Outline.Straight)) {
         ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
             colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
         fresh.add(() -> shapeNow().ifPresent(s -> fill.show(s.fill())));
-        first.getChildren().add(Kit.under(Wording.text("tag.fill"), fill));
+        first.getChildren().add(Controls.under(Wording.text("tag.fill"), fill));
       }
       if (item.outline() instanceof Outline.Rectangle) {
         TypedField corners = length("tag-corners", "tag.corners", 0, 1000,
@@ -73,18 +73,18 @@ final class LookSection extends Section {
 
     @Override
     public Optional<Void> group(Item.Group item) {
-      if (item.making().look().isPresent()) {
+      if (item.effect().look().isPresent()) {
         ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
             colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
         fresh.add(() -> madeNow().ifPresent(l -> fill.show(l.fill())));
-        getChildren().addAll(Kit.row(6, Kit.under(Wording.text("tag.fill"), fill)), line());
+        getChildren().addAll(Controls.row(6, Controls.under(Wording.text("tag.fill"), fill)), line());
       }
       if (!MountSection.wants(item)) {
-        getChildren().addAll(Kit.label(Wording.text("tag.parts"), "field-label"), parts);
+        getChildren().addAll(Controls.label(Wording.text("tag.parts"), "field-label"), parts);
       }
-      getChildren().add(Kit.row(6,
-          Kit.button("tag-open", "tag.open", () -> now().ifPresent(i -> session.openGroup(i.id())), "quiet"),
-          Kit.button("tag-ungroup", "tag.ungroup", () -> session.applyAndSelect(
+      getChildren().add(Controls.row(6,
+          Controls.button("tag-open", "tag.open", () -> now().ifPresent(i -> session.openGroup(i.id())), "quiet"),
+          Controls.button("tag-ungroup", "tag.ungroup", () -> session.applyAndSelect(
               org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
       fresh.add(LookSection.this::showParts);
       return Optional.empty();
@@ -95,13 +95,13 @@ final class LookSection extends Section {
     return now().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast);
   }
 
-  private Optional<Making.Look> madeNow() {
-    return now().filter(Item.Group.class::isInstance).flatMap(i -> ((Item.Group) i).making().look());
+  private Optional<LiveEffect.Look> madeNow() {
+    return now().filter(Item.Group.class::isInstance).flatMap(i -> ((Item.Group) i).effect().look());
   }
 
   /** The line of a shape or of what a group makes; empty for all else, an empty line within for none. */
   private Optional<Optional<LineLook>> lineNow() {
-    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(Making.Look::line));
+    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(LiveEffect.Look::line));
   }
 
   private Node line() {
@@ -121,13 +121,13 @@ final class LookSection extends Section {
       width.show(line.map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colour.none")));
     }));
     width.setTooltip(new Tooltip(Wording.text("tag.lineWidth.tip")));
-    return Kit.row(6, Kit.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));
+    return Controls.row(6, Controls.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));
   }
 
   private static VBox small(String key, TypedField field) {
     field.setPrefWidth(SMALL);
     field.setMaxWidth(SMALL);
-    VBox box = Kit.under(Wording.text(key), field);
+    VBox box = Controls.under(Wording.text(key), field);
     HBox.setHgrow(box, Priority.NEVER);
     box.setMinWidth(SMALL);
     return box;
@@ -135,14 +135,14 @@ final class LookSection extends Section {
 
   private VBox opacity() {
     return small("tag.opacity", number("tag-opacity", "tag.opacity", 0, 100,
-        () -> now().map(i -> Wording.text("proof.percent", Lengths.plain(i.facts().opacity() * 100, 1))).orElse(""),
-        percent -> session.perform((face, ids) -> Edits.facts(face, ids, "edit.opacity", f -> f.withOpacity(percent / 100)))));
+        () -> now().map(i -> Wording.text("proof.percent", Lengths.plain(i.properties().opacity() * 100, 1))).orElse(""),
+        percent -> session.perform((face, ids) -> Edits.properties(face, ids, "edit.opacity", f -> f.withOpacity(percent / 100)))));
   }
 
   private Node looks() {
-    javafx.scene.control.Button give = Kit.button("look-give", "look.give", session::giveLook, "quiet");
+    javafx.scene.control.Button give = Controls.button("look-give", "look.give", session::giveLook, "quiet");
     fresh.add(() -> give.setDisable(!session.hasLook()));
-    return Kit.under(Wording.text("look.title"), Kit.row(4, Kit.button("look-take", "look.take", () -> {
+    return Controls.under(Wording.text("look.title"), Controls.row(4, Controls.button("look-take", "look.take", () -> {
       session.takeLook();
       refresh();
     }, "quiet"), give));
@@ -152,8 +152,8 @@ final class LookSection extends Section {
   private void showParts() {
     Map<Colour, String> found = new LinkedHashMap<>();
     now().ifPresent(group -> group.withMembers().stream().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast).forEach(s -> {
-      s.fill().ifPresent(c -> found.putIfAbsent(c, s.facts().name()));
-      s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.facts().name()));
+      s.fill().ifPresent(c -> found.putIfAbsent(c, s.properties().name()));
+      s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.properties().name()));
     }));
     List<Map.Entry<Colour, String>> wanted = found.entrySet().stream().limit(MOST_PARTS).map(e -> Map.entry(e.getKey(), e.getValue())).toList();
     if (wanted.equals(partsShown)) {
@@ -166,7 +166,7 @@ final class LookSection extends Section {
           colour -> colour.ifPresent(to -> session.apply(Looks.recolour(face(), ids(), part.getKey(), to))));
       field.show(Optional.of(part.getKey()));
       field.setMaxWidth(104);
-      parts.getChildren().add(new VBox(1, Kit.label(part.getValue(), "field-label"), field));
+      parts.getChildren().add(new VBox(1, Controls.label(part.getValue(), "field-label"), field));
     }
   }
 }

@@ -6,15 +6,15 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.edit.Mounts;
-import org.zipthimble.core.job.Held;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Making;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Shares;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -25,7 +25,7 @@ final class MountSection extends Section {
 
   MountSection(Session session, Item item) {
     super(session);
-    if (Shown.mount(item).isPresent()) {
+    if (ShownPicture.mount(item).isPresent()) {
       getChildren().addAll(held());
     } else {
       getChildren().addAll(grid());
@@ -34,70 +34,70 @@ final class MountSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return Shown.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).making() instanceof Making.Gridded;
+    return ShownPicture.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
   }
 
-  private Held heldNow() {
-    return now().flatMap(Shown::mount).map(Making.Mounted::held).orElse(Held.FILLING);
+  private PictureFit heldNow() {
+    return now().flatMap(ShownPicture::mount).map(LiveEffect.Mounted::fit).orElse(PictureFit.FILLING);
   }
 
-  private void hold(UnaryOperator<Held> change) {
+  private void hold(UnaryOperator<PictureFit> change) {
     session.perform((face, ids) -> Mounts.hold(face, ids, change));
   }
 
   private List<Node> held() {
     FlowPane figures = fields(FOURTH,
         "mount.zoom", percent("mount-zoom", "mount.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
-        "mount.dx", percent("mount-dx", "mount.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new Held(h.zoom(), v, h.dy(), h.turn()))),
-        "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new Held(h.zoom(), h.dx(), v, h.turn()))),
+        "mount.dx", percent("mount-dx", "mount.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
+        "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
         "mount.turn", number("mount-turn", "mount.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
             v -> hold(h -> h.withTurn(v))));
     FlowPane buttons = flow(
-        Kit.button("mount-fill", "mount.fill", () -> hold(h -> Held.FILLING), "quiet"),
-        Kit.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
+        Controls.button("mount-fill", "mount.fill", () -> hold(h -> PictureFit.FILLING), "quiet"),
+        Controls.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
           double zoom = Mounts.fitting(session.job(), i);
-          hold(h -> new Held(zoom, 0, 0, 0));
+          hold(h -> new PictureFit(zoom, 0, 0, 0));
         }), "quiet"),
-        Kit.button("mount-true", "mount.true", () -> now().ifPresent(i -> {
+        Controls.button("mount-true", "mount.true", () -> now().ifPresent(i -> {
           double zoom = Mounts.zoomAt(session.job(), i, session.job().ticket().ppi());
           hold(h -> h.withZoom(zoom));
         }), "quiet"),
-        Kit.button("mount-put", "mount.put", () -> session.pictureHands().fill(), "quiet"),
-        Kit.button("mount-out", "mount.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
-    return List.of(Kit.wrapped(Wording.text("mount.how"), "line-note"), figures, buttons);
+        Controls.button("mount-put", "mount.put", () -> session.pictureHands().fill(), "quiet"),
+        Controls.button("mount-out", "mount.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
+    return List.of(Controls.wrapped(Wording.text("mount.how"), "line-note"), figures, buttons);
   }
 
-  private Optional<Making.Gridded> gridNow() {
-    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).making()).filter(Making.Gridded.class::isInstance)
-        .map(Making.Gridded.class::cast);
+  private Optional<LiveEffect.Gridded> gridNow() {
+    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).effect()).filter(LiveEffect.Gridded.class::isInstance)
+        .map(LiveEffect.Gridded.class::cast);
   }
 
-  private void regrid(UnaryOperator<Making.Gridded> change) throws Trouble {
-    Optional<Making.Gridded> grid = gridNow();
+  private void regrid(UnaryOperator<LiveEffect.Gridded> change) throws Trouble {
+    Optional<LiveEffect.Gridded> grid = gridNow();
     if (grid.isPresent()) {
       session.apply(Mounts.regrid(session.job(), face(), now().orElseThrow().id(), change.apply(grid.get())));
     }
   }
 
   private List<Node> grid() {
-    TypedField columns = shares("mount-columns", "mount.columns", g -> g.columns(), (g, all) -> new Making.Gridded(all, g.rows(), g.gutter()));
-    TypedField rows = shares("mount-rows", "mount.rows", g -> g.rows(), (g, all) -> new Making.Gridded(g.columns(), all, g.gutter()));
+    TypedField columns = shares("mount-columns", "mount.columns", g -> g.columns(), (g, all) -> new LiveEffect.Gridded(all, g.rows(), g.gutter()));
+    TypedField rows = shares("mount-rows", "mount.rows", g -> g.rows(), (g, all) -> new LiveEffect.Gridded(g.columns(), all, g.gutter()));
     TypedField gutter = new TypedField("mount-gutter", Wording.text("mount.gutter"), text -> {
       double inches = Lengths.parse(text, session.unit());
-      regrid(g -> new Making.Gridded(g.columns(), g.rows(), inches));
+      regrid(g -> new LiveEffect.Gridded(g.columns(), g.rows(), inches));
     });
     fresh.add(() -> gridNow().ifPresent(g -> gutter.show(Lengths.show(g.gutter(), session.unit()))));
-    return List.of(Kit.wrapped(Wording.text("mount.grid.how"), "line-note"),
+    return List.of(Controls.wrapped(Wording.text("mount.grid.how"), "line-note"),
         fields(HALF, "mount.columns", columns, "mount.rows", rows, "mount.gutter", gutter),
-        Kit.button("mount-grid-fill", "mount.refill", () -> session.pictureHands().fill(), "quiet"));
+        Controls.button("mount-grid-fill", "mount.refill", () -> session.pictureHands().fill(), "quiet"));
   }
 
   private interface Put {
-    Making.Gridded with(Making.Gridded grid, List<Double> shares);
+    LiveEffect.Gridded with(LiveEffect.Gridded grid, List<Double> shares);
   }
 
   /** A count (3) or shares (2 1 1). */
-  private TypedField shares(String id, String key, java.util.function.Function<Making.Gridded, List<Double>> get, Put put) {
+  private TypedField shares(String id, String key, java.util.function.Function<LiveEffect.Gridded, List<Double>> get, Put put) {
     TypedField field = new TypedField(id, Wording.text(key), text -> {
       List<Double> all = Shares.read(text);
       regrid(g -> put.with(g, all));

@@ -10,7 +10,7 @@ import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
@@ -18,7 +18,7 @@ import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -29,15 +29,15 @@ final class PictureSection extends Section {
 
   PictureSection(Session session) {
     super(session);
-    Label figures = Kit.wrapped("", "line-note");
+    Label figures = Controls.wrapped("", "line-note");
     figures.setId("tag-resolution");
     fresh.add(() -> figures.setText(resolution()));
-    getChildren().addAll(figures, look(), Kit.label(Wording.text("picture.tones"), "field-label"), tones(),
-        Kit.label(Wording.text("picture.cropAway"), "field-label"), frame(), pixels());
+    getChildren().addAll(figures, look(), Controls.label(Wording.text("picture.tones"), "field-label"), tones(),
+        Controls.label(Wording.text("picture.cropAway"), "field-label"), frame(), pixels());
   }
 
   private Retouch retouch() {
-    return now().flatMap(Shown::retouch).orElse(Retouch.NONE);
+    return now().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, UnaryOperator<Retouch> change) {
@@ -49,7 +49,7 @@ final class PictureSection extends Section {
   }
 
   private String resolution() {
-    return placed().flatMap(p -> Shown.by(p.item(), session.shownProperty().get().pictures()).map(shown -> {
+    return placed().flatMap(p -> ShownPicture.by(p.item(), session.shownProperty().get().pictures()).map(shown -> {
       Picture picture = shown.picture();
       double target = session.shownProperty().get().ticket().ppi();
       String said = Wording.text(
@@ -70,8 +70,8 @@ final class PictureSection extends Section {
     box.setPrefWidth(2 * THIRD + 6);
     FlowPane first = fields(THIRD, "picture.look", box, "picture.strength", strength);
     first.getChildren().addAll(
-        Kit.button("picture-agree-face", "picture.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
-        Kit.button("picture-agree-job", "picture.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
+        Controls.button("picture-agree-face", "picture.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
+        Controls.button("picture-agree-job", "picture.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
     ((javafx.scene.layout.VBox) first.getChildren().get(0)).setPrefWidth(2 * THIRD + 6);
     return first;
   }
@@ -114,8 +114,8 @@ final class PictureSection extends Section {
         () -> Lengths.plain(retouch().enlarged(), 2), v -> change("edit.enlarge", r -> r.withEnlarged(v)));
     FlowPane pane = fields(THIRD, "picture.enlarge", enlarge);
     pane.getChildren().addAll(
-        Kit.button("picture-replace", "picture.replace", () -> session.pictureHands().replace(), "quiet"),
-        Kit.button("picture-relink", "picture.relink", () -> session.pictureHands().relink(), "quiet"));
+        Controls.button("picture-replace", "picture.replace", () -> session.pictureHands().replace(), "quiet"),
+        Controls.button("picture-relink", "picture.relink", () -> session.pictureHands().relink(), "quiet"));
     return pane;
   }
 }

@@ -23,7 +23,7 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -37,8 +37,8 @@ final class PlaceSection extends Section {
 
   PlaceSection(Session session, boolean several, boolean line) {
     super(session);
-    HBox places = Kit.row(6, nine(), Kit.under(Wording.text("tag.left"), place("tag-left", "tag.left", true)),
-        Kit.under(Wording.text("tag.top"), place("tag-top", "tag.top", false)));
+    HBox places = Controls.row(6, nine(), Controls.under(Wording.text("tag.left"), place("tag-left", "tag.left", true)),
+        Controls.under(Wording.text("tag.top"), place("tag-top", "tag.top", false)));
     getChildren().addAll(places, sizes(several, line));
     if (!several) {
       getChildren().add(squash());
@@ -91,11 +91,11 @@ final class PlaceSection extends Section {
 
   private Node sizes(boolean several, boolean line) {
     TypedField wide = size("tag-width", line ? "tag.long" : "tag.width", Placement::width, true);
-    HBox row = Kit.row(6, Kit.under(Wording.text(line ? "tag.long" : "tag.width"), wide));
+    HBox row = Controls.row(6, Controls.under(Wording.text(line ? "tag.long" : "tag.width"), wide));
     if (!line) {
-      row.getChildren().add(Kit.under(Wording.text("tag.height"), size("tag-height", "tag.height", Placement::height, false)));
+      row.getChildren().add(Controls.under(Wording.text("tag.height"), size("tag-height", "tag.height", Placement::height, false)));
     }
-    HBox second = Kit.row(6);
+    HBox second = Controls.row(6);
     if (!several) {
       TypedField turn = number("tag-turn", "tag.turn", -3600, 3600,
           () -> now().map(i -> Wording.text("tag.degrees", Lengths.plain(i.placement().turn(), 2))).orElse(""),
@@ -117,7 +117,7 @@ final class PlaceSection extends Section {
 
   private static Node narrow(String key, TypedField field) {
     field.setPrefWidth(NARROW);
-    VBox box = Kit.under(Wording.text(key), field);
+    VBox box = Controls.under(Wording.text(key), field);
     box.setMinWidth(NARROW);
     HBox.setHgrow(box, Priority.NEVER);
     return box;
@@ -149,11 +149,11 @@ final class PlaceSection extends Section {
   }
 
   private Node squash() {
-    Label badge = Kit.label("", "squash-badge");
+    Label badge = Controls.label("", "squash-badge");
     badge.setId("tag-squash");
-    javafx.scene.control.Button mend = Kit.button("tag-unsquash", "tag.unsquash",
+    javafx.scene.control.Button mend = Controls.button("tag-unsquash", "tag.unsquash",
         () -> now().ifPresent(i -> session.apply(Resizing.unsquash(session.job(), face(), i))), "quiet");
-    HBox row = Kit.row(6, badge, mend);
+    HBox row = Controls.row(6, badge, mend);
     row.managedProperty().bind(row.visibleProperty());
     fresh.add(() -> {
       Optional<Double> squash = now().flatMap(i -> Resizing.squash(session.shownProperty().get(), i));

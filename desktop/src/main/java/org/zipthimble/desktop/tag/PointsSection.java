@@ -11,33 +11,33 @@ import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** The chosen points of the shape that is being edited: where they stand, and what they are. */
 final class PointsSection extends Section {
   PointsSection(Session session) {
     super(session);
-    getChildren().add(Kit.wrapped(Wording.text("points.how"), "line-note"));
-    getChildren().add(Kit.row(6,
-        Kit.under(Wording.text("tag.left"), length("point-left", "tag.left", -Placement.FARTHEST, Placement.FARTHEST,
+    getChildren().add(Controls.wrapped(Wording.text("points.how"), "line-note"));
+    getChildren().add(Controls.row(6,
+        Controls.under(Wording.text("tag.left"), length("point-left", "tag.left", -Placement.FARTHEST, Placement.FARTHEST,
             () -> first().map(n -> n.place().x()).orElse(Double.NaN), v -> first().ifPresent(n -> moved(v - n.place().x(), 0)))),
-        Kit.under(Wording.text("tag.top"), length("point-top", "tag.top", -Placement.FARTHEST, Placement.FARTHEST,
+        Controls.under(Wording.text("tag.top"), length("point-top", "tag.top", -Placement.FARTHEST, Placement.FARTHEST,
             () -> first().map(n -> n.place().y()).orElse(Double.NaN), v -> first().ifPresent(n -> moved(0, v - n.place().y()))))));
     FlowPane forms = new FlowPane(4, 4);
     forms.getChildren().addAll(
-        Kit.button("point-corner", "points.corner", () -> redraw(p -> Nodes.cornered(p, chosen())), "quiet"),
-        Kit.button("point-smooth", "points.smooth", () -> redraw(p -> Nodes.smoothed(p, chosen())), "quiet"),
-        Kit.button("point-straight", "points.straight", () -> redraw(p -> Nodes.bent(p, chosen(), true)), "quiet"),
-        Kit.button("point-curved", "points.curved", () -> redraw(p -> Nodes.bent(p, chosen(), false)), "quiet"),
-        Kit.button("point-add", "points.add", this::add, "quiet"),
-        Kit.button("point-remove", "points.remove", () -> {
+        Controls.button("point-corner", "points.corner", () -> redraw(p -> Nodes.cornered(p, chosen())), "quiet"),
+        Controls.button("point-smooth", "points.smooth", () -> redraw(p -> Nodes.smoothed(p, chosen())), "quiet"),
+        Controls.button("point-straight", "points.straight", () -> redraw(p -> Nodes.bent(p, chosen(), true)), "quiet"),
+        Controls.button("point-curved", "points.curved", () -> redraw(p -> Nodes.bent(p, chosen(), false)), "quiet"),
+        Controls.button("point-add", "points.add", this::add, "quiet"),
+        Controls.button("point-remove", "points.remove", () -> {
           redraw(p -> Nodes.removed(p, chosen()));
           session.chosenPointsProperty().set(java.util.Set.of());
         }, "quiet"),
-        Kit.button("point-open", "points.open", () -> chosen().stream().findFirst().ifPresent(at -> redraw(p -> Nodes.opened(p, at))), "quiet"),
-        Kit.button("point-join", "points.join", this::join, "quiet"));
-    getChildren().addAll(forms, Kit.button("points-done", "points.done", () -> session.pointsProperty().set(Optional.empty()), "main"));
+        Controls.button("point-open", "points.open", () -> chosen().stream().findFirst().ifPresent(at -> redraw(p -> Nodes.opened(p, at))), "quiet"),
+        Controls.button("point-join", "points.join", this::join, "quiet"));
+    getChildren().addAll(forms, Controls.button("points-done", "points.done", () -> session.pointsProperty().set(Optional.empty()), "main"));
   }
 
   private List<Nodes.At> chosen() {

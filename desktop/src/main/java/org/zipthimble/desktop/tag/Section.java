@@ -23,7 +23,7 @@ import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -63,9 +63,9 @@ abstract class Section extends VBox {
 
   /** A control with its label at the left. */
   static Node beside(String key, Node control) {
-    Label label = Kit.label(Wording.text(key), "field-label");
+    Label label = Controls.label(Wording.text(key), "field-label");
     label.setMinWidth(LABEL_WIDTH);
-    return Kit.row(4, label, control);
+    return Controls.row(4, label, control);
   }
 
   /** A field for a length in the job's unit, from least to most inches. */
@@ -153,7 +153,7 @@ abstract class Section extends VBox {
 
   /** A field of a width under its label. */
   static VBox field(double width, String key, Node control) {
-    VBox box = Kit.under(Wording.text(key), control);
+    VBox box = Controls.under(Wording.text(key), control);
     box.setPrefWidth(width);
     return box;
   }

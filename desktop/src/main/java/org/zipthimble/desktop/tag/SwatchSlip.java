@@ -22,7 +22,7 @@ import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
@@ -47,9 +47,9 @@ final class SwatchSlip {
   private final ToggleGroup kinds = new ToggleGroup();
   private final VBox own = new VBox(8);
   private final VBox spot = new VBox(8);
-  private final Button rich = Kit.button("swatch-rich", "mend.richBlack", () -> ink(Optional.of(new Ink.Process(Cmyk.RICH_BLACK))), "quiet");
+  private final Button rich = Controls.button("swatch-rich", "mend.richBlack", () -> ink(Optional.of(new Ink.Process(Cmyk.RICH_BLACK))), "quiet");
   private final FlowPane tints = new FlowPane(6, 4);
-  private final Label note = Kit.wrapped("", "line-note");
+  private final Label note = Controls.wrapped("", "line-note");
   private Swatch swatch;
 
   private SwatchSlip(Session session, Node by, Swatch swatch) {
@@ -70,14 +70,14 @@ final class SwatchSlip {
       double percent = Lengths.parseNumber(text.replace("%", ""), 0, 100);
       spot(s -> new Ink.Spot(s.name(), s.kind(), s.alternate(), percent / 100));
     });
-    spot.getChildren().addAll(Kit.under(Wording.text("swatch.plate"), plate),
+    spot.getChildren().addAll(Controls.under(Wording.text("swatch.plate"), plate),
         pills("swatch-kind-", Ink.Kind.values(), kinds, i -> spot(s -> new Ink.Spot(s.name(), Ink.Kind.values()[i], s.alternate(), s.tint()))),
-        Kit.under(Wording.text("swatch.tint"), tint));
-    own.getChildren().addAll(Kit.under(Wording.text("swatch.inks"), inks), spot);
-    paper.getChildren().addAll(Kit.under(Wording.text("swatch.name"), name), Kit.under(Wording.text("swatch.colour"), colour),
-        Kit.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
-        Kit.under(Wording.text("swatch.tints"), tints),
-        Kit.button("swatch-remove", "swatch.remove", this::remove, "quiet"));
+        Controls.under(Wording.text("swatch.tint"), tint));
+    own.getChildren().addAll(Controls.under(Wording.text("swatch.inks"), inks), spot);
+    paper.getChildren().addAll(Controls.under(Wording.text("swatch.name"), name), Controls.under(Wording.text("swatch.colour"), colour),
+        Controls.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
+        Controls.under(Wording.text("swatch.tints"), tints),
+        Controls.button("swatch-remove", "swatch.remove", this::remove, "quiet"));
     paper.setPrefWidth(WIDE);
     for (Node node : new Node[] {own, spot, note, rich}) {
       node.managedProperty().bind(node.visibleProperty());

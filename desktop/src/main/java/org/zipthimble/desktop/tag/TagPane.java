@@ -17,10 +17,10 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Shown;
+import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.LayersPane;
@@ -64,7 +64,7 @@ public final class TagPane extends VBox {
     session.keyProperty().addListener(o -> refresh());
     session.pointsProperty().addListener(o -> refresh());
     session.chosenPointsProperty().addListener(o -> refresh());
-    session.taste().settingsProperty().addListener(o -> refresh());
+    session.preferences().settingsProperty().addListener(o -> refresh());
     refresh();
   }
 
@@ -76,7 +76,7 @@ public final class TagPane extends VBox {
   private void refresh() {
     List<Item> selected = session.selected();
     String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + Shown.retouch(selected.get(0)).isPresent() : "");
+        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + ShownPicture.retouch(selected.get(0)).isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -101,41 +101,41 @@ public final class TagPane extends VBox {
   }
 
   private Node openNote(Item group) {
-    Button out = Kit.button("tag-close-group", "tag.closeGroup", session::closeGroup, "quiet");
-    Label label = Kit.wrapped(Wording.text("tag.inside", group.facts().name()), "open-note");
+    Button out = Controls.button("tag-close-group", "tag.closeGroup", session::closeGroup, "quiet");
+    Label label = Controls.wrapped(Wording.text("tag.inside", group.properties().name()), "open-note");
     HBox.setHgrow(label, Priority.ALWAYS);
-    return Kit.row(6, label, out);
+    return Controls.row(6, label, out);
   }
 
   private void several() {
-    Label title = Kit.label("", "side-title");
+    Label title = Controls.label("", "side-title");
     fresh = () -> title.setText(Wording.text("tag.several", session.selected().size()));
     inside.getChildren().add(title);
     put(new PlaceSection(session, true, false));
-    inside.getChildren().add(Kit.stitch());
+    inside.getChildren().add(Controls.stitch());
     put(new ArrangeSection(session, true));
-    inside.getChildren().add(Kit.stitch());
+    inside.getChildren().add(Controls.stitch());
     put(new CutSection(session));
   }
 
   private void one(Item item) {
     TypedField name = new TypedField("tag-name", Wording.text("tag.name.spoken"), text -> {
       if (!text.isBlank()) {
-        session.apply(Edits.facts(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.withName(text.strip())));
+        session.apply(Edits.properties(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.withName(text.strip())));
       }
     });
     name.getStyleClass().add("tag-name");
     HBox.setHgrow(name, Priority.ALWAYS);
-    Label kind = Kit.label(item.accept(new LayersPane.KindName()), "side-note");
+    Label kind = Controls.label(item.accept(new LayersPane.KindName()), "side-note");
     kind.setMinWidth(USE_PREF_SIZE);
-    fresh = () -> session.single().ifPresent(i -> name.show(i.facts().name()));
-    inside.getChildren().add(Kit.row(6, name, kind));
+    fresh = () -> session.single().ifPresent(i -> name.show(i.properties().name()));
+    inside.getChildren().add(Controls.row(6, name, kind));
     if (session.pointsProperty().get().isPresent()) {
       put(new PointsSection(session));
       return;
     }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
-    inside.getChildren().add(Kit.stitch());
+    inside.getChildren().add(Controls.stitch());
     if (item instanceof Item.Words) {
       WordsSection section = new WordsSection(session, (Item.Words) item);
       words = Optional.of(section);
@@ -143,19 +143,19 @@ public final class TagPane extends VBox {
     }
     if (MountSection.wants(item)) {
       put(new MountSection(session, item));
-      inside.getChildren().add(Kit.stitch());
+      inside.getChildren().add(Controls.stitch());
     }
     put(new LookSection(session, item));
-    if (Shown.retouch(item).isPresent()) {
+    if (ShownPicture.retouch(item).isPresent()) {
       fold("picture", new PictureSection(session));
       fold("brush", new BrushSection(session));
     }
     fold("effects", new EffectsSection(session, item));
     if (FormSection.wants(item)) {
-      inside.getChildren().add(Kit.stitch());
+      inside.getChildren().add(Controls.stitch());
       put(new FormSection(session, item));
     }
-    inside.getChildren().add(Kit.stitch());
+    inside.getChildren().add(Controls.stitch());
     put(new CutSection(session));
     fold("arrange", new ArrangeSection(session, false));
   }
@@ -167,7 +167,7 @@ public final class TagPane extends VBox {
 
   private void fold(String name, Section section) {
     sections.add(section);
-    Button head = Kit.button("fold-" + name, "tag.fold." + name, () -> { }, "fold-head");
+    Button head = Controls.button("fold-" + name, "tag.fold." + name, () -> { }, "fold-head");
     head.setGraphic(Icons.of(Icons.FOLD));
     head.setMaxWidth(Double.MAX_VALUE);
     Runnable show = () -> {

@@ -21,7 +21,7 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.control.UndoKeys;
 import org.zipthimble.desktop.state.Session;
@@ -73,7 +73,7 @@ final class WordsSection extends Section {
           type(w -> w.inFace(family.getValue(), kept));
         }));
     fresh.add(() -> wordsNow().ifPresent(w -> family.setValue(w.style().family())));
-    return Kit.under(Wording.text("tag.family"), family);
+    return Controls.under(Wording.text("tag.family"), family);
   }
 
   private Node style() {
@@ -113,16 +113,16 @@ final class WordsSection extends Section {
     TypedField size = type("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT,
         WordStyle::sizePt, (s, v) -> s.withSizePt(v));
     size.setPrefWidth(SIZE_WIDTH);
-    VBox sized = Kit.under(Wording.text("tag.size"), size);
+    VBox sized = Controls.under(Wording.text("tag.size"), size);
     HBox.setHgrow(sized, Priority.NEVER);
     sized.setMinWidth(SIZE_WIDTH);
-    return Kit.row(6, Kit.under(Wording.text("tag.style"), style()), sized);
+    return Controls.row(6, Controls.under(Wording.text("tag.style"), style()), sized);
   }
 
   private Node spaceRow() {
     TypedField leading = type("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeadingPercent(v));
     TypedField tracking = type("tag-tracking", "tag.tracking", "tag.bare", -200, 2000, WordStyle::tracking, (s, v) -> s.withTracking(v));
-    return Kit.row(6, Kit.under(Wording.text("tag.leading"), leading), Kit.under(Wording.text("tag.tracking"), tracking));
+    return Controls.row(6, Controls.under(Wording.text("tag.leading"), leading), Controls.under(Wording.text("tag.tracking"), tracking));
   }
 
   private interface Styling {

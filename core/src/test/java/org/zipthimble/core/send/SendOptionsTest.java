@@ -30,7 +30,7 @@ import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.work.Progress;
 
 /** What a file's kind leaves to choose, seen in the written files by other programs. */
-class MannerTest {
+class SendOptionsTest {
   @TempDir
   Path folder;
 
@@ -40,7 +40,7 @@ class MannerTest {
     return job.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
   }
 
-  private Path sent(Job job, String name, Manner manner) throws Exception {
+  private Path sent(Job job, String name, SendOptions manner) throws Exception {
     Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), manner);
     Measured measured = Sender.send(job, order, Progress.SILENT).get(0);
     assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
@@ -58,7 +58,7 @@ class MannerTest {
   @Test
   void aJpegForThePressHoldsInks() throws Exception {
     Job job = press();
-    Path file = sent(job, "card.jpg", Manner.USUAL.withQuality(1));
+    Path file = sent(job, "card.jpg", SendOptions.USUAL.withQuality(1));
     String said = run("identify", "-format", "%[colorspace] %[channels] %w %h %x %[profile:icc]", file.toString());
     assertTrue(said.startsWith("CMYK cmyk"), said);
     assertTrue(said.contains("525 725 100"), said);
@@ -81,7 +81,7 @@ class MannerTest {
   @Test
   void theSizeOfAJpegIsToldBeforeItIsWritten() throws Exception {
     Job job = press();
-    for (Manner manner : List.of(Manner.USUAL, Manner.USUAL.withPlain(true), Manner.USUAL.withQuality(0.5))) {
+    for (SendOptions manner : List.of(SendOptions.USUAL, SendOptions.USUAL.withPlain(true), SendOptions.USUAL.withQuality(0.5))) {
       Order order = new Order(folder.resolve("a.jpg"), OptionalInt.empty(), 300, PageOptions.of(job), manner);
       long told = Sender.estimate(job, order, 1, new Halvings(), Progress.SILENT);
       Sender.send(job, order, Progress.SILENT);
@@ -92,9 +92,9 @@ class MannerTest {
 
   @Test
   void aPlainFileIsRgbThoughTheJobGoesToAPress() throws Exception {
-    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.jpg", Manner.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
-    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.tif", Manner.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
-    Path pdf = sent(press(), "p.pdf", Manner.USUAL.withPlain(true));
+    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.jpg", SendOptions.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
+    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.tif", SendOptions.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
+    Path pdf = sent(press(), "p.pdf", SendOptions.USUAL.withPlain(true));
     assertTrue(!run("pdfimages", "-list", pdf.toString()).contains("cmyk"));
     assertTrue(!run("pdfinfo", pdf.toString()).contains("PDF/X"));
   }
@@ -102,20 +102,20 @@ class MannerTest {
   @Test
   void aPngIsSeeThroughWhereNothingIsPrinted() throws Exception {
     Job job = Made.card(Made.ellipse("e", 1, 1, 2, 2));
-    BufferedImage image = ImageIO.read(sent(job, "open.png", Manner.USUAL.withOpen(true)).toFile());
+    BufferedImage image = ImageIO.read(sent(job, "open.png", SendOptions.USUAL.withOpen(true)).toFile());
     assertEquals(0, image.getRGB(5, 5) >>> 24);
     assertEquals(0xFF000000 | Made.BEET.rgb(), image.getRGB(212, 212));
     assertTrue(run("identify", "-format", "%[profile:icc] %x", folder.resolve("open.png").toString()).contains("sRGB"), "the screen's profile");
-    BufferedImage paper = ImageIO.read(sent(job, "paper.png", Manner.USUAL).toFile());
+    BufferedImage paper = ImageIO.read(sent(job, "paper.png", SendOptions.USUAL).toFile());
     assertEquals(0xFFFFFFFF, paper.getRGB(5, 5));
   }
 
   /** 1,200 pixels over 3 in are 400 ppi: above a limit of 150 they become 450, above 500 they stay. */
   @Test
   void picturesAreMadeCoarserOnlyAboveTheLimit() throws Exception {
-    String coarse = run("pdfimages", "-list", sent(press(), "c.pdf", Manner.USUAL.withMostPpi(150)).toString());
+    String coarse = run("pdfimages", "-list", sent(press(), "c.pdf", SendOptions.USUAL.withMostPpi(150)).toString());
     assertTrue(coarse.replaceAll("\\s+", " ").contains(" 450 300 cmyk"), coarse);
-    String same = run("pdfimages", "-list", sent(press(), "s.pdf", Manner.USUAL.withMostPpi(500)).toString());
+    String same = run("pdfimages", "-list", sent(press(), "s.pdf", SendOptions.USUAL.withMostPpi(500)).toString());
     assertTrue(same.replaceAll("\\s+", " ").contains(" 1200 800 cmyk"), same);
   }
 
@@ -123,10 +123,10 @@ class MannerTest {
   @Test
   void picturesMayStayAsTheyCame() throws Exception {
     Job job = press();
-    Path pdf = sent(job, "rgb.pdf", Manner.USUAL.withPictures(PdfPress.Pictures.SCREEN));
+    Path pdf = sent(job, "rgb.pdf", SendOptions.USUAL.withPictures(PdfPress.Pictures.SCREEN));
     assertTrue(run("pdfimages", "-list", pdf.toString()).contains("icc"));
     assertTrue(PressMeasure.of("rgb.pdf", Files.readAllBytes(pdf)).met());
-    Path as = sent(job, "as.pdf", Manner.USUAL.withPictures(PdfPress.Pictures.AS_CAME));
+    Path as = sent(job, "as.pdf", SendOptions.USUAL.withPictures(PdfPress.Pictures.AS_CAME));
     run("pdfimages", "-all", as.toString(), folder.resolve("out").toString());
     try (var files = Files.list(folder)) {
       Optional<Path> jpeg = files.filter(f -> f.getFileName().toString().startsWith("out")).findFirst();
@@ -137,7 +137,7 @@ class MannerTest {
 
   @Test
   void absurdFiguresAreRefused() {
-    assertThrows(IllegalArgumentException.class, () -> Manner.USUAL.withQuality(0.1));
-    assertThrows(IllegalArgumentException.class, () -> Manner.USUAL.withMostPpi(3));
+    assertThrows(IllegalArgumentException.class, () -> SendOptions.USUAL.withQuality(0.1));
+    assertThrows(IllegalArgumentException.class, () -> SendOptions.USUAL.withMostPpi(3));
   }
 }

@@ -11,9 +11,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param turn degrees clockwise
  */
 @RecordBuilder
-public record Laid(String piece, int sheet, double x, double y, double turn) implements LaidBuilder.With {
+public record PiecePlace(String piece, int sheet, double x, double y, double turn) implements PiecePlaceBuilder.With {
   /** Checks the figures. */
-  public Laid {
+  public PiecePlace {
     if (piece == null || piece.isBlank() || sheet < 0 || sheet > 10_000
         || !(Math.abs(x) <= Placement.FARTHEST && Math.abs(y) <= Placement.FARTHEST && Double.isFinite(turn))) {
       throw new IllegalArgumentException("not a place on a sheet: " + piece + ", " + sheet + ", " + x + ", " + y + ", " + turn);
@@ -21,7 +21,7 @@ public record Laid(String piece, int sheet, double x, double y, double turn) imp
   }
 
   /** The same, moved. */
-  public Laid moved(double dx, double dy) {
+  public PiecePlace moved(double dx, double dy) {
     return withX(x + dx).withY(y + dy);
   }
 }

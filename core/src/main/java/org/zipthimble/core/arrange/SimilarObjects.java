@@ -10,7 +10,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
 
 /** Objects that have something in common with those that are selected. */
-public final class Alike {
+public final class SimilarObjects {
   /** What they share. */
   public enum By {
     /** Words, shapes, pictures or groups. */
@@ -21,7 +21,7 @@ public final class Alike {
     FONT
   }
 
-  private Alike() {}
+  private SimilarObjects() {}
 
   /**
    * All that can be selected among these objects and is like one of the selected; the selected are among them.
@@ -31,13 +31,13 @@ public final class Alike {
   public static Set<String> among(List<Item> beside, Set<String> selected, By by) {
     Function<Item, Optional<?>> trait = switch (by) {
       case KIND -> item -> Optional.of(item.getClass());
-      case FILL -> Alike::fill;
-      case FONT -> Alike::font;
+      case FILL -> SimilarObjects::fill;
+      case FONT -> SimilarObjects::font;
     };
     Set<Object> wanted = new LinkedHashSet<>();
     beside.stream().filter(i -> selected.contains(i.id())).map(trait).flatMap(Optional::stream).forEach(wanted::add);
     Set<String> found = new LinkedHashSet<>(selected);
-    beside.stream().filter(i -> i.facts().visible() && !i.facts().locked())
+    beside.stream().filter(i -> i.properties().visible() && !i.properties().locked())
         .filter(i -> trait.apply(i).filter(Objects::nonNull).map(wanted::contains).orElse(false))
         .forEach(i -> found.add(i.id()));
     return found;

@@ -16,7 +16,7 @@ import org.zipthimble.core.wording.Wording;
  * Works out what edits give: quick ones while the person waits for a blink, longer ones beside the window, which says so
  * and goes on. A newer wish, or dropping it, makes an older one count for nothing. For the interface thread only.
  */
-final class WorkingOut {
+final class EditWorker {
   private static final long BLINK_MILLIS = 120;
 
   private final ExecutorService threads = Executors.newCachedThreadPool(run -> {
@@ -29,7 +29,7 @@ final class WorkingOut {
   private boolean under;
 
   /** Tells the person through a sentence that something is being worked out; an empty one takes it back. */
-  WorkingOut(Consumer<String> say) {
+  EditWorker(Consumer<String> say) {
     this.say = say;
   }
 

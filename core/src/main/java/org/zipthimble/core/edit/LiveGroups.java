@@ -13,10 +13,10 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.WordStyle;
@@ -24,18 +24,18 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /** Groups that make something of their members: combinations, offsets and repeats that stay live until they are made permanent. */
-public final class Live {
-  private Live() {}
+public final class LiveGroups {
+  private LiveGroups() {}
 
   /**
    * A live group of objects that stand on one ground; its box is that of what it makes.
    *
    * @param making places in patterns are given on that ground
    */
-  public static Item.Group of(Job job, Facts facts, List<Item> members, Making making) {
-    Item.Group plain = Grouping.of(facts, members);
+  public static Item.Group of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
+    Item.Group plain = Grouping.of(properties, members);
     Point corner = new Point(plain.placement().x(), plain.placement().y());
-    Item.Group live = plain.withMaking(moved(making, -corner.x(), -corner.y()));
+    Item.Group live = plain.withEffect(moved(making, -corner.x(), -corner.y()));
     return refitted(job, live);
   }
 
@@ -53,26 +53,26 @@ public final class Live {
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
     Placement fitted = p.boxed(middle.x() - wide * sx / 2, middle.y() - high * sy / 2, wide * sx, high * sy);
-    return new Item.Group(group.facts(), fitted, new Size(wide, high), members, moved(group.making(), -box.x(), -box.y()));
+    return new Item.Group(group.properties(), fitted, new Size(wide, high), members, moved(group.effect(), -box.x(), -box.y()));
   }
 
   private static Optional<Box> reach(Job job, Item.Group here) {
     Optional<Box> members = here.members().stream().map(m -> m.placement().around()).reduce(Box::union);
-    if (here.making() instanceof Making.Repeated) {
-      List<Affine> maps = Repeats.of(here, ((Making.Repeated) here.making()).pattern());
+    if (here.effect() instanceof LiveEffect.Repeated) {
+      List<Affine> maps = Repeats.of(here, ((LiveEffect.Repeated) here.effect()).pattern());
       return members.flatMap(box -> maps.stream().map(m -> m.apply(box)).reduce(Box::union));
     }
     Optional<Box> made = Measure.bounds(new Forms(job).made(here));
-    boolean original = here.making() instanceof Making.Rings && ((Making.Rings) here.making()).original();
+    boolean original = here.effect() instanceof LiveEffect.Rings && ((LiveEffect.Rings) here.effect()).original();
     return made.isEmpty() ? members : original ? made.map(b -> b.union(members.orElse(b))) : made;
   }
 
   /** A making with its places moved along with its members. */
-  private static Making moved(Making making, double dx, double dy) {
-    if (!(making instanceof Making.Repeated)) {
+  private static LiveEffect moved(LiveEffect making, double dx, double dy) {
+    if (!(making instanceof LiveEffect.Repeated)) {
       return making;
     }
-    return new Making.Repeated(((Making.Repeated) making).pattern().accept(new Pattern.Visitor<Pattern>() {
+    return new LiveEffect.Repeated(((LiveEffect.Repeated) making).pattern().accept(new Pattern.Visitor<Pattern>() {
       @Override
       public Pattern grid(Pattern.Grid pattern) {
         return pattern;
@@ -101,16 +101,16 @@ public final class Live {
   }
 
   /** Makes one live group of objects that stand beside each other, where the topmost of them stood; one alone will do. */
-  public static Edit make(String faceId, Set<String> ids, String labelKey, String nameKey, UnaryOperator<Making> making) {
+  public static Edit make(String faceId, Set<String> ids, String labelKey, String nameKey, UnaryOperator<LiveEffect> making) {
     return new Edit(Wording.text(labelKey), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> members = items.stream().filter(i -> ids.contains(i.id())).toList();
       if (members.isEmpty()) {
         return items;
       }
       Item lowest = members.get(0);
-      Facts facts = new Facts(
-          job.freshId(), Wording.text(nameKey), true, false, lowest.facts().role(), 1, lowest.facts().cutting(), lowest.facts().clearGap(), lowest.facts().effects());
-      Item.Group live = of(job, facts, members, making.apply(new Making.Combined(Way.JOIN, look(lowest))));
+      ItemProperties properties = new ItemProperties(
+          job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects());
+      Item.Group live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, look(lowest))));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);
       out.removeAll(members);
@@ -119,39 +119,39 @@ public final class Live {
   }
 
   /** Changes what a live group makes. */
-  public static Edit change(String faceId, String id, String labelKey, UnaryOperator<Making> change) {
+  public static Edit change(String faceId, String id, String labelKey, UnaryOperator<LiveEffect> change) {
     return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> face.changed(id, item -> {
       if (!(item instanceof Item.Group) || !((Item.Group) item).live()) {
         return item;
       }
       Item.Group group = (Item.Group) item;
-      return refitted(job, group.withMaking(change.apply(group.making())));
+      return refitted(job, group.withEffect(change.apply(group.effect())));
     })));
   }
 
   /** The fill and line that a combination takes over from its lowest object. */
-  public static Making.Look look(Item item) {
+  public static LiveEffect.Look look(Item item) {
     return item.accept(new Item.Visitor<>() {
       @Override
-      public Making.Look words(Item.Words words) {
+      public LiveEffect.Look words(Item.Words words) {
         WordStyle style = words.style();
-        return new Making.Look(Optional.of(style.colour()), Optional.empty());
+        return new LiveEffect.Look(Optional.of(style.colour()), Optional.empty());
       }
 
       @Override
-      public Making.Look shape(Item.Shape shape) {
-        return new Making.Look(shape.fill(), shape.line());
+      public LiveEffect.Look shape(Item.Shape shape) {
+        return new LiveEffect.Look(shape.fill(), shape.line());
       }
 
       @Override
-      public Making.Look photo(Item.Photo photo) {
-        return new Making.Look(Optional.of(Colour.BLACK), Optional.empty());
+      public LiveEffect.Look photo(Item.Photo photo) {
+        return new LiveEffect.Look(Optional.of(Colour.BLACK), Optional.empty());
       }
 
       @Override
-      public Making.Look group(Item.Group group) {
-        return group.making().look().orElseGet(() -> group.members().isEmpty()
-            ? new Making.Look(Optional.empty(), Optional.empty()) : look(group.members().get(0)));
+      public LiveEffect.Look group(Item.Group group) {
+        return group.effect().look().orElseGet(() -> group.members().isEmpty()
+            ? new LiveEffect.Look(Optional.empty(), Optional.empty()) : look(group.members().get(0)));
       }
     });
   }

@@ -15,15 +15,15 @@ import org.zipthimble.core.paint.TiffFile;
  * @param open whether a PNG stays see-through where nothing is printed
  */
 @RecordBuilder
-public record Manner(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) implements MannerBuilder.With {
+public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) implements SendOptionsBuilder.With {
   /** The usual quality of JPEG files. */
   public static final double USUAL_QUALITY = 0.92;
 
   /** The usual manner. */
-  public static final Manner USUAL = new Manner(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false, false);
+  public static final SendOptions USUAL = new SendOptions(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false, false);
 
   /** Checks the figures. */
-  public Manner {
+  public SendOptions {
     if (!(quality >= 0.3 && quality <= 1)) {
       throw new IllegalArgumentException("quality must be 0.3 to 1: " + quality);
     }

@@ -4,18 +4,18 @@ import java.util.List;
 import org.zipthimble.core.geom.Point;
 
 /** What the brush has rubbed out of a picture and what it has brought back, pixel by pixel. */
-final class Rubbing {
+final class EraseMask {
   private final int width;
   private final int height;
   private final byte[] gone;
   private final byte[] back;
 
   /** The strokes in their order over a picture of a size. */
-  Rubbing(List<Rub> rubs, int width, int height) {
+  EraseMask(List<BrushStroke> rubs, int width, int height) {
     this.width = width;
     this.height = height;
     this.gone = new byte[width * height];
-    boolean restoring = rubs.stream().anyMatch(Rub::restores);
+    boolean restoring = rubs.stream().anyMatch(BrushStroke::restores);
     this.back = restoring ? new byte[width * height] : new byte[0];
     rubs.forEach(this::stroke);
   }
@@ -35,7 +35,7 @@ final class Rubbing {
     return back.length > 0;
   }
 
-  private void stroke(Rub rub) {
+  private void stroke(BrushStroke rub) {
     double radius = Math.max(0.5, rub.radius() * width);
     // A hard edge still fades over one pixel, so that it is smooth.
     double inner = Math.max(0, Math.min(radius * (1 - rub.soft()), radius - 0.5));
@@ -71,7 +71,7 @@ final class Rubbing {
   }
 
   private record Area(int left, int top, int width, int height) {
-    static Area of(Rub rub, double outer, int width, int height) {
+    static Area of(BrushStroke rub, double outer, int width, int height) {
       double left = Double.MAX_VALUE;
       double top = Double.MAX_VALUE;
       double right = -Double.MAX_VALUE;
@@ -88,7 +88,7 @@ final class Rubbing {
     }
   }
 
-  private Point at(Rub rub, int i) {
+  private Point at(BrushStroke rub, int i) {
     Point p = rub.places().get(i);
     return new Point(p.x() * width, p.y() * height);
   }

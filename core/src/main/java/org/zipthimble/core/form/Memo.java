@@ -11,7 +11,7 @@ import java.util.function.Supplier;
  * Results kept for as long as what they were made of lives. Objects of a job never change, so that the very same
  * object always gives the same result; they are told apart by identity, never compared. Safe for several threads.
  */
-public final class Kept<V> {
+public final class Memo<V> {
   /** How many results one object may have: what is pulled about makes a new one in every frame. */
   private static final int MOST = 48;
 

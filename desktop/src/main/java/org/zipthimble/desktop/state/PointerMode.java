@@ -7,7 +7,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.colour.Colour;
 
 /** What the next touch of the bench does instead of choosing and moving: the brush, or picking a colour. */
-public final class Touch {
+public final class PointerMode {
   private final ObjectProperty<Optional<Brush>> brush = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Consumer<Colour>>> picking = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<String>> inside = new SimpleObjectProperty<>(Optional.empty());

@@ -10,7 +10,7 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.GlyphRun;
 
 /** Measures what marks cover, clips not counted: nothing lies outside of it. */
-final class Reach implements MarkOut {
+final class MarkBounds implements MarkOut {
   /** How many widths the corner of a line may reach out. */
   private static final double MITRE = 5;
 

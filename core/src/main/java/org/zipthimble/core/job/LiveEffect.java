@@ -9,9 +9,9 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.picture.Retouch;
 
 /** What a group makes of its members; the members themselves stay as they are. */
-public sealed interface Making {
+public sealed interface LiveEffect {
   /** It only holds them together. */
-  Making TOGETHER = new Together();
+  LiveEffect TOGETHER = new Together();
 
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
@@ -27,7 +27,7 @@ public sealed interface Making {
   }
 
   /** The same with another look; unchanged where there is none. */
-  default Making with(Look look) {
+  default LiveEffect with(Look look) {
     return this;
   }
 
@@ -35,7 +35,7 @@ public sealed interface Making {
   record Look(Optional<Colour> fill, Optional<LineLook> line) {}
 
   /** It only holds them together. */
-  record Together() implements Making {
+  record Together() implements LiveEffect {
     @Override
     public boolean live() {
       return false;
@@ -49,14 +49,14 @@ public sealed interface Making {
 
   /** One outline, combined from its members. */
   @RecordBuilder
-  record Combined(Way way, Look dress) implements Making, MakingCombinedBuilder.With {
+  record Combined(Way way, Look dress) implements LiveEffect, LiveEffectCombinedBuilder.With {
     @Override
     public Optional<Look> look() {
       return Optional.of(dress);
     }
 
     @Override
-    public Making with(Look other) {
+    public LiveEffect with(Look other) {
       return withDress(other);
     }
 
@@ -76,7 +76,7 @@ public sealed interface Making {
    */
   @RecordBuilder
   record Rings(List<Double> distances, Corner corner, boolean filled, boolean original, int threshold, Look dress)
-      implements Making, MakingRingsBuilder.With {
+      implements LiveEffect, LiveEffectRingsBuilder.With {
     /** The most rings. */
     public static final int MOST = 24;
 
@@ -95,7 +95,7 @@ public sealed interface Making {
     }
 
     @Override
-    public Making with(Look other) {
+    public LiveEffect with(Look other) {
       return withDress(other);
     }
 
@@ -106,7 +106,7 @@ public sealed interface Making {
   }
 
   /** Its members several times. */
-  record Repeated(Pattern pattern) implements Making {
+  record Repeated(Pattern pattern) implements LiveEffect {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.repeated(this);
@@ -119,15 +119,15 @@ public sealed interface Making {
    * @param pictureId empty while it waits for one
    */
   @RecordBuilder
-  record Mounted(Optional<String> pictureId, Retouch retouch, Held held, Look dress) implements Making, MakingMountedBuilder.With {
+  record Mounted(Optional<String> pictureId, Retouch retouch, PictureFit fit, Look dress) implements LiveEffect, LiveEffectMountedBuilder.With {
     /** An empty mount. */
     public static Mounted empty(Look dress) {
-      return new Mounted(Optional.empty(), Retouch.NONE, Held.FILLING, dress);
+      return new Mounted(Optional.empty(), Retouch.NONE, PictureFit.FILLING, dress);
     }
 
     /** The same holding another picture, which just fills it. */
     public Mounted holding(Optional<String> id) {
-      return withPictureId(id).withRetouch(Retouch.NONE).withHeld(Held.FILLING);
+      return withPictureId(id).withRetouch(Retouch.NONE).withFit(PictureFit.FILLING);
     }
 
     @Override
@@ -136,7 +136,7 @@ public sealed interface Making {
     }
 
     @Override
-    public Making with(Look other) {
+    public LiveEffect with(Look other) {
       return withDress(other);
     }
 
@@ -153,7 +153,7 @@ public sealed interface Making {
    * @param rows those of the rows
    * @param gutter between neighbours, in inches, 0 to 20
    */
-  record Gridded(List<Double> columns, List<Double> rows, double gutter) implements Making {
+  record Gridded(List<Double> columns, List<Double> rows, double gutter) implements LiveEffect {
     /** The most columns or rows. */
     public static final int MOST = 50;
 
@@ -178,24 +178,24 @@ public sealed interface Making {
     }
   }
 
-  /** What to do with each making. */
+  /** What to do with each effect. */
   interface Visitor<R> {
     /** Held together. */
-    R together(Together making);
+    R together(Together effect);
 
     /** Combined. */
-    R combined(Combined making);
+    R combined(Combined effect);
 
     /** Offset. */
-    R rings(Rings making);
+    R rings(Rings effect);
 
     /** Repeated. */
-    R repeated(Repeated making);
+    R repeated(Repeated effect);
 
     /** A picture within an outline. */
-    R mounted(Mounted making);
+    R mounted(Mounted effect);
 
     /** In columns and rows. */
-    R gridded(Gridded making);
+    R gridded(Gridded effect);
   }
 }

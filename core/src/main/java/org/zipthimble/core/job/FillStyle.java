@@ -6,7 +6,7 @@ import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Size;
 
 /** What covers a shape in place of one colour. */
-public sealed interface Cover {
+public sealed interface FillStyle {
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
 
@@ -27,7 +27,7 @@ public sealed interface Cover {
    * @param degrees the direction of a straight one, 0 from left to right, clockwise
    * @param stops 2 to 16, in order
    */
-  record Gradient(boolean round, double degrees, List<Stop> stops) implements Cover {
+  record Gradient(boolean round, double degrees, List<Stop> stops) implements FillStyle {
     /** Keeps a copy and checks the stops. */
     public Gradient {
       stops = List.copyOf(stops);
@@ -64,7 +64,7 @@ public sealed interface Cover {
    * @param art what the tile shows, in inches from its top left
    * @param tile the size of a tile in inches, each side 1/64 to 100
    */
-  record Tiles(List<Item> art, Size tile, Laying laying) implements Cover {
+  record Tiles(List<Item> art, Size tile, Laying laying) implements FillStyle {
     /** The most tiles that are drawn across a shape. */
     public static final int MOST = 20_000;
 
@@ -89,7 +89,7 @@ public sealed interface Cover {
    * @param degrees the direction the sheen runs in
    * @param seed tells surfaces of one kind apart
    */
-  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements Cover {
+  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements FillStyle {
     /** Checks the figures. */
     public Finish {
       if (surface == null || colour == null || !(grain >= 0.005 && grain <= 5) || !Double.isFinite(degrees)) {

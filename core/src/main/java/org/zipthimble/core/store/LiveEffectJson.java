@@ -16,30 +16,30 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
-import org.zipthimble.core.job.Making;
+import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.wording.Trouble;
 
 /** The parts of objects that came with version 3: cuts, clear gaps, live groups, ready shapes, dashed lines. */
-final class MakingJson {
+final class LiveEffectJson {
   private static final int MOST_DASHES = 12;
 
-  private MakingJson() {}
+  private LiveEffectJson() {}
 
-  static void write(ObjectNode node, Facts facts) {
-    if (!facts.cutting().equals(Cutting.PLAIN)) {
-      Cutting cut = facts.cutting();
+  static void write(ObjectNode node, ItemProperties properties) {
+    if (!properties.cutting().equals(Cutting.PLAIN)) {
+      Cutting cut = properties.cutting();
       node.putObject("cut").put("kind", ItemJson.word(cut.kind())).put("lane", cut.lane()).put("edge", ItemJson.word(cut.edge()))
           .put("distance", cut.distance()).put("spread", cut.spread()).put("threshold", cut.threshold())
           .put("together", cut.together());
     }
-    if (facts.clearGap() > 0) {
-      node.put("clearGap", facts.clearGap());
+    if (properties.clearGap() > 0) {
+      node.put("clearGap", properties.clearGap());
     }
   }
 
@@ -94,33 +94,33 @@ final class MakingJson {
     return new Outline.Ready(form, values);
   }
 
-  static void write(ObjectNode node, Making making) {
+  static void write(ObjectNode node, LiveEffect making) {
     making.accept(new MakingWriter(node));
   }
 
-  static Making making(JsonNode node) throws Trouble {
+  static LiveEffect making(JsonNode node) throws Trouble {
     if (!node.has("making")) {
-      return Making.TOGETHER;
+      return LiveEffect.TOGETHER;
     }
     JsonNode making = Json.child(node, "making");
     String kind = Json.text(making, "kind");
     return switch (kind) {
-      case "combined" -> new Making.Combined(Json.choice(making, "way", Way.class), look(making));
-      case "rings" -> new Making.Rings(
-          numbers(making, "distances", Making.Rings.MOST), Json.choice(making, "corner", Corner.class),
+      case "combined" -> new LiveEffect.Combined(Json.choice(making, "way", Way.class), look(making));
+      case "rings" -> new LiveEffect.Rings(
+          numbers(making, "distances", LiveEffect.Rings.MOST), Json.choice(making, "corner", Corner.class),
           Json.yes(making, "filled"), Json.yes(making, "original"), Json.whole(making, "threshold"), look(making));
-      case "repeated" -> new Making.Repeated(pattern(making));
-      case "mount" -> new Making.Mounted(
+      case "repeated" -> new LiveEffect.Repeated(pattern(making));
+      case "mount" -> new LiveEffect.Mounted(
           making.has("picture") ? Optional.of(Json.text(making, "picture")) : Optional.empty(), PictureJson.retouch(making),
           PictureJson.held(making), look(making));
-      case "mountGrid" -> new Making.Gridded(
-          numbers(making, "columns", Making.Gridded.MOST), numbers(making, "rows", Making.Gridded.MOST), Json.number(making, "gutter"));
+      case "mountGrid" -> new LiveEffect.Gridded(
+          numbers(making, "columns", LiveEffect.Gridded.MOST), numbers(making, "rows", LiveEffect.Gridded.MOST), Json.number(making, "gutter"));
       default -> throw Trouble.of("thimble.unknownWord", "making", kind);
     };
   }
 
-  private static Making.Look look(JsonNode node) throws Trouble {
-    return new Making.Look(ItemJson.fill(node), ItemJson.line(node));
+  private static LiveEffect.Look look(JsonNode node) throws Trouble {
+    return new LiveEffect.Look(ItemJson.fill(node), ItemJson.line(node));
   }
 
   private static Pattern pattern(JsonNode node) throws Trouble {
@@ -143,19 +143,19 @@ final class MakingJson {
     return new Point(Json.number(node, "px"), Json.number(node, "py"));
   }
 
-  private record MakingWriter(ObjectNode node) implements Making.Visitor<ObjectNode> {
+  private record MakingWriter(ObjectNode node) implements LiveEffect.Visitor<ObjectNode> {
     @Override
-    public ObjectNode together(Making.Together making) {
+    public ObjectNode together(LiveEffect.Together making) {
       return node;
     }
 
     @Override
-    public ObjectNode combined(Making.Combined making) {
+    public ObjectNode combined(LiveEffect.Combined making) {
       return look(node.putObject("making").put("kind", "combined").put("way", ItemJson.word(making.way())), making.dress());
     }
 
     @Override
-    public ObjectNode rings(Making.Rings making) {
+    public ObjectNode rings(LiveEffect.Rings making) {
       ObjectNode out = node.putObject("making").put("kind", "rings").put("corner", ItemJson.word(making.corner()))
           .put("filled", making.filled()).put("original", making.original()).put("threshold", making.threshold());
       ArrayNode distances = out.putArray("distances");
@@ -164,21 +164,21 @@ final class MakingJson {
     }
 
     @Override
-    public ObjectNode repeated(Making.Repeated making) {
+    public ObjectNode repeated(LiveEffect.Repeated making) {
       return making.pattern().accept(new PatternWriter(node.putObject("making").put("kind", "repeated")));
     }
 
     @Override
-    public ObjectNode mounted(Making.Mounted making) {
+    public ObjectNode mounted(LiveEffect.Mounted making) {
       ObjectNode out = node.putObject("making").put("kind", "mount");
       making.pictureId().ifPresent(id -> out.put("picture", id));
       PictureJson.write(out, making.retouch());
-      PictureJson.write(out, making.held());
+      PictureJson.write(out, making.fit());
       return look(out, making.dress());
     }
 
     @Override
-    public ObjectNode gridded(Making.Gridded making) {
+    public ObjectNode gridded(LiveEffect.Gridded making) {
       ObjectNode out = node.putObject("making").put("kind", "mountGrid").put("gutter", making.gutter());
       ArrayNode columns = out.putArray("columns");
       making.columns().forEach(columns::add);
@@ -187,7 +187,7 @@ final class MakingJson {
       return out;
     }
 
-    private static ObjectNode look(ObjectNode out, Making.Look look) {
+    private static ObjectNode look(ObjectNode out, LiveEffect.Look look) {
       look.fill().ifPresent(fill -> out.put("fill", fill.hex()));
       look.line().ifPresent(line -> write(out.putObject("line"), line));
       return out;

@@ -8,11 +8,11 @@ import javafx.stage.Popup;
 import javafx.util.Duration;
 
 /** A small paper slip under a field that says what could not be read. */
-final class Misread {
+final class FieldError {
   private static final double WIDTH = 260;
   private static final Duration STAYS = Duration.seconds(7);
 
-  private Misread() {}
+  private FieldError() {}
 
   static void show(Node field, String sentence) {
     if (field.getScene() == null || field.getScene().getWindow() == null) {

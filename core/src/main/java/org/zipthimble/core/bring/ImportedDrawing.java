@@ -15,9 +15,9 @@ import org.zipthimble.core.units.Size;
  * @param sized whether the file says how large it is; else the person must be asked how many units an inch has
  * @param left sentences about all that could not be brought in
  */
-public record Brought(List<Item> items, Map<String, Picture> pictures, Size size, boolean sized, List<String> left) {
+public record ImportedDrawing(List<Item> items, Map<String, Picture> pictures, Size size, boolean sized, List<String> left) {
   /** Keeps copies. */
-  public Brought {
+  public ImportedDrawing {
     items = List.copyOf(items);
     pictures = Map.copyOf(pictures);
     left = List.copyOf(left);

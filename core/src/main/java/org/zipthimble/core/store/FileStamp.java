@@ -8,12 +8,12 @@ import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 
 /** What a file looked like when it was last read or written here, to see whether another program changed it. */
-public record FileMark(long size, FileTime modified, String key) {
+public record FileStamp(long size, FileTime modified, String key) {
   /** The mark of a file; empty when there is none or it cannot be looked at. */
-  public static Optional<FileMark> of(Path file) {
+  public static Optional<FileStamp> of(Path file) {
     try {
       BasicFileAttributes seen = Files.readAttributes(file, BasicFileAttributes.class);
-      return Optional.of(new FileMark(seen.size(), seen.lastModifiedTime(), String.valueOf(seen.fileKey())));
+      return Optional.of(new FileStamp(seen.size(), seen.lastModifiedTime(), String.valueOf(seen.fileKey())));
     } catch (IOException none) {
       return Optional.empty();
     }

@@ -13,16 +13,16 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.send.Format;
-import org.zipthimble.core.send.Manner;
+import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Kit;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 
 /** How a file is written, as far as its kind leaves a choice. */
-final class MannerRows extends VBox {
-  private final Supplier<Manner> now;
+final class SendOptionRows extends VBox {
+  private final Supplier<SendOptions> now;
   private final TypedField quality;
   private final TypedField most;
   private final Node qualityRow;
@@ -31,24 +31,24 @@ final class MannerRows extends VBox {
   private final Node mostRow;
   private final CheckBox plain;
   private final CheckBox open;
-  private final Label about = Kit.label("", "line-note");
+  private final Label about = Controls.label("", "line-note");
 
-  MannerRows(Supplier<Manner> now, Consumer<Manner> take) {
+  SendOptionRows(Supplier<SendOptions> now, Consumer<SendOptions> take) {
     super(10);
     this.now = now;
     quality = new TypedField("send-quality", Wording.text("send.quality"),
         text -> take.accept(now.get().withQuality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
     quality.setMaxWidth(90);
     about.setId("send-about");
-    qualityRow = hiding(Kit.under(Wording.text("send.quality"), Kit.row(8, quality, about)));
+    qualityRow = hiding(Controls.under(Wording.text("send.quality"), Controls.row(8, quality, about)));
     packingRow = hiding(choice("send.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
     picturesRow = hiding(choice("send.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
     most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().withMostPpi(
         text.isBlank() || text.equals(Wording.text("send.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
     most.setMaxWidth(90);
-    mostRow = hiding(Kit.under(Wording.text("send.most"), most));
-    plain = Kit.check("send-plain", "send.plain", false, on -> take.accept(now.get().withPlain(on)));
-    open = Kit.check("send-open", "send.open", false, on -> take.accept(now.get().withOpen(on)));
+    mostRow = hiding(Controls.under(Wording.text("send.most"), most));
+    plain = Controls.check("send-plain", "send.plain", false, on -> take.accept(now.get().withPlain(on)));
+    open = Controls.check("send-open", "send.open", false, on -> take.accept(now.get().withOpen(on)));
     hiding(plain);
     hiding(open);
     getChildren().addAll(qualityRow, packingRow, plain, picturesRow, mostRow, open);
@@ -75,12 +75,12 @@ final class MannerRows extends VBox {
       });
       pills.getChildren().add(pill);
     }
-    return Kit.under(Wording.text(key), pills);
+    return Controls.under(Wording.text(key), pills);
   }
 
   /** Shows what a kind of file leaves to choose. */
   void refresh(Format format, boolean press) {
-    Manner manner = now.get();
+    SendOptions manner = now.get();
     qualityRow.setVisible(format == Format.JPEG);
     packingRow.setVisible(format == Format.TIFF);
     plain.setVisible(press && format.inks());

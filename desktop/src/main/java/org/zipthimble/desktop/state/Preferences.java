@@ -8,14 +8,14 @@ import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 
 /** What the person has chosen for the program, and where it is kept. For the interface thread only. */
-public final class Taste {
+public final class Preferences {
   private final Places places;
   private final ReadOnlyObjectWrapper<Settings> settings;
-  private final Latest writer = new Latest("settings");
+  private final LatestWork writer = new LatestWork("settings");
   private java.util.function.Consumer<String> told = sentence -> { };
 
   /** The choices kept in these places. */
-  public Taste(Places places) {
+  public Preferences(Places places) {
     this.places = places;
     this.settings = new ReadOnlyObjectWrapper<>(Settings.read(places.settingsFile()));
   }

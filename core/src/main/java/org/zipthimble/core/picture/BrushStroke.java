@@ -11,12 +11,12 @@ import org.zipthimble.core.geom.Point;
  * @param soft how much of the radius fades out: 0 for a hard edge, 1 for all of it
  * @param restores whether it brings back what was rubbed out
  */
-public record Rub(List<Point> places, double radius, double soft, boolean restores) {
+public record BrushStroke(List<Point> places, double radius, double soft, boolean restores) {
   /** The most places of one stroke. */
   public static final int MOST = 4_000;
 
   /** Keeps a copy and checks the figures. */
-  public Rub {
+  public BrushStroke {
     places = List.copyOf(places);
     if (places.isEmpty() || places.size() > MOST || !(radius > 0 && radius <= 1) || !(soft >= 0 && soft <= 1)) {
       throw new IllegalArgumentException("a stroke has 1 to " + MOST + " places and a radius of 0 to 1: " + radius);

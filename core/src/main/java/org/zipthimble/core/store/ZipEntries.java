@@ -9,14 +9,14 @@ import java.util.zip.ZipInputStream;
 import org.zipthimble.core.wording.Trouble;
 
 /** Unpacks a ZIP into memory within limits; names that climb out of the file are refused. */
-final class Unpacked {
+final class ZipEntries {
   /** The most entries. */
   static final int MOST_ENTRIES = 5_000;
 
   /** The most bytes of all entries, unpacked. */
   static final long MOST_BYTES = 1_500_000_000L;
 
-  private Unpacked() {}
+  private ZipEntries() {}
 
   static Map<String, byte[]> read(InputStream in, long mostBytes) throws IOException, Trouble {
     Map<String, byte[]> entries = new LinkedHashMap<>();

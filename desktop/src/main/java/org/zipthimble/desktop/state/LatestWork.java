@@ -8,12 +8,12 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /** Does work on a thread of its own and brings the newest result to the interface; older wishes are dropped. */
-public final class Latest {
+public final class LatestWork {
   private final ExecutorService thread;
   private final AtomicReference<Runnable> wish = new AtomicReference<>();
 
   /** A worker whose thread has a name. */
-  public Latest(String name) {
+  public LatestWork(String name) {
     thread = Executors.newSingleThreadExecutor(run -> {
       Thread daemon = new Thread(run, name);
       daemon.setDaemon(true);

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 
 /** The few tables that were used last; making one takes a while. Safe for several threads. */
-final class Lately<T> {
+final class RecentTables<T> {
   private static final int MOST = 3;
 
   private final Map<Object, T> made = new LinkedHashMap<>(8, 0.75f, true) {

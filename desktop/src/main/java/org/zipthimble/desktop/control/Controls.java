@@ -16,8 +16,8 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.wording.Wording;
 
 /** Small parts that many places are built of. Texts are wording keys unless said otherwise. */
-public final class Kit {
-  private Kit() {}
+public final class Controls {
+  private Controls() {}
 
   /** A label with ready text and style classes. */
   public static Label label(String text, String... styles) {

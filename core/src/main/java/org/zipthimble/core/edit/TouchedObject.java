@@ -10,8 +10,8 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 
 /** Which object an edit touched, so that the steps can be told apart. */
-final class Touched {
-  private Touched() {}
+final class TouchedObject {
+  private TouchedObject() {}
 
   /** The name of the one object that was changed or added; empty when it was none or several. */
   static Optional<String> name(Job before, Job after) {
@@ -26,7 +26,7 @@ final class Touched {
         collect(was, is, touched);
       }
     }
-    return touched.size() == 1 ? Optional.of(touched.get(0).facts().name()) : Optional.empty();
+    return touched.size() == 1 ? Optional.of(touched.get(0).properties().name()) : Optional.empty();
   }
 
   private static void collect(Face was, Face is, List<Item> touched) {

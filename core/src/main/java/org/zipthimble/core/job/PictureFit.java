@@ -13,15 +13,15 @@ import org.zipthimble.core.geom.Point;
  * @param turn degrees clockwise
  */
 @RecordBuilder
-public record Held(double zoom, double dx, double dy, double turn) implements HeldBuilder.With {
+public record PictureFit(double zoom, double dx, double dy, double turn) implements PictureFitBuilder.With {
   /** In the middle, just filling. */
-  public static final Held FILLING = new Held(1, 0, 0, 0);
+  public static final PictureFit FILLING = new PictureFit(1, 0, 0, 0);
 
   /** The most it is zoomed. */
   public static final double MOST_ZOOM = 100;
 
   /** Checks the figures. */
-  public Held {
+  public PictureFit {
     if (!(zoom >= 0.01 && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM) || !(Math.abs(turn) <= 360)) {
       throw new IllegalArgumentException("a picture in its mount is out of range: " + zoom + ", " + dx + ", " + dy + ", " + turn);
     }
@@ -54,12 +54,12 @@ public record Held(double zoom, double dx, double dy, double turn) implements He
   }
 
   /** The same, moved. */
-  public Held moved(double across, double down) {
+  public PictureFit moved(double across, double down) {
     return withDx(dx + across).withDy(dy + down);
   }
 
   /** The same, turned about the picture's middle from one place of the box towards another, in inches from its top left. */
-  public Held turnedBy(Point from, Point to, double width, double height) {
+  public PictureFit turnedBy(Point from, Point to, double width, double height) {
     Point middle = new Point(width * (0.5 + dx), height * (0.5 + dy));
     double before = Math.atan2(from.y() - middle.y(), from.x() - middle.x());
     double after = Math.atan2(to.y() - middle.y(), to.x() - middle.x());

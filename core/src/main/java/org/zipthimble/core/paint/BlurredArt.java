@@ -14,14 +14,14 @@ import org.zipthimble.core.picture.Halvings;
  * Art drawn into pixels with its blur and its feather, and the halos of its silhouette. The pixels beside what is seen are drawn
  * too as far as a bell reaches, so that bands and whole pages come out the same.
  */
-final class Softened {
+final class BlurredArt {
   private final int left;
   private final int top;
   private final BufferedImage image;
   private final double scale;
   private final Art art;
 
-  private Softened(int left, int top, BufferedImage image, double scale, Art art) {
+  private BlurredArt(int left, int top, BufferedImage image, double scale, Art art) {
     this.left = left;
     this.top = top;
     this.image = image;
@@ -35,7 +35,7 @@ final class Softened {
    * @param seen what is looked at, in pixels
    * @return empty when nothing of it can be seen
    */
-  static Optional<Softened> of(Art art, Affine toPixels, Box seen, Halvings pictures) {
+  static Optional<BlurredArt> of(Art art, Affine toPixels, Box seen, Halvings pictures) {
     double border = art.reach() * toPixels.meanScale() + 4;
     Optional<Box> area = toPixels.apply(art.area()).grown(border).meet(seen.grown(border));
     if (area.isEmpty()) {
@@ -45,23 +45,23 @@ final class Softened {
     int top = (int) Math.floor(area.get().y());
     int width = (int) Math.ceil(area.get().right()) - left + 1;
     int height = (int) Math.ceil(area.get().bottom()) - top + 1;
-    Softened made = drawn(art, toPixels, left, top, width, height, pictures);
+    BlurredArt made = drawn(art, toPixels, left, top, width, height, pictures);
     made.feather();
     made.blur();
     return Optional.of(made);
   }
 
   /** The same art over the same pixels, without its feather and its blur. */
-  static Softened unsoftened(Art art, Affine toPixels, Softened like, Halvings pictures) {
+  static BlurredArt unsoftened(Art art, Affine toPixels, BlurredArt like, Halvings pictures) {
     return drawn(art, toPixels, like.left, like.top, like.image.getWidth(), like.image.getHeight(), pictures);
   }
 
-  private static Softened drawn(Art art, Affine toPixels, int left, int top, int width, int height, Halvings pictures) {
+  private static BlurredArt drawn(Art art, Affine toPixels, int left, int top, int width, int height, Halvings pictures) {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
     RasterOut out = new RasterOut(image, toPixels.then(Affine.move(-left, -top)), pictures);
     art.marks().accept(out);
     out.done();
-    return new Softened(left, top, image, toPixels.meanScale(), art);
+    return new BlurredArt(left, top, image, toPixels.meanScale(), art);
   }
 
   int left() {

@@ -16,14 +16,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param effects what softens it or lies around it
  */
 @RecordBuilder
-public record Facts(
+public record ItemProperties(
     String id, String name, boolean visible, boolean locked, Role role, double opacity, Cutting cutting, double clearGap,
-    Effects effects) implements FactsBuilder.With {
+    Effects effects) implements ItemPropertiesBuilder.With {
   /** The widest clear gap in inches. */
   public static final double MOST_GAP = 2;
 
   /** Checks the figures and that nothing is missing. */
-  public Facts {
+  public ItemProperties {
     if (id == null || id.isBlank() || name == null || role == null || cutting == null || effects == null) {
       throw new IllegalArgumentException("an object needs an id, a name, a role and a way to be cut");
     }
@@ -36,13 +36,13 @@ public record Facts(
   }
 
   /** An object that clears nothing away and is cut in the plain way if it is cut. */
-  public static Facts of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
-    return new Facts(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE);
+  public static ItemProperties of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
+    return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE);
   }
 
   /** A visible, unlocked, solid object that prints. */
-  public static Facts of(String id, String name) {
-    return Facts.of(id, name, true, false, Role.PRINTS, 1);
+  public static ItemProperties of(String id, String name) {
+    return ItemProperties.of(id, name, true, false, Role.PRINTS, 1);
   }
 
   /** Whether nothing shows through it. */

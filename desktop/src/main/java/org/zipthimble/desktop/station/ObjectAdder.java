@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.bring.Ornament;
-import org.zipthimble.core.bring.Brought;
+import org.zipthimble.core.bring.ImportedDrawing;
 import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.bring.VectorLimits;
@@ -23,7 +23,7 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Facts;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
@@ -38,24 +38,24 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.state.Latest;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** Puts new objects on the face; each is selected once it is there. */
-public final class Adding {
+public final class ObjectAdder {
   private static final Colour INK = Colour.of(0x2B2F55);
   private static final Colour SAGE = Colour.of(0x8FAE7E);
   private static final double SHARE = 0.4;
   private static final int LONGEST_WORDS = 20_000;
 
   private final Session session;
-  private final Latest reader = new Latest("pictures");
+  private final LatestWork reader = new LatestWork("pictures");
   private Runnable onWords = () -> { };
   private Runnable onShelf = () -> { };
   private Consumer<List<Picture>> onSeveral = pictures -> { };
 
   /** Adds to the session's face. */
-  public Adding(Session session) {
+  public ObjectAdder(Session session) {
     this.session = session;
   }
 
@@ -81,7 +81,7 @@ public final class Adding {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    add(new Item.Words(facts("item.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
+    add(new Item.Words(properties("item.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
     onWords.run();
   }
 
@@ -100,7 +100,7 @@ public final class Adding {
     double width = session.job().ticket().safeBox().width() * SHARE;
     Point centre = session.job().ticket().trim().centre();
     add(Item.Shape.of(
-        facts("item.line"), Placement.of(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
+        properties("item.line"), Placement.of(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
         Optional.empty(), Optional.of(LineLook.of(1, INK))));
   }
 
@@ -152,10 +152,10 @@ public final class Adding {
       return;
     }
     Item item = selected.size() == 1 ? selected.get(0)
-        : Grouping.of(Facts.of(session.job().freshId(), Wording.text("item.group")), selected);
+        : Grouping.of(ItemProperties.of(session.job().freshId(), Wording.text("item.group")), selected);
     try {
-      OwnShelf.keep(session.taste().places().shelf(), session.job(), item);
-      session.say(Wording.text("shelf.kept", item.facts().name()));
+      OwnShelf.keep(session.preferences().places().shelf(), session.job(), item);
+      session.say(Wording.text("shelf.kept", item.properties().name()));
       onShelf.run();
     } catch (Trouble trouble) {
       session.say(trouble.getMessage());
@@ -174,13 +174,13 @@ public final class Adding {
     Outline outline = new Outline.Ready(form, form.usual(size.width(), size.height()));
     Optional<LineLook> line = form.open() ? Optional.of(LineLook.of(1.5, INK)) : Optional.empty();
     add(Item.Shape.of(
-        facts("ready." + form.name().toLowerCase(java.util.Locale.ROOT)), middle(size), outline,
+        properties("ready." + form.name().toLowerCase(java.util.Locale.ROOT)), middle(size), outline,
         form.open() ? Optional.empty() : Optional.of(SAGE), line));
   }
 
   /** A drawn path, on the face. */
   public void drawn(org.zipthimble.core.geom.Path path, boolean closed) {
-    add(Drawings.shape(facts("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
+    add(Drawings.shape(properties("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
   }
 
   /** A drawing file the person chooses. */
@@ -200,20 +200,20 @@ public final class Adding {
     });
   }
 
-  private record Drawn(Optional<Brought> brought, String trouble) {}
+  private record DrawnNodes(Optional<ImportedDrawing> brought, String trouble) {}
 
-  private void read(Path file, OptionalDouble units, Consumer<Brought> then) {
+  private void read(Path file, OptionalDouble units, Consumer<ImportedDrawing> then) {
     session.say("");
     reader.want(() -> {
       try {
-        return new Drawn(Optional.of(DrawingIn.read(file, units, VectorLimits.USUAL)), "");
+        return new DrawnNodes(Optional.of(DrawingIn.read(file, units, VectorLimits.USUAL)), "");
       } catch (Trouble trouble) {
-        return new Drawn(Optional.empty(), trouble.getMessage());
+        return new DrawnNodes(Optional.empty(), trouble.getMessage());
       }
     }, drawn -> drawn.brought().ifPresentOrElse(then, () -> session.say(drawn.trouble())));
   }
 
-  private void put(Path file, Brought brought, Point at) {
+  private void put(Path file, ImportedDrawing brought, Point at) {
     session.openProperty().set(Optional.empty());
     if (brought.items().isEmpty()) {
       session.say(Wording.text("drawing.empty", file.getFileName()));
@@ -256,7 +256,7 @@ public final class Adding {
       return;
     }
     session.say("");
-    reader.want(() -> files.stream().map(Adding::read).toList(), read -> {
+    reader.want(() -> files.stream().map(ObjectAdder::read).toList(), read -> {
       read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
       List<Picture> pictures = read.stream().flatMap(r -> r.pictures().stream()).toList();
       if (dropped && mounted(pictures, at)) {
@@ -343,13 +343,13 @@ public final class Adding {
     double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
     double fitting = Math.min(height, Placement.FARTHEST);
     Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
-    add(new Item.Words(facts("item.words"), place, kept, style));
+    add(new Item.Words(properties("item.words"), place, kept, style));
   }
 
   private void shape(String key, Outline outline) {
     Box safe = session.job().ticket().safeBox();
     double side = Math.min(safe.width(), safe.height()) * SHARE;
-    add(Item.Shape.of(facts(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
+    add(Item.Shape.of(properties(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
   }
 
   private Placement middle(Size size) {
@@ -357,8 +357,8 @@ public final class Adding {
     return Placement.of(centre.x() - size.width() / 2, centre.y() - size.height() / 2, size.width(), size.height(), 0);
   }
 
-  private Facts facts(String key) {
-    return Facts.of(session.job().freshId(), Wording.text(key));
+  private ItemProperties properties(String key) {
+    return ItemProperties.of(session.job().freshId(), Wording.text(key));
   }
 
   private void add(Item item) {

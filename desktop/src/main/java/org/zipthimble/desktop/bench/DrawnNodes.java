@@ -15,8 +15,8 @@ import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.geom.Viewport;
 
 /** Puts geometry of the core into shapes of the window; looks come from the style sheet. */
-public final class Drawn {
-  private Drawn() {}
+public final class DrawnNodes {
+  private DrawnNodes() {}
 
   /** A box of the face as a rectangle on whole pixels. */
   public static Rectangle box(Box face, Viewport view, String style) {
