@@ -5,6 +5,7 @@ module org.zipthimble.core {
   requires java.desktop;
   requires java.xml;
   requires com.fasterxml.jackson.databind;
+  requires com.fasterxml.jackson.datatype.jdk8;
   requires org.apache.pdfbox;
   requires org.apache.xmpbox;
   requires com.github.librepdf.openpdf;
@@ -34,4 +35,12 @@ module org.zipthimble.core {
   exports org.zipthimble.core.units;
   exports org.zipthimble.core.wording;
   exports org.zipthimble.core.work;
+
+  opens org.zipthimble.core.colour to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.geom to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.job to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.picture to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.store to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.type to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.units to com.fasterxml.jackson.databind;
 }

@@ -97,8 +97,7 @@ final class BenchJobs {
   }
 
   private static Job job(String name, List<Item> items, Map<String, Picture> pictures) {
-    Job blank = Job.blank(name, Ticket.usual(name, POSTER), List.of("face"));
-    return Job.of(blank.name(), blank.ticket(), List.of(Face.of("f1", "face", items)), blank.sheet(), pictures, List.of());
+    return Job.of(name, Ticket.usual(name, POSTER), List.of(Face.of("f1", "face", items)), pictures);
   }
 
   private static byte[] photograph(int width, int height, int seed) throws IOException {

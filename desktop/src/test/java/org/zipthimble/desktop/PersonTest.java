@@ -67,7 +67,7 @@ class PersonTest {
     type(hand, "#item-height", "177.8 mm");
     hand.clickOn("#item-start");
     assertEquals(Station.COMPOSE, session.stationProperty().get());
-    assertEquals(7, session.job().ticket().finished().height(), 1e-12);
+    assertEquals(7, session.frame().size().height(), 1e-12);
 
     hand.clickOn("#add-rectangle");
     type(hand, "#tag-left", "-1/8");
@@ -175,9 +175,9 @@ class PersonTest {
     assertTrue(hand.lookup(".misread-slip").queryAs(Label.class).getText().contains("a thumb"));
     assertEquals("1/8 in", hand.lookup("#ticket-bleed").queryAs(TextInputControl.class).getText());
     type(hand, "#ticket-bleed", "3 mm");
-    assertEquals(3 / 25.4, session.job().ticket().bleed(), 1e-12);
+    assertEquals(3 / 25.4, session.job().ticket().bleed().least(), 1e-12);
     hand.clickOn("#ticket-swap");
-    assertEquals(7, session.job().ticket().finished().width());
+    assertEquals(7, session.frame().size().width());
     hand.clickOn("#ticket-mirror");
     assertTrue(session.job().ticket().mirror());
   }

@@ -70,7 +70,7 @@ class PicturesTest extends AtTheBench {
   }
 
   private Retouch retouch() {
-    return session.single().flatMap(ShownPicture::retouch).orElseThrow();
+    return session.single().flatMap(Item::retouch).orElseThrow();
   }
 
   private void type(FxRobot robot, String id, String text) {
@@ -116,13 +116,13 @@ class PicturesTest extends AtTheBench {
     assertEquals(Optional.of(first.id()), session.pointerMode().insideProperty().get());
     robot.scroll(5, javafx.geometry.VerticalDirection.UP);
     WaitForAsyncUtils.waitForFxEvents();
-    LiveEffect.Mounted zoomed = ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
+    LiveEffect.Mounted zoomed = session.face().find(first.id()).orElseThrow().mount().orElseThrow();
     assertFalse(zoomed.fit().zoom() == 1, "the wheel zooms the picture");
     robot.interact(session::undo);
-    assertEquals(1, ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow().fit().zoom(), 1e-9, "five turns are one step");
+    assertEquals(1, session.face().find(first.id()).orElseThrow().mount().orElseThrow().fit().zoom(), 1e-9, "five turns are one step");
     robot.interact(session::redo);
     hand.drag(x, y, x + 0.4, y);
-    LiveEffect.Mounted moved = ShownPicture.mount(session.face().find(first.id()).orElseThrow()).orElseThrow();
+    LiveEffect.Mounted moved = session.face().find(first.id()).orElseThrow().mount().orElseThrow();
     assertEquals(0.4 / p.width(), moved.fit().dx(), 0.05, "and a drag moves it");
     assertEquals(p, session.face().find(first.id()).orElseThrow().placement(), "the mount stays");
     robot.type(KeyCode.ESCAPE);
@@ -134,13 +134,13 @@ class PicturesTest extends AtTheBench {
     box(robot, "Window", 1, 1, 2, 2);
     robot.interact(() -> session.selectionProperty().set(Set.of(session.face().items().get(0).id())));
     robot.clickOn("#menu-picture").clickOn("#menu-mount");
-    assertTrue(session.single().flatMap(ShownPicture::mount).isPresent());
+    assertTrue(session.single().flatMap(Item::mount).isPresent());
     answers.pictures = List.of(png("a.png", 0x7A2E22));
     down(robot, "#mount-put");
     press(robot, "#mount-put");
     Hand.until(() -> !session.face().items().get(0).pictureIds().isEmpty());
     press(robot, "#mount-fit");
-    assertEquals(2.0 / 3, ShownPicture.mount(session.single().orElseThrow()).orElseThrow().fit().zoom(), 1e-9);
+    assertEquals(2.0 / 3, session.single().orElseThrow().mount().orElseThrow().fit().zoom(), 1e-9);
     press(robot, "#mount-out");
     assertEquals(2, session.face().items().size());
     robot.interact(session::undo);
@@ -217,7 +217,7 @@ class PicturesTest extends AtTheBench {
     robot.interact(() -> session.stationProperty().set(Station.CHECK));
     Hand.until(() -> robot.lookup("#finding-1-mend-stretch").tryQuery().isPresent());
     robot.clickOn("#finding-1-mend-stretch");
-    Hand.until(() -> session.job().ticket().bleedBox().width() == session.face().items().get(0).placement().width());
+    Hand.until(() -> session.frame().bleedBox().width() == session.face().items().get(0).placement().width());
     Hand.until(() -> robot.lookup("#edge-note").queryAs(Label.class).getText().contains("left 0.13"));
   }
 

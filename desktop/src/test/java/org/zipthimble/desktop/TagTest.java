@@ -132,7 +132,7 @@ class TagTest extends AtTheBench {
     hand.type("#wall-search", "tin");
     robot.clickOn("#wall-own-Tin-lid");
     robot.clickOn("#item-start");
-    assertEquals(3.5, session.job().ticket().finished().width(), EXACT);
+    assertEquals(3.5, session.frame().size().width(), EXACT);
     Hand.until(() -> Files.exists(folder.resolve("home/settings.json")) && Settings.read(folder.resolve("home/settings.json")).own().size() == 1);
   }
 

@@ -188,7 +188,7 @@ class PracticeCutterTest {
       items.add(Item.Shape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
     }
     Lane lane = Lane.of("l1", "Stickers", Material.STICKER_PAPER, Colour.WHITE);
-    return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), new SheetPlan(true, SheetPlan.LETTER, true), Map.of(), List.of())
+    return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), Map.of()).withSheet(new SheetPlan(true, SheetPlan.LETTER, true))
         .withCutting(CutPlan.NONE.plus(lane));
   }
 

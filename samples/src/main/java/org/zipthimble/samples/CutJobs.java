@@ -29,6 +29,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
@@ -62,8 +63,8 @@ final class CutJobs {
     return Drawings.shape(properties, path, Optional.of(colour), Optional.empty());
   }
 
-  private static LiveEffect.Look look(Colour colour) {
-    return new LiveEffect.Look(Optional.of(colour), Optional.empty());
+  private static Look look(Colour colour) {
+    return new Look(Optional.of(colour), Optional.empty());
   }
 
   private static Item.Words words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {

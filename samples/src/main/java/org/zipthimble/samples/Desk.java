@@ -17,11 +17,11 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 
@@ -45,10 +45,10 @@ final class Desk {
   }
 
   static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, List<Face> faces) {
-    Ticket ticket = new Ticket(item, number, size, bleed, 0.125, 300, false, stock, quantity, Unit.INCH);
+    Ticket ticket = new Ticket(item, number, size, Insets.all(bleed), Insets.all(0.125), 300, false, stock, quantity, Unit.INCH);
     Palette palette = new Palette(List.of(Swatch.of("paper", PAPER), Swatch.of("beet", BEET), Swatch.of("soil ink", INK),
         Swatch.of("brass", BRASS), Swatch.of("leaf", GREEN), Swatch.of("plum", PLUM)), Colour.WHITE);
-    return Job.of(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of(), palette);
+    return Job.of(name, ticket, faces, Map.of()).withPalette(palette);
   }
 
   void put(Item item) {
@@ -79,6 +79,6 @@ final class Desk {
   /** Gives an object and its members ids of this desk. */
   Item named(Item item) {
     Item out = item.with(ItemProperties.of(art.properties("x").id(), item.properties().name()));
-    return out instanceof Item.Group ? ((Item.Group) out).withMembers(out.members().stream().map(this::named).toList()) : out;
+    return out.holding(out.members().stream().map(this::named).toList());
   }
 }

@@ -13,13 +13,13 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.paint.PngWriter;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -51,9 +51,9 @@ final class SwapInvitation {
     byte[] png = PngWriter.bytes(FieldPicture.draw(width, height, PAPER), ppi);
     Picture field = Pictures.look("sunrise-field.png", png, Pictures.Limits.USUAL);
     Ticket ticket = new Ticket(
-        "Invitation", number, new Size(5, 7), BLEED, 3.0 / 16, 300, false, "Card 300 g/m²", 60, Unit.INCH);
+        "Invitation", number, new Size(5, 7), Insets.all(BLEED), Insets.all(3.0 / 16), 300, false, "Card 300 g/m²", 60, Unit.INCH);
     return Job.of(
-        name, ticket, List.of(front(field, tintLeft), back()), SheetPlan.ALONE, Map.of(field.id(), field), List.of());
+        name, ticket, List.of(front(field, tintLeft), back()), Map.of(field.id(), field));
   }
 
   private Face front(Picture field, double tintLeft) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.check.Side;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.edit.Mounts;

@@ -9,7 +9,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Frame;
 
 /** Lines objects up. */
 public final class Align {
@@ -67,25 +67,25 @@ public final class Align {
    *
    * @param key the object that stays, when that is what they are lined up to; without one it is the last
    */
-  public static Edit edit(Ticket ticket, Face face, Set<String> ids, Edge edge, To to, Optional<String> key) {
+  public static Edit edit(Frame frame, Face face, Set<String> ids, Edge edge, To to, Optional<String> key) {
     List<Standing> standing = Standing.of(face, ids);
     Map<String, Point> moves = new HashMap<>();
     if (!standing.isEmpty()) {
-      double line = edge.of(reference(ticket, standing, to, key));
+      double line = edge.of(reference(frame, standing, to, key));
       standing.forEach(s -> moves.put(s.id(), edge.axis().shift(line - edge.of(s.box()))));
     }
     return Standing.shift(face.id(), "edit.align", moves);
   }
 
   /** The box that things are lined up to or spread over. */
-  static Box reference(Ticket ticket, List<Standing> standing, To to, Optional<String> key) {
+  static Box reference(Frame frame, List<Standing> standing, To to, Optional<String> key) {
     return switch (to) {
       case EACH_OTHER -> standing.stream().map(Standing::box).reduce(Box::union).orElseThrow();
       case KEY -> standing.stream().filter(s -> key.isPresent() && s.id().equals(key.get())).findFirst()
           .orElse(standing.get(standing.size() - 1)).box();
-      case TRIM -> ticket.trim();
-      case SAFE -> ticket.safeBox();
-      case FACE -> ticket.bleedBox();
+      case TRIM -> frame.trim();
+      case SAFE -> frame.safeBox();
+      case FACE -> frame.bleedBox();
     };
   }
 }

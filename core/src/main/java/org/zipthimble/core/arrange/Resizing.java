@@ -13,11 +13,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 
 /** Several objects resized and turned as one, scaling by per cent, and what a squash is and how it is mended. */
@@ -74,42 +70,21 @@ public final class Resizing {
    */
   public static Optional<Double> squash(Job job, Item item) {
     Placement p = item.placement();
-    return own(job, item).filter(r -> p.height() > 0 && p.width() > 0).map(r -> p.width() / p.height() / r)
+    return item.proportion(job.pictures()).filter(r -> p.height() > 0 && p.width() > 0).map(r -> p.width() / p.height() / r)
         .filter(s -> Math.abs(s - 1) > SQUASH);
   }
 
   /** Gives an object its own proportion back; its width and its middle stay. */
   public static Edit unsquash(Job job, String faceId, Item item) {
-    Optional<Double> ratio = own(job, item);
+    Optional<Double> ratio = item.proportion(job.pictures());
     return Edits.place(faceId, Set.of(item.id()), "edit.unsquash", p ->
         ratio.map(r -> Reshape.anchored(p, p.width(), p.width() / r, 0, 0)).orElse(p));
-  }
-
-  private static Optional<Double> own(Job job, Item item) {
-    if (item instanceof Item.Photo) {
-      return ShownPicture.by(item, job.pictures()).map(s -> (double) s.picture().width() / s.picture().height());
-    }
-    boolean laidOut = ShownPicture.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
-    if (item instanceof Item.Group && !laidOut) {
-      Item.Group group = (Item.Group) item;
-      return Optional.of(group.inner().width() / group.inner().height());
-    }
-    return Optional.empty();
   }
 
   private static Edit through(String faceId, Set<String> ids, String key, Affine map, double mean) {
     return new Edit(Wording.text(key), job -> job.changed(faceId, face -> face.changed(ids, item -> {
       Item placed = item.with(Reshape.lifted(item.placement(), map));
-      if (placed instanceof Item.Words) {
-        Item.Words words = (Item.Words) placed;
-        double pt = Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, words.style().sizePt() * mean));
-        return words.withStyle(words.style().withSizePt(pt));
-      }
-      if (placed instanceof Item.Shape) {
-        Item.Shape shape = (Item.Shape) placed;
-        return shape.withLine(shape.line().map(l -> l.withWidthPt(Math.max(0.01, Math.min(720, l.widthPt() * mean)))));
-      }
-      return Mounts.laid(placed);
+      return Mounts.laid(placed.scaled(mean));
     })));
   }
 }

@@ -44,15 +44,10 @@ public final class SimilarObjects {
   }
 
   private static Optional<Colour> fill(Item item) {
-    if (item instanceof Item.Words) {
-      return Optional.of(((Item.Words) item).style().colour());
-    }
-    return item instanceof Item.Shape ? ((Item.Shape) item).fill() : Optional.empty();
+    return item.asWords().map(w -> w.style().colour()).or(() -> item.asShape().flatMap(Item.Shape::fill));
   }
 
   private static Optional<String> font(Item item) {
-    return item instanceof Item.Words
-        ? Optional.of(((Item.Words) item).style().family() + "/" + ((Item.Words) item).style().style())
-        : Optional.empty();
+    return item.asWords().map(w -> w.style().family() + "/" + w.style().style());
   }
 }

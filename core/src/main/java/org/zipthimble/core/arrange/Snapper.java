@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Guide;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -48,17 +49,18 @@ public final class Snapper {
    *
    * @param grid the step of a grid to snap to, in inches; 0 for none
    */
-  public static Snapper of(Ticket ticket, Face face, Set<String> moving, double grid) {
-    Snapper snapper = new Snapper(ticket.unit(), grid);
-    snapper.area(ticket.trim(), "snap.trim", "snap.trimMiddle");
-    if (ticket.bleed() > 0) {
-      snapper.area(ticket.bleedBox(), "snap.bleed", "");
+  public static Snapper of(Job job, Face face, Set<String> moving, double grid) {
+    Frame frame = job.frame(face);
+    Snapper snapper = new Snapper(job.ticket().unit(), grid);
+    snapper.area(frame.trim(), "snap.trim", "snap.trimMiddle");
+    if (frame.bleeds()) {
+      snapper.area(frame.bleedBox(), "snap.bleed", "");
     }
-    if (ticket.safe() > 0) {
-      snapper.area(ticket.safeBox(), "snap.safe", "");
+    if (frame.safe().most() > 0) {
+      snapper.area(frame.safeBox(), "snap.safe", "");
     }
     face.guides().lines().forEach(snapper::guide);
-    face.guides().columns().ifPresent(c -> c.cells(ticket.finished()).forEach(cell -> snapper.area(cell, "snap.column", "snap.columnMiddle")));
+    face.guides().columns().ifPresent(c -> c.cells(frame.size()).forEach(cell -> snapper.area(cell, "snap.column", "snap.columnMiddle")));
     List<Box> others = snapper.objects(face, moving);
     face.guides().lines().stream().filter(Guide::axis).forEach(axis -> others.forEach(box -> snapper.mirrored(axis.mirror().apply(box))));
     return snapper;
@@ -241,23 +243,23 @@ public final class Snapper {
 
   private List<Box> objects(Face face, Set<String> moving) {
     List<Box> whole = new ArrayList<>();
-    Map<String, Affine> grounds = Grounds.all(face);
-    for (Item item : face.items()) {
-      if (!item.properties().visible() || moving.contains(item.id())) {
+    for (SceneNode node : Scene.of(face).nodes()) {
+      if (!node.visible() || moving.contains(node.item().id())) {
         continue;
       }
-      boolean holds = item.withMembers().stream().anyMatch(m -> moving.contains(m.id()));
-      for (Item one : item.withMembers()) {
-        if (moving.contains(one.id()) || !one.properties().visible() || holds && !one.members().isEmpty()) {
+      boolean holds = node.everything().stream().anyMatch(n -> moving.contains(n.item().id()));
+      for (SceneNode one : holds ? node.everything() : node.drawn()) {
+        boolean aside = one.owners().stream().anyMatch(o -> moving.contains(o.id())) || moving.contains(one.item().id());
+        if (aside || !one.visible() || holds && !one.item().members().isEmpty()) {
           continue;
         }
-        Box box = Grounds.around(one.placement(), grounds.get(one.id()));
+        Box box = one.around();
         for (Axis axis : Axis.values()) {
           lines.get(axis).add(SnapLine.of(axis.start(box), box));
           lines.get(axis).add(SnapLine.of(axis.middle(box), box));
           lines.get(axis).add(SnapLine.of(axis.end(box), box));
         }
-        if (holds || one == item) {
+        if (holds || one == node) {
           neighbours.add(box);
           whole.add(box);
         }

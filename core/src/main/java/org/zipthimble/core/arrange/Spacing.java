@@ -11,7 +11,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Frame;
 
 /** Spaces objects evenly, shows their gaps, and sets a gap that is typed. */
 public final class Spacing {
@@ -54,12 +54,12 @@ public final class Spacing {
    * Spaces objects evenly. To each other or to the key object, the first and the last stay; else the
    * first and last touch the sides of the trim, the safe area or the face.
    */
-  public static Edit evenly(Ticket ticket, Face face, Set<String> ids, Axis axis, By by, Align.To to) {
+  public static Edit evenly(Frame frame, Face face, Set<String> ids, Axis axis, By by, Align.To to) {
     List<Standing> sorted = sorted(face, ids, axis);
     Map<String, Point> moves = new HashMap<>();
     if (sorted.size() > 1) {
-      Box over = to == Align.To.KEY ? Align.reference(ticket, sorted, Align.To.EACH_OTHER, Optional.empty())
-          : Align.reference(ticket, sorted, to, Optional.empty());
+      Box over = to == Align.To.KEY ? Align.reference(frame, sorted, Align.To.EACH_OTHER, Optional.empty())
+          : Align.reference(frame, sorted, to, Optional.empty());
       double from = axis.start(over);
       double length = axis.length(over);
       if (by == By.GAPS) {

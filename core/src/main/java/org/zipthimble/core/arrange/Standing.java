@@ -1,45 +1,31 @@
 package org.zipthimble.core.arrange;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 
 /** An object's upright box on its face, in inches, by the object's id. */
 public record Standing(String id, Box box) {
   /** Where objects stand, in the order of the face; unknown ids are left out. */
   public static List<Standing> of(Face face, Set<String> ids) {
-    List<Standing> out = new ArrayList<>();
-    collect(face.items(), Affine.IDENTITY, ids, out);
-    return out;
-  }
-
-  private static void collect(List<Item> items, Affine ground, Set<String> ids, List<Standing> out) {
-    for (Item item : items) {
-      if (ids.contains(item.id())) {
-        out.add(new Standing(item.id(), Grounds.around(item.placement(), ground)));
-      }
-      if (item instanceof Item.Group && out.size() < ids.size()) {
-        collect(item.members(), Grounds.innerToGround((Item.Group) item).then(ground), ids, out);
-      }
-    }
+    Scene scene = Scene.of(face);
+    return face.all().stream().filter(i -> ids.contains(i.id())).map(i -> new Standing(i.id(), scene.around(i))).toList();
   }
 
   /** Moves objects by distances in inches on the face, whatever group holds them; locked ones stay. */
   public static Edit shift(String faceId, String key, Map<String, Point> by) {
     return new Edit(Wording.text(key), job -> job.changed(faceId, face -> {
-      Map<String, Affine> grounds = Grounds.all(face);
+      Scene scene = Scene.of(face);
       return face.changed(by.keySet(), item -> {
-        Point d = inGround(grounds.get(item.id()), by.get(item.id()));
+        Point d = inGround(scene.under(item.id()), by.get(item.id()));
         return item.properties().locked() ? item : item.with(item.placement().moved(d.x(), d.y()));
       });
     }));

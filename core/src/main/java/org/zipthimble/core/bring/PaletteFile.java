@@ -13,7 +13,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.wording.Trouble;
@@ -60,7 +59,7 @@ public final class PaletteFile {
   }
 
   private static void colours(Item item, Map<Colour, String> found) {
-    JobColours.of(item).forEach(c -> found.putIfAbsent(c, item.properties().name()));
+    item.colours().forEach(c -> found.putIfAbsent(c, item.properties().name()));
   }
 
   private static void text(String text, boolean css, Map<Colour, String> found) throws Trouble {

@@ -86,7 +86,7 @@ public final class PictureIn {
   public static Edit grid(Job job, String faceId, List<Picture> pictures, int columns, double gap) {
     int across = Math.max(1, Math.min(columns, pictures.size()));
     int rows = (pictures.size() + across - 1) / across;
-    Box safe = job.ticket().safeBox();
+    Box safe = job.frame(job.face(faceId).orElseThrow()).safeBox();
     double w = Math.max(LEAST_CELL, (safe.width() - gap * (across - 1)) / across);
     double h = Math.max(LEAST_CELL, (safe.height() - gap * (rows - 1)) / rows);
     return new Edit(Wording.text("edit.pictureGrid", pictures.size()), before -> {

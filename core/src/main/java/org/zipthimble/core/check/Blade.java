@@ -17,9 +17,7 @@ final class Blade {
   static Finding finding(
       String code, Weight weight, Face face, CutLine line, Box where, double figure, double limit, Object... values) {
     Optional<String> item = face.find(line.source()).isPresent() ? Optional.of(line.source()) : Optional.empty();
-    return new Finding(
-        code, weight, face.id(), item, Optional.empty(), where, figure, limit, Wording.text("finding." + code + ".title", values),
-        Wording.text("finding." + code + ".sentence", values), Wording.text("finding." + code + ".mend", values));
+    return Finding.worded(code, weight, face.id(), item, where, figure, limit, values);
   }
 
   static Box box(CutLine line) {

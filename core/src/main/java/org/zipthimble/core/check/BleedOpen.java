@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
@@ -9,8 +10,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
@@ -18,7 +18,7 @@ import org.zipthimble.core.wording.Wording;
  * Places of the bleed that stay open though artwork lies inside: corners of the trim, and the outlines of things that are printed and
  * cut. Sides of the trim are told by {@link BleedShort}.
  */
-final class BleedOpen implements Check {
+final class BleedOpen extends FaceCheck {
   /** Shorter runs of an outline are tips that poke out, not grounds that stop short. */
   private static final double LEAST_RUN = 0.25;
 
@@ -26,19 +26,31 @@ final class BleedOpen implements Check {
   private static final double CUT_BLEED = 1.0 / 16;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("bleed-open");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
-    if (job.ticket().bleed() > 0) {
+    if (on.frame().bleeds()) {
       for (Coverage.Gap gap : Coverage.ofTrim(job, face).gaps()) {
         if (gap.corner()) {
-          found.add(finding(job, face, gap, job.ticket().bleed(), Optional.empty(), "finding.corner"));
+          found.add(finding(job, face, gap, on.frame().bleed().most(), Optional.empty(), "finding.corner"));
         }
       }
     }
-    if (!Placed.printing(job, face, job.ticket().bleedBox()).isEmpty()) {
+    if (!on.printing().isEmpty()) {
       CutLines.own(job, face).forEach(line -> outline(job, face, line, found));
     }
     return found;
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return BleedMends.of(job, face, finding);
   }
 
   private static void outline(Job job, Face face, CutLine line, List<Finding> found) {
@@ -63,13 +75,12 @@ final class BleedOpen implements Check {
     return new Finding("bleed-open", Weight.RUIN, face.id(), item, Optional.empty(), where, gap.reach(), asked,
         key.equals("finding.corner") ? Wording.text("finding.corner.title") : Wording.text("finding.outline.title"),
         key.equals("finding.corner")
-            ? Wording.text("finding.corner.sentence", face.name(), reach, Lengths.plain(asked, 2), corner(job, gap))
+            ? Wording.text("finding.corner.sentence", face.name(), reach, Lengths.plain(asked, 2), corner(job.frame(face).trim(), gap))
             : Wording.text("finding.outline.sentence", face.name(), Lengths.plain(gap.length(), 2), reach, Lengths.plain(asked, 4)),
         Wording.text(key.equals("finding.corner") ? "finding.corner.mend" : "finding.outline.mend"));
   }
 
-  private static String corner(Job job, Coverage.Gap gap) {
-    Box trim = job.ticket().trim();
+  private static String corner(Box trim, Coverage.Gap gap) {
     boolean left = gap.from().x() < trim.centre().x();
     boolean top = gap.from().y() < trim.centre().y();
     return Wording.text(top ? (left ? "corner.topLeft" : "corner.topRight") : left ? "corner.lowerLeft" : "corner.lowerRight");

@@ -2,18 +2,20 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 
@@ -22,7 +24,7 @@ import org.zipthimble.core.wording.Wording;
  * artwork that runs along the side between just inside the trim and the bleed edge: if the knife
  * drifts there, bare paper shows. A tip that only pokes past the trim has no such edge.
  */
-final class BleedShort implements Check {
+final class BleedShort extends FaceCheck {
   /** An edge this near inside the trim was meant to reach it, in inches. */
   private static final double MEANT = 1.0 / 64;
 
@@ -38,35 +40,47 @@ final class BleedShort implements Check {
   private static final double FINE = 0.002;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("bleed-short");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
-    if (job.ticket().bleed() <= REACHED) {
+    Frame frame = on.frame();
+    if (frame.bleed().most() <= REACHED) {
       return found;
     }
-    List<Placed> printed = Placed.printing(job, face, job.ticket().bleedBox());
+    List<SceneNode> printed = on.printing();
     for (int i = 0; i < printed.size(); i++) {
       if (!covers(printed.get(i))) {
         continue;
       }
       for (Side side : Side.values()) {
-        Optional<Edge> edge = shortEdge(job.ticket(), printed, i, side);
+        Optional<Edge> edge = frame.bleed().at(side) <= REACHED ? Optional.empty() : shortEdge(on, printed, i, side);
         if (edge.isPresent()) {
-          found.add(finding(job, face, printed.get(i).item(), side, edge.get()));
+          found.add(finding(on, printed.get(i).item(), side, edge.get()));
         }
       }
     }
     return found;
   }
 
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return BleedMends.of(job, face, finding);
+  }
+
   /** A run of edge along a side: how far past the trim it lies (below zero inside), where, and what lies beyond. */
   private record Edge(double past, double from, double to, boolean bare) {}
 
-  private static boolean covers(Placed placed) {
-    return Coverage.fills(placed) || placed.item() instanceof Item.Shape && ((Item.Shape) placed.item()).line().isPresent();
+  private static boolean covers(SceneNode placed) {
+    return placed.item().coversItsOutline() || placed.item().asShape().flatMap(Item.Shape::line).isPresent();
   }
 
-  private static Optional<Edge> shortEdge(Ticket ticket, List<Placed> printed, int index, Side side) {
-    Placed placed = printed.get(index);
+  private static Optional<Edge> shortEdge(Subject on, List<SceneNode> printed, int index, Side side) {
+    SceneNode placed = printed.get(index);
+    Frame frame = on.frame();
     double grown = lineReach(placed);
     double total = 0;
     double least = Double.POSITIVE_INFINITY;
@@ -75,7 +89,7 @@ final class BleedShort implements Check {
     boolean bare = false;
     double low = Double.POSITIVE_INFINITY;
     double high = Double.NEGATIVE_INFINITY;
-    for (List<Point> chain : Flatten.chains(placed.silhouette(), FINE)) {
+    for (List<Point> chain : Flatten.chains(on.forms().silhouette(placed), FINE)) {
       for (Point p : chain) {
         low = Math.min(low, along(p, side));
         high = Math.max(high, along(p, side));
@@ -84,17 +98,17 @@ final class BleedShort implements Check {
         Point a = chain.get(i);
         Point b = chain.get(i + 1);
         double run = Math.abs(along(b, side) - along(a, side));
-        double past = Math.min(past(ticket, a, side), past(ticket, b, side)) + grown;
-        boolean inBand = past >= -MEANT && past < ticket.bleed() - REACHED;
-        if (run == 0 || Math.abs(past(ticket, b, side) - past(ticket, a, side)) > ALONG * run || !inBand
-            || !onFace(ticket, a, b, side) || hidden(printed, index, a, b, side) || continued(printed, index, a, b, side)) {
+        double past = Math.min(frame.past(a.x(), a.y(), side), frame.past(b.x(), b.y(), side)) + grown;
+        boolean inBand = past >= -MEANT && past < frame.bleed().at(side) - REACHED;
+        if (run == 0 || Math.abs(frame.past(b.x(), b.y(), side) - frame.past(a.x(), a.y(), side)) > ALONG * run || !inBand
+            || !onFace(frame, a, b, side) || hidden(on, printed, index, a, b, side) || continued(on, printed, index, a, b, side)) {
           continue;
         }
         total += run;
         least = Math.min(least, past);
         from = Math.min(from, Math.min(along(a, side), along(b, side)));
         to = Math.max(to, Math.max(along(a, side), along(b, side)));
-        bare |= !backed(printed, index, a, b, side);
+        bare |= !backed(on, printed, index, a, b, side);
       }
     }
     boolean straightLine = placed.item().placement().height() == 0;
@@ -102,37 +116,24 @@ final class BleedShort implements Check {
     return total > 0 && total >= needed ? Optional.of(new Edge(least, from, to, bare)) : Optional.empty();
   }
 
-  private static double lineReach(Placed placed) {
-    return placed.item() instanceof Item.Shape
-        ? ((Item.Shape) placed.item()).line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0)
-        : 0;
-  }
-
-  /** How far outside the trim a place lies on a side, in inches. */
-  private static double past(Ticket ticket, Point p, Side side) {
-    return switch (side) {
-      case LEFT -> -p.x();
-      case RIGHT -> p.x() - ticket.finished().width();
-      case TOP -> -p.y();
-      case BOTTOM -> p.y() - ticket.finished().height();
-    };
+  private static double lineReach(SceneNode placed) {
+    return placed.item().asShape().flatMap(Item.Shape::line).map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
   }
 
   private static double along(Point p, Side side) {
-    return side == Side.LEFT || side == Side.RIGHT ? p.y() : p.x();
+    return side.upright() ? p.y() : p.x();
   }
 
-  private static boolean onFace(Ticket ticket, Point a, Point b, Side side) {
-    double end = side == Side.LEFT || side == Side.RIGHT ? ticket.finished().height() : ticket.finished().width();
-    return Math.max(along(a, side), along(b, side)) > 0 && Math.min(along(a, side), along(b, side)) < end;
+  private static boolean onFace(Frame frame, Point a, Point b, Side side) {
+    return Math.max(along(a, side), along(b, side)) > 0 && Math.min(along(a, side), along(b, side)) < frame.length(side);
   }
 
   /** Whether solid objects above lie over the edge, looked at in three places. */
-  private static boolean hidden(List<Placed> printed, int index, Point a, Point b, Side side) {
+  private static boolean hidden(Subject on, List<SceneNode> printed, int index, Point a, Point b, Side side) {
     for (double t : new double[] {0.1, 0.5, 0.9}) {
       Point inside = step(at(a, b, t), side, -FINE);
       boolean over = printed.subList(index + 1, printed.size()).stream()
-          .anyMatch(p -> p.solid() && fills(p) && Inside.contains(p.silhouette(), inside, FINE));
+          .anyMatch(p -> p.solid() && p.item().coversItsOutline() && Inside.contains(on.forms().silhouette(p), inside, FINE));
       if (!over) {
         return false;
       }
@@ -141,12 +142,12 @@ final class BleedShort implements Check {
   }
 
   /** Whether other artwork lies just outside the edge, so that no bare paper shows. */
-  private static boolean backed(List<Placed> printed, int index, Point a, Point b, Side side) {
+  private static boolean backed(Subject on, List<SceneNode> printed, int index, Point a, Point b, Side side) {
     for (double t : new double[] {0.1, 0.5, 0.9}) {
       Point outside = step(at(a, b, t), side, 2 * FINE);
       boolean under = false;
       for (int i = 0; i < printed.size() && !under; i++) {
-        under = i != index && fills(printed.get(i)) && Inside.contains(printed.get(i).silhouette(), outside, FINE);
+        under = i != index && printed.get(i).item().coversItsOutline() && Inside.contains(on.forms().silhouette(printed.get(i)), outside, FINE);
       }
       if (!under) {
         return false;
@@ -156,15 +157,11 @@ final class BleedShort implements Check {
   }
 
   /** Whether the same picture goes on outside, as where its edge is mirrored outward. */
-  private static boolean continued(List<Placed> printed, int index, Point a, Point b, Side side) {
+  private static boolean continued(Subject on, List<SceneNode> printed, int index, Point a, Point b, Side side) {
     List<String> own = printed.get(index).item().pictureIds();
     Point outside = step(at(a, b, 0.5), side, 2 * FINE);
     return !own.isEmpty() && printed.stream().anyMatch(p -> p != printed.get(index) && p.item().pictureIds().equals(own)
-        && Inside.contains(p.silhouette(), outside, FINE));
-  }
-
-  private static boolean fills(Placed placed) {
-    return Coverage.fills(placed);
+        && Inside.contains(on.forms().silhouette(p), outside, FINE));
   }
 
   private static Point at(Point a, Point b, double t) {
@@ -180,10 +177,12 @@ final class BleedShort implements Check {
     };
   }
 
-  private static Finding finding(Job job, Face face, Item item, Side side, Edge edge) {
-    Ticket ticket = job.ticket();
-    double missing = ticket.bleed() - edge.past();
-    String wants = Lengths.showWithSign(ticket.bleed(), ticket.unit());
+  private static Finding finding(Subject on, Item item, Side side, Edge edge) {
+    Ticket ticket = on.job().ticket();
+    Face face = on.face();
+    double asked = on.frame().bleed().at(side);
+    double missing = asked - edge.past();
+    String wants = Lengths.showWithSign(asked, ticket.unit());
     String lacks = Lengths.showWithSign(missing, ticket.unit());
     String title = Wording.text("finding.bleed.title", lacks, side.spoken());
     String reach = edge.past() > REACHED
@@ -192,15 +191,15 @@ final class BleedShort implements Check {
         : Wording.text("finding.bleed.atTrim", item.properties().name(), side.spoken(), wants, face.name());
     return new Finding(
         "bleed-short", edge.bare() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(side),
-        strip(ticket, side, edge), edge.past(), ticket.bleed(), title, reach,
+        strip(on.frame(), side, edge), edge.past(), asked, title, reach,
         Wording.text("finding.bleed.mend", lacks, side.spoken()));
   }
 
-  private static Box strip(Ticket ticket, Side side, Edge edge) {
-    Box bleed = ticket.bleedBox();
+  private static Box strip(Frame frame, Side side, Edge edge) {
+    Box bleed = frame.bleedBox();
     double near = edge.from();
     double length = edge.to() - edge.from();
-    double wide = ticket.bleed() - edge.past();
+    double wide = frame.bleed().at(side) - edge.past();
     return switch (side) {
       case LEFT -> new Box(bleed.x(), near, wide, length);
       case RIGHT -> new Box(bleed.right() - wide, near, wide, length);

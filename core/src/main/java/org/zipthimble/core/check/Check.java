@@ -1,12 +1,17 @@
 package org.zipthimble.core.check;
 
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 
-/** One kind of question asked of a face. */
-interface Check {
-  /** Every finding of this kind, never only the first. */
-  List<Finding> look(Job job, Face face, JobFonts fonts);
+/** One kind of question, asked of a job, of its sheets, of a face or of an object; what can be done about an answer stands with it. */
+abstract class Check {
+  /** The codes of all findings it can make. */
+  abstract Set<String> codes();
+
+  /** What can be done at once about a finding it made; nothing for most. */
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return List.of();
+  }
 }

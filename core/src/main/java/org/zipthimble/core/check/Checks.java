@@ -2,28 +2,54 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 
-/** All checks, in the order a person would go through them. */
+/** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
-  private static final List<Check> ALL =
-      List.of(new EmptyFace(), new BleedShort(), new BleedOpen(), new PictureSmall(), new MountEmpty(), new WordsOutside(), new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new ShopAsks(),
-          new CutLane(), new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new CutSize());
+  private static final List<FaceCheck> OF_FACES = List.of(
+      new EmptyFace(), new BleedShort(), new BleedOpen(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
+      new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new CutLane(),
+      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
+  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks());
+  private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize());
+  private static final Memo<List<Finding>> KEPT = new Memo<>();
 
   private Checks() {}
 
-  /** Every finding on every face. */
+  /** Every finding: of each face in order, of the job, of its sheets. A face that has not changed is not looked at again. */
   public static List<Finding> run(Job job) {
-    JobFonts fonts = new JobFonts(job);
     List<Finding> found = new ArrayList<>();
-    for (Face face : job.faces()) {
-      for (Check check : ALL) {
-        found.addAll(check.look(job, face, fonts));
-      }
-    }
+    job.faces().forEach(face -> found.addAll(of(job, face)));
+    OF_JOBS.forEach(check -> found.addAll(check.look(job)));
+    OF_SHEETS.forEach(check -> found.addAll(check.look(job)));
     return List.copyOf(found);
+  }
+
+  /** Every finding on one face; kept for as long as the face lives and nothing else of the job changes that a face depends on. */
+  public static List<Finding> of(Job job, Face face) {
+    List<Object> around = List.of(
+        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet());
+    return KEPT.get(face, around, () -> {
+      Subject on = Subject.of(job, face);
+      List<Finding> found = new ArrayList<>();
+      OF_FACES.forEach(check -> found.addAll(check.look(on)));
+      return List.copyOf(found);
+    });
+  }
+
+  /** What can be done at once about a finding; nothing for most. */
+  public static List<Mend> mends(Job job, Finding finding) {
+    return job.face(finding.faceId()).map(face -> all().stream().filter(c -> c.codes().contains(finding.code()))
+        .flatMap(c -> c.mends(job, face, finding).stream()).toList()).orElse(List.of());
+  }
+
+  static List<Check> all() {
+    List<Check> all = new ArrayList<>(OF_FACES);
+    all.addAll(OF_JOBS);
+    all.addAll(OF_SHEETS);
+    return all;
   }
 
   /** Whether any of them would ruin the job. */

@@ -11,27 +11,33 @@ import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobColours;
-import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
 /** Colours that the press's inks cannot show. */
-final class ColourRange implements Check {
+final class ColourRange extends FaceCheck {
   /** A picture may be out of range in this part of it. */
   private static final double FEW = 0.02;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("colour-range");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
-    List<Placed> inked = Tones.inked(job, face);
+    List<SceneNode> inked = Tones.inked(on);
     if (inked.isEmpty()) {
       return found;
     }
     Inking inking = job.colour().inking(job.palette());
     Set<Colour> told = new HashSet<>();
-    for (Placed placed : inked) {
-      for (Colour colour : JobColours.of(placed.item())) {
+    for (SceneNode placed : inked) {
+      for (Colour colour : placed.item().colours()) {
         if (!inking.own().containsKey(colour) && told.add(colour)) {
           flat(face, placed, colour, inking).ifPresent(found::add);
         }
@@ -43,7 +49,7 @@ final class ColourRange implements Check {
     return found;
   }
 
-  private static Optional<Finding> flat(Face face, Placed placed, Colour colour, Inking inking) {
+  private static Optional<Finding> flat(Face face, SceneNode placed, Colour colour, Inking inking) {
     double miss = inking.press().miss(colour);
     if (miss <= Press.MISSED) {
       return Optional.empty();
@@ -53,8 +59,8 @@ final class ColourRange implements Check {
         "finding.range.sentence", colour.hex(), placed.item().properties().name(), nearest, Lengths.plain(miss, 1)), "finding.range.mend"));
   }
 
-  private static Finding finding(Face face, Placed placed, double figure, String sentence, String mend) {
-    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure, Press.MISSED,
+  private static Finding finding(Face face, SceneNode placed, double figure, String sentence, String mend) {
+    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), figure, Press.MISSED,
         Wording.text("finding.range.title"), sentence, Wording.text(mend));
   }
 }

@@ -1,16 +1,21 @@
 package org.zipthimble.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Flat;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.units.Insets;
+import org.zipthimble.core.units.Side;
 
 /**
  * How far artwork reaches past an outline, place by place: from every place of the outline straight outwards, at corners fanned out to
@@ -33,7 +38,6 @@ public final class Coverage {
   private static final double NEAR_CORNER = 4;
 
   private final List<Spot> spots = new ArrayList<>();
-  private final double bleed;
 
   /**
    * A place of the outline.
@@ -54,25 +58,22 @@ public final class Coverage {
    */
   public record Gap(Point from, Point to, Box where, double length, double reach, boolean corner) {}
 
-  private Coverage(double bleed) {
-    this.bleed = bleed;
-  }
+  private Coverage() {}
 
   /** The coverage of a face's trim. */
   public static Coverage ofTrim(Job job, Face face) {
-    double bleed = job.ticket().bleed();
-    Coverage coverage = new Coverage(bleed);
-    if (bleed > 0) {
-      Box trim = job.ticket().trim();
-      List<Point> corners = trim.corners();
-      coverage.walk(corners, arts(job, face, trim.grown(bleed)));
+    Frame frame = job.frame(face);
+    Coverage coverage = new Coverage();
+    if (frame.bleeds()) {
+      Insets bleed = frame.bleed();
+      coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()}, arts(job, face, frame.bleedBox()));
     }
     return coverage;
   }
 
   /** The coverage of any closed outline on a face, such as that of a sticker. */
   public static Coverage of(Job job, Face face, Path outline, double bleed) {
-    Coverage coverage = new Coverage(bleed);
+    Coverage coverage = new Coverage();
     for (List<Point> chain : Flatten.chains(outline, 0.002)) {
       if (chain.size() > 3) {
         List<Point> corners = new ArrayList<>(chain);
@@ -80,9 +81,11 @@ public final class Coverage {
           corners.remove(corners.size() - 1);
         }
         if (area(corners) < 0) {
-          java.util.Collections.reverse(corners);
+          Collections.reverse(corners);
         }
-        coverage.walk(corners, arts(job, face, new Box(-1000, -1000, 3000, 3000)));
+        double[] all = new double[corners.size()];
+        Arrays.fill(all, bleed);
+        coverage.walk(corners, all, arts(job, face, new Box(-1000, -1000, 3000, 3000)));
       }
     }
     return coverage;
@@ -99,20 +102,16 @@ public final class Coverage {
   }
 
   private static List<Flat> arts(Job job, Face face, Box within) {
-    return Placed.printing(job, face, within).stream().filter(Coverage::fills).map(p -> new Flat(p.silhouette(), 0.002)).toList();
+    Forms forms = new Forms(job);
+    return Scene.of(face).printing(within).stream().filter(n -> n.item().coversItsOutline()).map(n -> new Flat(forms.silhouette(n), 0.002)).toList();
   }
 
-  static boolean fills(Placed placed) {
-    Item item = placed.item();
-    if (item instanceof Item.Shape) {
-      return ((Item.Shape) item).painted();
-    }
-    return item instanceof Item.Photo || item instanceof Item.Group && (!item.pictureIds().isEmpty()
-        || ((Item.Group) item).effect().look().flatMap(l -> l.fill()).isPresent());
-  }
-
-  /** Walks along a chain that runs clockwise as seen on the page. */
-  private void walk(List<Point> chain, List<Flat> arts) {
+  /**
+   * Walks along a chain that runs clockwise as seen on the page.
+   *
+   * @param bleed of each edge, the one from the first corner to the second first
+   */
+  private void walk(List<Point> chain, double[] bleed, List<Flat> arts) {
     for (int i = 0; i < chain.size(); i++) {
       Point a = chain.get(i);
       Point b = chain.get((i + 1) % chain.size());
@@ -122,31 +121,33 @@ public final class Coverage {
         continue;
       }
       Point n = normal(a, b);
-      int steps = (int) Math.max(1, Math.ceil(length / STEP));
+      int steps = bleed[i] == 0 ? 0 : (int) Math.max(1, Math.ceil(length / STEP));
       for (int s = 0; s < steps; s++) {
         double t = (s + 0.5) / steps;
-        look(new Point(a.x() + t * (b.x() - a.x()), a.y() + t * (b.y() - a.y())), n, bleed, false, arts);
+        look(new Point(a.x() + t * (b.x() - a.x()), a.y() + t * (b.y() - a.y())), n, bleed[i], false, arts);
       }
       if (b.distance(c) > 0) {
-        corner(b, n, normal(b, c), arts);
+        corner(b, n, normal(b, c), bleed[i], bleed[(i + 1) % chain.size()], arts);
       }
     }
   }
 
   /** At a corner that points outwards: fanned towards where the bleed's own edges meet, no farther than twice its width. */
-  private void corner(Point at, Point n, Point next, List<Flat> arts) {
+  private void corner(Point at, Point n, Point next, double bleed, double nextBleed, List<Flat> arts) {
     double turn = n.x() * next.y() - n.y() * next.x();
     double cos = n.x() * next.x() + n.y() * next.y();
-    if (turn < 0.35) {
+    if (turn < 0.35 || bleed == 0 || nextBleed == 0) {
       return;
     }
     for (int i = 1; i <= 3; i++) {
       double t = i / 4.0;
-      double x = n.x() * (1 - t) + next.x() * t;
-      double y = n.y() * (1 - t) + next.y() * t;
+      double x = n.x() * bleed * (1 - t) + next.x() * nextBleed * t;
+      double y = n.y() * bleed * (1 - t) + next.y() * nextBleed * t;
       double size = Math.hypot(x, y);
-      double along = Math.max(x / size * n.x() + y / size * n.y(), x / size * next.x() + y / size * next.y());
-      look(at, new Point(x / size, y / size), Math.min(2 * bleed, bleed / Math.max(1e-6, along)), cos < 1, arts);
+      double across = (x * n.x() + y * n.y()) / size / bleed;
+      double along = (x * next.x() + y * next.y()) / size / nextBleed;
+      double far = Math.min(2 * Math.max(bleed, nextBleed), 1 / Math.max(1e-6, Math.max(across, along)));
+      look(at, new Point(x / size, y / size), far, cos < 1, arts);
     }
   }
 
@@ -219,7 +220,7 @@ public final class Coverage {
       reach = Math.min(reach, run.get(i).reach());
       length += i > 0 ? run.get(i).on().distance(run.get(i - 1).on()) : 0;
     }
-    return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * bleed);
+    return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * run.stream().mapToDouble(p -> p.on().distance(p.out())).max().orElse(0));
   }
 
   /** The least reach along a side of the trim, of the places where art lies inside; not a number when none does. */

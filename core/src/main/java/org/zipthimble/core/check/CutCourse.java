@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.geom.Box;
@@ -12,11 +13,10 @@ import org.zipthimble.core.geom.Span;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.units.Lengths;
 
 /** Outlines the blade cannot follow well: open where they must close, crossing themselves, or with points too dense. */
-final class CutCourse implements Check {
+final class CutCourse extends FaceCheck {
   /** Spans shorter than this make the blade stutter, in inches (common practice, no source). */
   private static final double SHORT = 0.005;
 
@@ -24,13 +24,20 @@ final class CutCourse implements Check {
   private static final double MARK = 0.1;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-crossing", "cut-open", "cut-dense");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
     for (CutLine line : CutLines.own(job, face)) {
       List<Contour> contours = Contour.of(line.path());
       if (line.kind().parts()) {
         contours.stream().filter(c -> !c.closed()).forEach(c -> found.add(open(job, face, line, c)));
-        boolean words = face.find(line.source()).filter(Item.Words.class::isInstance).isPresent();
+        boolean words = face.find(line.source()).flatMap(Item::asWords).isPresent();
         List<Point> crossings = words ? List.of() : Crossings.own(line.path(), 20);
         if (!crossings.isEmpty()) {
           found.add(Blade.finding(

@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.geom.Box;
@@ -13,17 +14,23 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 
 /** Gaps between parts of one lane, such as letters, that are narrower than the material's least width. */
-final class CutGap implements Check {
+final class CutGap extends FaceCheck {
   private static final double TOUCH = 1e-5;
   private static final int MOST = 600;
 
   private record Part(CutLine line, Path path, Box box) {}
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-gap");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
     List<Part> parts = new ArrayList<>();
     for (CutLine line : CutLines.own(job, face)) {

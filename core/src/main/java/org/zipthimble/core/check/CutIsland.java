@@ -2,19 +2,26 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Material;
 
 /** Parts of a stencil's film that nothing holds. */
-final class CutIsland implements Check {
+final class CutIsland extends FaceCheck {
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-island");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
     for (CutLine line : CutLines.own(job, face)) {
       boolean stencil = job.cutting().lane(line.lane()).filter(l -> l.material() == Material.STENCIL_FILM).isPresent();

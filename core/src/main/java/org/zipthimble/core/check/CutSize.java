@@ -2,24 +2,29 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /** Pieces that go on no sheet of their lane, with the three ways out: turn, scale, split. */
-final class CutSize implements Check {
+final class CutSize extends SheetCheck {
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-size");
+  }
+
+  @Override
+  List<Finding> look(Job job) {
+    Face face = job.faces().get(0);
     List<Finding> found = new ArrayList<>();
-    boolean first = job.faces().get(0).id().equals(face.id());
-    if (!first || CutLines.own(job, face).isEmpty()) {
+    if (job.faces().stream().allMatch(f -> CutLines.own(job, f).isEmpty())) {
       return found;
     }
     for (Layout.TooLarge large : Layout.of(job).tooLarge()) {

@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.geom.Combine;
@@ -12,14 +13,20 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Thin;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 
 /** Parts thinner than the least width of their material, and specks under the area of the plan. */
-final class CutThin implements Check {
+final class CutThin extends FaceCheck {
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-speck", "cut-thin");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
     for (CutLine line : CutLines.of(job, face)) {
       boolean closed = Contour.of(line.path()).stream().allMatch(Contour::closed);

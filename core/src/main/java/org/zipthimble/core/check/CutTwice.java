@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.geom.Box;
@@ -9,17 +10,23 @@ import org.zipthimble.core.geom.Crossings;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 
 /** The same cut twice in one lane, or lines of it that run on top of each other. */
-final class CutTwice implements Check {
+final class CutTwice extends FaceCheck {
   private static final double NEAR = 0.004;
   private static final double LONG = 0.25;
   private static final double SAME = 0.98;
   private static final int MOST = 400;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("cut-twice", "cut-double");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
     List<CutLine> lines = CutLines.own(job, face);
     List<Box> boxes = lines.stream().map(Blade::box).toList();

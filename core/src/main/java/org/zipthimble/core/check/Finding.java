@@ -2,6 +2,8 @@ package org.zipthimble.core.check;
 
 import java.util.Optional;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.units.Side;
+import org.zipthimble.core.wording.Wording;
 
 /**
  * Something that was found, as a value.
@@ -19,4 +21,13 @@ import org.zipthimble.core.geom.Box;
  */
 public record Finding(
     String code, Weight weight, String faceId, Optional<String> itemId, Optional<Side> side, Box where, double figure,
-    double limit, String title, String sentence, String mend) {}
+    double limit, String title, String sentence, String mend) {
+  /** A finding in the words that stand under its code, filled with values. */
+  static Finding worded(
+      String code, Weight weight, String faceId, Optional<String> itemId, Box where, double figure, double limit, Object... values) {
+    String key = "finding." + code;
+    return new Finding(
+        code, weight, faceId, itemId, Optional.empty(), where, figure, limit, Wording.text(key + ".title", values),
+        Wording.text(key + ".sentence", values), Wording.text(key + ".mend", values));
+  }
+}

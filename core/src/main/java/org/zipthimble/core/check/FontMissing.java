@@ -1,49 +1,42 @@
 package org.zipthimble.core.check;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Face;
+import java.util.Set;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.marks.Placed;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.wording.Wording;
 
-/** Words in a face that is neither bundled nor in the job, or with a character the face cannot draw. */
-final class FontMissing implements Check {
+/** Words in a face that is neither bundled nor in the job, or with a character the face cannot draw; also where they are cut, combined or a pattern. */
+final class FontMissing extends ObjectCheck {
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
-    List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      if (!(placed.item() instanceof Item.Words)) {
-        continue;
-      }
-      Item.Words words = (Item.Words) placed.item();
-      String name = words.style().family() + " " + words.style().style();
-      Box where = placed.toFace().apply(new Box(0, 0, words.placement().width(), words.placement().height()));
-      Optional<FontFace> font = fonts.find(words.style().family(), words.style().style());
-      if (font.isEmpty()) {
-        found.add(finding("font-missing", face, words, where, name, FontShelf.STAND_IN));
-        continue;
-      }
-      int lacking = font.get().firstMissing(words.text());
-      if (lacking >= 0) {
-        found.add(finding("character-missing", face, words, where, name, Character.toString(lacking)));
-      }
-    }
-    return found;
+  Set<String> codes() {
+    return Set.of("font-missing", "character-missing");
   }
 
-  private static Finding finding(String code, Face face, Item.Words words, Box where, String font, String other) {
+  @Override
+  List<Finding> look(Subject on, SceneNode node) {
+    return node.item().asWords().flatMap(w -> look(on, node, w)).stream().toList();
+  }
+
+  private static Optional<Finding> look(Subject on, SceneNode node, Item.Words words) {
+    String name = words.style().family() + " " + words.style().style();
+    Optional<FontFace> font = on.fonts().find(words.style().family(), words.style().style());
+    if (font.isEmpty()) {
+      return Optional.of(finding("font-missing", on, node, name, FontShelf.STAND_IN));
+    }
+    int lacking = font.get().firstMissing(words.text());
+    return lacking < 0 ? Optional.empty() : Optional.of(finding("character-missing", on, node, name, Character.toString(lacking)));
+  }
+
+  private static Finding finding(String code, Subject on, SceneNode node, String font, String other) {
     String key = "finding." + code;
     return new Finding(
-        code, Weight.RUIN, face.id(), Optional.of(words.id()), Optional.empty(), where, 1, 0,
+        code, Weight.RUIN, on.face().id(), Optional.of(node.item().id()), Optional.empty(), node.around(), 1, 0,
         Wording.text(key + ".title", font, other),
-        Wording.text(key + ".sentence", words.properties().name(), font, other, face.name()),
+        Wording.text(key + ".sentence", node.item().properties().name(), font, other, on.face().name()),
         Wording.text(key + ".mend", font));
   }
 }

@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
@@ -10,30 +11,36 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobColours;
-import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
 /** More ink in one place than the print shop allows: it does not dry and comes off on the next sheet. */
-final class InkLoad implements Check {
+final class InkLoad extends FaceCheck {
   /** Half a per cent too much is a matter of rounding. */
   private static final double ROUNDING = 0.005;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("ink-load");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
-    List<Placed> inked = Tones.inked(job, face);
+    List<SceneNode> inked = Tones.inked(on);
     if (inked.isEmpty()) {
       return found;
     }
     Inking inking = job.colour().inking(job.palette());
     double limit = job.colour().limit() + ROUNDING;
-    for (Placed placed : inked) {
-      boolean words = placed.item() instanceof Item.Words;
+    for (SceneNode placed : inked) {
+      boolean words = placed.item().asWords().isPresent();
       double highest = 0;
       Cmyk inks = Cmyk.NONE;
-      for (Colour colour : JobColours.of(placed.item())) {
+      for (Colour colour : placed.item().colours()) {
         Cmyk here = (words ? inking.ofWords(colour) : inking.of(colour)).process();
         inks = here.load() > highest ? here : inks;
         highest = Math.max(highest, here.load());
@@ -49,12 +56,17 @@ final class InkLoad implements Check {
     return found;
   }
 
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return FlatBlack.rich(face, finding);
+  }
+
   private static String percent(double load) {
     return Lengths.plain(load * 100, 0);
   }
 
-  private static Finding finding(Job job, Face face, Placed placed, double figure, String sentence, String mend) {
-    return new Finding("ink-load", Weight.RUIN, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), figure,
+  private static Finding finding(Job job, Face face, SceneNode placed, double figure, String sentence, String mend) {
+    return new Finding("ink-load", Weight.RUIN, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), figure,
         job.colour().limit(), Wording.text("finding.load.title", percent(figure)), sentence, Wording.text(mend));
   }
 }

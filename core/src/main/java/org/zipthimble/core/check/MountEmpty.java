@@ -2,22 +2,29 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.wording.Wording;
 
 /** A mount that waits for its picture: it prints nothing. */
-final class MountEmpty implements Check {
+final class MountEmpty extends FaceCheck {
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("mount-empty");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
+    Face face = on.face();
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      if (ShownPicture.mount(placed.item()).filter(m -> m.pictureId().isEmpty()).isPresent()) {
-        found.add(new Finding("mount-empty", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), Tones.where(placed), 0, 1,
+    for (SceneNode placed : on.printing()) {
+      if (placed.item().mount().filter(m -> m.pictureId().isEmpty()).isPresent()) {
+        found.add(new Finding("mount-empty", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 0, 1,
             Wording.text("finding.mount.title"), Wording.text("finding.mount.sentence", placed.item().properties().name(), face.name()),
             Wording.text("finding.mount.mend")));
       }

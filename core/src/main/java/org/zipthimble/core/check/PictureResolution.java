@@ -3,7 +3,8 @@ package org.zipthimble.core.check;
 import java.util.OptionalDouble;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 
 /** The resolution that placed pictures really have. */
 public final class PictureResolution {
@@ -14,14 +15,14 @@ public final class PictureResolution {
    *
    * @throws IllegalArgumentException when the object shows no picture
    */
-  public static double of(Job job, Placed placed) {
-    return ShownPicture.by(placed.item(), job.pictures()).map(s -> s.ppi(placed.toFace()))
+  public static double of(Job job, SceneNode placed) {
+    return placed.item().shown(job.pictures()).map(s -> s.ppi(placed.toFace()))
         .orElseThrow(() -> new IllegalArgumentException(placed.item().id() + " shows no picture"));
   }
 
   /** The lowest of all printed pictures of a job; empty when it prints none. */
   public static OptionalDouble lowest(Job job) {
-    return job.faces().stream().flatMap(face -> Placed.printing(job, face, job.ticket().bleedBox()).stream())
-        .filter(p -> ShownPicture.by(p.item(), job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
+    return job.faces().stream().flatMap(face -> Scene.of(face).printing(job.frame(face).bleedBox()).stream())
+        .filter(p -> p.item().shown(job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
   }
 }

@@ -2,37 +2,44 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
 /** A picture with fewer pixels per inch, at the size it is placed, than the ticket asks for. */
-final class PictureSmall implements Check {
+final class PictureSmall extends FaceCheck {
   /** Below this share of the asked resolution the picture looks soft to anyone (common practice, no source). */
   private static final double SOFT = 2.0 / 3;
 
   private static final double ROUNDING = 1e-6;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("picture-small");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
+    Job job = on.job();
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      ShownPicture.by(placed.item(), job.pictures()).flatMap(shown -> look(job, face, placed, shown)).ifPresent(found::add);
+    for (SceneNode placed : on.printing()) {
+      placed.item().shown(job.pictures()).flatMap(shown -> look(on, placed, shown)).ifPresent(found::add);
     }
     return found;
   }
 
-  private static Optional<Finding> look(Job job, Face face, Placed placed, ShownPicture shown) {
-    Ticket ticket = job.ticket();
+  private static Optional<Finding> look(Subject on, SceneNode placed, ShownPicture shown) {
+    Ticket ticket = on.job().ticket();
+    Face face = on.face();
     double ppi = shown.ppi(placed.toFace());
     if (ppi >= ticket.ppi() - ROUNDING || shown.picture().kind().outlines()) {
       return Optional.empty();
@@ -46,7 +53,7 @@ final class PictureSmall implements Check {
     String largest = Wording.text(
         "size.pair", Lengths.plain(ticket.unit().fromInches(largestWidth), 2),
         Lengths.plain(ticket.unit().fromInches(largestHeight), 2), ticket.unit().sign());
-    Box where = placed.toFace().apply(new Box(0, 0, item.placement().width(), item.placement().height()));
+    Box where = placed.around();
     return Optional.of(new Finding(
         "picture-small", ppi < SOFT * ticket.ppi() ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()),
         Optional.empty(), where, ppi, ticket.ppi(), Wording.text("finding.small.title", has),

@@ -2,33 +2,39 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
 /** What the card of the print shop asks for and the ticket does not keep. Told once, on the first face. */
-final class ShopAsks implements Check {
+final class ShopAsks extends JobCheck {
   private static final double ROUNDING = 1e-9;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("shop-bleed", "shop-safe", "shop-ppi", "shop-colour", "shop-limit", "shop-pages", "shop-marks");
+  }
+
+  @Override
+  List<Finding> look(Job job) {
+    Face face = job.faces().get(0);
     List<Finding> found = new ArrayList<>();
-    if (job.colour().shop().isEmpty() || face != job.faces().get(0)) {
+    if (job.colour().shop().isEmpty()) {
       return found;
     }
     ShopCard card = job.colour().shop().get();
     Ticket ticket = job.ticket();
-    if (ticket.bleed() < card.bleed() - ROUNDING) {
-      found.add(finding(job, face, card, "bleed", ticket.bleed(), card.bleed(), length(job, ticket.bleed()), length(job, card.bleed())));
+    if (ticket.bleed().least() < card.bleed() - ROUNDING) {
+      found.add(finding(job, face, card, "bleed", ticket.bleed().least(), card.bleed(), length(job, ticket.bleed().least()), length(job, card.bleed())));
     }
     double safe = Math.min(card.safe(), Ticket.mostSafe(ticket.finished()));
-    if (ticket.safe() < safe - ROUNDING) {
-      found.add(finding(job, face, card, "safe", ticket.safe(), safe, length(job, ticket.safe()), length(job, safe)));
+    if (ticket.safe().least() < safe - ROUNDING) {
+      found.add(finding(job, face, card, "safe", ticket.safe().least(), safe, length(job, ticket.safe().least()), length(job, safe)));
     }
     if (ticket.ppi() < card.ppi() - ROUNDING) {
       found.add(finding(job, face, card, "ppi", ticket.ppi(), card.ppi(), Lengths.plain(ticket.ppi(), 0), Lengths.plain(card.ppi(), 0)));
@@ -60,7 +66,7 @@ final class ShopAsks implements Check {
   }
 
   private static Finding finding(Job job, Face face, ShopCard card, String what, double figure, double limit, String has, String wants) {
-    return new Finding("shop-" + what, Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), job.ticket().trim(), figure, limit,
+    return new Finding("shop-" + what, Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), job.frame(face).trim(), figure, limit,
         Wording.text("finding.shop.title", card.name()), Wording.text("shop.asks." + what, card.name(), wants, has), Wording.text("finding.shop.mend"));
   }
 }

@@ -11,11 +11,10 @@ import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ColourPlan;
-import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.wording.Trouble;
@@ -104,18 +103,13 @@ final class Tones {
     return 0;
   }
 
-  /** Where an object is on its face. */
-  static Box where(Placed placed) {
-    return placed.toFace().apply(new Box(0, 0, placed.item().placement().width(), placed.item().placement().height()));
-  }
-
   /** The picture of an object that holds one. */
   static Optional<Picture> picture(Job job, Item item) {
-    return ShownPicture.by(item, job.pictures()).map(ShownPicture::picture);
+    return item.shown(job.pictures()).map(ShownPicture::picture);
   }
 
   /** What is printed on a face with inks; nothing when the job goes to no press. */
-  static List<Placed> inked(Job job, Face face) {
-    return job.colour().to().inks() ? Placed.printing(job, face, job.ticket().bleedBox()) : List.of();
+  static List<SceneNode> inked(Subject on) {
+    return on.job().colour().to().inks() ? on.printing() : List.of();
   }
 }

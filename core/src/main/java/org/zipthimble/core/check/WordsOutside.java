@@ -2,6 +2,7 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -9,33 +10,36 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Side;
+import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 
 /** Words whose ink leaves the safe area; past the trim they would be cut. */
-final class WordsOutside implements Check {
+final class WordsOutside extends FaceCheck {
   private static final double ROUNDING = 0.0005;
 
   @Override
-  public List<Finding> look(Job job, Face face, JobFonts fonts) {
+  Set<String> codes() {
+    return Set.of("words-outside");
+  }
+
+  @Override
+  List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
-    for (Placed placed : Placed.printing(job, face, job.ticket().bleedBox())) {
-      if (placed.item() instanceof Item.Words) {
-        ink((Item.Words) placed.item(), placed.toFace(), fonts)
-            .flatMap(ink -> finding(job.ticket(), face, placed.item(), ink)).ifPresent(found::add);
-      }
+    for (SceneNode placed : on.printing()) {
+      placed.item().asWords().flatMap(w -> ink(w, placed.toFace(), on.fonts())).flatMap(ink -> finding(on, placed.item(), ink)).ifPresent(found::add);
     }
     return found;
   }
 
   /** The exact box of the ink of set words, on the face. */
-  static Optional<Box> ink(Item.Words words, Affine toFace, JobFonts fonts) {
+  static Optional<Box> ink(Item.Words words, Affine toFace, FontShelf fonts) {
     Placement p = words.placement();
     SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
     return set.lines().stream()
@@ -44,11 +48,13 @@ final class WordsOutside implements Check {
         .flatMap(Optional::stream).reduce(Box::union);
   }
 
-  private static Optional<Finding> finding(Ticket ticket, Face face, Item item, Box ink) {
+  private static Optional<Finding> finding(Subject on, Item item, Box ink) {
+    Unit unit = on.job().ticket().unit();
+    Face face = on.face();
     Side worst = null;
     double most = ROUNDING;
     for (Side side : Side.values()) {
-      double over = over(ticket.safeBox(), ink, side);
+      double over = over(on.frame().safeBox(), ink, side);
       if (over > most) {
         most = over;
         worst = side;
@@ -57,9 +63,9 @@ final class WordsOutside implements Check {
     if (worst == null) {
       return Optional.empty();
     }
-    boolean cut = !ticket.trim().contains(ink, ROUNDING);
+    boolean cut = !on.frame().trim().contains(ink, ROUNDING);
     String key = cut ? "finding.cut" : "finding.outside";
-    String by = Wording.text("length.about", Lengths.plain(ticket.unit().fromInches(most), 2), ticket.unit().sign());
+    String by = Wording.text("length.about", Lengths.plain(unit.fromInches(most), 2), unit.sign());
     return Optional.of(new Finding(
         "words-outside", cut ? Weight.RUIN : Weight.LOOK, face.id(), Optional.of(item.id()), Optional.of(worst), ink,
         most, 0, Wording.text(key + ".title", by, worst.spoken()),

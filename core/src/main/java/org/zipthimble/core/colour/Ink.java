@@ -1,5 +1,7 @@
 package org.zipthimble.core.colour;
 
+import java.util.Optional;
+
 /** What is laid on the paper for a colour: process inks, or a spot ink of its own. */
 public interface Ink {
   /** Does what fits the kind of ink. */
@@ -7,6 +9,11 @@ public interface Ink {
 
   /** The four process inks that stand for it where there is no plate of its own. */
   Cmyk process();
+
+  /** Itself as a spot ink. */
+  default Optional<Spot> asSpot() {
+    return Optional.empty();
+  }
 
   /** What to do with each kind. */
   interface Visitor<R> {
@@ -61,6 +68,11 @@ public interface Ink {
     @Override
     public Cmyk process() {
       return alternate.tint(tint);
+    }
+
+    @Override
+    public Optional<Spot> asSpot() {
+      return Optional.of(this);
     }
 
     @Override

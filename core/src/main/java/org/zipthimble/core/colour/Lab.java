@@ -8,6 +8,9 @@ package org.zipthimble.core.colour;
  * @param b blue (below 0) to yellow
  */
 public record Lab(double l, double a, double b) {
+  /** The lightness below which a colour may be taken for black. */
+  private static final double NEARLY_BLACK = 15;
+
   /** The white of the connection space (ISO 15076-1, 7.2.16). */
   static final double[] WHITE = {0.9642, 1.0, 0.8249};
 
@@ -101,5 +104,10 @@ public record Lab(double l, double a, double b) {
   private static double straight(double f) {
     double cube = f * f * f;
     return cube > LOW ? cube : (116 * f - 16) / STEEP;
+  }
+
+  /** Whether it is so dark that black with depth may stand for it. */
+  public boolean nearlyBlack() {
+    return l < NEARLY_BLACK;
   }
 }

@@ -3,11 +3,10 @@ package org.zipthimble.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Memo;
-import org.zipthimble.core.form.Repeats;
-import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
@@ -21,11 +20,9 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
@@ -34,12 +31,12 @@ public final class CutLines {
   private static final Memo<List<CutLine>> OWN = new Memo<>();
   private static final Memo<List<CutLine>> ALL = new Memo<>();
 
-  private final Job job;
   private final Forms forms;
+  private final Frame frame;
   private final List<CutLine> out = new ArrayList<>();
 
-  private CutLines(Job job) {
-    this.job = job;
+  private CutLines(Job job, Face face) {
+    this.frame = job.frame(face);
     this.forms = new Forms(job);
   }
 
@@ -50,8 +47,8 @@ public final class CutLines {
   }
 
   private static List<CutLine> found(Job job, Face face) {
-    CutLines lines = new CutLines(job);
-    lines.items(face.items(), Affine.IDENTITY, List.of(), Optional.empty(), Optional.empty());
+    CutLines lines = new CutLines(job, face);
+    Scene.of(face).nodes().forEach(lines::node);
     return List.copyOf(lines.out);
   }
 
@@ -124,46 +121,15 @@ public final class CutLines {
         new CutLine(square, CutKind.KISS, lane, "", Wording.text("cut.mark", 1), ""), new CutLine(round, CutKind.KISS, lane, "", Wording.text("cut.mark", 2), ""));
   }
 
-  private void items(List<Item> items, Affine ground, List<Path> above, Optional<Cutting> inherited, Optional<String> top) {
-    List<List<Path>> clears = new ArrayList<>();
-    List<Path> now = new ArrayList<>(above);
-    for (int i = items.size() - 1; i >= 0; i--) {
-      clears.add(0, List.copyOf(now));
-      forms.clearing(items.get(i)).ifPresent(p -> now.add(p.mapped(ground)));
-    }
-    for (int i = 0; i < items.size(); i++) {
-      item(items.get(i), ground, clears.get(i), inherited, top.orElse(items.get(i).id()));
-    }
-  }
-
-  private void item(Item item, Affine ground, List<Path> clears, Optional<Cutting> inherited, String top) {
-    if (!item.properties().visible()) {
-      return;
-    }
-    boolean plain = item instanceof Item.Group && !((Item.Group) item).live();
-    boolean repeated = item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Repeated;
-    boolean around = item.properties().role() == Role.PRINTS_AND_CUTS;
-    if ((plain || repeated) && !around) {
-      Item.Group group = (Item.Group) item;
-      Optional<Cutting> down = group.properties().cut() ? Optional.of(given(group.properties().cutting(), inherited)) : inherited;
-      Affine map = Grounds.innerToGround(group).then(ground);
-      List<Affine> copies = repeated ? Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern()) : List.of(Affine.IDENTITY);
-      copies.forEach(copy -> items(group.members(), copy.then(map), clears, down, Optional.of(top)));
-      return;
-    }
-    boolean cut = item.properties().cut() || inherited.isPresent() && item.properties().role() != Role.GUIDE;
-    if (cut) {
-      Cutting cutting = given(item.properties().cutting(), inherited);
-      Path path = cleared(edge(item, cutting).mapped(ground), clears);
+  private void node(SceneNode node) {
+    node.children().forEach(this::node);
+    node.cut().ifPresent(cutting -> {
+      List<Path> clears = node.clearedBy().stream().map(forms::clearing).toList();
+      Path path = cleared(edge(node, cutting), clears);
       if (!path.segments().isEmpty()) {
-        out.add(new CutLine(path, cutting.kind(), cutting.lane(), item.id(), item.properties().name(), top));
+        out.add(new CutLine(path, cutting.kind(), cutting.lane(), node.item().id(), node.item().properties().name(), node.top()));
       }
-    }
-  }
-
-  /** What an object does not say itself it takes from the group that is cut. */
-  private static Cutting given(Cutting own, Optional<Cutting> inherited) {
-    return own.lane().isEmpty() && inherited.isPresent() ? inherited.get() : own;
+    });
   }
 
   private static Path cleared(Path path, List<Path> clears) {
@@ -178,18 +144,15 @@ public final class CutLines {
     return a.x() < b.right() && a.right() > b.x() && a.y() < b.bottom() && a.bottom() > b.y();
   }
 
-  /** Where the cut of an object runs, on its own ground. */
-  private Path edge(Item item, Cutting cutting) {
-    boolean around = item.properties().role() == Role.PRINTS_AND_CUTS;
-    if (around && cutting.edge() == CutEdge.TRIM) {
-      Path trim = Shapes.rectangle(job.ticket().trim());
-      return cutting.distance() == 0 ? trim : Offset.of(trim, cutting.distance(), Corner.ROUND);
+  /** Where the cut of an object runs, on the face. */
+  private Path edge(SceneNode node, Cutting cutting) {
+    if (node.cutRound() && cutting.edge() == CutEdge.TRIM) {
+      Path trim = Shapes.rectangle(frame.trim());
+      return (cutting.distance() == 0 ? trim : Offset.of(trim, cutting.distance(), Corner.ROUND)).mapped(node.ground());
     }
-    Path outline = forms.outline(item, cutting.threshold());
-    if (!around || cutting.edge() == CutEdge.OUTLINE && cutting.distance() == 0) {
-      return outline;
-    }
-    Path whole = cutting.edge() == CutEdge.ART ? Combine.withoutHoles(outline) : outline;
-    return cutting.distance() == 0 ? whole : Offset.of(whole, cutting.distance(), Corner.ROUND);
+    Path outline = forms.outline(node.item(), cutting.threshold());
+    boolean plain = !node.cutRound() || cutting.edge() == CutEdge.OUTLINE && cutting.distance() == 0;
+    Path whole = !plain && cutting.edge() == CutEdge.ART ? Combine.withoutHoles(outline) : outline;
+    return (plain || cutting.distance() == 0 ? whole : Offset.of(whole, cutting.distance(), Corner.ROUND)).mapped(node.ground());
   }
 }

@@ -17,6 +17,7 @@ import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of how colours leave, and of the palette with all that uses it. */
@@ -45,8 +46,8 @@ public final class ColourEdits {
   public static Edit shop(ShopCard card) {
     return new Edit(Wording.text("edit.shop", card.name()), job -> {
       Job out = destination(card.to()).change().apply(job);
-      Ticket ticket = out.ticket().withBleed(Math.max(out.ticket().bleed(), card.bleed())).withPpi(Math.max(out.ticket().ppi(), card.ppi()));
-      double safe = Math.min(Ticket.mostSafe(ticket.finished()), Math.max(ticket.safe(), card.safe()));
+      Ticket ticket = out.ticket().withBleed(out.ticket().bleed().atLeast(card.bleed())).withPpi(Math.max(out.ticket().ppi(), card.ppi()));
+      Insets safe = ticket.safe().atLeast(card.safe()).atMost(Ticket.mostSafe(ticket.finished()));
       return out.withTicket(ticket.withSafe(safe)).withColour(out.colour().withLimit(Math.min(out.colour().limit(), card.limit())).withShop(Optional.of(card)));
     });
   }
@@ -117,7 +118,7 @@ public final class ColourEdits {
     }
     List<Face> faces = new ArrayList<>();
     for (Face face : job.faces()) {
-      List<Item> items = face.items().stream().map(i -> Looks.recoloured(i, from, to)).toList();
+      List<Item> items = face.items().stream().map(i -> i.recoloured(c -> c.equals(from) ? to : c)).toList();
       faces.add(face.withItems(items));
     }
     return job.withFaces(faces);

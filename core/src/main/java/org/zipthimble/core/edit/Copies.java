@@ -115,9 +115,7 @@ public final class Copies {
 
     Item of(Item item) {
       Item out = item.with(item.properties().withId("i" + next++));
-      return out instanceof Item.Group
-          ? ((Item.Group) out).withMembers(out.members().stream().map(this::of).toList())
-          : out;
+      return out.holding(out.members().stream().map(this::of).toList());
     }
   }
 }

@@ -37,12 +37,7 @@ public final class CutEdits {
     boolean cuts = item.properties().role().cuts();
     Cutting cutting = item.properties().cutting().withLane(lane.id());
     Item out = item.with(item.properties().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind())).withRole(cuts ? item.properties().role() : Role.CUTS));
-    boolean plain = out instanceof Item.Group && !((Item.Group) out).live();
-    if (!plain) {
-      return out;
-    }
-    Item.Group group = (Item.Group) out;
-    return group.withMembers(group.members().stream().map(m -> assigned(m, lane)).toList());
+    return out.live() ? out : out.holding(out.members().stream().map(m -> assigned(m, lane)).toList());
   }
 
   /** Changes the cut plan. */

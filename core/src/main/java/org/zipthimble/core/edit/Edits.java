@@ -8,7 +8,6 @@ import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
@@ -54,31 +53,25 @@ public final class Edits {
   /** Changes the look of words; other objects stay. */
   public static Edit style(String faceId, Set<String> ids, String key, UnaryOperator<WordStyle> change) {
     return each(faceId, ids, Wording.text(key),
-        item -> item instanceof Item.Words ? ((Item.Words) item).withStyle(change.apply(((Item.Words) item).style())) : item);
+        item -> item.asWords().<Item>map(w -> w.withStyle(change.apply(w.style()))).orElse(item));
   }
 
   /** Changes what a block of words says. */
   public static Edit say(String faceId, String id, String text) {
     return each(faceId, Set.of(id), Wording.text("edit.words"),
-        item -> item instanceof Item.Words ? ((Item.Words) item).withText(text) : item);
+        item -> item.asWords().<Item>map(w -> w.withText(text)).orElse(item));
   }
 
   /** Changes shapes; other objects stay. */
   public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<Item.Shape> change) {
     return each(faceId, ids, Wording.text(key),
-        item -> item instanceof Item.Shape ? change.apply((Item.Shape) item) : dressed(item, change));
+        item -> item.asShape().<Item>map(change).orElseGet(() -> dressed(item, change)));
   }
 
   /** What a live group makes has a fill and a line as a shape has; they are changed the same way. */
   private static Item dressed(Item item, UnaryOperator<Item.Shape> change) {
-    if (!(item instanceof Item.Group) || ((Item.Group) item).effect().look().isEmpty()) {
-      return item;
-    }
-    Item.Group group = (Item.Group) item;
-    LiveEffect.Look look = group.effect().look().orElseThrow();
-    Item.Shape shape = change.apply(
-        Item.Shape.of(group.properties(), group.placement(), new Outline.Ellipse(), look.fill(), look.line()));
-    return group.withEffect(group.effect().with(new LiveEffect.Look(shape.fill(), shape.line())));
+    return item.look().map(look -> item.with(change.apply(
+        Item.Shape.of(item.properties(), item.placement(), new Outline.Ellipse(), look.fill(), look.line())).inheritedLook())).orElse(item);
   }
 
   /**

@@ -58,8 +58,8 @@ public final class Grouping {
           return ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
             List<Item> out = new ArrayList<>();
             for (Item item : items) {
-              if (groups.contains(item.id()) && item instanceof Item.Group) {
-                out.addAll(released((Item.Group) item));
+              if (groups.contains(item.id()) && item.asGroup().isPresent()) {
+                out.addAll(released(item.asGroup().get()));
                 // A mount's picture is let go too; nothing is lost with its frame.
                 Mounts.loose(job, item).map(fresh::of).ifPresent(out::add);
               } else {
@@ -84,7 +84,7 @@ public final class Grouping {
     Face out = face;
     Optional<Item> next = face.find(groupId);
     while (next.isPresent()) {
-      out = out.changed(next.get().id(), g -> g instanceof Item.Group ? refitted(job, (Item.Group) g) : g);
+      out = out.changed(next.get().id(), g -> g.asGroup().<Item>map(is -> refitted(job, is)).orElse(g));
       next = out.holder(next.get().id());
     }
     return out;
@@ -114,7 +114,7 @@ public final class Grouping {
   }
 
   private static List<Item> released(Item.Group group) {
-    Affine map = Grounds.innerToGround(group);
+    Affine map = group.innerToGround();
     return group.members().stream().map(m -> {
       Item out = m.with(Reshape.lifted(m.placement(), map));
       return out.with(out.properties().withOpacity(out.properties().opacity() * group.properties().opacity()));

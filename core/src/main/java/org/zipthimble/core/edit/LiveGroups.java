@@ -35,7 +35,7 @@ public final class LiveGroups {
   public static Item.Group of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
     Item.Group plain = Grouping.of(properties, members);
     Point corner = new Point(plain.placement().x(), plain.placement().y());
-    Item.Group live = plain.withEffect(moved(making, -corner.x(), -corner.y()));
+    Item.Group live = plain.withEffect(making.moved(-corner.x(), -corner.y()));
     return refitted(job, live);
   }
 
@@ -53,51 +53,16 @@ public final class LiveGroups {
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
     Placement fitted = p.boxed(middle.x() - wide * sx / 2, middle.y() - high * sy / 2, wide * sx, high * sy);
-    return new Item.Group(group.properties(), fitted, new Size(wide, high), members, moved(group.effect(), -box.x(), -box.y()));
+    return new Item.Group(group.properties(), fitted, new Size(wide, high), members, group.effect().moved(-box.x(), -box.y()));
   }
 
   private static Optional<Box> reach(Job job, Item.Group here) {
     Optional<Box> members = here.members().stream().map(m -> m.placement().around()).reduce(Box::union);
-    if (here.effect() instanceof LiveEffect.Repeated) {
-      List<Affine> maps = Repeats.of(here, ((LiveEffect.Repeated) here.effect()).pattern());
-      return members.flatMap(box -> maps.stream().map(m -> m.apply(box)).reduce(Box::union));
+    if (here.effect().pattern().isPresent()) {
+      return members.flatMap(box -> Repeats.copies(here).stream().map(m -> m.apply(box)).reduce(Box::union));
     }
     Optional<Box> made = Measure.bounds(new Forms(job).made(here));
-    boolean original = here.effect() instanceof LiveEffect.Rings && ((LiveEffect.Rings) here.effect()).original();
-    return made.isEmpty() ? members : original ? made.map(b -> b.union(members.orElse(b))) : made;
-  }
-
-  /** A making with its places moved along with its members. */
-  private static LiveEffect moved(LiveEffect making, double dx, double dy) {
-    if (!(making instanceof LiveEffect.Repeated)) {
-      return making;
-    }
-    return new LiveEffect.Repeated(((LiveEffect.Repeated) making).pattern().accept(new Pattern.Visitor<Pattern>() {
-      @Override
-      public Pattern grid(Pattern.Grid pattern) {
-        return pattern;
-      }
-
-      @Override
-      public Pattern fill(Pattern.Fill pattern) {
-        return pattern;
-      }
-
-      @Override
-      public Pattern round(Pattern.Round p) {
-        return new Pattern.Round(p.count(), p.centre().plus(dx, dy), p.turning(), p.mirrored());
-      }
-
-      @Override
-      public Pattern along(Pattern.Along p) {
-        return new Pattern.Along(p.path().mapped(Affine.move(dx, dy)), p.count(), p.turning());
-      }
-
-      @Override
-      public Pattern mirror(Pattern.Mirror p) {
-        return new Pattern.Mirror(p.degrees(), p.through().plus(dx, dy));
-      }
-    }));
+    return made.isEmpty() ? members : here.effect().showsMembers() ? made.map(b -> b.union(members.orElse(b))) : made;
   }
 
   /** Makes one live group of objects that stand beside each other, where the topmost of them stood; one alone will do. */
@@ -110,7 +75,7 @@ public final class LiveGroups {
       Item lowest = members.get(0);
       ItemProperties properties = new ItemProperties(
           job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects());
-      Item.Group live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, look(lowest))));
+      Item.Group live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);
       out.removeAll(members);
@@ -120,39 +85,7 @@ public final class LiveGroups {
 
   /** Changes what a live group makes. */
   public static Edit change(String faceId, String id, String labelKey, UnaryOperator<LiveEffect> change) {
-    return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> face.changed(id, item -> {
-      if (!(item instanceof Item.Group) || !((Item.Group) item).live()) {
-        return item;
-      }
-      Item.Group group = (Item.Group) item;
-      return refitted(job, group.withEffect(change.apply(group.effect())));
-    })));
-  }
-
-  /** The fill and line that a combination takes over from its lowest object. */
-  public static LiveEffect.Look look(Item item) {
-    return item.accept(new Item.Visitor<>() {
-      @Override
-      public LiveEffect.Look words(Item.Words words) {
-        WordStyle style = words.style();
-        return new LiveEffect.Look(Optional.of(style.colour()), Optional.empty());
-      }
-
-      @Override
-      public LiveEffect.Look shape(Item.Shape shape) {
-        return new LiveEffect.Look(shape.fill(), shape.line());
-      }
-
-      @Override
-      public LiveEffect.Look photo(Item.Photo photo) {
-        return new LiveEffect.Look(Optional.of(Colour.BLACK), Optional.empty());
-      }
-
-      @Override
-      public LiveEffect.Look group(Item.Group group) {
-        return group.effect().look().orElseGet(() -> group.members().isEmpty()
-            ? new LiveEffect.Look(Optional.empty(), Optional.empty()) : look(group.members().get(0)));
-      }
-    });
+    return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> face.changed(id, item ->
+      item.asLive().<Item>map(group -> refitted(job, group.withEffect(change.apply(group.effect())))).orElse(item))));
   }
 }

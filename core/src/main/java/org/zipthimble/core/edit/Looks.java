@@ -12,7 +12,7 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -27,51 +27,53 @@ public final class Looks {
    * @param fill of a shape, or the colour of words; empty where the object has none
    * @param radius of a rectangle's corners in inches
    */
-  public record Look(
+  public record Taken(
       double opacity, boolean shape, Optional<Colour> fill, Optional<LineLook> line, Optional<Double> radius,
-      Optional<WordStyle> type) {}
+      Optional<WordStyle> type) {
+    static Taken opacity(double opacity) {
+      return new Taken(opacity, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+  }
 
   /** The look of an object; a group gives only its opacity. */
-  public static Look of(Item item) {
+  public static Taken of(Item item) {
     double opacity = item.properties().opacity();
     return item.accept(new Item.Visitor<>() {
       @Override
-      public Look words(Item.Words words) {
-        return new Look(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
+      public Taken words(Item.Words words) {
+        return new Taken(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
       }
 
       @Override
-      public Look shape(Item.Shape shape) {
-        Optional<Double> radius = shape.outline() instanceof Outline.Rectangle
-            ? Optional.of(((Outline.Rectangle) shape.outline()).radius()) : Optional.empty();
-        return new Look(opacity, true, shape.fill(), shape.line(), radius, Optional.empty());
+      public Taken shape(Item.Shape shape) {
+        return new Taken(opacity, true, shape.fill(), shape.line(), shape.outline().cornerRadius(), Optional.empty());
       }
 
       @Override
-      public Look photo(Item.Photo photo) {
-        return new Look(opacity, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      public Taken photo(Item.Photo photo) {
+        return Taken.opacity(opacity);
       }
 
       @Override
-      public Look group(Item.Group group) {
-        return new Look(opacity, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      public Taken group(Item.Group group) {
+        return Taken.opacity(opacity);
       }
     });
   }
 
   /** Gives a look to objects, as far as each can carry it. */
-  public static Edit give(String faceId, Set<String> ids, Look look) {
+  public static Edit give(String faceId, Set<String> ids, Taken look) {
     return Edits.each(faceId, ids, Wording.text("edit.look"), item -> dressed(item, look));
   }
 
   /** Gives the corners of rectangles a radius in inches. */
   public static Edit round(String faceId, Set<String> ids, double radius) {
-    return Edits.shape(faceId, ids, "edit.corners", s -> rounded(s, radius));
+    return Edits.shape(faceId, ids, "edit.corners", s -> s.withOutline(s.outline().rounded(radius)));
   }
 
   /** Puts one colour in place of another in fills, lines and words, members of groups included. */
   public static Edit recolour(String faceId, Set<String> ids, Colour from, Colour to) {
-    return Edits.each(faceId, ids, Wording.text("edit.recolour"), item -> recoloured(item, from, to));
+    return Edits.each(faceId, ids, Wording.text("edit.recolour"), item -> item.recoloured(c -> c.equals(from) ? to : c));
   }
 
   /** Changes the job's palette. */
@@ -89,40 +91,42 @@ public final class Looks {
    *
    * @param distance from the trim to the line's outer edge, in inches; below zero it lies outside
    */
-  public static Item.Shape border(String id, Ticket ticket, double distance, LineLook line, double radius) {
+  public static Item.Shape border(String id, Frame frame, double distance, LineLook line, double radius) {
     double half = Unit.POINT.toInches(line.widthPt()) / 2;
-    Box box = ticket.trim().grown(-distance - half);
+    Box box = frame.trim().grown(-distance - half);
     return Item.Shape.of(
         ItemProperties.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
         Optional.empty(), Optional.of(line));
   }
 
-  private static Item dressed(Item item, Look look) {
+  private static Item dressed(Item item, Taken look) {
     Item faded = item.with(item.properties().withOpacity(look.opacity()));
-    if (faded instanceof Item.Shape && look.shape()) {
-      Item.Shape shape = ((Item.Shape) faded).withLine(look.line());
-      boolean straight = shape.outline() instanceof Outline.Straight;
-      Item.Shape filled = straight ? shape : shape.filled(look.fill());
-      return look.radius().map(r -> rounded(filled, r)).orElse(filled);
-    }
-    if (faded instanceof Item.Shape && look.fill().isPresent()) {
-      return ((Item.Shape) faded).filled(look.fill());
-    }
-    if (faded instanceof Item.Words) {
-      Item.Words words = (Item.Words) faded;
-      return look.type().map(words::withStyle)
-          .orElseGet(() -> look.fill().map(c -> words.withStyle(words.style().withColour(c))).orElse(words));
-    }
-    return faded;
-  }
+    return faded.accept(new Item.Visitor<>() {
+      @Override
+      public Item words(Item.Words words) {
+        return look.type().map(words::withStyle)
+            .orElseGet(() -> look.fill().map(c -> words.withStyle(words.style().withColour(c))).orElse(words));
+      }
 
-  private static Item.Shape rounded(Item.Shape shape, double radius) {
-    return shape.outline() instanceof Outline.Rectangle
-        ? shape.withOutline(new Outline.Rectangle(radius))
-        : shape;
-  }
+      @Override
+      public Item shape(Item.Shape shape) {
+        if (!look.shape()) {
+          return look.fill().isPresent() ? shape.filled(look.fill()) : shape;
+        }
+        Item.Shape lined = shape.withLine(look.line());
+        Item.Shape filled = shape.outline().open() ? lined : lined.filled(look.fill());
+        return look.radius().map(r -> filled.withOutline(filled.outline().rounded(r))).orElse(filled);
+      }
 
-  static Item recoloured(Item item, Colour from, Colour to) {
-    return Recolour.of(item, c -> c.equals(from) ? to : c);
+      @Override
+      public Item photo(Item.Photo photo) {
+        return photo;
+      }
+
+      @Override
+      public Item group(Item.Group group) {
+        return group;
+      }
+    });
   }
 }

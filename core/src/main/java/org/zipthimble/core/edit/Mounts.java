@@ -1,12 +1,15 @@
 package org.zipthimble.core.edit;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -16,9 +19,9 @@ import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -26,8 +29,6 @@ import org.zipthimble.core.wording.Wording;
 
 /** Mounts, which hold pictures within outlines, and grids of them. */
 public final class Mounts {
-  private static final LiveEffect.Look BARE = new LiveEffect.Look(Optional.empty(), Optional.empty());
-
   private Mounts() {}
 
   /**
@@ -38,15 +39,15 @@ public final class Mounts {
     return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
       List<Item.Photo> photos = new ArrayList<>();
-      chosen.stream().filter(Item.Photo.class::isInstance).map(Item.Photo.class::cast).sorted(READING).forEach(photos::add);
-      List<Item> frames = chosen.stream().filter(i -> !(i instanceof Item.Photo)).sorted(READING).toList();
+      chosen.stream().sorted(READING).flatMap(i -> i.asPhoto().stream()).forEach(photos::add);
+      List<Item> frames = chosen.stream().filter(i -> i.asPhoto().isEmpty()).sorted(READING).toList();
       Copies.Fresh fresh = new Copies.Fresh(job);
       List<Item> out = new ArrayList<>(items);
       for (Item frame : frames) {
         Optional<Item.Photo> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
-        LiveEffect.Mounted empty = ShownPicture.mount(frame).orElse(LiveEffect.Mounted.empty(look(frame)));
-        LiveEffect.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouch())).orElse(empty);
-        out.set(out.indexOf(frame), ShownPicture.mount(frame).isPresent() ? ((Item.Group) frame).withEffect(making) : mount(job, fresh, frame, making));
+        LiveEffect.Mounted empty = frame.mount().orElse(LiveEffect.Mounted.empty(look(frame)));
+        LiveEffect.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouching())).orElse(empty);
+        out.set(out.indexOf(frame), frame.mount().isPresent() ? frame.remounted(m -> making) : mount(job, fresh, frame, making));
         photo.ifPresent(out::remove);
       }
       return out;
@@ -62,8 +63,8 @@ public final class Mounts {
   }
 
   /** A mount keeps the line of what it was made of; its ground stays open, so that nothing shows behind a see-through picture. */
-  private static LiveEffect.Look look(Item frame) {
-    return new LiveEffect.Look(Optional.empty(), LiveGroups.look(frame).line());
+  private static Look look(Item frame) {
+    return new Look(Optional.empty(), frame.inheritedLook().line());
   }
 
   /** Puts pictures into mounts, the first into the first; those too many are left out. */
@@ -73,8 +74,7 @@ public final class Mounts {
       for (int i = 0; i < Math.min(mounts.size(), pictures.size()); i++) {
         Optional<String> id = Optional.of(pictures.get(i).id());
         String mount = mounts.get(i);
-        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> ShownPicture.mount(item)
-            .<Item>map(m -> ((Item.Group) item).withEffect(m.holding(id))).orElse(item)));
+        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> item.remounted(m -> m.holding(id))));
       }
       return job.withoutUnusedPictures();
     });
@@ -82,21 +82,20 @@ public final class Mounts {
 
   /** Changes how a mount holds its picture. */
   public static Edit hold(String faceId, Set<String> ids, UnaryOperator<PictureFit> change) {
-    return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> ShownPicture.mount(item)
-        .<Item>map(m -> ((Item.Group) item).withEffect(m.withFit(change.apply(m.fit())))).orElse(item));
+    return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> item.remounted(m -> m.withFit(change.apply(m.fit()))));
   }
 
   /** The zoom at which all of a mount's picture is seen. */
   public static double fitting(Job job, Item mount) {
     Placement p = mount.placement();
-    return ShownPicture.by(mount, job.pictures())
+    return mount.shown(job.pictures())
         .map(s -> Math.max(0.01, PictureFit.fitting(s.picture().width(), s.picture().height(), p.width(), p.height()))).orElse(1.0);
   }
 
   /** The zoom at which a mount's picture has so many pixels per inch. */
   public static double zoomAt(Job job, Item mount, double ppi) {
     Placement p = mount.placement();
-    return ShownPicture.mount(mount).flatMap(m -> ShownPicture.by(mount, job.pictures()).map(s -> {
+    return mount.mount().flatMap(m -> mount.shown(job.pictures()).map(s -> {
       double filling = m.fit().withZoom(1).inchesPerPixel(s.picture().width(), s.picture().height(), p.width(), p.height());
       return Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, 1 / ppi / filling));
     })).orElse(1.0);
@@ -107,13 +106,13 @@ public final class Mounts {
     return new Edit(Wording.text("edit.takeOut"), job -> job.changed(faceId, face -> {
       Optional<Item> loose = face.find(id).flatMap(m -> loose(job, m));
       return loose.isEmpty() ? face
-          : face.changed(id, m -> ((Item.Group) m).withEffect(ShownPicture.mount(m).orElseThrow().holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
+          : face.changed(id, i -> i.remounted(m -> m.holding(Optional.empty()))).changedBeside(id, items -> plus(items, loose.get()));
     }));
   }
 
   /** The picture of a mount as it lies there, loose on the same ground; empty for all that is no mount or holds none. */
   static Optional<Item> loose(Job job, Item mount) {
-    return ShownPicture.mount(mount).flatMap(making -> ShownPicture.by(mount, job.pictures()).map(shown -> {
+    return mount.mount().flatMap(making -> mount.shown(job.pictures()).map(shown -> {
       Affine map = shown.toBox().then(mount.placement().toGround());
       return new Item.Photo(ItemProperties.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
           making.pictureId().orElseThrow(), making.retouch());
@@ -144,7 +143,7 @@ public final class Mounts {
   private static Item cell() {
     Item.Shape rectangle = Item.Shape.of(
         ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
-    return new Item.Group(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(BARE));
+    return new Item.Group(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(Look.NONE));
   }
 
   private static List<Item> plus(List<Item> items, Item item) {
@@ -165,7 +164,7 @@ public final class Mounts {
       throw Trouble.of("mount.tooFew", filled, places);
     }
     return new Edit(Wording.text("edit.mountGrid", grid.columns().size(), grid.rows().size()), job -> job.changed(faceId, face -> face.changed(id, item -> {
-      if (!(item instanceof Item.Group)) {
+      if (item.asGroup().isEmpty()) {
         return item;
       }
       Copies.Fresh fresh = new Copies.Fresh(job);
@@ -178,17 +177,16 @@ public final class Mounts {
       while (members.size() < places) {
         members.add(fresh.of(cell()));
       }
-      return laid(((Item.Group) item).withMembers(members).withEffect(grid));
+      return laid(item.asGroup().get().withMembers(members).withEffect(grid));
     })));
   }
 
   /** A grid with its members in their places; unchanged when it is none. */
   public static Item laid(Item item) {
-    if (!(item instanceof Item.Group) || !(((Item.Group) item).effect() instanceof LiveEffect.Gridded)) {
-      return item;
-    }
-    Item.Group group = (Item.Group) item;
-    LiveEffect.Gridded grid = (LiveEffect.Gridded) group.effect();
+    return item.asGroup().flatMap(group -> group.effect().grid().<Item>map(grid -> laid(group, grid))).orElse(item);
+  }
+
+  private static Item laid(Item.Group group, LiveEffect.Gridded grid) {
     Placement p = group.placement();
     List<double[]> across = spans(grid.columns(), p.width(), grid.gutter());
     List<double[]> down = spans(grid.rows(), p.height(), grid.gutter());
@@ -218,33 +216,24 @@ public final class Mounts {
   /** The mounts under a place, topmost first, members of grids and groups too; what is locked or hidden never is. */
   public static List<String> at(Face face, Point place) {
     List<String> found = new ArrayList<>();
-    for (Item item : face.items()) {
-      collect(item, Affine.IDENTITY, place, found);
-    }
-    java.util.Collections.reverse(found);
-    return found;
-  }
-
-  private static void collect(Item item, Affine ground, Point place, List<String> found) {
-    if (!item.properties().visible() || item.properties().locked()) {
-      return;
-    }
-    if (ShownPicture.mount(item).isPresent()) {
-      Point own = item.placement().toGround().then(ground).inverse().apply(place);
-      boolean inside = own.x() >= 0 && own.y() >= 0 && own.x() <= item.placement().width() && own.y() <= item.placement().height();
-      if (inside) {
-        found.add(item.id());
+    for (SceneNode node : Scene.of(face).leaves()) {
+      boolean free = node.visible() && !node.item().properties().locked() && node.owners().stream().noneMatch(o -> o.properties().locked());
+      if (node.item().mount().isPresent() && free) {
+        Point own = node.toFace().inverse().apply(place);
+        Placement p = node.item().placement();
+        if (own.x() >= 0 && own.y() >= 0 && own.x() <= p.width() && own.y() <= p.height()) {
+          found.add(node.item().id());
+        }
       }
-    } else if (item instanceof Item.Group) {
-      Affine map = Grounds.innerToGround((Item.Group) item).then(ground);
-      item.members().forEach(m -> collect(m, map, place, found));
     }
+    Collections.reverse(found);
+    return found;
   }
 
   /** The mounts of objects in reading order, those in groups too. */
   public static List<Item> among(List<Item> items) {
     List<Item> all = new ArrayList<>();
-    items.forEach(i -> i.withMembers().stream().filter(m -> ShownPicture.mount(m).isPresent()).forEach(all::add));
+    items.forEach(i -> i.withMembers().stream().filter(m -> m.mount().isPresent()).forEach(all::add));
     return all;
   }
 }

@@ -12,7 +12,6 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
@@ -29,7 +28,7 @@ public final class PictureEdits {
   }
 
   private static Item retouched(Item item, UnaryOperator<Retouch> change) {
-    return ShownPicture.retouch(item).map(r -> ShownPicture.with(item, change.apply(r))).orElse(item);
+    return item.retouch().map(r -> item.retouched(change.apply(r))).orElse(item);
   }
 
   /** Gives the pictures of a face, or of the whole job, the same look and the same tones, so that they agree. */
@@ -53,18 +52,18 @@ public final class PictureEdits {
    */
   public static Edit crop(String faceId, String id, Box crop) {
     return Edits.each(faceId, Set.of(id), Wording.text("edit.crop"), item -> {
-      if (!(item instanceof Item.Photo)) {
+      if (item.asPhoto().isEmpty()) {
         return retouched(item, r -> r.withCrop(crop));
       }
-      Item.Photo photo = (Item.Photo) item;
-      Box old = photo.retouch().crop();
+      Item.Photo photo = item.asPhoto().get();
+      Box old = photo.retouching().crop();
       Placement p = photo.placement();
       double w = p.width() * crop.width() / old.width();
       double h = p.height() * crop.height() / old.height();
-      double left = photo.retouch().flippedX() ? old.right() - crop.right() : crop.x() - old.x();
-      double top = photo.retouch().flippedY() ? old.bottom() - crop.bottom() : crop.y() - old.y();
+      double left = photo.retouching().flippedX() ? old.right() - crop.right() : crop.x() - old.x();
+      double top = photo.retouching().flippedY() ? old.bottom() - crop.bottom() : crop.y() - old.y();
       Point middle = p.toGround().apply(new Point(left / old.width() * p.width() + w / 2, top / old.height() * p.height() + h / 2));
-      return photo.withRetouch(photo.retouch().withCrop(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
+      return photo.withRetouching(photo.retouching().withCrop(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
     });
   }
 
@@ -75,11 +74,11 @@ public final class PictureEdits {
    * @param frame turned and leaning as the picture is
    */
   public static Edit frame(Job job, String faceId, String id, Placement frame) {
-    Optional<Item.Photo> found = job.face(faceId).flatMap(f -> f.find(id)).filter(Item.Photo.class::isInstance).map(Item.Photo.class::cast);
+    Optional<Item.Photo> found = job.face(faceId).flatMap(f -> f.find(id)).flatMap(Item::asPhoto);
     return found.map(photo -> {
       Placement p = photo.placement();
       Box now = frame.toGround().then(p.toGround().inverse()).apply(new Box(0, 0, frame.width(), frame.height()));
-      Retouch r = photo.retouch();
+      Retouch r = photo.retouching();
       double left = r.flippedX() ? p.width() - now.right() : now.x();
       double top = r.flippedY() ? p.height() - now.bottom() : now.y();
       double x = held(r.crop().x() + left / p.width() * r.crop().width(), 0, 1 - LEAST);
@@ -105,20 +104,20 @@ public final class PictureEdits {
    */
   public static Edit slide(String faceId, String id, double across, double down, double times) {
     return Edits.each(faceId, Set.of(id), Wording.text("edit.hold"), item -> {
-      if (!(item instanceof Item.Photo)) {
+      if (item.asPhoto().isEmpty()) {
         return item;
       }
-      Item.Photo photo = (Item.Photo) item;
-      Box c = photo.retouch().crop();
+      Item.Photo photo = item.asPhoto().get();
+      Box c = photo.retouching().crop();
       double most = Math.min(1 / c.width(), 1 / c.height());
       double scale = held(1 / times, Math.max(LEAST / c.width(), LEAST / c.height()), most);
       double w = c.width() * scale;
       double h = c.height() * scale;
-      double dx = photo.retouch().flippedX() ? -across : across;
-      double dy = photo.retouch().flippedY() ? -down : down;
+      double dx = photo.retouching().flippedX() ? -across : across;
+      double dy = photo.retouching().flippedY() ? -down : down;
       double x = held(c.centre().x() - dx * c.width() - w / 2, 0, 1 - w);
       double y = held(c.centre().y() - dy * c.height() - h / 2, 0, 1 - h);
-      return photo.withRetouch(photo.retouch().withCrop(new Box(x, y, w, h)));
+      return photo.withRetouching(photo.retouching().withCrop(new Box(x, y, w, h)));
     });
   }
 
@@ -133,7 +132,7 @@ public final class PictureEdits {
    * @param fromGround the map from the ground the object stands on to the face
    */
   public static Optional<Affine> toPicture(Job job, Item item, Affine fromGround) {
-    return ShownPicture.by(item, job.pictures()).map(shown -> {
+    return item.shown(job.pictures()).map(shown -> {
       Affine unitToFace = shown.toBox().then(item.placement().toGround()).then(fromGround);
       Retouch r = shown.picture().retouch();
       Picture came = job.pictures().get(item.pictureIds().get(0));
@@ -158,13 +157,9 @@ public final class PictureEdits {
   /** Puts another picture where one is; it takes over the tones and the look, and what does not fit the frame is cropped evenly. */
   public static Edit replace(String faceId, String id, Picture picture) {
     return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {
-      Optional<Retouch> had = ShownPicture.retouch(item);
-      if (item instanceof Item.Photo) {
-        Retouch kept = kept(had.orElse(Retouch.NONE)).withCrop(middle(picture, item.placement()));
-        return ((Item.Photo) item).withPictureId(picture.id()).withRetouch(kept);
-      }
-      return ShownPicture.mount(item).<Item>map(m -> ((Item.Group) item).withEffect(
-          m.holding(Optional.of(picture.id())).withRetouch(kept(had.orElse(Retouch.NONE))))).orElse(item);
+      Retouch kept = kept(item.retouch().orElse(Retouch.NONE));
+      return item.asPhoto().<Item>map(p -> p.withPictureId(picture.id()).withRetouching(kept.withCrop(middle(picture, item.placement()))))
+          .orElseGet(() -> item.remounted(m -> m.holding(Optional.of(picture.id())).withRetouch(kept)));
     })).withoutUnusedPictures());
   }
 
@@ -187,16 +182,8 @@ public final class PictureEdits {
       Job more = job.with(picture);
       return more.withFaces(more.faces().stream().map(face -> face.changed(
           face.all().stream().filter(i -> i.pictureIds().contains(pictureId)).map(Item::id).collect(java.util.stream.Collectors.toSet()),
-          item -> relinked(item, pictureId, picture.id()))).toList()).withoutUnusedPictures();
+          item -> item.repictured(id -> id.equals(pictureId) ? picture.id() : id))).toList()).withoutUnusedPictures();
     });
-  }
-
-  private static Item relinked(Item item, String from, String to) {
-    if (item instanceof Item.Photo) {
-      return ((Item.Photo) item).withPictureId(to);
-    }
-    return ShownPicture.mount(item).filter(m -> m.pictureId().equals(Optional.of(from))).<Item>map(m -> ((Item.Group) item).withEffect(
-        new LiveEffect.Mounted(Optional.of(to), m.retouch(), m.fit(), m.dress()))).orElse(item);
   }
 
   /** Two objects change their pictures; each picture keeps what was done to it and fills its new place. */
@@ -211,14 +198,10 @@ public final class PictureEdits {
 
   private static Item showing(Job job, Item item, Item other) {
     Optional<String> id = other.pictureIds().stream().findFirst();
-    Retouch retouch = ShownPicture.retouch(other).orElse(Retouch.NONE);
-    if (item instanceof Item.Photo) {
-      return id.map(i -> {
-        Picture picture = job.pictures().get(i);
-        Retouch fitting = retouch.withStraighten(0).withCrop(middle(picture, item.placement()));
-        return (Item) ((Item.Photo) item).withPictureId(i).withRetouch(fitting);
-      }).orElse(item);
-    }
-    return ShownPicture.mount(item).<Item>map(m -> ((Item.Group) item).withEffect(m.holding(id).withRetouch(retouch).withFit(PictureFit.FILLING))).orElse(item);
+    Retouch retouch = other.retouch().orElse(Retouch.NONE);
+    return item.asPhoto().<Item>map(photo -> id.map(i -> {
+      Retouch fitting = retouch.withStraighten(0).withCrop(middle(job.pictures().get(i), item.placement()));
+      return photo.withPictureId(i).withRetouching(fitting);
+    }).orElse(photo)).orElseGet(() -> item.remounted(m -> m.holding(id).withRetouch(retouch).withFit(PictureFit.FILLING)));
   }
 }

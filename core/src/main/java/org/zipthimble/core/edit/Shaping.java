@@ -23,10 +23,10 @@ import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -75,38 +75,34 @@ public final class Shaping {
   }
 
   private static List<Item> permanent(Job job, Item item, Copies.Fresh fresh) {
-    if (item instanceof Item.Shape) {
-      Item.Shape shape = (Item.Shape) item;
-      Path path = shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround());
-      return List.of(Drawings.redrawn(shape, path));
-    }
+    Optional<Item> drawn = item.asShape().map(shape -> Drawings.redrawn(
+        shape, shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround())));
     // A mount stays: made permanent it would lose its picture.
-    if (!(item instanceof Item.Group) || !((Item.Group) item).live() || ShownPicture.mount(item).isPresent()) {
-      return List.of(item);
-    }
-    Item.Group group = (Item.Group) item;
-    if (group.effect() instanceof LiveEffect.Repeated) {
+    return drawn.map(List::of).orElseGet(() -> item.asLive().filter(g -> g.mount().isEmpty()).map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
+  }
+
+  private static List<Item> permanent(Job job, Item.Group group, Copies.Fresh fresh) {
+    if (group.effect().pattern().isPresent()) {
       return List.of(copies(group, fresh));
     }
     Path made = new Forms(job).made(group);
     if (made.segments().isEmpty()) {
-      return List.of(item);
+      return List.of(group);
     }
-    LiveEffect.Look look = group.effect().look().orElseThrow();
+    Look look = group.effect().look().orElseThrow();
     Item.Shape shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
-    boolean original = group.effect() instanceof LiveEffect.Rings && ((LiveEffect.Rings) group.effect()).original();
-    if (!original) {
+    if (!group.effect().showsMembers()) {
       return List.of(shape);
     }
     List<Item> out = new ArrayList<>(List.of(shape));
-    Affine map = Grounds.innerToGround(group);
+    Affine map = group.innerToGround();
     group.members().forEach(m -> out.add(m.with(Reshape.lifted(m.placement(), map))));
     return out;
   }
 
   private static Item copies(Item.Group group, Copies.Fresh fresh) {
     List<Item> all = new ArrayList<>();
-    for (Affine copy : Repeats.of(group, ((LiveEffect.Repeated) group.effect()).pattern())) {
+    for (Affine copy : Repeats.copies(group)) {
       boolean first = all.isEmpty();
       group.members().forEach(m -> {
         Item own = first ? m : fresh.of(m);
@@ -131,7 +127,7 @@ public final class Shaping {
   }
 
   private static List<Item> replaced(Job job, List<Item> items, List<Item> some, List<Path> pieces) {
-    LiveEffect.Look look = LiveGroups.look(some.get(0));
+    Look look = some.get(0).inheritedLook();
     Copies.Fresh fresh = new Copies.Fresh(job);
     List<Item> out = new ArrayList<>();
     for (Item item : items) {
@@ -154,7 +150,7 @@ public final class Shaping {
     Forms forms = new Forms(job);
     Set<String> out = new java.util.LinkedHashSet<>();
     for (Item item : items) {
-      if (item instanceof Item.Shape && Extent.area(Combine.clean(forms.outline(item), Rule.NON_ZERO)) < area) {
+      if (item.asShape().isPresent() && Extent.area(Combine.clean(forms.outline(item), Rule.NON_ZERO)) < area) {
         out.add(item.id());
       }
     }
@@ -165,8 +161,8 @@ public final class Shaping {
   public static Edit outlined(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.outlined"), job -> item -> {
       Path path = new Forms(job).outline(item);
-      LiveEffect.Look look = LiveGroups.look(item);
-      return path.segments().isEmpty() || item instanceof Item.Shape ? List.of(item)
+      Look look = item.inheritedLook();
+      return path.segments().isEmpty() || item.asShape().isPresent() ? List.of(item)
           : List.of(Drawings.shape(item.properties(), path, look.fill(), look.line()));
     });
   }
@@ -174,10 +170,11 @@ public final class Shaping {
   /** Lines become shapes with the outline of their paint, filled in the line's colour. */
   public static Edit linesToShapes(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.lineToShape"), job -> item -> {
-      if (!(item instanceof Item.Shape) || ((Item.Shape) item).line().isEmpty()) {
+      Optional<Item.Shape> lined = item.asShape().filter(s -> s.line().isPresent());
+      if (lined.isEmpty()) {
         return List.of(item);
       }
-      Item.Shape shape = (Item.Shape) item;
+      Item.Shape shape = lined.get();
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
       Item.Shape line = Drawings.shape(
           shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role()).withCutting(shape.properties().cutting()) : shape.properties(),
@@ -189,13 +186,13 @@ public final class Shaping {
   /** Overlaps within a shape count as holes from now on, or as filled. */
   public static Edit ruled(String faceId, Set<String> ids, Rule rule) {
     return replace(faceId, ids, Wording.text("edit.rule"), job -> item -> {
-      if (!(item instanceof Item.Shape)) {
+      if (item.asShape().isEmpty()) {
         return List.of(item);
       }
       Path path = new Forms(job).outline(item);
       boolean closed = Contour.of(path).stream().allMatch(Contour::closed);
       Path clean = closed ? Combine.clean(path, rule) : path;
-      return List.of(clean.segments().isEmpty() ? item : Drawings.redrawn((Item.Shape) item, clean));
+      return List.of(clean.segments().isEmpty() ? item : Drawings.redrawn(item.asShape().get(), clean));
     });
   }
 
@@ -203,21 +200,20 @@ public final class Shaping {
   public static Edit redraw(String faceId, String id, Path path, String labelKey) {
     return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> Measure.bounds(path).isEmpty()
         ? face.without(Set.of(id))
-        : face.changed(id, item -> item instanceof Item.Shape ? Drawings.redrawn((Item.Shape) item, path) : item)));
+        : face.changed(id, item -> item.asShape().<Item>map(s -> Drawings.redrawn(s, path)).orElse(item))));
   }
 
   /** Gives ready shapes another figure. */
   public static Edit figure(String faceId, Set<String> ids, int index, double value) {
-    return Edits.shape(faceId, ids, "edit.figure", shape -> shape.outline() instanceof Outline.Ready
-        && index < ((Outline.Ready) shape.outline()).values().size()
-        ? shape.withOutline(((Outline.Ready) shape.outline()).with(index, value)) : shape);
+    return Edits.shape(faceId, ids, "edit.figure", shape -> shape.outline().asReady()
+        .filter(r -> index < r.values().size()).map(r -> shape.withOutline(r.with(index, value))).orElse(shape));
   }
 
   /** Covers the lowest of some objects with the others as a pattern; the others are taken up into it. */
   public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
     return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
-      Optional<Item> ground = some.stream().filter(Item.Shape.class::isInstance).findFirst();
+      Optional<Item.Shape> ground = some.stream().flatMap(i -> i.asShape().stream()).findFirst();
       List<Item> art = some.stream().filter(i -> ground.isPresent() && i != ground.get()).toList();
       if (ground.isEmpty() || art.isEmpty()) {
         return items;
@@ -225,7 +221,7 @@ public final class Shaping {
       Box box = art.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
       List<Item> at = art.stream().map(i -> i.with(i.placement().moved(gap / 2 - box.x(), gap / 2 - box.y()))).toList();
       Size tile = new Size(Math.max(1.0 / 64, box.width() + gap), Math.max(1.0 / 64, box.height() + gap));
-      Item covered = ((Item.Shape) ground.get()).withFillStyle(Optional.of(new FillStyle.Tiles(at, tile, laying)));
+      Item covered = ground.get().withFillStyle(Optional.of(new FillStyle.Tiles(at, tile, laying)));
       List<Item> out = new ArrayList<>();
       items.forEach(i -> {
         if (i == ground.get()) {
@@ -255,7 +251,7 @@ public final class Shaping {
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
         Item.Group group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
-            new LiveEffect.Combined(Way.TAKE_AWAY, LiveGroups.look(item)));
+            new LiveEffect.Combined(Way.TAKE_AWAY, item.inheritedLook()));
         out.add(group.with(group.properties().withId(fresh.of(plain).id())));
       }
       return out;

@@ -26,7 +26,7 @@ public final class Tracing {
    * @throws Stopped when the person stopped it
    */
   public static Edit edit(Job job, String faceId, Item.Photo photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
-    List<Trace.Layer> layers = Trace.of(Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouch().withEnlarged(1))), asked, progress);
+    List<Trace.Layer> layers = Trace.of(Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouching().withEnlarged(1))), asked, progress);
     if (layers.isEmpty()) {
       throw Trouble.of("trace.nothing", photo.properties().name());
     }

@@ -34,7 +34,6 @@ public final class Forms {
   private static final Memo<Path> MADE = new Memo<>();
   private static final Memo<Path> CLEARED = new Memo<>();
   private static final Memo<Path> OPAQUE = new Memo<>();
-  private static final int USUAL_THRESHOLD = 128;
 
   private final FontShelf fonts;
   private final Map<String, Picture> pictures;
@@ -47,7 +46,7 @@ public final class Forms {
 
   /** An object's outline on its own ground; closed contours, save for a line's. Hidden members count for nothing. */
   public Path outline(Item item) {
-    return outline(item, USUAL_THRESHOLD);
+    return outline(item, LiveEffect.USUAL_THRESHOLD);
   }
 
   /**
@@ -68,7 +67,7 @@ public final class Forms {
   private Path madeHere(Item.Group group) {
     double sx = group.placement().width() / group.inner().width();
     double sy = group.placement().height() / group.inner().height();
-    List<Object> detail = List.of(group.effect().accept(new Recipe()), sx, sy);
+    List<Object> detail = List.of(group.effect().recipe(), sx, sy);
     return MADE.get(group.members(), detail, () -> make(group, Affine.scale(sx, sy)));
   }
 
@@ -76,12 +75,12 @@ public final class Forms {
     return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
       public Path together(LiveEffect.Together making) {
-        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+        return Combine.combine(Way.JOIN, members(group, scale, LiveEffect.USUAL_THRESHOLD));
       }
 
       @Override
       public Path combined(LiveEffect.Combined making) {
-        return Combine.combine(making.way(), members(group, scale, USUAL_THRESHOLD));
+        return Combine.combine(making.way(), members(group, scale, LiveEffect.USUAL_THRESHOLD));
       }
 
       @Override
@@ -96,20 +95,20 @@ public final class Forms {
 
       @Override
       public Path repeated(LiveEffect.Repeated making) {
-        Path one = Combine.combine(Way.JOIN, members(group, Affine.IDENTITY, USUAL_THRESHOLD));
+        Path one = Combine.combine(Way.JOIN, members(group, Affine.IDENTITY, LiveEffect.USUAL_THRESHOLD));
         List<Path> all = new ArrayList<>();
-        Repeats.of(group, making.pattern()).forEach(map -> all.add(one.mapped(map.then(scale))));
+        Repeats.copies(group).forEach(map -> all.add(one.mapped(map.then(scale))));
         return Combine.combine(Way.JOIN, all);
       }
 
       @Override
       public Path mounted(LiveEffect.Mounted making) {
-        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+        return Combine.combine(Way.JOIN, members(group, scale, LiveEffect.USUAL_THRESHOLD));
       }
 
       @Override
       public Path gridded(LiveEffect.Gridded making) {
-        return Combine.combine(Way.JOIN, members(group, scale, USUAL_THRESHOLD));
+        return Combine.combine(Way.JOIN, members(group, scale, LiveEffect.USUAL_THRESHOLD));
       }
     });
   }
@@ -137,7 +136,7 @@ public final class Forms {
    */
   public Optional<Path> clearing(Item item) {
     double gap = item.properties().clearGap();
-    if (gap <= 0 || !item.properties().visible()) {
+    if (gap <= 0) {
       return Optional.empty();
     }
     return Optional.of(CLEARED.get(item, gap, () -> Offset.of(filled(item), gap, Corner.ROUND)));
@@ -147,26 +146,48 @@ public final class Forms {
   private Path filled(Item item) {
     Path outline = outline(item);
     boolean open = Contour.of(outline).stream().noneMatch(Contour::closed);
-    if (!open || !(item instanceof Item.Shape)) {
-      return outline;
-    }
-    return Strokes.outline((Item.Shape) item, outline);
+    return item.asShape().filter(s -> open).map(s -> Strokes.outline(s, outline)).orElse(outline);
   }
 
-  /** A path less what objects above it clear away. */
-  public Path cleared(Path path, List<Item> above) {
-    List<Path> all = new ArrayList<>(List.of(path));
-    above.forEach(i -> clearing(i).ifPresent(all::add));
-    return all.size() == 1 ? path : Combine.combine(Way.TAKE_AWAY, all);
+  /** What a node clears away on the face: all within its gap. */
+  public Path clearing(SceneNode node) {
+    return clearing(node.item()).map(p -> p.mapped(node.ground())).orElse(Path.EMPTY);
   }
 
-  /** The outline of a picture's opaque part in its unit square. */
+  /** The outline of what a node covers on the face: a shape's own or what a group makes, else the box. */
+  public Path silhouette(SceneNode node) {
+    Placement p = node.item().placement();
+    Path own = node.item().accept(new Item.Visitor<>() {
+      @Override
+      public Path words(Item.Words words) {
+        return Shapes.rectangle(new Box(0, 0, p.width(), p.height()));
+      }
+
+      @Override
+      public Path shape(Item.Shape shape) {
+        return shape.outline().within(p.width(), p.height());
+      }
+
+      @Override
+      public Path photo(Item.Photo photo) {
+        return Shapes.rectangle(new Box(0, 0, p.width(), p.height()));
+      }
+
+      @Override
+      public Path group(Item.Group group) {
+        return madeHere(group);
+      }
+    });
+    return own.mapped(node.toFace());
+  }
+
+  /** The outline of a picture's opaque part in its unit square; empty when it cannot be decoded, which a check tells. */
   public Path opaque(Picture picture, int threshold) {
     return OPAQUE.get(picture.blob(), List.of(threshold, picture.retouch()), () -> {
       try {
         return Trace.opaque(Pictures.decode(picture), threshold);
       } catch (Trouble damaged) {
-        return Shapes.rectangle(new Box(0, 0, 1, 1));
+        return Path.EMPTY;
       }
     });
   }
@@ -198,46 +219,13 @@ public final class Forms {
     @Override
     public Path photo(Item.Photo photo) {
       Placement p = photo.placement();
-      Path unit = opaque(pictures.get(photo.pictureId()).retouched(photo.retouch()), threshold);
+      Path unit = opaque(pictures.get(photo.pictureId()).retouched(photo.retouching()), threshold);
       return unit.mapped(Affine.scale(p.width(), p.height()).then(p.toGround()));
     }
 
     @Override
     public Path group(Item.Group group) {
       return made(group);
-    }
-  }
-
-  /** A making without its looks, which change no outline. */
-  private static final class Recipe implements LiveEffect.Visitor<Object> {
-    @Override
-    public Object together(LiveEffect.Together making) {
-      return making;
-    }
-
-    @Override
-    public Object combined(LiveEffect.Combined making) {
-      return making.way();
-    }
-
-    @Override
-    public Object rings(LiveEffect.Rings making) {
-      return List.of(making.distances(), making.corner(), making.filled(), making.threshold());
-    }
-
-    @Override
-    public Object repeated(LiveEffect.Repeated making) {
-      return making.pattern();
-    }
-
-    @Override
-    public Object mounted(LiveEffect.Mounted making) {
-      return LiveEffect.TOGETHER;
-    }
-
-    @Override
-    public Object gridded(LiveEffect.Gridded making) {
-      return LiveEffect.TOGETHER;
     }
   }
 }

@@ -15,10 +15,13 @@ import org.zipthimble.core.job.Pattern;
 public final class Repeats {
   private Repeats() {}
 
-  /** The maps from where the members stand to each of their copies, in the group's inner field; the first leaves them there where it can. */
-  public static List<Affine> of(Item.Group group, Pattern pattern) {
+  /**
+   * The maps from where a group's members stand to each of their copies, in the group's inner field; the first leaves them there where it
+   * can. Of what does not repeat its members, they are one copy of themselves.
+   */
+  public static List<Affine> copies(Item.Group group) {
     Box box = group.members().stream().map(m -> m.placement().around()).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
-    return of(box, pattern);
+    return group.effect().pattern().map(p -> of(box, p)).orElse(List.of(Affine.IDENTITY));
   }
 
   /**

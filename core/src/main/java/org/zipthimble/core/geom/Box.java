@@ -2,6 +2,7 @@ package org.zipthimble.core.geom;
 
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.units.Insets;
 
 /** An upright rectangle in inches, y downwards; width and height are zero or more. */
 public record Box(double x, double y, double width, double height) {
@@ -78,5 +79,15 @@ public record Box(double x, double y, double width, double height) {
   /** The four corners, clockwise from the top left. */
   public List<Point> corners() {
     return List.of(new Point(x, y), new Point(right(), y), new Point(right(), bottom()), new Point(x, bottom()));
+  }
+
+  /** The same reaching farther out on each side. */
+  public Box grown(Insets by) {
+    return new Box(x - by.left(), y - by.top(), width + by.left() + by.right(), height + by.top() + by.bottom());
+  }
+
+  /** The same drawn in on each side. */
+  public Box shrunk(Insets by) {
+    return new Box(x + by.left(), y + by.top(), width - by.left() - by.right(), height - by.top() - by.bottom());
   }
 }

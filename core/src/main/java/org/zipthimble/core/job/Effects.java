@@ -2,6 +2,7 @@ package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 
@@ -66,6 +67,12 @@ public record Effects(Optional<Shadow> shadow, Optional<Glow> glow, double blur,
         throw new IllegalArgumentException("a glow is out of range");
       }
     }
+  }
+
+  /** The same in other colours. */
+  public Effects recoloured(UnaryOperator<Colour> map) {
+    return withShadow(shadow.map(s -> new Shadow(s.degrees(), s.distance(), s.softness(), map.apply(s.colour()), s.opacity())))
+        .withGlow(glow.map(g -> new Glow(g.width(), map.apply(g.colour()), g.opacity())));
   }
 
   /** Whether nothing lets through what is below. */

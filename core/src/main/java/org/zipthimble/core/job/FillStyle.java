@@ -1,6 +1,9 @@
 package org.zipthimble.core.job;
 
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Size;
@@ -9,6 +12,27 @@ import org.zipthimble.core.units.Size;
 public sealed interface FillStyle {
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
+
+  /** Its colours; those of what a pattern draws are the objects' own. */
+  Set<Colour> colours();
+
+  /** The same in other colours, those of what a pattern draws too. */
+  FillStyle recoloured(UnaryOperator<Colour> map);
+
+  /** What it draws again and again; nothing but for patterns. */
+  default List<Item> art() {
+    return List.of();
+  }
+
+  /** The same drawing other objects. */
+  default FillStyle drawing(List<Item> others) {
+    return this;
+  }
+
+  /** Whether the shape's one colour is seen behind it. */
+  default boolean seeThrough() {
+    return false;
+  }
 
   /** A colour at a place of a gradient, 0 to 1. */
   record Stop(double at, Colour colour) {
@@ -38,6 +62,18 @@ public sealed interface FillStyle {
       if (stops.size() < 2 || stops.size() > 16 || !ordered || !Double.isFinite(degrees)) {
         throw new IllegalArgumentException("a gradient has 2 to 16 stops in order: " + stops);
       }
+    }
+
+    @Override
+    public Set<Colour> colours() {
+      Set<Colour> colours = new LinkedHashSet<>();
+      stops.forEach(s -> colours.add(s.colour()));
+      return colours;
+    }
+
+    @Override
+    public FillStyle recoloured(UnaryOperator<Colour> map) {
+      return new Gradient(round, degrees, stops.stream().map(s -> new Stop(s.at(), map.apply(s.colour()))).toList());
     }
 
     @Override
@@ -77,6 +113,26 @@ public sealed interface FillStyle {
     }
 
     @Override
+    public Set<Colour> colours() {
+      return Set.of();
+    }
+
+    @Override
+    public FillStyle recoloured(UnaryOperator<Colour> map) {
+      return drawing(art.stream().map(i -> i.recoloured(map)).toList());
+    }
+
+    @Override
+    public FillStyle drawing(List<Item> others) {
+      return new Tiles(others, tile, laying);
+    }
+
+    @Override
+    public boolean seeThrough() {
+      return true;
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.tiles(this);
     }
@@ -103,20 +159,30 @@ public sealed interface FillStyle {
     }
 
     @Override
+    public Set<Colour> colours() {
+      return Set.of(colour);
+    }
+
+    @Override
+    public FillStyle recoloured(UnaryOperator<Colour> map) {
+      return new Finish(surface, map.apply(colour), grain, degrees, seed);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.finish(this);
     }
   }
 
-  /** What to do with each cover. */
+  /** What to do with each. */
   interface Visitor<R> {
     /** A gradient. */
-    R gradient(Gradient cover);
+    R gradient(Gradient style);
 
     /** A pattern. */
-    R tiles(Tiles cover);
+    R tiles(Tiles style);
 
     /** Foil or glitter. */
-    R finish(Finish cover);
+    R finish(Finish style);
   }
 }

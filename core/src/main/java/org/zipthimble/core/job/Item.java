@@ -2,14 +2,24 @@ package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 
-/** An object on a face. */
+/**
+ * An object on a face. What can be asked of any object is answered by its kind: its parts, colours, pictures, words and look, and the same
+ * object with others of them. A question that makes no sense of a kind has an empty answer, and a change of what it has not leaves it as
+ * it is.
+ */
 public sealed interface Item {
   /** What every object has. */
   ItemProperties properties();
@@ -26,9 +36,136 @@ public sealed interface Item {
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
 
+  /** The same with its colours changed, those of all it holds too: fill, line, words, gradient, pattern, tint, shadow and halo. */
+  Item recoloured(UnaryOperator<Colour> map);
+
   /** Its identity in the job. */
   default String id() {
     return properties().id();
+  }
+
+  /** What a group holds; nothing for other objects. */
+  default List<Item> members() {
+    return List.of();
+  }
+
+  /** The same holding other objects. */
+  default Item holding(List<Item> members) {
+    return this;
+  }
+
+  /** What it draws again and again as a pattern; in inches from a tile's top left. */
+  default List<Item> patternArt() {
+    return List.of();
+  }
+
+  /** This object and all that it holds, the holder first; what patterns draw is not held. */
+  default List<Item> withMembers() {
+    List<Item> all = new ArrayList<>(List.of(this));
+    members().forEach(m -> all.addAll(m.withMembers()));
+    return all;
+  }
+
+  /** Its own colours, those of members not counted. */
+  default Set<Colour> colours() {
+    Set<Colour> colours = new LinkedHashSet<>();
+    retouch().flatMap(Retouch::tint).ifPresent(colours::add);
+    properties().effects().shadow().ifPresent(s -> colours.add(s.colour()));
+    properties().effects().glow().ifPresent(g -> colours.add(g.colour()));
+    return colours;
+  }
+
+  /** The pictures that it shows itself, in patterns too; those of members not counted. */
+  default List<String> pictureIds() {
+    return List.of();
+  }
+
+  /** The same showing other pictures, each chosen by the one that is shown now; in patterns too, in members not. */
+  default Item repictured(UnaryOperator<String> change) {
+    return this;
+  }
+
+  /** What is done to the one picture that it shows. */
+  default Optional<Retouch> retouch() {
+    return Optional.empty();
+  }
+
+  /** The same with its picture retouched otherwise. */
+  default Item retouched(Retouch retouch) {
+    return this;
+  }
+
+  /** The picture it shows, retouched; empty where the job has not the picture. */
+  default Optional<ShownPicture> shown(Map<String, Picture> pictures) {
+    return Optional.empty();
+  }
+
+  /** Its fill and line, or that of what it makes. */
+  default Optional<Look> look() {
+    return Optional.empty();
+  }
+
+  /** The same with another fill and line. */
+  default Item with(Look look) {
+    return this;
+  }
+
+  /** The fill and line that something made of it takes over. */
+  Look inheritedLook();
+
+  /** The same with its type and its line larger or smaller by a factor, within their ranges. */
+  default Item scaled(double factor) {
+    return this;
+  }
+
+  /** Width over height as it ought to be; empty for what has no proportion of its own. */
+  default Optional<Double> proportion(Map<String, Picture> pictures) {
+    return Optional.empty();
+  }
+
+  /** Whether the whole of its outline is painted: by a fill, a picture or both. */
+  default boolean coversItsOutline() {
+    return false;
+  }
+
+  /** Whether what is drawn of it is made of its members: a combination, rings, a repeat, a mount. */
+  default boolean live() {
+    return false;
+  }
+
+  /** The mount that it is. */
+  default Optional<LiveEffect.Mounted> mount() {
+    return Optional.empty();
+  }
+
+  /** The same with its mount changed. */
+  default Item remounted(UnaryOperator<LiveEffect.Mounted> change) {
+    return this;
+  }
+
+  /** Itself as a block of words. */
+  default Optional<Words> asWords() {
+    return Optional.empty();
+  }
+
+  /** Itself as a shape. */
+  default Optional<Shape> asShape() {
+    return Optional.empty();
+  }
+
+  /** Itself as a loose picture. */
+  default Optional<Photo> asPhoto() {
+    return Optional.empty();
+  }
+
+  /** Itself as a group. */
+  default Optional<Group> asGroup() {
+    return Optional.empty();
+  }
+
+  /** Itself as a group that makes something of its members. */
+  default Optional<Group> asLive() {
+    return asGroup().filter(Group::live);
   }
 
   /** A block of words. */
@@ -49,6 +186,33 @@ public sealed interface Item {
     @Override
     public Words with(Placement other) {
       return withPlacement(other);
+    }
+
+    @Override
+    public Set<Colour> colours() {
+      Set<Colour> colours = new LinkedHashSet<>(Set.of(style.colour()));
+      colours.addAll(Item.super.colours());
+      return colours;
+    }
+
+    @Override
+    public Item recoloured(UnaryOperator<Colour> map) {
+      return withStyle(style.withColour(map.apply(style.colour()))).withProperties(properties.recoloured(map));
+    }
+
+    @Override
+    public Look inheritedLook() {
+      return new Look(Optional.of(style.colour()), Optional.empty());
+    }
+
+    @Override
+    public Item scaled(double factor) {
+      return withStyle(style.withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, style.sizePt() * factor))));
+    }
+
+    @Override
+    public Optional<Words> asWords() {
+      return Optional.of(this);
     }
 
     @Override
@@ -78,11 +242,37 @@ public sealed interface Item {
     }
 
     @Override
+    public List<Item> patternArt() {
+      return fillStyle.map(FillStyle::art).orElse(List.of());
+    }
+
+    @Override
+    public Set<Colour> colours() {
+      Set<Colour> colours = new LinkedHashSet<>();
+      fill.filter(c -> fillStyle.map(FillStyle::seeThrough).orElse(true)).ifPresent(colours::add);
+      line.ifPresent(l -> colours.add(l.colour()));
+      fillStyle.ifPresent(s -> colours.addAll(s.colours()));
+      colours.addAll(Item.super.colours());
+      return colours;
+    }
+
+    @Override
+    public Item recoloured(UnaryOperator<Colour> map) {
+      return with(inheritedLook().recoloured(map)).withFillStyle(fillStyle.map(s -> s.recoloured(map))).withProperties(properties.recoloured(map));
+    }
+
+    @Override
     public List<String> pictureIds() {
-      List<String> ids = new ArrayList<>();
-      fillStyle.filter(FillStyle.Tiles.class::isInstance).map(FillStyle.Tiles.class::cast).ifPresent(
-          tiles -> tiles.art().forEach(a -> a.withMembers().forEach(i -> ids.addAll(i.pictureIds()))));
-      return ids;
+      return patternArt().stream().flatMap(a -> a.withMembers().stream()).flatMap(i -> i.pictureIds().stream()).toList();
+    }
+
+    @Override
+    public Item repictured(UnaryOperator<String> change) {
+      return withFillStyle(fillStyle.map(s -> s.drawing(s.art().stream().map(a -> everyPicture(a, change)).toList())));
+    }
+
+    private static Item everyPicture(Item item, UnaryOperator<String> change) {
+      return item.holding(item.members().stream().map(m -> everyPicture(m, change)).toList()).repictured(change);
     }
 
     /** Whether it has an inside that is painted. */
@@ -90,9 +280,39 @@ public sealed interface Item {
       return fill.isPresent() || fillStyle.isPresent();
     }
 
+    @Override
+    public boolean coversItsOutline() {
+      return painted();
+    }
+
     /** The same with another fill of one colour. */
     public Shape filled(Optional<Colour> other) {
       return withFill(other).withFillStyle(Optional.empty());
+    }
+
+    @Override
+    public Optional<Look> look() {
+      return Optional.of(inheritedLook());
+    }
+
+    @Override
+    public Shape with(Look look) {
+      return withFill(look.fill()).withLine(look.line());
+    }
+
+    @Override
+    public Look inheritedLook() {
+      return new Look(fill, line);
+    }
+
+    @Override
+    public Item scaled(double factor) {
+      return withLine(line.map(l -> l.withWidthPt(Math.max(LineLook.LEAST_PT, Math.min(LineLook.MOST_PT, l.widthPt() * factor)))));
+    }
+
+    @Override
+    public Optional<Shape> asShape() {
+      return Optional.of(this);
     }
 
     @Override
@@ -103,7 +323,7 @@ public sealed interface Item {
 
   /** A placed picture, by the identity of its bytes, and what is done to it. */
   @RecordBuilder
-  record Photo(ItemProperties properties, Placement placement, String pictureId, Retouch retouch) implements Item, ItemPhotoBuilder.With {
+  record Photo(ItemProperties properties, Placement placement, String pictureId, Retouch retouching) implements Item, ItemPhotoBuilder.With {
     /** A picture as it came. */
     public static Photo of(ItemProperties properties, Placement placement, String pictureId) {
       return new Photo(properties, placement, pictureId, Retouch.NONE);
@@ -120,8 +340,53 @@ public sealed interface Item {
     }
 
     @Override
+    public Item recoloured(UnaryOperator<Colour> map) {
+      return withRetouching(retouching.withTint(retouching.tint().map(map))).withProperties(properties.recoloured(map));
+    }
+
+    @Override
     public List<String> pictureIds() {
       return List.of(pictureId);
+    }
+
+    @Override
+    public Photo repictured(UnaryOperator<String> change) {
+      return withPictureId(change.apply(pictureId));
+    }
+
+    @Override
+    public Optional<Retouch> retouch() {
+      return Optional.of(retouching);
+    }
+
+    @Override
+    public Photo retouched(Retouch other) {
+      return withRetouching(other);
+    }
+
+    @Override
+    public Optional<ShownPicture> shown(Map<String, Picture> pictures) {
+      return Optional.ofNullable(pictures.get(pictureId)).map(p -> ShownPicture.filling(p.retouched(retouching), placement));
+    }
+
+    @Override
+    public Look inheritedLook() {
+      return new Look(Optional.of(Colour.BLACK), Optional.empty());
+    }
+
+    @Override
+    public Optional<Double> proportion(Map<String, Picture> pictures) {
+      return shown(pictures).map(s -> (double) s.picture().width() / s.picture().height());
+    }
+
+    @Override
+    public boolean coversItsOutline() {
+      return true;
+    }
+
+    @Override
+    public Optional<Photo> asPhoto() {
+      return Optional.of(this);
     }
 
     @Override
@@ -157,14 +422,98 @@ public sealed interface Item {
       return withPlacement(other);
     }
 
-    /** Whether it makes anything but a plain group of its members. */
+    /** The map from its inner field to the ground it stands on. */
+    public Affine innerToGround() {
+      return Affine.scale(placement.width() / inner.width(), placement.height() / inner.height()).then(placement.toGround());
+    }
+
+    @Override
+    public Group holding(List<Item> others) {
+      return withMembers(others);
+    }
+
+    @Override
+    public Set<Colour> colours() {
+      Set<Colour> colours = new LinkedHashSet<>();
+      look().ifPresent(look -> colours.addAll(look.colours()));
+      colours.addAll(Item.super.colours());
+      return colours;
+    }
+
+    @Override
+    public Item recoloured(UnaryOperator<Colour> map) {
+      return new Group(properties.recoloured(map), placement, inner, members.stream().map(m -> m.recoloured(map)).toList(), effect.recoloured(map));
+    }
+
+    @Override
+    public List<String> pictureIds() {
+      return effect.mount().flatMap(LiveEffect.Mounted::pictureId).map(List::of).orElse(List.of());
+    }
+
+    @Override
+    public Item repictured(UnaryOperator<String> change) {
+      return remounted(m -> m.withPictureId(m.pictureId().map(change)));
+    }
+
+    @Override
+    public Optional<Retouch> retouch() {
+      return effect.mount().filter(m -> m.pictureId().isPresent()).map(LiveEffect.Mounted::retouch);
+    }
+
+    @Override
+    public Item retouched(Retouch other) {
+      return remounted(m -> m.pictureId().isPresent() ? m.withRetouch(other) : m);
+    }
+
+    @Override
+    public Optional<ShownPicture> shown(Map<String, Picture> pictures) {
+      return effect.mount().flatMap(m -> m.pictureId().flatMap(id -> Optional.ofNullable(pictures.get(id)))
+          .map(p -> ShownPicture.mounted(p.retouched(m.retouch()), m.fit(), placement)));
+    }
+
+    @Override
+    public Optional<Look> look() {
+      return effect.look();
+    }
+
+    @Override
+    public Group with(Look look) {
+      return withEffect(effect.with(look));
+    }
+
+    @Override
+    public Look inheritedLook() {
+      return effect.look().orElseGet(() -> members.isEmpty() ? Look.NONE : members.get(0).inheritedLook());
+    }
+
+    @Override
+    public Optional<Double> proportion(Map<String, Picture> pictures) {
+      return effect.anyProportion() ? Optional.empty() : Optional.of(inner.width() / inner.height());
+    }
+
+    @Override
+    public boolean coversItsOutline() {
+      return !pictureIds().isEmpty() || look().flatMap(Look::fill).isPresent();
+    }
+
+    @Override
     public boolean live() {
       return effect.live();
     }
 
     @Override
-    public List<String> pictureIds() {
-      return effect instanceof LiveEffect.Mounted ? ((LiveEffect.Mounted) effect).pictureId().map(List::of).orElse(List.of()) : List.of();
+    public Optional<LiveEffect.Mounted> mount() {
+      return effect.mount();
+    }
+
+    @Override
+    public Item remounted(UnaryOperator<LiveEffect.Mounted> change) {
+      return effect.mount().<Item>map(m -> withEffect(change.apply(m))).orElse(this);
+    }
+
+    @Override
+    public Optional<Group> asGroup() {
+      return Optional.of(this);
     }
 
     @Override
@@ -186,22 +535,5 @@ public sealed interface Item {
 
     /** A group. */
     R group(Group item);
-  }
-
-  /** This object and all that it holds, the holder first. */
-  default List<Item> withMembers() {
-    List<Item> all = new ArrayList<>(List.of(this));
-    members().forEach(m -> all.addAll(m.withMembers()));
-    return all;
-  }
-
-  /** What a group holds; nothing for other objects. */
-  default List<Item> members() {
-    return List.of();
-  }
-
-  /** The pictures that it shows itself, in patterns too; those of members not counted. */
-  default List<String> pictureIds() {
-    return List.of();
   }
 }

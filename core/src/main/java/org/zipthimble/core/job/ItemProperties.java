@@ -1,6 +1,8 @@
 package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
 
 /**
  * What every object has.
@@ -43,6 +45,11 @@ public record ItemProperties(
   /** A visible, unlocked, solid object that prints. */
   public static ItemProperties of(String id, String name) {
     return ItemProperties.of(id, name, true, false, Role.PRINTS, 1);
+  }
+
+  /** The same with the colours of its effects changed. */
+  public ItemProperties recoloured(UnaryOperator<Colour> map) {
+    return effects.equals(Effects.NONE) ? this : withEffects(effects.recoloured(map));
   }
 
   /** Whether nothing shows through it. */

@@ -45,24 +45,9 @@ public record Job(
     }
   }
 
-  /** A job for a printer at home. */
-  public static Job of(
-      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-      Palette palette, CutPlan cutting) {
-    return new Job(name, ticket, faces, sheet, pictures, fonts, palette, cutting, ColourPlan.HOME);
-  }
-
-  /** A job that is not cut. */
-  public static Job of(
-      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-      Palette palette) {
-    return Job.of(name, ticket, faces, sheet, pictures, fonts, palette, CutPlan.NONE);
-  }
-
-  /** A job with no swatches, on white stock. */
-  public static Job of(
-      String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts) {
-    return Job.of(name, ticket, faces, sheet, pictures, fonts, Palette.PLAIN);
+  /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
+  public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME);
   }
 
   /** A new job with blank faces of these names. */
@@ -71,7 +56,7 @@ public record Job(
     for (String faceName : faceNames) {
       faces.add(Face.of("f" + (faces.size() + 1), faceName, List.of()));
     }
-    return Job.of(name, ticket, faces, SheetPlan.ALONE, Map.of(), List.of());
+    return Job.of(name, ticket, faces, Map.of());
   }
 
   /** The same with one more picture to use. */
@@ -88,6 +73,11 @@ public record Job(
     faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
     used.keySet().retainAll(wanted);
     return new Job(name, ticket, faces, sheet, used, fonts, palette, cutting, colour);
+  }
+
+  /** The size of a face, its bleed, its safe area and what else lies along its edges. */
+  public Frame frame(Face face) {
+    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of());
   }
 
   /** The face with this id. */

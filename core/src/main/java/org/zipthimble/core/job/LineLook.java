@@ -14,11 +14,17 @@ import org.zipthimble.core.geom.LineEnd;
  */
 @RecordBuilder
 public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) implements LineLookBuilder.With {
+  /** The thinnest line that scaling leaves, in points. */
+  public static final double LEAST_PT = 0.01;
+
+  /** The widest line, in points. */
+  public static final double MOST_PT = 720;
+
   /** Keeps a copy and checks the figures. */
   public LineLook {
     dashesPt = List.copyOf(dashesPt);
-    if (!(widthPt > 0 && widthPt <= 720)) {
-      throw new IllegalArgumentException("a line is above 0 and up to 720 pt wide: " + widthPt);
+    if (!(widthPt > 0 && widthPt <= MOST_PT)) {
+      throw new IllegalArgumentException("a line is above 0 and up to " + MOST_PT + " pt wide: " + widthPt);
     }
     boolean sound = dashesPt.size() <= 12 && dashesPt.stream().allMatch(d -> d >= 0 && d <= 7200)
         && (dashesPt.isEmpty() || dashesPt.stream().mapToDouble(d -> d).sum() >= 0.05);

@@ -3,15 +3,22 @@ package org.zipthimble.core.job;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.picture.Retouch;
 
-/** What a group makes of its members; the members themselves stay as they are. */
+/**
+ * What a group makes of its members; the members themselves stay as they are. What can be asked of any effect it answers itself; a new one
+ * is a record here, its outline in {@code form.Forms} and its form in the job file.
+ */
 public sealed interface LiveEffect {
   /** It only holds them together. */
   LiveEffect TOGETHER = new Together();
+
+  /** How opaque a picture must be to count for an outline where nothing else is said. */
+  int USUAL_THRESHOLD = 128;
 
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
@@ -31,8 +38,60 @@ public sealed interface LiveEffect {
     return this;
   }
 
-  /** A fill, a line, both or neither. */
-  record Look(Optional<Colour> fill, Optional<LineLook> line) {}
+  /** The same in other colours. */
+  default LiveEffect recoloured(UnaryOperator<Colour> map) {
+    return look().map(l -> with(l.recoloured(map))).orElse(this);
+  }
+
+  /** The same for members that are moved within the group, in inches. */
+  default LiveEffect moved(double dx, double dy) {
+    return this;
+  }
+
+  /** Whether members are drawn as they are: by themselves, several times or over what is made. */
+  default boolean showsMembers() {
+    return true;
+  }
+
+  /** Whether something is drawn that is more than members. */
+  default boolean drawsMore() {
+    return look().isPresent();
+  }
+
+  /** Whether any proportion of the group is as good as any other. */
+  default boolean anyProportion() {
+    return false;
+  }
+
+  /** How the members are repeated. */
+  default Optional<Pattern> pattern() {
+    return Optional.empty();
+  }
+
+  /** Itself as a mount. */
+  default Optional<Mounted> mount() {
+    return Optional.empty();
+  }
+
+  /** Itself as rings. */
+  default Optional<Rings> rings() {
+    return Optional.empty();
+  }
+
+  /** Itself as a grid. */
+  default Optional<Gridded> grid() {
+    return Optional.empty();
+  }
+
+  /** What of it changes the outline that is made: two effects with the same answer make the same outline of the same members. */
+  default Object recipe() {
+    return TOGETHER;
+  }
+
+  /** How opaque a picture among the members must be to count for the outline, 1 to 255. */
+  default int threshold() {
+    return USUAL_THRESHOLD;
+  }
 
   /** It only holds them together. */
   record Together() implements LiveEffect {
@@ -58,6 +117,16 @@ public sealed interface LiveEffect {
     @Override
     public LiveEffect with(Look other) {
       return withDress(other);
+    }
+
+    @Override
+    public boolean showsMembers() {
+      return false;
+    }
+
+    @Override
+    public Object recipe() {
+      return way;
     }
 
     @Override
@@ -100,13 +169,43 @@ public sealed interface LiveEffect {
     }
 
     @Override
+    public boolean showsMembers() {
+      return original;
+    }
+
+    @Override
+    public Optional<Rings> rings() {
+      return Optional.of(this);
+    }
+
+    @Override
+    public Object recipe() {
+      return List.of(distances, corner, filled, threshold);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.rings(this);
     }
   }
 
   /** Its members several times. */
-  record Repeated(Pattern pattern) implements LiveEffect {
+  record Repeated(Pattern places) implements LiveEffect {
+    @Override
+    public LiveEffect moved(double dx, double dy) {
+      return new Repeated(places.moved(dx, dy));
+    }
+
+    @Override
+    public Optional<Pattern> pattern() {
+      return Optional.of(places);
+    }
+
+    @Override
+    public Object recipe() {
+      return places;
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.repeated(this);
@@ -141,6 +240,26 @@ public sealed interface LiveEffect {
     }
 
     @Override
+    public LiveEffect recoloured(UnaryOperator<Colour> map) {
+      return withRetouch(retouch.withTint(retouch.tint().map(map))).withDress(dress.recoloured(map));
+    }
+
+    @Override
+    public boolean showsMembers() {
+      return false;
+    }
+
+    @Override
+    public boolean anyProportion() {
+      return true;
+    }
+
+    @Override
+    public Optional<Mounted> mount() {
+      return Optional.of(this);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.mounted(this);
     }
@@ -170,6 +289,16 @@ public sealed interface LiveEffect {
     @Override
     public boolean live() {
       return false;
+    }
+
+    @Override
+    public boolean anyProportion() {
+      return true;
+    }
+
+    @Override
+    public Optional<Gridded> grid() {
+      return Optional.of(this);
     }
 
     @Override

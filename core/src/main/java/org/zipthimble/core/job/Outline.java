@@ -1,12 +1,16 @@
 package org.zipthimble.core.job;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.geom.Shapes;
 
 /** The form of a shape, fitted into whatever box it is given. */
@@ -22,6 +26,36 @@ public sealed interface Outline {
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
 
+  /** Whether it is a line without an inside. */
+  default boolean open() {
+    return false;
+  }
+
+  /** The radius of its corners in inches; empty for what has no such corners. */
+  default Optional<Double> cornerRadius() {
+    return Optional.empty();
+  }
+
+  /** The same with its corners rounded otherwise. */
+  default Outline rounded(double radius) {
+    return this;
+  }
+
+  /** Itself as a ready shape. */
+  default Optional<Ready> asReady() {
+    return Optional.empty();
+  }
+
+  /** Whether it fills its box to the corners. */
+  default boolean boxed() {
+    return false;
+  }
+
+  /** Whether its points may be moved by hand without losing anything. */
+  default boolean drawn() {
+    return false;
+  }
+
   /** A rectangle, its corners rounded by a radius in inches. */
   record Rectangle(double radius) implements Outline {
     /** Checks the radius. */
@@ -34,6 +68,21 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height) {
       return Shapes.rectangle(new Box(0, 0, width, height), radius);
+    }
+
+    @Override
+    public Optional<Double> cornerRadius() {
+      return Optional.of(radius);
+    }
+
+    @Override
+    public Outline rounded(double other) {
+      return new Rectangle(other);
+    }
+
+    @Override
+    public boolean boxed() {
+      return true;
     }
 
     @Override
@@ -63,6 +112,11 @@ public sealed interface Outline {
     }
 
     @Override
+    public boolean open() {
+      return true;
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.straight(this);
     }
@@ -78,6 +132,11 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height, Affine map) {
       return unit.mapped(Affine.scale(width, height).then(map));
+    }
+
+    @Override
+    public boolean drawn() {
+      return true;
     }
 
     @Override
@@ -100,6 +159,31 @@ public sealed interface Outline {
       }
     }
 
+    /**
+     * A ready shape with figures by their names.
+     *
+     * @throws IllegalArgumentException when one is missing
+     */
+    public static Ready named(ReadyForm form, Map<String, Double> figures) {
+      List<Double> values = new ArrayList<>();
+      for (Setting setting : form.settings()) {
+        if (!figures.containsKey(setting.name())) {
+          throw new IllegalArgumentException(form + " has a figure " + setting.name());
+        }
+        values.add(figures.get(setting.name()));
+      }
+      return new Ready(form, values);
+    }
+
+    /** The figures by their names. */
+    public Map<String, Double> figures() {
+      Map<String, Double> figures = new LinkedHashMap<>();
+      for (int i = 0; i < values.size(); i++) {
+        figures.put(form.settings().get(i).name(), values.get(i));
+      }
+      return figures;
+    }
+
     /** The same with one figure changed. */
     public Ready with(int index, double value) {
       List<Double> changed = new ArrayList<>(values);
@@ -110,6 +194,16 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height) {
       return form.path(width, height, values);
+    }
+
+    @Override
+    public boolean open() {
+      return form.open();
+    }
+
+    @Override
+    public Optional<Ready> asReady() {
+      return Optional.of(this);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 
@@ -10,6 +11,11 @@ public sealed interface Pattern {
 
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
+
+  /** The same for originals that are moved, in inches: places go along with them. */
+  default Pattern moved(double dx, double dy) {
+    return this;
+  }
 
   /**
    * Columns and rows.
@@ -66,6 +72,11 @@ public sealed interface Pattern {
     }
 
     @Override
+    public Pattern moved(double dx, double dy) {
+      return new Round(count, centre.plus(dx, dy), turning, mirrored);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.round(this);
     }
@@ -86,6 +97,11 @@ public sealed interface Pattern {
     }
 
     @Override
+    public Pattern moved(double dx, double dy) {
+      return new Along(path.mapped(Affine.move(dx, dy)), count, turning);
+    }
+
+    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.along(this);
     }
@@ -98,6 +114,11 @@ public sealed interface Pattern {
    * @param through a place the axis runs through, on the ground the originals stand on
    */
   record Mirror(double degrees, Point through) implements Pattern {
+    @Override
+    public Pattern moved(double dx, double dy) {
+      return new Mirror(degrees, through.plus(dx, dy));
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.mirror(this);

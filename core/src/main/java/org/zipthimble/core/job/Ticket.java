@@ -1,7 +1,7 @@
 package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 
@@ -11,8 +11,8 @@ import org.zipthimble.core.units.Unit;
  * @param item what is made, such as Invitation
  * @param number the docket number, 1 or more
  * @param finished the trimmed size, each side 1/8 to 200 in
- * @param bleed all round, 0 to 2 in
- * @param safe how far words keep inside the trim, 0 or more and under half the shorter side
+ * @param bleed past each side, 0 to 2 in
+ * @param safe how far words keep inside each side of the trim, 0 or more and under half the shorter side
  * @param ppi pixels per inch that pictures must have, 36 to 2400
  * @param mirror whether the output is turned left for right
  * @param stock what it is printed on, in the person's words
@@ -21,7 +21,7 @@ import org.zipthimble.core.units.Unit;
  */
 @RecordBuilder
 public record Ticket(
-    String item, int number, Size finished, double bleed, double safe, double ppi, boolean mirror, String stock,
+    String item, int number, Size finished, Insets bleed, Insets safe, double ppi, boolean mirror, String stock,
     int quantity, Unit unit) implements TicketBuilder.With {
   /** The shortest side. */
   public static final double LEAST_SIDE = 0.125;
@@ -45,8 +45,8 @@ public record Ticket(
   public Ticket {
     check("width", finished.width(), LEAST_SIDE, MOST_SIDE);
     check("height", finished.height(), LEAST_SIDE, MOST_SIDE);
-    check("bleed", bleed, 0, MOST_BLEED);
-    check("safe area", safe, 0, mostSafe(finished));
+    check("bleed", bleed.most(), 0, MOST_BLEED);
+    check("safe area", safe.most(), 0, mostSafe(finished));
     check("resolution", ppi, LEAST_PPI, MOST_PPI);
     check("quantity", quantity, 1, MOST);
     check("number", number, 1, MOST);
@@ -57,7 +57,7 @@ public record Ticket(
 
   /** A ticket with the trade's usual figures: 1/8 in bleed and safe area, 300 ppi (common practice, no source). */
   public static Ticket usual(String item, Size finished) {
-    return new Ticket(item, 1, finished, 0.125, Math.min(0.125, mostSafe(finished)), 300, false, "", 1, Unit.INCH);
+    return new Ticket(item, 1, finished, Insets.all(0.125), Insets.all(Math.min(0.125, mostSafe(finished))), 300, false, "", 1, Unit.INCH);
   }
 
   /** The widest safe margin for a size: just under half its shorter side. */
@@ -71,23 +71,8 @@ public record Ticket(
     }
   }
 
-  /** The finished edge as a box; its top left is the origin. */
-  public Box trim() {
-    return new Box(0, 0, finished.width(), finished.height());
-  }
-
-  /** The trim with the bleed around it. */
-  public Box bleedBox() {
-    return trim().grown(bleed);
-  }
-
-  /** The trim less the safe margin. */
-  public Box safeBox() {
-    return trim().grown(-safe);
-  }
-
   /** The same at another size; a safe margin that no longer fits is brought in. */
   public Ticket sized(Size size) {
-    return withFinished(size).withSafe(Math.min(safe, mostSafe(size)));
+    return withFinished(size).withSafe(safe.atMost(mostSafe(size)));
   }
 }

@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.units.Unit;
 
 /** What stands under the pointer. */
@@ -30,38 +30,46 @@ public final class Hit {
    * @param reach how near in inches a line or an edge must be
    */
   public static List<String> at(Job job, Face face, Optional<String> open, Point place, double reach) {
-    List<Placed> placed = new ArrayList<>(open.map(id -> Placed.inside(job, face, id)).orElseGet(() -> Placed.on(job, face)));
-    Collections.reverse(placed);
-    placed.removeIf(p -> !free(face, p) || !touches(p, place, reach));
+    Scene scene = Scene.of(face);
+    Forms forms = new Forms(job);
+    List<SceneNode> nodes = new ArrayList<>(open.map(scene::inside).orElseGet(scene::leaves));
+    Collections.reverse(nodes);
+    nodes.removeIf(n -> !free(n) || !touches(forms, n, place, reach));
     List<String> found = new ArrayList<>();
-    placed.stream().filter(p -> !helps(face, p)).map(Placed::top).forEach(found::add);
-    placed.stream().filter(p -> helps(face, p)).map(Placed::top).forEach(found::add);
+    nodes.stream().filter(n -> !n.helps()).map(SceneNode::top).forEach(found::add);
+    nodes.stream().filter(SceneNode::helps).map(SceneNode::top).forEach(found::add);
     return found.stream().distinct().toList();
   }
 
-  private static boolean helps(Face face, Placed placed) {
-    return placed.item().properties().role() == Role.GUIDE
-        || face.find(placed.top()).filter(t -> t.properties().role() == Role.GUIDE).isPresent();
+  private static boolean free(SceneNode node) {
+    Item top = node.owners().isEmpty() ? node.item() : node.owners().get(0);
+    return node.visible() && !top.properties().locked();
   }
 
-  private static boolean free(Face face, Placed placed) {
-    Optional<Item> top = face.find(placed.top());
-    return placed.item().properties().visible() && top.isPresent()
-        && top.get().properties().visible() && !top.get().properties().locked();
-  }
+  private static boolean touches(Forms forms, SceneNode node, Point place, double reach) {
+    Path path = forms.silhouette(node);
+    return node.item().accept(new Item.Visitor<>() {
+      @Override
+      public Boolean words(Item.Words words) {
+        return Inside.contains(path, place, FINE);
+      }
 
-  private static boolean touches(Placed placed, Point place, double reach) {
-    Path path = placed.silhouette();
-    if (placed.item() instanceof Item.Group) {
-      return Inside.contains(path, place, FINE) || Inside.distance(path, place, FINE) <= reach;
-    }
-    if (placed.item() instanceof Item.Shape) {
-      Item.Shape shape = (Item.Shape) placed.item();
-      double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
-      boolean inFill = (shape.painted() || shape.properties().role().cuts()) && Inside.contains(path, place, FINE);
-      return inFill || Inside.distance(path, place, FINE) <= reach + half;
-    }
-    Box own = new Box(0, 0, placed.item().placement().width(), placed.item().placement().height());
-    return Inside.contains(Shapes.rectangle(own).mapped(placed.toFace()), place, FINE);
+      @Override
+      public Boolean shape(Item.Shape shape) {
+        double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
+        boolean inFill = (shape.painted() || shape.properties().role().cuts()) && Inside.contains(path, place, FINE);
+        return inFill || Inside.distance(path, place, FINE) <= reach + half;
+      }
+
+      @Override
+      public Boolean photo(Item.Photo photo) {
+        return Inside.contains(path, place, FINE);
+      }
+
+      @Override
+      public Boolean group(Item.Group group) {
+        return Inside.contains(path, place, FINE) || Inside.distance(path, place, FINE) <= reach;
+      }
+    });
   }
 }

@@ -2,7 +2,7 @@ package org.zipthimble.core.marks;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -12,7 +12,6 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LineSide;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Texture;
@@ -21,29 +20,23 @@ import org.zipthimble.core.units.Unit;
 /** The marks of a shape: its fill, gradient or pattern, and its line. */
 final class ShapeMarks {
   private final MarkOut out;
-  private final BiConsumer<Item, Affine> art;
+  private final Consumer<Affine> art;
 
-  /** Draws to an output; the art of patterns by a walk that is given. */
-  ShapeMarks(MarkOut out, BiConsumer<Item, Affine> art) {
+  /** Draws to an output; the art of a pattern by what is given, which is told the map from a tile to the shape's box. */
+  ShapeMarks(MarkOut out, Consumer<Affine> art) {
     this.out = out;
     this.art = art;
   }
 
-  Path path(Item.Shape shape, Affine ground) {
+  static Path path(Item.Shape shape, Affine ground) {
     Placement p = shape.placement();
     return shape.outline().within(p.width(), p.height(), p.toGround().then(ground));
-  }
-
-  /** Whether a shape is a line without an inside. */
-  static boolean open(Item.Shape shape) {
-    return shape.outline() instanceof Outline.Straight
-        || shape.outline() instanceof Outline.Ready && ((Outline.Ready) shape.outline()).form().open();
   }
 
   void draw(Item.Shape shape, Affine ground) {
     Path path = path(shape, ground);
     shape.fillStyle().ifPresentOrElse(
-        cover -> cover.accept(new Covering(shape, path, ground)), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
+        style -> style.accept(new Covering(shape, path, ground)), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
     dress(path, Optional.empty(), shape.line(), ground.meanScale());
   }
 
@@ -120,7 +113,7 @@ final class ShapeMarks {
       }
       try (MarkOut.Scope scope = out.clip(path)) {
         for (Affine tile : Tiling.of(tiles, seen.get())) {
-          tiles.art().forEach(item -> art.accept(item, tile.then(box)));
+          art.accept(tile);
         }
       }
       return Optional.empty();

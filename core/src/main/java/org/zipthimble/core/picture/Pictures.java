@@ -18,6 +18,8 @@ public final class Pictures {
   /** The most pixels that are decoded to see whether a picture can be drawn. */
   private static final long TRIED = 12_000_000;
 
+  private static final long TRIED_COARSELY = 1_000_000;
+
   static {
     ImageIO.setUseCache(false);
   }
@@ -79,6 +81,15 @@ public final class Pictures {
   public static BufferedImage decode(Picture picture) throws Trouble {
     BufferedImage image = untouched(picture, 1);
     return picture.retouch().none() ? image : Retoucher.apply(image, picture.retouch(), true);
+  }
+
+  /**
+   * Decodes a picture coarsely, to see whether it can be.
+   *
+   * @throws Trouble when it cannot
+   */
+  public static void tried(Picture picture) throws Trouble {
+    untouched(picture, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels(picture) / TRIED_COARSELY))));
   }
 
   /** How many pixels the file of a picture holds, whatever is kept of them. */

@@ -38,7 +38,8 @@ public final class CutDrawings {
     double x = 0;
     for (Face face : job.faces()) {
       List<CutLine> lines = CutLines.of(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty()).toList();
-      Box box = CutLines.bounds(lines).map(b -> b.union(job.ticket().trim())).orElse(job.ticket().trim());
+      Box trim = job.frame(face).trim();
+      Box box = CutLines.bounds(lines).map(b -> b.union(trim)).orElse(trim);
       Affine place = Affine.move(x - box.x(), -box.y());
       layers.addAll(layers(job, lines.stream().map(l -> l.mapped(place)).toList(), job.faces().size() > 1 ? face.name() + " " : ""));
       right = Math.max(right, x + box.width());

@@ -6,6 +6,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.units.Insets;
 
 /** Crop marks: two short lines outside each corner that point at the trim. Common practice, no source. */
 public final class CropMarks {
@@ -20,23 +21,27 @@ public final class CropMarks {
 
   private CropMarks() {}
 
-  /** How far the marks reach outside the trim, in inches. */
+  /** How far the marks reach outside a side of the trim, in inches. */
   public static double reach(double bleed) {
     return Math.max(GAP, bleed + 1.0 / 32) + LENGTH;
   }
 
+  /** How far they reach outside each side. */
+  public static Insets reach(Insets bleed) {
+    return new Insets(reach(bleed.left()), reach(bleed.top()), reach(bleed.right()), reach(bleed.bottom()));
+  }
+
   /** The eight marks around a trim box. */
-  public static List<Path> around(Box trim, double bleed) {
-    double near = reach(bleed) - LENGTH;
-    double far = reach(bleed);
+  public static List<Path> around(Box trim, Insets bleed) {
+    Insets far = reach(bleed);
     List<Path> marks = new ArrayList<>();
     for (double x : new double[] {trim.x(), trim.right()}) {
-      marks.add(Shapes.line(new Point(x, trim.y() - far), new Point(x, trim.y() - near)));
-      marks.add(Shapes.line(new Point(x, trim.bottom() + near), new Point(x, trim.bottom() + far)));
+      marks.add(Shapes.line(new Point(x, trim.y() - far.top()), new Point(x, trim.y() - far.top() + LENGTH)));
+      marks.add(Shapes.line(new Point(x, trim.bottom() + far.bottom() - LENGTH), new Point(x, trim.bottom() + far.bottom())));
     }
     for (double y : new double[] {trim.y(), trim.bottom()}) {
-      marks.add(Shapes.line(new Point(trim.x() - far, y), new Point(trim.x() - near, y)));
-      marks.add(Shapes.line(new Point(trim.right() + near, y), new Point(trim.right() + far, y)));
+      marks.add(Shapes.line(new Point(trim.x() - far.left(), y), new Point(trim.x() - far.left() + LENGTH, y)));
+      marks.add(Shapes.line(new Point(trim.right() + far.right() - LENGTH, y), new Point(trim.right() + far.right(), y)));
     }
     return marks;
   }

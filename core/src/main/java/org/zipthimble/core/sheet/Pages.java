@@ -12,12 +12,14 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -28,7 +30,6 @@ public final class Pages {
 
   /** The width of a cut line on the bench, in inches. */
   private static final double BENCH_LINE = 0.014;
-
 
   private Pages() {}
 
@@ -50,15 +51,17 @@ public final class Pages {
     return options.sheet().onPaper() ? onPaper(job, face, options) : alone(job, face, options);
   }
 
-  /** The room that an item needs on paper, marks included, in inches. */
-  public static Size needed(Ticket ticket, SheetPlan sheet, boolean bleed) {
-    double around = bleed ? ticket.bleed() : 0;
-    return ticket.finished().grown(sheet.cropMarks() ? CropMarks.reach(around) : around);
+  /** The room that a face needs on paper when its trim lies in the middle, marks included, in inches. */
+  public static Size needed(Frame frame, SheetPlan sheet, boolean bleed) {
+    Insets around = bleed ? frame.bleed() : Insets.NONE;
+    Insets reach = sheet.cropMarks() ? CropMarks.reach(around) : around;
+    return new Size(
+        frame.size().width() + 2 * Math.max(reach.left(), reach.right()), frame.size().height() + 2 * Math.max(reach.top(), reach.bottom()));
   }
 
-  /** The sheet, turned so that the item goes on it if it can. */
-  public static Size oriented(Ticket ticket, SheetPlan sheet, boolean bleed) {
-    Size needed = needed(ticket, sheet, bleed);
+  /** The sheet, turned so that the face goes on it if it can. */
+  public static Size oriented(Frame frame, SheetPlan sheet, boolean bleed) {
+    Size needed = needed(frame, sheet, bleed);
     return goesOn(needed, sheet.paper()) || !goesOn(needed, sheet.paper().swapped()) ? sheet.paper() : sheet.paper().swapped();
   }
 
@@ -67,53 +70,57 @@ public final class Pages {
     return needed.width() <= paper.width() + ROUNDING && needed.height() <= paper.height() + ROUNDING;
   }
 
-  /** Where the trim's top left lies on the page that leaves: on the sheet, or on the item with its bleed; in inches. */
-  public static Point trimOnPage(Job job) {
-    Ticket ticket = job.ticket();
-    if (!job.sheet().onPaper()) {
-      return new Point(ticket.bleed(), ticket.bleed());
-    }
-    Size paper = oriented(ticket, job.sheet(), true);
-    return new Point((paper.width() - ticket.finished().width()) / 2, (paper.height() - ticket.finished().height()) / 2);
+  /** Where the trim's top left lies on the page of a face that leaves: on the sheet, or on the item with its bleed; in inches. */
+  public static Point trimOnPage(Job job, Face face) {
+    Frame frame = job.frame(face);
+    return job.sheet().onPaper() ? middle(frame, oriented(frame, job.sheet(), true)) : new Point(frame.bleed().left(), frame.bleed().top());
+  }
+
+  /** Where the trim's top left lies when the trim lies in the middle of a paper. */
+  private static Point middle(Frame frame, Size paper) {
+    return new Point((paper.width() - frame.size().width()) / 2, (paper.height() - frame.size().height()) / 2);
   }
 
   /** A face as the bench shows it: origin at the trim's top left, nothing cut off, never mirrored. */
   public static DrawnPage bench(Job job, Face face) {
-    Ticket ticket = job.ticket();
+    Frame frame = job.frame(face);
     return new DrawnPage(
-        face.name(), ticket.finished(), ticket.trim(), ticket.bleedBox(),
+        face.name(), frame.size(), frame.trim(), frame.bleedBox(),
         out -> {
           MarkWalk.made(job, face, Affine.IDENTITY, out);
           CutMarks.draw(job, CutLines.own(job, face), Affine.IDENTITY, BENCH_LINE, out);
         });
   }
 
+  /** The bleed of a face as it lies on its page: seen in a mirror its sides change places. */
+  private static Insets around(Frame frame, PageOptions options) {
+    Insets around = options.bleed() ? frame.bleed() : Insets.NONE;
+    return options.mirror() ? around.mirrored() : around;
+  }
+
   private static DrawnPage alone(Job job, Face face, PageOptions options) {
-    double around = options.bleed() ? job.ticket().bleed() : 0;
-    Size size = job.ticket().finished().grown(around);
-    Box trim = new Box(around, around, job.ticket().finished().width(), job.ticket().finished().height());
-    return page(job, face, options, size, trim, around);
+    Frame frame = job.frame(face);
+    Insets around = around(frame, options);
+    Box trim = new Box(around.left(), around.top(), frame.size().width(), frame.size().height());
+    return page(job, face, options, frame.size().grown(around), trim, around);
   }
 
   private static DrawnPage onPaper(Job job, Face face, PageOptions options) throws Trouble {
-    Ticket ticket = job.ticket();
-    Size paper = oriented(ticket, options.sheet(), options.bleed());
-    Size needed = needed(ticket, options.sheet(), options.bleed());
+    Frame frame = job.frame(face);
+    Size paper = oriented(frame, options.sheet(), options.bleed());
+    Size needed = needed(frame, options.sheet(), options.bleed());
     if (!goesOn(needed, paper)) {
-      throw Trouble.of("sheet.tooSmall", about(needed, ticket), Lengths.show(paper, ticket.unit()));
+      throw Trouble.of("sheet.tooSmall", about(needed, job.ticket()), Lengths.show(paper, job.ticket().unit()));
     }
-    double around = options.bleed() ? ticket.bleed() : 0;
-    Box trim = new Box(
-        (paper.width() - ticket.finished().width()) / 2, (paper.height() - ticket.finished().height()) / 2,
-        ticket.finished().width(), ticket.finished().height());
-    return page(job, face, options, paper, trim, around);
+    Point at = middle(frame, paper);
+    return page(job, face, options, paper, new Box(at.x(), at.y(), frame.size().width(), frame.size().height()), around(frame, options));
   }
 
   private static String about(Size size, Ticket ticket) {
     return Lengths.show(size, ticket.unit());
   }
 
-  private static DrawnPage page(Job job, Face face, PageOptions options, Size size, Box trim, double around) {
+  private static DrawnPage page(Job job, Face face, PageOptions options, Size size, Box trim, Insets around) {
     Affine toPage = Affine.move(trim.x(), trim.y());
     Point middle = trim.centre();
     Affine seen = options.mirror()

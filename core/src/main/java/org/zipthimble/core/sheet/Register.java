@@ -1,13 +1,13 @@
 package org.zipthimble.core.sheet;
 
 import java.util.List;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 
 /** Registration marks for a cutter's eye: round black spots outside the corners of what is printed and cut afterwards. */
 public final class Register {
@@ -21,7 +21,7 @@ public final class Register {
 
   /** Whether a face has objects that are printed and cut, so that it needs marks. */
   public static boolean wanted(Face face) {
-    return face.all().stream().anyMatch(i -> i.properties().visible() && i.properties().role() == Role.PRINTS_AND_CUTS);
+    return Scene.of(face).everything().stream().anyMatch(n -> n.cut().isPresent() && n.cutRound());
   }
 
   /** Whether any face of a job needs marks. */

@@ -12,6 +12,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -37,7 +38,7 @@ public final class OwnShelf {
     double width = Math.max(Ticket.LEAST_SIDE, Math.min(Ticket.MOST_SIDE, box.width()));
     double height = Math.max(Ticket.LEAST_SIDE, Math.min(Ticket.MOST_SIDE, box.height()));
     String name = item.properties().name().isBlank() ? "object" : item.properties().name();
-    Job blank = Job.blank(name, Ticket.usual(name, new Size(width, height)).withBleed(0), List.of("object"));
+    Job blank = Job.blank(name, Ticket.usual(name, new Size(width, height)).withBleed(Insets.NONE), List.of("object"));
     Job small = Copies.paste("f1", List.of(item), job.pictures(), -box.x(), -box.y()).change().apply(blank);
     String stem = name.replaceAll("[^\\p{L}\\p{N} -]+", " ").strip();
     stem = stem.isEmpty() ? "object" : stem.substring(0, Math.min(stem.length(), LONGEST_NAME));

@@ -66,13 +66,13 @@ public final class Recovery {
   public void keep(Job job, Optional<Path> file, Instant now) throws Trouble {
     Places.made(folder);
     for (Picture picture : job.pictures().values()) {
-      once(JobJson.file(picture), picture.blob());
+      once(JobDocument.file(picture), picture.blob());
     }
     for (CarriedFont font : job.fonts()) {
       once("fonts/" + font.family() + "/" + font.style() + ".ttf", font.file());
     }
     if (job.colour().own().isPresent()) {
-      once(ColourJson.file(job.colour().own().get()), new Blob(job.colour().own().get().bytes()));
+      once(JobDocument.file(job.colour().own().get()), new Blob(job.colour().own().get().bytes()));
     }
     ObjectNode note = MAPPER.createObjectNode();
     note.put("name", job.name()).put("when", now.toString()).put("program", ProcessHandle.current().pid());

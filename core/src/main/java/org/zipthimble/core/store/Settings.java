@@ -1,17 +1,17 @@
 package org.zipthimble.core.store;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -47,7 +47,7 @@ public record Settings(
   public static final Settings USUAL = new Settings(
       false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of());
 
-  private static final ObjectMapper MAPPER = new ObjectMapper();
+  private static final int VERSION = 2;
 
   /** What a rubber band takes. */
   public enum Band {
@@ -58,10 +58,6 @@ public record Settings(
     /** What it encloses. */
     ENCLOSE;
 
-    static Band of(String word) {
-      return java.util.Arrays.stream(values()).filter(b -> b.name().equalsIgnoreCase(word)).findFirst().orElse(DIRECTION);
-    }
-
     /** Whether a band drawn this way takes only what it encloses. */
     public boolean encloses(boolean toTheRight) {
       return this == ENCLOSE || this == DIRECTION && toTheRight;
@@ -69,7 +65,20 @@ public record Settings(
   }
 
   /** An item of the person's own. */
-  public record OwnItem(String name, Size size, int faces) {}
+  public record OwnItem(String name, Size size, int faces) {
+    /** The longest side in inches. */
+    public static final double MOST_SIDE = 200;
+
+    /** The most faces. */
+    public static final int MOST_FACES = 60;
+
+    /** Checks the ranges. */
+    public OwnItem {
+      if (name == null || size.width() > MOST_SIDE || size.height() > MOST_SIDE || faces < 1 || faces > MOST_FACES) {
+        throw new IllegalArgumentException("an own item is up to " + MOST_SIDE + " in and has 1 to " + MOST_FACES + " faces");
+      }
+    }
+  }
 
   /** Brings figures into range and keeps copies. */
   public Settings {
@@ -83,11 +92,11 @@ public record Settings(
     recent = List.copyOf(recent.subList(0, Math.min(recent.size(), MOST_RECENT)));
   }
 
-  /** Reads settings; where there are none, or they are damaged, the usual ones. */
+  /** Reads settings; where there are none the usual ones. What cannot be read keeps its usual value, of a list what can be read is kept. */
   public static Settings read(Path file) {
     try {
-      JsonNode root = Files.isRegularFile(file) ? MAPPER.readTree(file.toFile()) : MAPPER.createObjectNode();
-      return root != null && root.isObject() ? read(root) : USUAL;
+      JsonNode tree = Files.isRegularFile(file) ? Binding.MAPPER.readTree(file.toFile()) : Binding.MAPPER.createObjectNode();
+      return tree instanceof ObjectNode ? read((ObjectNode) tree) : USUAL;
     } catch (IOException | RuntimeException damaged) {
       return USUAL;
     }
@@ -99,48 +108,53 @@ public record Settings(
    * @throws Trouble when they cannot be written
    */
   public void write(Path file) throws Trouble {
-    ObjectNode root = MAPPER.createObjectNode();
-    root.put("night", night).put("scale", scale).put("screenPpi", screenPpi).put("nudge", nudge).put("snap", snap)
-        .put("band", band.name().toLowerCase(Locale.ROOT)).put("grid", grid).put("gridShown", gridShown).put("sheetOrigin", sheetOrigin);
-    ArrayNode away = root.putArray("putAway");
-    putAway.stream().sorted().forEach(away::add);
-    ArrayNode liked = root.putArray("favourites");
-    favourites.forEach(liked::add);
-    ArrayNode items = root.putArray("own");
-    own.forEach(i -> items.addObject().put("name", i.name()).put("width", i.size().width()).put("height", i.size().height())
-        .put("faces", i.faces()));
-    ArrayNode files = root.putArray("recent");
-    recent.forEach(p -> files.add(p.toString()));
     try {
+      ObjectNode tree = Binding.MAPPER.valueToTree(this);
+      tree.put("version", VERSION);
       Places.made(file.toAbsolutePath().getParent());
-      SafeWrite.write(file, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
+      SafeWrite.write(file, Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree));
     } catch (IOException e) {
       throw Trouble.because(e, "settings.unwritable", file);
     }
   }
 
-  private static Settings read(JsonNode root) {
-    List<OwnItem> own = new ArrayList<>();
-    root.path("own").forEach(i -> {
-      double width = i.path("width").asDouble();
-      double height = i.path("height").asDouble();
-      if (width > 0 && height > 0 && width <= 200 && height <= 200) {
-        own.add(new OwnItem(i.path("name").asText(), new Size(width, height), Math.max(1, Math.min(60, i.path("faces").asInt(1)))));
+  private static Settings read(ObjectNode tree) {
+    JsonNode version = tree.remove("version");
+    if (version == null) {
+      // Version 1 said no version, and the width and height of an own item stood beside its name.
+      tree.path("own").forEach(i -> {
+        if (i instanceof ObjectNode) {
+          ObjectNode item = (ObjectNode) i;
+          ObjectNode size = Binding.MAPPER.createObjectNode();
+          size.set("width", item.remove("width"));
+          size.set("height", item.remove("height"));
+          item.set("size", size);
+        }
+      });
+    }
+    ObjectNode good = Binding.MAPPER.valueToTree(USUAL);
+    tree.fields().forEachRemaining(field -> {
+      if (good.has(field.getKey()) && field.getValue().isArray()) {
+        ArrayNode kept = Binding.MAPPER.createArrayNode();
+        field.getValue().forEach(element -> {
+          if (bound(good.deepCopy().set(field.getKey(), kept.deepCopy().add(element))).isPresent()) {
+            kept.add(element);
+          }
+        });
+        good.set(field.getKey(), kept);
+      } else if (good.has(field.getKey()) && bound(good.deepCopy().set(field.getKey(), field.getValue())).isPresent()) {
+        good.set(field.getKey(), field.getValue());
       }
     });
-    List<Path> recent = new ArrayList<>();
-    root.path("recent").forEach(p -> recent.add(Path.of(p.asText())));
-    return new Settings(
-        root.path("night").asBoolean(), root.path("scale").asDouble(1), root.path("screenPpi").asDouble(),
-        root.path("nudge").asDouble(USUAL_NUDGE), root.path("snap").asBoolean(true), Band.of(root.path("band").asText()),
-        root.path("grid").asDouble(0.25), root.path("gridShown").asBoolean(), root.path("sheetOrigin").asBoolean(),
-        texts(root.path("putAway")), texts(root.path("favourites")), own, recent);
+    return bound(good).orElse(USUAL);
   }
 
-  private static Set<String> texts(JsonNode list) {
-    Set<String> texts = new LinkedHashSet<>();
-    list.forEach(t -> texts.add(t.asText()));
-    return texts;
+  private static Optional<Settings> bound(JsonNode tree) {
+    try {
+      return Optional.of(Binding.MAPPER.treeToValue(tree, Settings.class));
+    } catch (JsonProcessingException | RuntimeException unreadable) {
+      return Optional.empty();
+    }
   }
 
   /** The same with another grid. */
@@ -152,7 +166,7 @@ public record Settings(
   public Settings without(String hint) {
     Set<String> away = new LinkedHashSet<>(putAway);
     away.add(hint);
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, away, favourites, own, recent);
+    return withPutAway(away);
   }
 
   /** The same with every hint shown again. */
@@ -166,26 +180,26 @@ public record Settings(
     if (!liked.remove(key)) {
       liked.add(key);
     }
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, liked, own, recent);
+    return withFavourites(liked);
   }
 
   /** The same with one more item of the person's own; one of the same name gives way. */
   public Settings with(OwnItem item) {
     List<OwnItem> items = new ArrayList<>(own.stream().filter(i -> !i.name().equals(item.name())).toList());
     items.add(item);
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
+    return withOwn(items);
   }
 
   /** The same without one of the person's own items. */
   public Settings without(OwnItem item) {
     List<OwnItem> items = own.stream().filter(i -> !i.equals(item)).toList();
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, items, recent);
+    return withOwn(items);
   }
 
   /** The same with a job as the most recent. */
   public Settings after(Path job) {
     List<Path> files = new ArrayList<>(List.of(job.toAbsolutePath()));
     recent.stream().filter(p -> !p.equals(job.toAbsolutePath())).forEach(files::add);
-    return new Settings(night, scale, screenPpi, nudge, snap, band, grid, gridShown, sheetOrigin, putAway, favourites, own, files);
+    return withRecent(files);
   }
 }

@@ -2,9 +2,6 @@ package org.zipthimble.core.store;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
@@ -14,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.wording.Trouble;
 
@@ -24,7 +20,7 @@ public final class ShopShelf {
   private static final List<String> NAMES = List.of("cobble-lane.json", "tall-window.json", "kettle-transfers.json");
   private static final int MOST_BYTES = 100_000;
   private static final int MOST_OWN = 200;
-  private static final ObjectMapper MAPPER = new ObjectMapper();
+  private static final int VERSION = 2;
 
   private ShopShelf() {}
 
@@ -66,7 +62,7 @@ public final class ShopShelf {
     Places.made(folder);
     String name = card.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     try {
-      SafeWrite.write(folder.resolve((name.isEmpty() ? "card" : name) + ".json"), MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(write(card)));
+      SafeWrite.write(folder.resolve((name.isEmpty() ? "card" : name) + ".json"), Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree(card)));
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }
@@ -82,28 +78,25 @@ public final class ShopShelf {
       throw Trouble.of("shop.unreadable", name);
     }
     try {
-      return read(MAPPER.readTree(bytes));
+      return Binding.MAPPER.treeToValue(newest(Binding.MAPPER.readTree(bytes)), ShopCard.class);
     } catch (IOException | IllegalArgumentException e) {
       throw Trouble.because(e, "shop.unreadable", name);
     }
   }
 
-  static ObjectNode write(ShopCard card) {
-    ObjectNode node = JsonNodeFactory.instance.objectNode();
-    node.put("shop", card.name()).put("to", card.to().name().toLowerCase(Locale.ROOT)).put("bleed", card.bleed()).put("safe", card.safe())
-        .put("ppi", card.ppi()).put("limit", card.limit());
-    ArrayNode formats = node.putArray("formats");
-    card.formats().forEach(formats::add);
-    return node.put("fewest", card.fewest()).put("most", card.most()).put("cropMarks", card.cropMarks()).put("naming", card.naming());
+  private static ObjectNode tree(ShopCard card) {
+    ObjectNode tree = Binding.MAPPER.valueToTree(card);
+    return tree.put("version", VERSION);
   }
 
-  static ShopCard read(JsonNode node) throws Trouble {
-    List<String> formats = new ArrayList<>();
-    for (JsonNode format : Json.list(node, "formats", ShopCard.FORMATS.size())) {
-      formats.add(format.asText());
+  /** The tree of a card as it is bound: version 1 said no version and called the shop's name "shop". */
+  private static JsonNode newest(JsonNode tree) {
+    if (tree instanceof ObjectNode) {
+      ObjectNode card = (ObjectNode) tree;
+      if (card.remove("version") == null && card.has("shop")) {
+        card.set("name", card.remove("shop"));
+      }
     }
-    return new ShopCard(Json.text(node, "shop"), Json.choice(node, "to", Destination.class), Json.number(node, "bleed"), Json.number(node, "safe"),
-        Json.number(node, "ppi"), Json.number(node, "limit"), formats, Json.whole(node, "fewest"), Json.whole(node, "most"), Json.yes(node, "cropMarks"),
-        Json.text(node, "naming"));
+    return tree;
   }
 }

@@ -1,11 +1,7 @@
 package org.zipthimble.core.store;
 
-import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.image.BufferedImage;
 import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
@@ -24,9 +20,9 @@ import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.SheetPlan;
@@ -40,6 +36,7 @@ import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
@@ -52,7 +49,6 @@ public final class ThimbleFile {
 
   private static final double PREVIEW_PIXELS = 480;
   private static final long FIXED_TIME = 315_619_200_000L;
-  private static final ObjectMapper MAPPER = mapper();
 
   private ThimbleFile() {}
 
@@ -104,10 +100,10 @@ public final class ThimbleFile {
 
   private static void pictures(Job job, ZipOutputStream zip) throws IOException {
     for (Picture picture : job.pictures().values()) {
-      keep(zip, JobJson.file(picture), picture.blob());
+      keep(zip, JobDocument.file(picture), picture.blob());
     }
     if (job.colour().own().isPresent()) {
-      put(zip, ColourJson.file(job.colour().own().get()), job.colour().own().get().bytes());
+      put(zip, JobDocument.file(job.colour().own().get()), job.colour().own().get().bytes());
     }
   }
 
@@ -124,7 +120,7 @@ public final class ThimbleFile {
 
   /** The bytes of {@code job.json}. */
   static byte[] json(Job job) throws IOException {
-    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(JobJson.write(job));
+    return Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(JobDocument.of(job));
   }
 
   /**
@@ -162,13 +158,14 @@ public final class ThimbleFile {
       if (json == null) {
         throw Trouble.of("thimble.notJob");
       }
-      JsonNode root = MAPPER.readTree(json);
-      JobJson.version(root);
-      return JobJson.read(root, pictures(root, entries), fonts(entries), profiles(entries));
+      JsonNode tree = Binding.MAPPER.readTree(json);
+      JsonLimits.check(tree);
+      JobDocument document = Binding.MAPPER.readerFor(JobDocument.class).withAttribute(Texts.PROFILES, profiles(entries)).readValue(Upcasters.newest(tree));
+      return document.job(pictures(document, entries), fonts(entries));
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
     } catch (JsonProcessingException e) {
-      throw Trouble.because(e, "thimble.cannotOpen", name, Wording.text("thimble.badJson"));
+      throw Trouble.because(e, "thimble.cannotOpen", name, JsonTrouble.of(e).getMessage());
     } catch (IOException | IllegalArgumentException e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, Wording.text("thimble.damaged"));
     }
@@ -183,12 +180,12 @@ public final class ThimbleFile {
     }
   }
 
-  private static Map<String, Picture> pictures(JsonNode root, Map<String, byte[]> entries) throws Trouble {
+  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries) throws Trouble {
     Map<String, Picture> pictures = new TreeMap<>();
-    for (JsonNode node : Json.list(root, "pictures", ZipEntries.MOST_ENTRIES)) {
-      String id = Json.text(node, "id");
-      String name = Json.text(node, "name");
-      byte[] bytes = entries.get(Json.text(node, "file"));
+    for (JobDocument.Entry entry : document.pictures()) {
+      String id = entry.id();
+      String name = entry.name();
+      byte[] bytes = entries.get(entry.file());
       if (bytes == null) {
         throw Trouble.of("thimble.noPicture", name);
       }
@@ -229,19 +226,16 @@ public final class ThimbleFile {
     Map<String, FontFace> used = new TreeMap<>();
     JobFonts shelf = new JobFonts(job);
     for (Face face : job.faces()) {
-      for (Item item : face.all()) {
-        if (item instanceof Item.Words) {
-          Item.Words words = (Item.Words) item;
-          shelf.find(words.style().family(), words.style().style()).ifPresent(f -> used.put(f.name(), f));
-        }
-      }
+      Scene.of(face).everything().stream().flatMap(n -> n.item().asWords().stream())
+          .forEach(w -> shelf.find(w.style().family(), w.style().style()).ifPresent(f -> used.put(f.name(), f)));
     }
     job.fonts().forEach(c -> shelf.find(c.family(), c.style()).ifPresent(f -> used.put(f.name(), f)));
     return used;
   }
 
   private static byte[] preview(Job job) throws Trouble {
-    double longest = Math.max(job.ticket().finished().width(), job.ticket().finished().height());
+    Size size = job.frame(job.faces().get(0)).size();
+    double longest = Math.max(size.width(), size.height());
     double ppi = PREVIEW_PIXELS / longest;
     PageOptions options = PageOptions.of(false, false, SheetPlan.ALONE);
     try {
@@ -274,12 +268,5 @@ public final class ThimbleFile {
     zip.putNextEntry(entry);
     blob.open().transferTo(zip);
     zip.closeEntry();
-  }
-
-  private static ObjectMapper mapper() {
-    StreamReadConstraints limits = StreamReadConstraints.builder()
-        .maxNestingDepth(120).maxStringLength(5_000_000).maxNumberLength(60).build();
-    return new ObjectMapper(JsonFactory.builder().streamReadConstraints(limits)
-        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
   }
 }

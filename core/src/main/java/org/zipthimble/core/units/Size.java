@@ -18,4 +18,9 @@ public record Size(double width, double height) {
   public Size grown(double border) {
     return new Size(width + 2 * border, height + 2 * border);
   }
+
+  /** The same with something added to each side, in inches. */
+  public Size grown(Insets by) {
+    return new Size(width + by.left() + by.right(), height + by.top() + by.bottom());
+  }
 }

@@ -71,7 +71,7 @@ class OrnamentsTest {
     Job job = PictureIn.grid(Made.card(), "f1", pictures, 2, 0.25).change().apply(Made.card());
     List<Item> items = job.faces().get(0).items();
     assertEquals(4, items.size());
-    assertTrue(items.stream().allMatch(i -> job.ticket().safeBox().contains(i.placement().around(), 1e-9)));
+    assertTrue(items.stream().allMatch(i -> job.frame(job.faces().get(0)).safeBox().contains(i.placement().around(), 1e-9)));
     assertEquals(1.5, items.get(0).placement().width() / items.get(0).placement().height(), 1e-9, "in proportion");
     assertTrue(items.get(2).placement().y() > items.get(0).placement().box().bottom());
   }

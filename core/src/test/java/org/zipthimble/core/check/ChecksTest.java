@@ -12,10 +12,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -118,7 +120,7 @@ class ChecksTest {
   @Test
   void withoutBleedNothingIsAsked() {
     Job job = Made.card(Made.rectangle("i1", 0, 0, 5, 7));
-    assertEquals(List.of(), codes(job.withTicket(job.ticket().withBleed(0))));
+    assertEquals(List.of(), codes(job.withTicket(job.ticket().withBleed(Insets.NONE))));
   }
 
   /** 1575 px over 5.25 in are 300 ppi (arithmetic); less than two thirds of the target would ruin it (common practice). */

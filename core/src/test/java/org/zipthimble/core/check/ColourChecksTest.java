@@ -20,7 +20,6 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.paint.LensPainter;
@@ -116,7 +115,7 @@ class ColourChecksTest {
       if (lens == Lens.NONE) {
         continue;
       }
-      LensView seen = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.WHITE);
+      LensView seen = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.WHITE);
       assertEquals(LIME.green(), seen.at(50, 140).orElseThrow().colour().green());
       int left = seen.image().getRGB(50, 140);
       int right = seen.image().getRGB(150, 141);
@@ -130,7 +129,7 @@ class ColourChecksTest {
           assertEquals(right & 255, right >> 8 & 255, "what is in range is grey");
         }
         case ON_STOCK -> {
-          int blue = LensPainter.paint(page, job.ticket().trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.of(0x5B8FB0))
+          int blue = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.of(0x5B8FB0))
               .image().getRGB(150, 141);
           assertEquals(SLATE.red() * 0x5B / 255, blue >> 16 & 255, 1, "the stock shows through");
           assertEquals(SLATE.rgb(), right & 0xFFFFFF, "on white it is as it was made");
@@ -153,12 +152,12 @@ class ColourChecksTest {
         .withPalette(new Palette(List.of(Swatch.of("slate", SLATE), Swatch.of("beet", Made.BEET)), Colour.WHITE));
     Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
     for (Item item : changed.faces().get(0).items()) {
-      assertTrue(JobColours.of(item).contains(Colour.of(0x556B2F)), item.id());
-      assertFalse(JobColours.of(item).contains(SLATE), item.id());
+      assertTrue(item.colours().contains(Colour.of(0x556B2F)), item.id());
+      assertFalse(item.colours().contains(SLATE), item.id());
     }
     assertEquals("moss", changed.palette().swatches().get(0).name());
     Job other = ColourEdits.repaint(List.of(Swatch.of("one", Made.BEET), Swatch.of("two", SLATE))).change().apply(job);
-    assertTrue(JobColours.of(other.faces().get(0).items().get(0)).contains(Made.BEET), "two colours that change places");
+    assertTrue(other.faces().get(0).items().get(0).colours().contains(Made.BEET), "two colours that change places");
     assertEquals(List.of(Made.BEET, SLATE), ((FillStyle.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream().map(FillStyle.Stop::colour).toList());
     Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
     assertEquals(changed.palette(), again.palette());
@@ -173,7 +172,7 @@ class ColourChecksTest {
     Job flat = ColourEdits.ink(Colour.BLACK, Optional.of(new Ink.Process(Cmyk.BLACK))).change().apply(card);
     Finding finding = Checks.run(flat).stream().filter(f -> f.code().equals("black-flat")).findFirst().orElseThrow();
     assertEquals(5.25 * 7.25, finding.figure(), 1e-9);
-    Job rich = Mends.of(flat, finding).get(0).edit().change().apply(flat);
+    Job rich = Checks.mends(flat, finding).get(0).edit().change().apply(flat);
     assertTrue(Checks.run(rich).stream().noneMatch(f -> f.code().equals("black-flat") || f.code().equals("ink-load")));
     assertEquals(2.4, rich.colour().inking(rich.palette()).of(Colour.BLACK).process().load(), 1e-9);
   }

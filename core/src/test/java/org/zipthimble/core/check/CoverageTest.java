@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Item;
@@ -30,9 +31,9 @@ class CoverageTest {
     return Checks.run(job).stream().map(Finding::code).filter(c -> c.startsWith("bleed")).toList();
   }
 
-  private static Mends.Mend mend(Job job, String key) {
+  private static Mend mend(Job job, String key) {
     Finding finding = Checks.run(job).stream().filter(f -> f.code().startsWith("bleed")).findFirst().orElseThrow();
-    return Mends.of(job, finding).stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
+    return Checks.mends(job, finding).stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
   }
 
   @Test
@@ -40,11 +41,11 @@ class CoverageTest {
     // The bleed is 1/8 in all round a card of 5 x 7 in; the art passes the trim by 0.125, 0.06, 0.03 and 0.
     Job job = Made.card(Made.rectangle("g", -0.125, -0.06, 5.155, 7.06));
     Coverage coverage = trim(job);
-    assertEquals(0.125, coverage.least(Side.LEFT, job.ticket().trim()), 1e-9);
-    assertEquals(0.06, coverage.least(Side.TOP, job.ticket().trim()), 0.0051);
-    assertEquals(0.03, coverage.least(Side.RIGHT, job.ticket().trim()), 0.0051);
-    assertEquals(0, coverage.least(Side.BOTTOM, job.ticket().trim()), 1e-9);
-    assertTrue(Double.isNaN(trim(Made.card(Made.ellipse("e", 1, 1, 2, 2))).least(Side.LEFT, job.ticket().trim())), "nothing near");
+    assertEquals(0.125, coverage.least(Side.LEFT, job.frame(job.faces().get(0)).trim()), 1e-9);
+    assertEquals(0.06, coverage.least(Side.TOP, job.frame(job.faces().get(0)).trim()), 0.0051);
+    assertEquals(0.03, coverage.least(Side.RIGHT, job.frame(job.faces().get(0)).trim()), 0.0051);
+    assertEquals(0, coverage.least(Side.BOTTOM, job.frame(job.faces().get(0)).trim()), 1e-9);
+    assertTrue(Double.isNaN(trim(Made.card(Made.ellipse("e", 1, 1, 2, 2))).least(Side.LEFT, job.frame(job.faces().get(0)).trim())), "nothing near");
   }
 
   @Test
@@ -74,7 +75,7 @@ class CoverageTest {
     Job job = Made.card(Made.rectangle("g", 0, 0, 5, 7));
     Job mended = mend(job, "mend.stretch").edit().change().apply(job);
     assertTrue(codes(mended).isEmpty());
-    assertEquals(job.ticket().bleedBox().width(), mended.faces().get(0).items().get(0).placement().width(), 1e-9);
+    assertEquals(job.frame(job.faces().get(0)).bleedBox().width(), mended.faces().get(0).items().get(0).placement().width(), 1e-9);
     Picture picture = Made.picture(1500, 2100);
     Job photo = Made.with(picture, Made.photo("p", picture, 0, 0, 5, 7));
     Job grown = mend(photo, "mend.stretch").edit().change().apply(photo);

@@ -15,6 +15,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -92,9 +93,9 @@ class ComfortEditsTest {
     Job grouped = done(two(), Grouping.group("f1", Set.of("i1", "i2")));
     String group = face(grouped).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
     Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.withTurn(30)));
-    Box before = Grounds.around(face(turned), item(turned, "i1"));
+    Box before = Scene.of(face(turned)).around(item(turned, "i1"));
     Job apart = done(turned, Grouping.ungroup("f1", Set.of(group)));
-    Box after = Grounds.around(face(apart), item(apart, "i1"));
+    Box after = Scene.of(face(apart)).around(item(apart, "i1"));
     assertEquals(before.x(), after.x(), EXACT);
     assertEquals(before.bottom(), after.bottom(), EXACT);
   }
@@ -106,13 +107,13 @@ class ComfortEditsTest {
     Job both = done(one, Grouping.group("f1", Set.of(inner, "i3")));
     String outer = face(both).items().get(0).id();
     assertEquals(Optional.of(inner), face(both).holder("i1").map(Item::id));
-    Affine ground = Grounds.under(face(both), "i1");
+    Affine ground = Scene.of(face(both)).under("i1");
     assertEquals(new Point(1, 1), ground.apply(new Point(item(both, "i1").placement().x(), item(both, "i1").placement().y())));
-    assertEquals(ground, Grounds.all(face(both)).get("i1"));
-    assertEquals(Grounds.inside(face(both), Optional.of(inner)), ground);
+    assertEquals(ground, Scene.of(face(both)).under("i1"));
+    assertEquals(Scene.of(face(both)).inside(Optional.of(inner)), ground);
     Job moved = done(both, Grouping.inside("f1", inner, Edits.place("f1", Set.of("i1"), "edit.move", p -> p.moved(-0.5, 0))));
     assertEquals(0.5, item(moved, outer).placement().x(), EXACT, "both boxes fit again");
-    assertEquals(new Box(3, 2, 0.5, 0.5), Grounds.around(face(moved), item(moved, "i2")));
+    assertEquals(new Box(3, 2, 0.5, 0.5), Scene.of(face(moved)).around(item(moved, "i2")));
   }
 
   @Test
@@ -155,7 +156,7 @@ class ComfortEditsTest {
 
   @Test
   void aBorderKeepsItsDistanceFromTheTrimToItsOuterEdge() {
-    Item.Shape border = Looks.border("i9", two().ticket(), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
+    Item.Shape border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
     assertEquals(0.25 + 0.05, border.placement().x(), EXACT, "half of 7.2 pt is 0.05 in");
     assertEquals(5 - 2 * 0.3, border.placement().width(), EXACT);
     assertEquals(0.1, ((Outline.Rectangle) border.outline()).radius());

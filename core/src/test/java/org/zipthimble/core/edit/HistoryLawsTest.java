@@ -12,6 +12,8 @@ import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.job.Look;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.colour.Blend;
@@ -120,7 +122,7 @@ class HistoryLawsTest {
         case 12 -> Edits.order(face.id(), id, r.nextInt(8));
         case 13 -> Copies.duplicate(face.id(), some, Copies.STEP, Copies.STEP);
         case 14 -> r.nextBoolean() ? Grouping.group(face.id(), some) : Grouping.ungroup(face.id(), some);
-        case 15 -> Edits.ticket("edit.ticket.size", t -> t.sized(new Size(1 + r.nextInt(10), 1 + r.nextInt(10))).withBleed(r.nextInt(4) / 16.0));
+        case 15 -> Edits.ticket("edit.ticket.size", t -> t.sized(new Size(1 + r.nextInt(10), 1 + r.nextInt(10))).withBleed(Insets.all(r.nextInt(4) / 16.0)));
         case 16 -> Edits.sheet(s -> new SheetPlan(r.nextBoolean(), new Size(11, 17), r.nextBoolean()));
         case 17 -> Copies.grid(face.id(), some, 1 + r.nextInt(3), 1 + r.nextInt(2), r.nextDouble(), 0.1);
         case 18 -> Copies.onAllFaces(face.id(), some);
@@ -135,7 +137,7 @@ class HistoryLawsTest {
         case 26 -> Looks.round(face.id(), some, r.nextDouble());
         case 27 -> Shaping.combine(face.id(), some, Way.values()[r.nextInt(Way.values().length)]);
         case 28 -> Shaping.offset(face.id(), some, new LiveEffect.Rings(List.of(0.1, 0.05 + r.nextDouble() * 0.2), Corner.values()[r.nextInt(3)], r.nextBoolean(), r.nextBoolean(), 128,
-            new LiveEffect.Look(Optional.empty(), Optional.empty())));
+            new Look(Optional.empty(), Optional.empty())));
         case 29 -> Shaping.repeat(face.id(), some, r.nextBoolean() ? new Pattern.Grid(2, 1 + r.nextInt(2), 0.1, 0.1, r.nextBoolean())
             : new Pattern.Round(3, new Point(2, 2), true, r.nextBoolean()));
         case 30 -> Shaping.permanent(face.id(), some);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.colour.Colour;
@@ -26,7 +27,8 @@ import org.zipthimble.core.job.LineSide;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.marks.RecordingOut;
 import org.zipthimble.core.sheet.Pages;
 
@@ -80,7 +82,7 @@ class LiveTest {
   /** Steiner's formula again, on a live group that is then made larger: the distance stays true. */
   @Test
   void anOffsetKeepsItsDistanceWhateverTheSize() {
-    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new LiveEffect.Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Look(Optional.empty(), Optional.empty()));
     Job job = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1)), Shaping.offset("f1", Set.of("i1"), rings));
     double grown = 2 + 6 * 0.25 + Math.PI * 0.0625;
     assertEquals(grown, area(job, top(job)), 2e-3);
@@ -91,7 +93,7 @@ class LiveTest {
 
   @Test
   void ringsMadePermanentAreAShapeUnderTheOriginal() {
-    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new LiveEffect.Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Look(Optional.empty(), Optional.empty()));
     Job job = done(two(), Shaping.combine("f1", Set.of("i1", "i2"), Way.TAKE_AWAY));
     Job ringed = done(job, Shaping.offset("f1", Set.of(top(job).id()), rings));
     Job fixed = done(ringed, Shaping.permanent("f1", Set.of(top(ringed).id())));
@@ -106,9 +108,9 @@ class LiveTest {
     Job filled = done(one, Shaping.repeat("f1", Set.of("i1"), new Pattern.Fill(5, 0.2)));
     Box box = Measure.bounds(new Forms(filled).outline(top(filled))).orElseThrow();
     assertEquals(5, box.width(), 1e-9, "the last one ends where the width does");
-    assertEquals(5, Placed.on(filled, filled.faces().get(0)).size(), "5 x 0.75 and 4 gaps of 0.3125");
+    assertEquals(5, Scene.of(filled.faces().get(0)).leaves().size(), "5 x 0.75 and 4 gaps of 0.3125");
     Job round = done(one, Shaping.repeat("f1", Set.of("i1"), new Pattern.Round(12, new Point(2, 3), true, false)));
-    for (Placed placed : Placed.on(round, round.faces().get(0))) {
+    for (SceneNode placed : Scene.of(round.faces().get(0)).leaves()) {
       Point middle = placed.toFace().apply(new Point(0.375, 0.25));
       assertEquals(new Point(2, 3).distance(new Point(0.375, 0.25)), middle.distance(new Point(2, 3)), 1e-9);
     }
@@ -158,7 +160,7 @@ class LiveTest {
     assertEquals(2 + Math.tan(Math.toRadians(30)), top(slanted).placement().around().width(), 1e-9);
     Job held = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1).with(new Placement(1, 1, 2, 1, 20, 15, true)), Made.rectangle("i2", 4, 4, 1, 1)), Grouping.group("f1", Set.of("i1", "i2")));
     Job squashed = done(held, Edits.place("f1", Set.of(top(held).id()), "edit.resize", p -> Reshape.widened(p, p.width() * 1.7, false)));
-    double seen = Extent.area(Placed.on(squashed, squashed.faces().get(0)).get(0).silhouette());
+    double seen = Extent.area(new Forms(squashed).silhouette(Scene.of(squashed.faces().get(0)).leaves().get(0)));
     Job free = done(squashed, Grouping.ungroup("f1", Set.of(top(held).id())));
     assertEquals(seen, area(free, free.faces().get(0).items().get(0)), 1e-9, "nothing is lost when a squashed group is let go");
   }

@@ -20,7 +20,8 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
@@ -58,7 +59,7 @@ class MountsTest {
     BufferedImage image = painted(job);
     assertEquals(0xFFFFFF, image.getRGB(115, 115) & 0xFFFFFF, "outside the ellipse, inside its box");
     assertFalse((image.getRGB(262, 212) & 0xFFFFFF) == 0xFFFFFF, "the picture in the middle");
-    Placed placed = Placed.on(job, job.faces().get(0)).get(0);
+    SceneNode placed = Scene.of(job.faces().get(0)).leaves().get(0);
     assertEquals(200, PictureResolution.of(job, placed), 0.01, "600 pixels fill 3 in, 400 fill 2 in");
     assertEquals(job, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(job))), "saved and opened again");
   }
@@ -68,7 +69,7 @@ class MountsTest {
     Item.Words word = Made.words("i1", "SWAP", 0.5, 1, 4, 2, Made.style("Figtree", "Bold", 90));
     Job job = done(Made.with(A, word, Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
     assertEquals("SWAP", ((Item.Words) mount(job).members().get(0)).text(), "the word stays a word");
-    assertTrue(ShownPicture.by(mount(job), job.pictures()).isPresent());
+    assertTrue(mount(job).shown(job.pictures()).isPresent());
     int coloured = 0;
     BufferedImage image = painted(job);
     for (int y = 0; y < image.getHeight(); y += 3) {
@@ -84,11 +85,11 @@ class MountsTest {
   void fillFitAndTrueScaleAreExact() {
     Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
     Item mount = mount(job);
-    assertEquals(400 / 3.0, ShownPicture.by(mount, job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    assertEquals(400 / 3.0, mount.shown(job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.fitting(job, mount))));
-    assertEquals(200, ShownPicture.by(mount(fit), fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    assertEquals(200, mount(fit).shown(fit.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     Job real = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.zoomAt(job, mount, 300))));
-    assertEquals(300, ShownPicture.by(mount(real), real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
+    assertEquals(300, mount(real).shown(real.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     PictureFit turned = PictureFit.FILLING.withTurn(45);
     // Turned by 45 degrees a square of 3 in needs a picture 3 sqrt 2 in across in both directions.
     assertEquals(3 * Math.sqrt(2) / 400, turned.inchesPerPixel(600, 400, 3, 3), 1e-9);
@@ -128,7 +129,7 @@ class MountsTest {
     Item.Photo photo = (Item.Photo) swapped.faces().get(0).find("i9").orElseThrow();
     assertEquals(A.id(), photo.pictureId());
     // The frame of 2 x 1 shows three quarters of the height of a picture of 3 x 2.
-    assertEquals(0.75, photo.retouch().crop().height(), 1e-9);
+    assertEquals(0.75, photo.retouching().crop().height(), 1e-9);
     assertTrue(org.zipthimble.core.arrange.Resizing.squash(swapped, photo).isEmpty(), "not squashed");
     Job out = done(swapped, Mounts.takeOut("f1", mount));
     assertTrue(mount(out).pictureIds().isEmpty());
@@ -141,8 +142,8 @@ class MountsTest {
     Retouch like = Retouch.NONE.looking(PictureLook.SEED_PACKET, 0.7).withTones(Tones.NONE.withWarmth(0.2));
     Job agreed = done(job, PictureEdits.agree(Optional.empty(), like));
     agreed.faces().get(0).items().forEach(i -> {
-      assertEquals(PictureLook.SEED_PACKET, ShownPicture.retouch(i).orElseThrow().look());
-      assertEquals(0.2, ShownPicture.retouch(i).orElseThrow().tones().warmth());
+      assertEquals(PictureLook.SEED_PACKET, i.retouch().orElseThrow().look());
+      assertEquals(0.2, i.retouch().orElseThrow().tones().warmth());
     });
   }
 
@@ -159,21 +160,21 @@ class MountsTest {
     Point still = PictureEdits.toPicture(cropped, after, Affine.IDENTITY).orElseThrow().apply(place);
     assertEquals(whole.x(), still.x(), 1e-6);
     assertEquals(whole.y(), still.y(), 1e-6);
-    assertEquals(200, ShownPicture.by(after, cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
+    assertEquals(200, after.shown(cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
     Job rubbed = done(cropped, PictureEdits.rub("f1", "i1", new BrushStroke(List.of(still), 0.02, 0, false)));
-    assertEquals(1, ShownPicture.retouch(rubbed.faces().get(0).items().get(0)).orElseThrow().rubs().size());
+    assertEquals(1, rubbed.faces().get(0).items().get(0).retouch().orElseThrow().rubs().size());
   }
 
   @Test
   void relinkingKeepsWhatWasDoneAndReplacingFitsTheFrame() {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouch(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
     Job job = Made.with(A, photo);
     Item.Photo linked = (Item.Photo) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
     assertEquals(B.id(), linked.pictureId());
-    assertEquals(photo.retouch(), linked.retouch());
+    assertEquals(photo.retouching(), linked.retouching());
     Job replaced = done(job, PictureEdits.replace("f1", "i1", B));
     Item.Photo other = (Item.Photo) replaced.faces().get(0).items().get(0);
-    assertEquals(PictureLook.ALMANAC, other.retouch().look());
+    assertEquals(PictureLook.ALMANAC, other.retouching().look());
     assertEquals(photo.placement(), other.placement());
     assertEquals(Set.of(B.id()), replaced.pictures().keySet(), "the old one is not carried along");
   }
@@ -185,18 +186,18 @@ class MountsTest {
     Job job = Made.with(A, photo);
     Job half = done(job, PictureEdits.frame(job, "f1", "i1", photo.placement().boxed(1, 1, 1.5, 2)));
     Item.Photo cropped = (Item.Photo) half.faces().get(0).items().get(0);
-    assertEquals(new Box(0, 0, 0.5, 1), cropped.retouch().crop());
+    assertEquals(new Box(0, 0, 0.5, 1), cropped.retouching().crop());
     assertEquals(1.5, cropped.placement().width(), 1e-9);
     Job out = done(half, PictureEdits.frame(half, "f1", "i1", cropped.placement().boxed(1, 1, 9, 2)));
     assertEquals(3, out.faces().get(0).items().get(0).placement().width(), 1e-9, "no farther than the picture goes");
     Job slid = done(half, PictureEdits.slide("f1", "i1", -0.5, 0, 1));
     Item.Photo moved = (Item.Photo) slid.faces().get(0).items().get(0);
-    assertEquals(0.25, moved.retouch().crop().x(), 1e-9);
+    assertEquals(0.25, moved.retouching().crop().x(), 1e-9);
     assertEquals(cropped.placement(), moved.placement(), "the frame stays");
     Item.Photo near = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 2)).faces().get(0).items().get(0);
-    assertEquals(0.25, near.retouch().crop().width(), 1e-9);
+    assertEquals(0.25, near.retouching().crop().width(), 1e-9);
     Item.Photo far = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 0.1)).faces().get(0).items().get(0);
-    assertEquals(0.5, far.retouch().crop().width(), 1e-9, "its height is all there already");
+    assertEquals(0.5, far.retouching().crop().width(), 1e-9, "its height is all there already");
   }
 
   /** Ungrouped, a mount gives back its outline and its picture; made permanent it stays, for it would lose the picture. */

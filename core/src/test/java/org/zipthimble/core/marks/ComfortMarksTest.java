@@ -13,6 +13,7 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
@@ -88,16 +89,16 @@ class ComfortMarksTest {
   @Test
   void theTrimLiesOnThePageAsTheSheetSays() {
     Job job = Made.card(Made.background("i1"));
-    assertEquals(new Point(0.125, 0.125), Pages.trimOnPage(job));
+    assertEquals(new Point(0.125, 0.125), Pages.trimOnPage(job, job.faces().get(0)));
     Job onPaper = Edits.sheet(s -> new org.zipthimble.core.job.SheetPlan(true, s.paper(), true)).change().apply(job);
-    assertEquals(new Point(1.75, 2), Pages.trimOnPage(onPaper), "letter less 5 x 7, halved");
+    assertEquals(new Point(1.75, 2), Pages.trimOnPage(onPaper, onPaper.faces().get(0)), "letter less 5 x 7, halved");
   }
 
   @Test
   void membersKnowWhoHoldsThem() {
     Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     Item group = face(job).items().get(0);
-    assertEquals(2, Placed.inside(job, face(job), group.id()).size());
+    assertEquals(2, Scene.of(face(job)).inside(group.id()).size());
     assertEquals(List.of("i1", "i2"), face(job).beside("i1").stream().map(Item::id).toList());
     assertEquals(List.of(group), face(job).beside(group.id()));
   }

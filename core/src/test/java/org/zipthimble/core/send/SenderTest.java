@@ -24,6 +24,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
@@ -76,7 +77,7 @@ class SenderTest {
   @Test
   void boxesInMillimetresAreTrueToo() throws Exception {
     Job a6 = job();
-    Job metric = a6.withTicket(a6.ticket().sized(new Size(105 / 25.4, 148 / 25.4)).withBleed(3 / 25.4));
+    Job metric = a6.withTicket(a6.ticket().sized(new Size(105 / 25.4, 148 / 25.4)).withBleed(Insets.all(3 / 25.4)));
     send(metric, "a6.pdf", 300, PageOptions.of(metric));
     PdfMeasure exact = PdfMeasure.of("a6.pdf", Files.readAllBytes(folder.resolve("a6.pdf")));
     assertEquals(111 / 25.4 * 72, exact.pages().get(0).media().width(), 0.001);

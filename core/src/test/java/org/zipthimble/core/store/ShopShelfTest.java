@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
@@ -45,13 +46,13 @@ class ShopShelfTest {
   void ownCardsAreKeptAndBrokenOnesLeaveTheOthersAlone() throws Exception {
     ShopCard own = new ShopCard("Back Room Print", Destination.PRINT_SHOP, 0.1875, 0.25, 250, 2.6, List.of("pdf"), 1, 8, true, "{item}-{version}");
     ShopShelf.keep(folder, own);
-    Files.writeString(folder.resolve("broken.json"), "{ \"shop\": 3 ");
+    Files.writeString(folder.resolve("broken.json"), "{ \"name\": 3 ");
     assertEquals(List.of(own), ShopShelf.own(folder));
     assertEquals(List.of(), ShopShelf.own(folder.resolve("none")));
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"2.8 | 9", "150.0 | 5", "[\"pdf\",\"tiff\"] | [\"docx\"]", "\"shop\" | \"shoop\"", "{ | [", "print_shop | moon"})
+  @CsvSource(delimiter = '|', value = {"2.8 | 9", "150.0 | 5", "[\"pdf\",\"tiff\"] | [\"docx\"]", "\"name\" | \"nmae\"", "{ | [", "print_shop | moon"})
   void aCardThatIsNoneIsRefusedWithASentence(String from, String to) throws Exception {
     ShopShelf.keep(folder, poster());
     String text = Files.readString(folder.resolve("tall-window-posters.json")).replaceAll("\\s+:\\s+", " : ").replace("[ \"pdf\", \"tiff\" ]", "[\"pdf\",\"tiff\"]");
@@ -66,13 +67,13 @@ class ShopShelfTest {
   void theTicketKeepsToTheCardOnceItIsChosenAndIsToldWhenItNoLongerDoes() {
     Job job = Made.card(Made.rectangle("g", -0.3, -0.3, 5.6, 7.6));
     Job at = ColourEdits.shop(poster()).change().apply(job);
-    assertEquals(0.25, at.ticket().bleed());
-    assertEquals(0.5, at.ticket().safe());
+    assertEquals(Insets.all(0.25), at.ticket().bleed());
+    assertEquals(Insets.all(0.5), at.ticket().safe());
     assertEquals(2.8, at.colour().limit());
     assertEquals(300, at.ticket().ppi(), "more than asked for stays");
     assertEquals(Destination.PRINT_SHOP, at.colour().to());
     assertEquals(List.of(), codes(at));
-    Job less = at.withTicket(at.ticket().withBleed(0.125).withSafe(0.125).withPpi(100)).withColour(at.colour().withLimit(3).withTo(Destination.HOME_PRINTER));
+    Job less = at.withTicket(at.ticket().withBleed(Insets.all(0.125)).withSafe(Insets.all(0.125)).withPpi(100)).withColour(at.colour().withLimit(3).withTo(Destination.HOME_PRINTER));
     assertEquals(List.of("shop-bleed", "shop-safe", "shop-ppi", "shop-colour", "shop-limit"), codes(less));
     assertEquals(List.of(), codes(less.withColour(less.colour().withShop(Optional.empty()))));
   }

@@ -75,8 +75,8 @@ class ThimbleFileTest {
     assertEquals("job.json", entries.keySet().iterator().next());
     JsonNode json = new ObjectMapper().readTree(entries.get("job.json"));
     assertEquals("zip-thimble-job", json.get("format").textValue());
-    assertEquals(5, json.get("version").intValue());
-    assertEquals(5.0, json.get("ticket").get("width").doubleValue());
+    assertEquals(6, json.get("version").intValue());
+    assertEquals(5.0, json.get("ticket").get("finished").get("width").doubleValue());
     assertEquals(1, entries.keySet().stream().filter(n -> n.startsWith("pictures/")).count(), "two uses, one copy");
     assertArrayEquals(PICTURE.blob().bytes(), entries.get("pictures/" + PICTURE.id() + ".jpg"));
     assertTrue(entries.containsKey("fonts/Fraunces/Italic.ttf"));
@@ -93,7 +93,7 @@ class ThimbleFileTest {
   void aFontThatIsNotBundledTravelsWithTheJob() throws Exception {
     byte[] ttf = BundledFonts.shelf().find("Caveat", "Bold").orElseThrow().bytes();
     Job plain = Made.card(Made.words("i1", "Beans", 1, 1, 3, 1, Made.style("Barn Hand", "Bold", 20)));
-    Job job = Job.of(plain.name(), plain.ticket(), plain.faces(), plain.sheet(), plain.pictures(),
+    Job job = Job.of(plain.name(), plain.ticket(), plain.faces(), plain.pictures()).withFonts(
         List.of(new CarriedFont("Barn Hand", "Bold", new Blob(ttf))));
     Job opened = ThimbleFile.read("x", new ByteArrayInputStream(ThimbleFile.bytes(job)));
     assertEquals(job, opened);
@@ -104,9 +104,9 @@ class ThimbleFileTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "\"version\" : 5 | \"version\" : 9 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
-    "\"width\" : 5.0 | \"width\" : -5.0 | damaged", "\"width\" : 5.0 | \"width\" : \"5\" | width", "\"bleed\" : 0.125 | \"bled\" : 0.125 | bleed",
-    "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | damaged", "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",
+    "\"version\" : 6 | \"version\" : 9 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
+    "\"width\" : 5.0 | \"width\" : -5.0 | finished", "\"width\" : 5.0 | \"width\" : \"5\" | width", "\"bleed\" : { | \"bled\" : { | bleed",
+    "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | out of range", "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",
     "zip-thimble-job | other-job | not a Zip Thimble job", "\"x\" : 1.0 | \"x\" : 1e400 | x", "{ | [ | description"})
   void aChangedDescriptionIsRefusedWithASentence(String from, String to, String told) throws Exception {
     Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
@@ -243,7 +243,7 @@ class ThimbleFileTest {
         .withTones(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).withTint(Optional.of(Made.BEET)).withEnlarged(2.5);
     Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
         0.01, 0.02, Blend.SOFT_LIGHT);
-    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouch(all);
+    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouching(all);
     Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
     Job job = Made.with(PICTURE, photo.with(photo.properties().withEffects(effects)), foil);
     byte[] bytes = ThimbleFile.bytes(job);

@@ -45,7 +45,7 @@ class VersionsTest {
     Job again = ThimbleFile.read(name, new ByteArrayInputStream(saved));
     assertEquals(job, again);
     assertEquals(said(job), said(again));
-    assertTrue(new String(ThimbleFile.json(again), StandardCharsets.UTF_8).contains("\"version\" : " + JobJson.VERSION));
+    assertTrue(new String(ThimbleFile.json(again), StandardCharsets.UTF_8).contains("\"version\" : " + JobDocument.VERSION));
   }
 
   private static InputStream resource(String name) throws IOException {

@@ -14,10 +14,11 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.paint.LensView;
@@ -35,7 +36,7 @@ final class ArtPainter {
   private static final long REST = 25;
 
   private final Halvings pictures;
-  private Optional<Memo> kept = Optional.empty();
+  private Optional<Layers> kept = Optional.empty();
   private volatile Optional<LensView> seen = Optional.empty();
 
   /**
@@ -60,7 +61,7 @@ final class ArtPainter {
   }
 
   /** What is kept during a drag: the run of objects that change, and the pictures below, above and of them. */
-  private record Memo(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
+  private record Layers(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
 
   ArtPainter(Halvings pictures) {
     this.pictures = pictures;
@@ -111,7 +112,7 @@ final class ArtPainter {
       kept = Optional.empty();
       return whole(asked, face);
     }
-    Memo layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
+    Layers layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
     kept = Optional.of(layers);
     return composed(asked, face, layers);
   }
@@ -124,12 +125,11 @@ final class ArtPainter {
   private BufferedImage whole(Asked asked, Face face) {
     DrawnPage page = Pages.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
-    return FacePainter.paint(page, within, !asked.trimmed() && outside(asked.shown(), face, within), mixing(face), asked.toPixels(), asked.width(), asked.height(), pictures);
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face), asked.toPixels(), asked.width(), asked.height(), pictures);
   }
 
-  private static boolean outside(Job job, Face face, Box within) {
-    return Placed.on(job, face).stream().anyMatch(p -> !within.grown(0.02).contains(p.toFace().apply(
-        new Box(0, 0, p.item().placement().width(), p.item().placement().height())), 0));
+  private static boolean outside(Face face, Box within) {
+    return Scene.of(face).leaves().stream().anyMatch(n -> !within.grown(0.02).contains(n.around(), 0));
   }
 
   /** The first and one past the last place whose objects differ; nothing when others lie between them. */
@@ -150,12 +150,12 @@ final class ArtPainter {
     return count == 0 || count != to - from ? new int[0] : new int[] {from, to};
   }
 
-  private Memo keep(Asked asked, Face face, int[] run) {
+  private Layers keep(Asked asked, Face face, int[] run) {
     Face before = asked.base().face(asked.faceId()).orElseThrow();
     BufferedImage below = layer(asked, before.items().subList(0, run[0]), 0);
     BufferedImage above = layer(asked, before.items().subList(run[1], before.items().size()), 0);
     Optional<BufferedImage> moving = asked.moved().map(d -> layer(asked, before.items().subList(run[0], run[1]), margin(asked)));
-    return new Memo(asked, run[0], run[1], below, above, moving);
+    return new Layers(asked, run[0], run[1], below, above, moving);
   }
 
   private static int margin(Asked asked) {
@@ -169,7 +169,7 @@ final class ArtPainter {
     return FacePainter.paint(Pages.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
   }
 
-  private BufferedImage composed(Asked asked, Face face, Memo layers) {
+  private BufferedImage composed(Asked asked, Face face, Layers layers) {
     BufferedImage art = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D g = art.createGraphics();
     g.drawImage(layers.below(), 0, 0, null);
@@ -183,14 +183,15 @@ final class ArtPainter {
     }
     g.drawImage(layers.above(), 0, 0, null);
     g.dispose();
-    return framed(asked, art);
+    return framed(asked, face, art);
   }
 
   /** What lies outside the bleed is faint, or not there at all on a clean bench. */
-  private static BufferedImage framed(Asked asked, BufferedImage art) {
+  private static BufferedImage framed(Asked asked, Face face, BufferedImage art) {
     BufferedImage out = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D g = out.createGraphics();
-    Box within = asked.toPixels().apply(asked.trimmed() ? asked.shown().ticket().trim() : asked.shown().ticket().bleedBox());
+    Frame frame = asked.shown().frame(face);
+    Box within = asked.toPixels().apply(asked.trimmed() ? frame.trim() : frame.bleedBox());
     if (!asked.trimmed()) {
       g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) FAINT));
       g.drawImage(art, 0, 0, null);

@@ -198,13 +198,13 @@ public final class BenchPane extends BorderPane {
     Unit shown = session.unit();
     boolean atSheet = session.preferences().now().sheetOrigin();
     List<Object> key = List.of(now, shown, atSheet, view.getWidth(), view.getHeight(),
-        atSheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0));
+        atSheet ? Pages.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0));
     if (key.equals(rulersShown)) {
       return;
     }
     rulersShown = key;
     unit.setText(shown.sign());
-    Point origin = atSheet ? Pages.trimOnPage(session.shownProperty().get()) : new Point(0, 0);
+    Point origin = atSheet ? Pages.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0);
     Viewport from = now.moved(-origin.x() * now.scale(), -origin.y() * now.scale());
     across.show(from, shown, view.getWidth());
     down.show(from, shown, view.getHeight());

@@ -19,7 +19,8 @@ import javafx.scene.layout.Pane;
 import org.zipthimble.core.arrange.Hint;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -27,9 +28,7 @@ import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
@@ -189,7 +188,7 @@ final class BenchView extends Pane {
   }
 
   private void redraw() {
-    lens.whole(session.shownProperty().get().ticket().bleedBox());
+    lens.whole(session.frame().bleedBox());
     redrawLines();
     if (getWidth() < 1 || getHeight() < 1) {
       return;
@@ -250,33 +249,28 @@ final class BenchView extends Pane {
 
   private void redrawFixed(Viewport view) {
     Job job = session.shownProperty().get();
-    Ticket ticket = job.ticket();
+    Frame frame = session.frame();
     if (clean.get()) {
-      under.getChildren().setAll(TicketLines.trimmed(ticket, job.palette().stock(), view));
+      under.getChildren().setAll(TicketLines.trimmed(frame, job.palette().stock(), view));
       fixed.getChildren().clear();
       return;
     }
-    under.getChildren().setAll(TicketLines.paper(ticket, job.palette().stock(), view));
+    under.getChildren().setAll(TicketLines.paper(frame, job.palette().stock(), view));
     List<Node> nodes = new ArrayList<>();
     if (session.preferences().now().gridShown()) {
-      nodes.addAll(Chalk.grid(ticket.bleedBox(), session.preferences().now().grid(), view));
+      nodes.addAll(Chalk.grid(frame.bleedBox(), session.preferences().now().grid(), view));
     }
-    nodes.addAll(TicketLines.of(ticket, view));
-    nodes.addAll(Chalk.guides(session.face(), ticket, view, getWidth(), getHeight()));
+    nodes.addAll(TicketLines.of(frame, view));
+    nodes.addAll(Chalk.guides(session.face(), frame.size(), view, getWidth(), getHeight()));
     findings(view, nodes);
     fixed.getChildren().setAll(nodes);
   }
 
   private void guideObjects(Viewport view, List<Node> nodes) {
     targets.empty(view, nodes);
-    if (session.face().all().stream().noneMatch(i -> i.properties().role() == Role.GUIDE)) {
-      return;
-    }
-    for (Placed placed : Placed.on(session.job(), session.face())) {
-      if (placed.item().properties().visible() && placed.item().properties().role() == Role.GUIDE) {
-        nodes.add(DrawnNodes.path(placed.silhouette(), view, "guide-object"));
-      }
-    }
+    Forms forms = new Forms(session.shownProperty().get());
+    Scene.of(session.face()).leaves().stream().filter(n -> n.visible() && n.helps())
+        .forEach(n -> nodes.add(DrawnNodes.path(forms.silhouette(n), view, "guide-object")));
   }
 
   private void findings(Viewport view, List<Node> nodes) {
@@ -295,7 +289,7 @@ final class BenchView extends Pane {
 
   private void openGroup(Viewport view, List<Node> nodes) {
     session.openProperty().get().flatMap(session.face()::find).ifPresent(group -> {
-      Affine ground = Grounds.under(session.face(), group.id());
+      Affine ground = Scene.of(session.face()).under(group.id());
       nodes.add(outline(group.placement(), ground, view, "open-group"));
     });
   }

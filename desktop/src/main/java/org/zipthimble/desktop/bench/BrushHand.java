@@ -15,7 +15,6 @@ import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.paint.Pick;
 import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.sheet.Pages;
@@ -66,7 +65,7 @@ final class BrushHand {
 
   /** The picture that the brush touches. */
   private Optional<Item> target() {
-    return session.single().filter(i -> ShownPicture.retouch(i).isPresent());
+    return session.single().filter(i -> i.retouch().isPresent());
   }
 
   Drag press(Point pixel) {

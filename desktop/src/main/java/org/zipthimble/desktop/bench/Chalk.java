@@ -11,7 +11,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.control.Controls;
 
 /** Chalk on the bench: guides, columns, the grid, snapping hints and the measuring tape. */
@@ -23,13 +23,13 @@ final class Chalk {
 
   private Chalk() {}
 
-  static List<Node> guides(Face face, Ticket ticket, Viewport view, double width, double height) {
+  static List<Node> guides(Face face, Size size, Viewport view, double width, double height) {
     Box seen = Box.between(view.toFace(new Point(0, 0)), view.toFace(new Point(width, height)));
     List<Node> nodes = new ArrayList<>();
     for (Guide guide : face.guides().lines()) {
       guide.within(seen).ifPresent(ends -> nodes.add(line(ends[0], ends[1], view, guide.axis() ? "axis-line" : "guide-line")));
     }
-    face.guides().columns().ifPresent(c -> c.cells(ticket.finished()).forEach(cell -> nodes.add(DrawnNodes.box(cell, view, "column-box"))));
+    face.guides().columns().ifPresent(c -> c.cells(size).forEach(cell -> nodes.add(DrawnNodes.box(cell, view, "column-box"))));
     return nodes;
   }
 

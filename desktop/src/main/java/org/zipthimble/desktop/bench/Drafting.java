@@ -73,7 +73,7 @@ final class Drafting {
     if (!session.preferences().now().snap() || free) {
       return face;
     }
-    Snapper.Snapped s = Snapper.of(session.job().ticket(), session.face(), Set.of(),
+    Snapper.Snapped s = Snapper.of(session.job(), session.face(), Set.of(),
         session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
     return face.plus(s.dx(), s.dy());
   }

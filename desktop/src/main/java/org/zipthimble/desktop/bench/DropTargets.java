@@ -5,7 +5,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.Dragboard;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Affine;
@@ -14,7 +14,6 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -68,7 +67,7 @@ final class DropTargets {
   /** The mounts that are empty, in chalk: they print nothing. */
   void empty(Viewport view, List<Node> nodes) {
     for (Item mount : Mounts.among(session.face().items())) {
-      if (mount.properties().visible() && mount.pictureIds().isEmpty() && ShownPicture.mount(mount).isPresent()) {
+      if (mount.properties().visible() && mount.pictureIds().isEmpty() && mount.mount().isPresent()) {
         Path path = outline(mount);
         nodes.add(DrawnNodes.path(path, view, "mount-empty"));
         label(path, view, Wording.text("mount.empty"), nodes);
@@ -77,7 +76,7 @@ final class DropTargets {
   }
 
   private Path outline(Item mount) {
-    Affine ground = Grounds.under(session.face(), mount.id());
+    Affine ground = Scene.of(session.face()).under(mount.id());
     return new Forms(session.shownProperty().get()).made((Item.Group) mount).mapped(ground);
   }
 

@@ -81,7 +81,7 @@ final class GuideDrags {
   private final class Sliding implements Drag {
     private final Guide from;
     private final Ending ending;
-    private final Snapper snapper = Snapper.of(session.job().ticket(), session.face().withGuides(org.zipthimble.core.job.Guides.NONE), Set.of(), 0);
+    private final Snapper snapper = Snapper.of(session.job(), session.face().withGuides(org.zipthimble.core.job.Guides.NONE), Set.of(), 0);
     private Optional<Guide> now = Optional.empty();
 
     Sliding(Guide from, Ending ending) {
@@ -120,7 +120,7 @@ final class GuideDrags {
   }
 
   private final class Measuring implements Drag {
-    private final Snapper snapper = Snapper.of(session.job().ticket(), session.face(), Set.of(), 0);
+    private final Snapper snapper = Snapper.of(session.job(), session.face(), Set.of(), 0);
     private final Point from;
 
     Measuring(Point pressed) {

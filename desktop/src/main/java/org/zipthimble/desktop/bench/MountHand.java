@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
@@ -18,7 +18,6 @@ import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.desktop.state.Session;
 
 /** Moves, zooms and turns the picture inside a mount or a frame that was clicked twice; a frame's pins crop it. */
@@ -50,7 +49,7 @@ final class MountHand {
 
   /** Reaches into a picture's frame or a mount that holds a picture; whether it was one. */
   boolean enter(Item item) {
-    boolean holds = item instanceof Item.Photo || ShownPicture.mount(item).flatMap(LiveEffect.Mounted::pictureId).isPresent();
+    boolean holds = item instanceof Item.Photo || item.mount().flatMap(LiveEffect.Mounted::pictureId).isPresent();
     if (holds) {
       session.selectionProperty().set(Set.of(item.id()));
       session.pointerMode().insideProperty().set(Optional.of(item.id()));
@@ -59,11 +58,11 @@ final class MountHand {
   }
 
   private Optional<Item> mount() {
-    return session.pointerMode().insideProperty().get().flatMap(id -> session.face().find(id)).filter(i -> ShownPicture.by(i, session.job().pictures()).isPresent());
+    return session.pointerMode().insideProperty().get().flatMap(id -> session.face().find(id)).filter(i -> i.shown(session.job().pictures()).isPresent());
   }
 
   private Affine toFace(Item mount) {
-    return mount.placement().toGround().then(Grounds.under(session.face(), mount.id()));
+    return mount.placement().toGround().then(Scene.of(session.face()).under(mount.id()));
   }
 
   /** A press while a mount is reached into; beside the picture and the mount it leaves. */
@@ -75,7 +74,7 @@ final class MountHand {
     Item mount = mount().get();
     Point own = toFace(mount).inverse().apply(lens.now().toFace(pixel));
     Box box = new Box(0, 0, mount.placement().width(), mount.placement().height());
-    Box picture = ShownPicture.by(mount, session.job().pictures()).orElseThrow().toBox().apply(new Box(0, 0, 1, 1));
+    Box picture = mount.shown(session.job().pictures()).orElseThrow().toBox().apply(new Box(0, 0, 1, 1));
     if (!box.contains(own) && !picture.contains(own)) {
       session.pointerMode().insideProperty().set(Optional.empty());
       return Optional.empty();
@@ -86,7 +85,7 @@ final class MountHand {
   /** Pulling a pin of a frame that is reached into crops the picture; empty when none is. */
   Optional<Drag> crop(Handle handle) {
     return mount().filter(Item.Photo.class::isInstance).map(photo -> new Trying() {
-      private final Affine inverse = Grounds.under(session.face(), photo.id()).inverse();
+      private final Affine inverse = Scene.of(session.face()).under(photo.id()).inverse();
 
       @Override
       public void to(Point now, Drag.PictureFit held) {
@@ -120,7 +119,7 @@ final class MountHand {
 
   /** The picture's whole frame, so that what the mount hides can be seen to be there. */
   void show(Viewport view, List<Node> nodes) {
-    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id())).flatMap(i -> ShownPicture.by(i, session.shownProperty().get().pictures()))
+    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id())).flatMap(i -> i.shown(session.shownProperty().get().pictures()))
           .ifPresent(s -> nodes.add(DrawnNodes.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
   }
 

@@ -78,7 +78,7 @@ final class ObjectDrags {
 
   private Snapper snapper(Set<String> moving) {
     Settings settings = session.preferences().now();
-    return Snapper.of(session.job().ticket(), session.face(), moving, settings.gridShown() ? settings.grid() : 0);
+    return Snapper.of(session.job(), session.face(), moving, settings.gridShown() ? settings.grid() : 0);
   }
 
   private abstract class Trying extends TryingDrag {

@@ -206,7 +206,7 @@ final class Points {
       Point face = lens.now().toFace(now);
       List<Hint> hints = List.of();
       if (session.preferences().now().snap() && !keys.free()) {
-        Snapper.Snapped snapped = Snapper.of(session.job().ticket(), session.face(), Set.of(item.id()),
+        Snapper.Snapped snapped = Snapper.of(session.job(), session.face(), Set.of(item.id()),
             session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
         face = face.plus(snapped.dx(), snapped.dy());
         hints = snapped.hints();

@@ -12,7 +12,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Frame;
 
 /** The lines that the ticket puts on the bench: trim, bleed and safe area. */
 final class TicketLines {
@@ -22,12 +22,12 @@ final class TicketLines {
 
   private TicketLines() {}
 
-  static List<Node> paper(Ticket ticket, Colour stock, Viewport view) {
-    return stocked(ticket.bleedBox(), stock, view);
+  static List<Node> paper(Frame frame, Colour stock, Viewport view) {
+    return stocked(frame.bleedBox(), stock, view);
   }
 
-  static List<Node> trimmed(Ticket ticket, Colour stock, Viewport view) {
-    return stocked(ticket.trim(), stock, view);
+  static List<Node> trimmed(Frame frame, Colour stock, Viewport view) {
+    return stocked(frame.trim(), stock, view);
   }
 
   /** The paper on two flat shades; a blurred shadow would have to be drawn anew with every move of the art. */
@@ -47,21 +47,21 @@ final class TicketLines {
     return nodes;
   }
 
-  static List<Node> of(Ticket ticket, Viewport view) {
+  static List<Node> of(Frame frame, Viewport view) {
     List<Node> lines = new ArrayList<>();
-    if (ticket.bleed() > 0) {
-      Rectangle outer = DrawnNodes.box(ticket.bleedBox(), view, "hidden-shape");
-      Rectangle inner = DrawnNodes.box(ticket.trim(), view, "hidden-shape");
+    if (frame.bleeds()) {
+      Rectangle outer = DrawnNodes.box(frame.bleedBox(), view, "hidden-shape");
+      Rectangle inner = DrawnNodes.box(frame.trim(), view, "hidden-shape");
       Shape wash = Shape.subtract(outer, inner);
       wash.getStyleClass().setAll("bleed-wash");
       wash.setMouseTransparent(true);
       lines.add(wash);
-      lines.add(DrawnNodes.box(ticket.bleedBox(), view, "bleed-edge"));
+      lines.add(DrawnNodes.box(frame.bleedBox(), view, "bleed-edge"));
     }
-    lines.add(DrawnNodes.box(ticket.trim(), view, "trim-line"));
-    lines.add(crosses(ticket.bleedBox(), view));
-    if (ticket.safe() > 0) {
-      lines.add(DrawnNodes.box(ticket.safeBox(), view, "safe-line"));
+    lines.add(DrawnNodes.box(frame.trim(), view, "trim-line"));
+    lines.add(crosses(frame.bleedBox(), view));
+    if (frame.safe().most() > 0) {
+      lines.add(DrawnNodes.box(frame.safeBox(), view, "safe-line"));
     }
     return lines;
   }

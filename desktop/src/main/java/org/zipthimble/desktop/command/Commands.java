@@ -166,10 +166,10 @@ public final class Commands {
     filling.add(LINE);
     single("menu.unsquash", () -> session.single().ifPresent(i -> session.apply(Resizing.unsquash(session.job(), face(), i))));
     filling.add(LINE);
-    put("menu.guideAcross", "", () -> guide(Guide.across(session.job().ticket().trim().centre().y())));
-    put("menu.guideDown", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x())));
-    put("menu.guideSlant", "", () -> guide(new Guide(session.job().ticket().trim().centre(), 45, false)));
-    put("menu.guideAxis", "", () -> guide(Guide.down(session.job().ticket().trim().centre().x()).withAxis(true)));
+    put("menu.guideAcross", "", () -> guide(Guide.across(session.frame().trim().centre().y())));
+    put("menu.guideDown", "", () -> guide(Guide.down(session.frame().trim().centre().x())));
+    put("menu.guideSlant", "", () -> guide(new Guide(session.frame().trim().centre(), 45, false)));
+    put("menu.guideAxis", "", () -> guide(Guide.down(session.frame().trim().centre().x()).withAxis(true)));
     put("menu.guideClear", "", () -> session.apply(GuideEdits.clear(face())));
   }
 
@@ -246,7 +246,7 @@ public final class Commands {
   }
 
   private void align(Align.Edge edge) {
-    session.apply(Align.edit(session.job().ticket(), session.face(), ids(), edge, to(), session.keyProperty().get()));
+    session.apply(Align.edit(session.frame(), session.face(), ids(), edge, to(), session.keyProperty().get()));
   }
 
   private Align.To to() {
@@ -254,7 +254,7 @@ public final class Commands {
   }
 
   private void space(Axis axis) {
-    session.apply(Spacing.evenly(session.job().ticket(), session.face(), ids(), axis, Spacing.By.GAPS, Align.To.EACH_OTHER));
+    session.apply(Spacing.evenly(session.frame(), session.face(), ids(), axis, Spacing.By.GAPS, Align.To.EACH_OTHER));
   }
 
   private void guide(Guide guide) {

@@ -8,7 +8,6 @@ import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.units.Lengths;
@@ -31,7 +30,7 @@ final class PictureCommands {
   void into(List<Command> all) {
     all.add(new Command("menu.mount", "", () -> !ids().isEmpty(), () -> session.applyAndSelect(Mounts.make(face(), ids()))));
     all.add(new Command("menu.mountFill", "", () -> !Mounts.among(session.face().items()).isEmpty(), session.pictureHands()::fill));
-    all.add(new Command("menu.mountOut", "", () -> session.single().flatMap(ShownPicture::mount).isPresent(),
+    all.add(new Command("menu.mountOut", "", () -> session.single().flatMap(Item::mount).isPresent(),
         () -> session.single().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id())))));
     all.add(new Command("menu.swapPictures", "", this::two, this::swap));
     all.add(Commands.LINE);
@@ -63,11 +62,11 @@ final class PictureCommands {
   }
 
   private boolean one() {
-    return session.single().flatMap(ShownPicture::retouch).isPresent();
+    return session.single().flatMap(Item::retouch).isPresent();
   }
 
   private boolean holds(Item item) {
-    return item instanceof Item.Photo || ShownPicture.mount(item).isPresent();
+    return item instanceof Item.Photo || item.mount().isPresent();
   }
 
   private boolean two() {
@@ -80,7 +79,7 @@ final class PictureCommands {
   }
 
   private Retouch retouch() {
-    return session.single().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
+    return session.single().flatMap(Item::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, java.util.function.UnaryOperator<Retouch> change) {

@@ -24,6 +24,7 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Trace;
@@ -80,7 +81,7 @@ public final class Shapes {
     }
     Set<String> ids = ids();
     slip.ask("shapes.offset", rows, true, () -> Optional.of(Shaping.offset(face(), ids, new LiveEffect.Rings(
-        distances, corner, filled, original, threshold, new LiveEffect.Look(Optional.empty(), Optional.empty())))));
+        distances, corner, filled, original, threshold, new Look(Optional.empty(), Optional.empty())))));
   }
 
   private String shown() {
@@ -116,10 +117,10 @@ public final class Shapes {
 
   void repeat() {
     Optional<Box> box = Resizing.box(session.face(), ids());
-    Point centre = session.job().ticket().trim().centre();
+    Point centre = session.frame().trim().centre();
     centreX = centre.x();
     centreY = centre.y();
-    width = Math.max(box.map(Box::width).orElse(1.0), session.job().ticket().safeBox().width());
+    width = Math.max(box.map(Box::width).orElse(1.0), session.frame().safeBox().width());
     ask(repeat);
   }
 
@@ -168,7 +169,7 @@ public final class Shapes {
   }
 
   void mirrorCopy() {
-    double x = session.job().ticket().trim().centre().x();
+    double x = session.frame().trim().centre().x();
     session.perform((face, ids) -> Shaping.repeat(face, ids, new Pattern.Mirror(90, new Point(x, 0))));
   }
 
@@ -294,7 +295,7 @@ public final class Shapes {
 
   /** Covers shapes with a gradient of two colours. */
   void gradient() {
-    session.single().flatMap(i -> LiveGroups.look(i).fill()).ifPresent(c -> from = c);
+    session.single().flatMap(i -> i.inheritedLook().fill()).ifPresent(c -> from = c);
     Set<String> ids = ids();
     slip.ask("shapes.gradient",
         slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text)).text("shapes.to", to.hex(), text -> to = Colour.parse(text))

@@ -155,7 +155,7 @@ public final class ShelfPane extends VBox {
     card.getStyleClass().add("shelf-card");
     card.setAccessibleText(Wording.text("shelf.add", name));
     card.setTooltip(new Tooltip(Wording.text("shelf.add", name)));
-    card.setOnAction(e -> add.accept(name, session.job().ticket().trim().centre()));
+    card.setOnAction(e -> add.accept(name, session.frame().trim().centre()));
     card.setOnDragDetected(e -> {
       Dragboard board = card.startDragAndDrop(TransferMode.COPY);
       ClipboardContent content = new ClipboardContent();

@@ -9,7 +9,6 @@ import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
@@ -35,7 +34,7 @@ public final class PictureHands {
   }
 
   private void one(BiConsumer<Item, Picture> then) {
-    Optional<Item> item = session.single().filter(i -> ShownPicture.retouch(i).isPresent());
+    Optional<Item> item = session.single().filter(i -> i.retouch().isPresent());
     if (item.isEmpty()) {
       session.say(Wording.text("brush.noPicture"));
       return;

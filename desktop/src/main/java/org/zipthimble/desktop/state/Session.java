@@ -13,20 +13,20 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.Report;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.History;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -35,6 +35,7 @@ import org.zipthimble.core.wording.Wording;
 public final class Session {
   private final ReadOnlyObjectWrapper<History> history;
   private final ReadOnlyObjectWrapper<Job> shown;
+  private final ReadOnlyObjectWrapper<Report> report;
   private final ReadOnlyObjectWrapper<List<Finding>> findings = new ReadOnlyObjectWrapper<>(List.of());
   private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.ITEM);
   private final ObjectProperty<String> faceId = new SimpleObjectProperty<>();
@@ -57,7 +58,7 @@ public final class Session {
   private final Preferences preferences;
   private final Filing filing;
   private Optional<Runnable> last = Optional.empty();
-  private Optional<Looks.Look> look = Optional.empty();
+  private Optional<Looks.Taken> look = Optional.empty();
   private boolean trying;
   private String amending = "";
 
@@ -67,6 +68,7 @@ public final class Session {
     this.preferences = preferences;
     this.history = new ReadOnlyObjectWrapper<>(History.of(job));
     this.shown = new ReadOnlyObjectWrapper<>(job);
+    this.report = new ReadOnlyObjectWrapper<>(Report.none(job));
     this.faceId.set(job.faces().get(0).id());
     this.filing = new Filing(this, preferences, job);
     preferences.setOnTrouble(this::say);
@@ -82,8 +84,7 @@ public final class Session {
   }
 
   private static boolean holdsProportion(Item item) {
-    return item instanceof Item.Photo || item instanceof Item.Group
-        || item instanceof Item.Shape && ((Item.Shape) item).outline() instanceof Outline.Drawn;
+    return item.asShape().map(s -> s.outline().drawn()).orElse(item.asWords().isEmpty());
   }
 
   /** Takes another job onto the bench. */
@@ -94,6 +95,8 @@ public final class Session {
     selection.set(Set.of());
     open.set(Optional.empty());
     lookedAt.set(Optional.empty());
+    // What was found in the job before is not said of this one.
+    reported(Report.none(job));
     faceId.set(job.faces().get(0).id());
     put(History.of(job));
   }
@@ -281,7 +284,12 @@ public final class Session {
 
   private void check() {
     Job job = history.get().now();
-    checker.want(() -> Checks.run(job), findings::set);
+    checker.want(() -> Report.of(job), this::reported);
+  }
+
+  private void reported(Report now) {
+    report.set(now);
+    findings.set(now.findings());
   }
 
   /** A file name from the job's, with an ending. */
@@ -311,6 +319,11 @@ public final class Session {
     return shown.get().face(faceId.get()).orElseGet(() -> shown.get().faces().get(0));
   }
 
+  /** The size of the face on the bench, its bleed and its safe area. */
+  public Frame frame() {
+    return shown.get().frame(face());
+  }
+
   /** The one selected object, if it is just one. */
   public Optional<Item> single() {
     return selection.get().size() == 1 ? face().find(selection.get().iterator().next()) : Optional.empty();
@@ -328,7 +341,7 @@ public final class Session {
 
   /** The map from the ground that the selected stand on to the face. */
   public Affine ground() {
-    return Grounds.inside(face(), open.get());
+    return Scene.of(face()).inside(open.get());
   }
 
   /** The unit that sizes are shown in. */
@@ -369,6 +382,11 @@ public final class Session {
   /** What the checks found. */
   public ReadOnlyObjectProperty<List<Finding>> findingsProperty() {
     return findings.getReadOnlyProperty();
+  }
+
+  /** What the checks said last; of a job that was just opened nothing until they are through. */
+  public Report report() {
+    return report.get();
   }
 
   /** The group that is open for editing, by its id. */

@@ -25,7 +25,7 @@ final class BorderSlip {
 
   private BorderSlip(Session session) {
     this.session = session;
-    this.distance = session.job().ticket().safe();
+    this.distance = session.frame().safe().most();
   }
 
   static void show(Node card, Session session, ObjectAdder adding) {

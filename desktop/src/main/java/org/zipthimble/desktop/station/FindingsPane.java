@@ -2,6 +2,7 @@ package org.zipthimble.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -10,10 +11,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.check.Coverage;
+import org.zipthimble.core.check.EdgeReach;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.check.Mends;
-import org.zipthimble.core.check.Side;
+import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.Mend;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
@@ -57,7 +59,7 @@ public final class FindingsPane extends VBox {
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
     summary.setText(findings.isEmpty()
         ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin) : Wording.text("findings.look"));
-    edges.want(() -> reach(session.job(), session.face()), edge -> edgeNote.setText(edge));
+    edgeNote.setText(session.report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < findings.size(); i++) {
       nodes.add(card(findings.get(i), i + 1));
@@ -71,17 +73,19 @@ public final class FindingsPane extends VBox {
   }
 
   /** How far artwork reaches past each side of the face that is looked at. */
-  private static String reach(Job job, Face face) {
-    if (job.ticket().bleed() <= 0) {
+  private String reach(EdgeReach edges) {
+    if (!edges.asked()) {
       return "";
     }
-    Coverage coverage = Coverage.ofTrim(job, face);
-    List<String> sides = new ArrayList<>();
-    for (Side side : new Side[] {Side.LEFT, Side.TOP, Side.RIGHT, Side.BOTTOM}) {
-      double least = coverage.least(side, job.ticket().trim());
-      sides.add(Double.isNaN(least) ? Wording.text("findings.edge.none") : Lengths.plain(least, 2));
+    if (edges.whiteAllRound()) {
+      return Wording.text("findings.edges.white");
     }
-    return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(job.ticket().bleed(), 3));
+    List<String> sides = new ArrayList<>();
+    for (Side side : List.of(Side.LEFT, Side.TOP, Side.RIGHT, Side.BOTTOM)) {
+      OptionalDouble past = edges.past(side);
+      sides.add(past.isEmpty() ? Wording.text("findings.edge.none") : Lengths.plain(past.getAsDouble(), 2));
+    }
+    return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(session.frame().bleed().most(), 3));
   }
 
   private Node card(Finding finding, int number) {
@@ -91,7 +95,7 @@ public final class FindingsPane extends VBox {
     VBox inside = new VBox(
         5, head, Controls.wrapped(finding.sentence(), "finding-text"),
         Controls.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));
-    List<Mends.Mend> mends = Mends.of(session.job(), finding);
+    List<Mend> mends = Checks.mends(session.job(), finding);
     if (!mends.isEmpty()) {
       FlowPane pills = new FlowPane(4, 4);
       mends.forEach(m -> pills.getChildren().add(Controls.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {

@@ -20,7 +20,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -180,7 +179,7 @@ public final class LayersPane extends VBox {
 
     @Override
     public String group(Item.Group item) {
-      return ShownPicture.mount(item).isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
+      return item.mount().isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
     }
   }
 }

@@ -76,7 +76,7 @@ public final class ObjectAdder {
 
   /** A block of words in the middle, as wide as the safe area at most. */
   public void words() {
-    Box safe = session.job().ticket().safeBox();
+    Box safe = session.frame().safeBox();
     double width = Math.max(0.25, Math.min(safe.width(), safe.width() * 0.8));
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
@@ -97,8 +97,8 @@ public final class ObjectAdder {
 
   /** A straight line. */
   public void line() {
-    double width = session.job().ticket().safeBox().width() * SHARE;
-    Point centre = session.job().ticket().trim().centre();
+    double width = session.frame().safeBox().width() * SHARE;
+    Point centre = session.frame().trim().centre();
     add(Item.Shape.of(
         properties("item.line"), Placement.of(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
         Optional.empty(), Optional.of(LineLook.of(1, INK))));
@@ -111,12 +111,12 @@ public final class ObjectAdder {
    * @param radius of its corners, in inches
    */
   public void border(double distance, double linePt, double radius) {
-    add(Looks.border(session.job().freshId(), session.job().ticket(), distance, LineLook.of(linePt, INK), radius));
+    add(Looks.border(session.job().freshId(), session.frame(), distance, LineLook.of(linePt, INK), radius));
   }
 
   /** A form of columns and rows over a box: a table, writing lines or boxes to tick. */
   public void form(String kind, int columns, int rows, double linePt) {
-    Box safe = session.job().ticket().safeBox();
+    Box safe = session.frame().safeBox();
     Box box = new Box(safe.x() + safe.width() * 0.1, safe.y() + safe.height() * 0.25, safe.width() * 0.8, safe.height() * 0.5);
     int id = Integer.parseInt(session.job().freshId().substring(1));
     LineLook line = LineLook.of(linePt, INK);
@@ -164,7 +164,7 @@ public final class ObjectAdder {
 
   /** A ready shape whose figures stay live. */
   public void ready(ReadyForm form) {
-    Box safe = session.job().ticket().safeBox();
+    Box safe = session.frame().safeBox();
     double side = Math.min(safe.width(), safe.height()) * SHARE;
     Size size = switch (form) {
       case BANNER, FLOURISH, BRACKET_LABEL -> new Size(side * 1.6, side * 0.6);
@@ -185,7 +185,7 @@ public final class ObjectAdder {
 
   /** A drawing file the person chooses. */
   public void drawing() {
-    session.asker().drawing().ifPresent(file -> drawing(file, session.job().ticket().trim().centre()));
+    session.asker().drawing().ifPresent(file -> drawing(file, session.frame().trim().centre()));
   }
 
   /** A drawing file, its middle at a place; where it does not say how large it is, the person is asked. */
@@ -234,7 +234,7 @@ public final class ObjectAdder {
     if (waiting && files.stream().noneMatch(f -> DrawingIn.drawing(f.getFileName().toString()))) {
       session.pictureHands().fill(files);
     } else {
-      pictures(files, session.job().ticket().trim().centre(), false);
+      pictures(files, session.frame().trim().centre(), false);
     }
   }
 
@@ -298,7 +298,7 @@ public final class ObjectAdder {
   /** A grid of mounts over the safe area. */
   public void mounts(List<Double> columns, List<Double> rows, double gutter) {
     session.openProperty().set(Optional.empty());
-    session.applyAndSelect(Mounts.grid(session.faceIdProperty().get(), session.job().ticket().safeBox(), columns, rows, gutter));
+    session.applyAndSelect(Mounts.grid(session.faceIdProperty().get(), session.frame().safeBox(), columns, rows, gutter));
   }
 
   private record Read(List<Picture> pictures, String trouble) {}
@@ -336,7 +336,7 @@ public final class ObjectAdder {
 
   /** Words from another program, in a block around a place. */
   public void words(String text, Point at) {
-    Box safe = session.job().ticket().safeBox();
+    Box safe = session.frame().safeBox();
     WordStyle style = new WordStyle("Figtree", "Regular", 12, 130, 0, Align.LEFT, INK);
     double width = Math.max(0.25, safe.width() * 0.8);
     String kept = text.length() > LONGEST_WORDS ? text.substring(0, LONGEST_WORDS) : text;
@@ -347,13 +347,13 @@ public final class ObjectAdder {
   }
 
   private void shape(String key, Outline outline) {
-    Box safe = session.job().ticket().safeBox();
+    Box safe = session.frame().safeBox();
     double side = Math.min(safe.width(), safe.height()) * SHARE;
     add(Item.Shape.of(properties(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
   }
 
   private Placement middle(Size size) {
-    Point centre = session.job().ticket().trim().centre();
+    Point centre = session.frame().trim().centre();
     return Placement.of(centre.x() - size.width() / 2, centre.y() - size.height() / 2, size.width(), size.height(), 0);
   }
 

@@ -33,7 +33,7 @@ import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
 import org.zipthimble.core.cut.Assembly;
 import org.zipthimble.core.cut.Layout;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.send.CutOrder;
 import org.zipthimble.core.send.CutSender;
@@ -265,7 +265,7 @@ public final class SendStation {
       ((ToggleButton) kinds.getToggles().get(i)).setVisible(cuts || !Format.values()[i].cuts());
     }
     boolean pdf = format == Format.PDF;
-    boolean onlyCut = cuts && job.faces().stream().allMatch(f -> Placed.printing(job, f, job.ticket().bleedBox()).isEmpty());
+    boolean onlyCut = cuts && job.faces().stream().allMatch(f -> Scene.of(f).printing(job.frame(f).bleedBox()).isEmpty());
     for (CutWhat what : CutWhat.values()) {
       boolean fits = switch (what) {
         case PAGES -> !format.cuts() && !(onlyCut && pdf);

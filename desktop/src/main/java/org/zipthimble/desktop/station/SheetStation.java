@@ -144,7 +144,7 @@ public final class SheetStation {
     marks.setSelected(plan.cropMarks());
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
-    needs.setText(Wording.text("sheet.needs", Lengths.show(Pages.needed(job.ticket(), plan, true), unit)));
+    needs.setText(Wording.text("sheet.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
     caption.setText(Wording.text(plan.onPaper() ? "sheet.caption" : "sheet.captionAlone", session.face().name()));
     try {
       DrawnPage page = Pages.of(job, session.face(), PageOptions.of(job));

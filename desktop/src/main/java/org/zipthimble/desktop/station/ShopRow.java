@@ -87,7 +87,7 @@ final class ShopRow extends VBox {
     Job job = session.job();
     boolean press = job.colour().to() == Destination.PRINT_SHOP;
     try {
-      take(new ShopCard(text.strip(), job.colour().to(), job.ticket().bleed(), job.ticket().safe(), job.ticket().ppi(), job.colour().limit(),
+      take(new ShopCard(text.strip(), job.colour().to(), job.ticket().bleed().least(), job.ticket().safe().least(), job.ticket().ppi(), job.colour().limit(),
           press ? List.of("pdf", "tiff") : List.of("png", "tiff", "pdf"), 1, Math.max(2, job.faces().size()), job.sheet().onPaper() && job.sheet().cropMarks(),
           "{job}-v{version}"));
     } catch (IllegalArgumentException tooLong) {

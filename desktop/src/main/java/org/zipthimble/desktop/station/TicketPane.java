@@ -1,7 +1,6 @@
 package org.zipthimble.desktop.station;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
@@ -12,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -21,7 +19,6 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.PictureResolution;
-import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
@@ -48,12 +45,12 @@ public final class TicketPane extends StackPane {
   private final TypedField width;
   private final TypedField height;
   private final Label sizeNote = Controls.label("", "line-note");
-  private final Line bleed;
-  private final Line safe;
-  private final Line pictures;
+  private final SidesLine bleed;
+  private final SidesLine safe;
+  private final TicketLine pictures;
   private final ColourLine colour;
-  private final Line stock;
-  private final Line quantity;
+  private final TicketLine stock;
+  private final TicketLine quantity;
   private final Button mirror;
   private final Label mirrorNote = Controls.label("", "line-note", "well");
 
@@ -63,16 +60,18 @@ public final class TicketPane extends StackPane {
     getStyleClass().add("ticket-side");
     width = new TypedField("ticket-width", Wording.text("ticket.width.spoken"), text -> size(length(text), true));
     height = new TypedField("ticket-height", Wording.text("ticket.height.spoken"), text -> size(length(text), false));
-    bleed = new Line("ticket-bleed", "ticket.bleed", text -> bleed(length(text)));
-    safe = new Line("ticket-safe", "ticket.safe", text -> safe(length(text)));
-    pictures = new Line("ticket-ppi", "ticket.pictures", text -> {
+    bleed = new SidesLine(session, "ticket-bleed", "ticket.bleed", () -> Ticket.MOST_BLEED,
+        insets -> session.apply(Edits.ticket("edit.ticket.bleed", t -> t.withBleed(insets))));
+    safe = new SidesLine(session, "ticket-safe", "ticket.safe", () -> Ticket.mostSafe(session.job().ticket().finished()),
+        insets -> session.apply(Edits.ticket("edit.ticket.safe", t -> t.withSafe(insets))));
+    pictures = new TicketLine("ticket-ppi", "ticket.pictures", text -> {
       double ppi = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Ticket.LEAST_PPI, Ticket.MOST_PPI);
       session.apply(Edits.ticket("edit.ticket.ppi", t -> t.withPpi(ppi)));
     });
     colour = new ColourLine(session);
-    stock = new Line("ticket-stock", "ticket.stock",
+    stock = new TicketLine("ticket-stock", "ticket.stock",
         text -> session.apply(Edits.ticket("edit.ticket.stock", t -> t.withStock(text.strip()))));
-    quantity = new Line("ticket-quantity", "ticket.quantity", text -> {
+    quantity = new TicketLine("ticket-quantity", "ticket.quantity", text -> {
       int count = (int) Lengths.parseNumber(text, 1, Ticket.MOST);
       session.apply(Edits.ticket("edit.ticket.quantity", t -> t.withQuantity(count)));
     });
@@ -162,12 +161,14 @@ public final class TicketPane extends StackPane {
     width.show(Lengths.show(ticket.finished().width(), unit));
     height.show(Lengths.show(ticket.finished().height(), unit));
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
-    bleed.show(ticket.bleed() == 0 ? Wording.text("ticket.none") : Lengths.showWithSign(ticket.bleed(), unit));
-    bleed.judge(found("bleed-short"), ticket.bleed() == 0 ? "ticket.bleed.zero" : "ticket.bleed.well");
-    safe.show(Lengths.showWithSign(ticket.safe(), unit));
-    safe.judge(found("words-outside"), "ticket.safe.well");
+    bleed.show(ticket.bleed());
+    boolean white = session.report().edges().values().stream().anyMatch(e -> e.asked() && e.whiteAllRound());
+    bleed.line().judge(found("bleed-short"), ticket.bleed().most() == 0 ? "ticket.bleed.zero" : white ? "ticket.bleed.white" : "ticket.bleed.well",
+        ticket.bleed().most() > 0 && !white);
+    safe.show(ticket.safe());
+    safe.line().judge(found("words-outside"), "ticket.safe.well", true);
     pictures.show(Wording.text("ticket.ppi.value", Lengths.plain(ticket.ppi(), 1)));
-    pictures.judge(found("picture-small"), "ticket.pictures.none");
+    pictures.judge(found("picture-small"), "ticket.pictures.none", true);
     PictureResolution.lowest(job).ifPresent(ppi ->
         pictures.note(Wording.text("ticket.pictures.lowest", Lengths.plain(Math.floor(ppi), 0))));
     colour.refresh();
@@ -185,7 +186,7 @@ public final class TicketPane extends StackPane {
   }
 
   private double length(String text) throws Trouble {
-    return text.strip().toLowerCase(Locale.ROOT).equals(Wording.text("ticket.none")) ? 0 : Lengths.parse(text, session.unit());
+    return Lengths.parse(text, session.unit());
   }
 
   private void size(double inches, boolean across) throws Trouble {
@@ -194,21 +195,6 @@ public final class TicketPane extends StackPane {
     }
     session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(across
         ? new Size(inches, t.finished().height()) : new Size(t.finished().width(), inches))));
-  }
-
-  private void bleed(double inches) throws Trouble {
-    if (!(inches >= 0 && inches <= Ticket.MOST_BLEED)) {
-      throw outOfRange(inches, 0, Ticket.MOST_BLEED);
-    }
-    session.apply(Edits.ticket("edit.ticket.bleed", t -> t.withBleed(inches)));
-  }
-
-  private void safe(double inches) throws Trouble {
-    double most = Ticket.mostSafe(session.job().ticket().finished());
-    if (!(inches >= 0 && inches <= most)) {
-      throw outOfRange(inches, 0, most);
-    }
-    session.apply(Edits.ticket("edit.ticket.safe", t -> t.withSafe(inches)));
   }
 
   private Trouble outOfRange(double inches, double least, double most) {
@@ -225,43 +211,4 @@ public final class TicketPane extends StackPane {
     return line;
   }
 
-  /** One line of the ticket: a value to type over, a note on whether the design keeps it, a mark. */
-  private static final class Line extends VBox {
-    private final TypedField field;
-    private final Label note = Controls.wrapped("", "line-note");
-    private final StackPane mark = new StackPane();
-
-    Line(String id, String key, TypedField.Taking taking) {
-      field = new TypedField(id, Wording.text(key), taking);
-      field.getStyleClass().add("line-field");
-      field.setTooltip(new Tooltip(Wording.text("ticket.typeOver")));
-      HBox row = Controls.row(4, field, mark);
-      HBox.setHgrow(field, Priority.ALWAYS);
-      getChildren().addAll(Controls.label(Wording.text(key), "line-label"), row, note);
-      getStyleClass().add("ticket-line");
-      note.managedProperty().bind(note.textProperty().isNotEmpty());
-    }
-
-    void show(String value) {
-      field.show(value);
-    }
-
-    void note(String text) {
-      note.setText(text);
-    }
-
-    void prompt(String text) {
-      field.setPromptText(text);
-    }
-
-    void judge(List<Finding> findings, String wellKey) {
-      Optional<Finding> worst = findings.stream().filter(f -> f.weight() == Weight.RUIN).findFirst()
-          .or(() -> findings.stream().findFirst());
-      String state = worst.map(f -> f.weight() == Weight.RUIN ? "ruin" : "look").orElse("well");
-      note.getStyleClass().removeAll("ruin", "look", "well");
-      note.getStyleClass().add(state);
-      note.setText(worst.map(Finding::title).orElseGet(() -> Wording.text(wellKey)));
-      mark.getChildren().setAll(Icons.of(state.equals("well") ? Icons.WELL : Icons.RUIN, "mark-" + state));
-    }
-  }
 }

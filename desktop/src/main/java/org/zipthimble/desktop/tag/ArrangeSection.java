@@ -83,7 +83,7 @@ final class ArrangeSection extends Section {
     for (Align.Edge edge : Align.Edge.values()) {
       String name = edge.name().toLowerCase(Locale.ROOT);
       Button button = Controls.iconButton("arrange-" + name, Icons.align(edge.ordinal()), "menu.align." + name, () ->
-          session.apply(Align.edit(session.job().ticket(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
+          session.apply(Align.edit(session.frame(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
       row.getChildren().add(button);
     }
     return row;
@@ -103,7 +103,7 @@ final class ArrangeSection extends Section {
   }
 
   private void space(Axis axis) {
-    session.apply(Spacing.evenly(session.job().ticket(), session.face(), ids(), axis, by, to));
+    session.apply(Spacing.evenly(session.frame(), session.face(), ids(), axis, by, to));
   }
 
   private Node gaps() {

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.job.ShownPicture;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.wording.Wording;
@@ -30,7 +30,7 @@ final class BrushSection extends Section {
   private final javafx.beans.value.ChangeListener<Optional<PointerMode.Brush>> inHand = (o, was, is) -> refresh();
 
   private Retouch retouch() {
-    return now().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
+    return now().flatMap(Item::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, UnaryOperator<Retouch> change) {

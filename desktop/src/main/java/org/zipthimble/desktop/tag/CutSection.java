@@ -173,7 +173,7 @@ final class CutSection extends Section {
       plan.lane(id).ifPresent(lane -> session.perform((face, ids) -> CutEdits.assign(face, ids, lane)));
       return;
     }
-    Colour colour = item().flatMap(i -> LiveGroups.look(i).fill()).orElse(NEW_LANE);
+    Colour colour = item().flatMap(i -> i.inheritedLook().fill()).orElse(NEW_LANE);
     Lane lane = Lane.of(plan.freshId(), Wording.text("lane.new", plan.lanes().size() + 1), Material.CUT_VINYL, colour);
     session.apply(CutEdits.addLane(lane));
     session.perform((face, ids) -> CutEdits.assign(face, ids, lane));

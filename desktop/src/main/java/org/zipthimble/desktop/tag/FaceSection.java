@@ -74,7 +74,7 @@ final class FaceSection extends Section {
   }
 
   private Point middle() {
-    return session.job().ticket().trim().centre();
+    return session.frame().trim().centre();
   }
 
   private void add(Guide guide) {
@@ -135,7 +135,7 @@ final class FaceSection extends Section {
 
   private void put(Columns wanted) {
     columns = wanted;
-    if (wanted.goesOn(session.job().ticket().finished())) {
+    if (wanted.goesOn(session.frame().size())) {
       session.apply(GuideEdits.columns(face(), Optional.of(wanted)));
     } else {
       session.say(Wording.text("face.columns.tooMany"));

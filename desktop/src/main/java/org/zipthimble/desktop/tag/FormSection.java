@@ -2,6 +2,10 @@ package org.zipthimble.desktop.tag;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
@@ -21,7 +25,6 @@ import org.zipthimble.core.job.LineSide;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -32,44 +35,31 @@ import org.zipthimble.desktop.state.Session;
 final class FormSection extends Section {
   FormSection(Session session, Item item) {
     super(session);
-    if (item instanceof Item.Shape) {
-      Item.Shape shape = (Item.Shape) item;
-      if (shape.outline() instanceof Outline.Ready) {
-        ready((Outline.Ready) shape.outline());
-      }
-      if (shape.line().isPresent()) {
-        getChildren().add(line());
-      }
-    }
-    if (changes(item)) {
-      live((Item.Group) item);
-    }
+    item.asShape().ifPresent(shape -> {
+      shape.outline().asReady().ifPresent(this::ready);
+      shape.line().ifPresent(l -> getChildren().add(line()));
+    });
+    changing(item).ifPresent(this::live);
   }
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item instanceof Item.Shape && (((Item.Shape) item).outline() instanceof Outline.Ready || ((Item.Shape) item).line().isPresent())
-        || changes(item);
+    return item.asShape().filter(s -> s.outline().asReady().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
   }
 
   /** A mount has a section of its own. */
-  private static boolean changes(Item item) {
-    return item instanceof Item.Group && ((Item.Group) item).live() && ShownPicture.mount(item).isEmpty();
+  private static Optional<Item.Group> changing(Item item) {
+    return item.asLive().filter(g -> g.mount().isEmpty());
   }
 
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
-    return item instanceof Item.Shape ? String.valueOf(((Item.Shape) item).line().isPresent())
-        : item instanceof Item.Group ? ((Item.Group) item).effect().getClass().getSimpleName() + pattern((Item.Group) item) : "";
-  }
-
-  private static String pattern(Item.Group group) {
-    return group.effect() instanceof LiveEffect.Repeated ? ((LiveEffect.Repeated) group.effect()).pattern().getClass().getSimpleName() : "";
+    return item.asShape().map(s -> String.valueOf(s.line().isPresent())).orElseGet(() -> item.asGroup()
+        .map(g -> g.effect().getClass().getSimpleName() + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
   }
 
   private Optional<Outline.Ready> readyNow() {
-    return now().filter(Item.Shape.class::isInstance).map(i -> ((Item.Shape) i).outline()).filter(Outline.Ready.class::isInstance)
-        .map(Outline.Ready.class::cast);
+    return now().flatMap(Item::asShape).flatMap(s -> s.outline().asReady());
   }
 
   private void ready(Outline.Ready outline) {
@@ -131,10 +121,10 @@ final class FormSection extends Section {
   }
 
   private Optional<LineLook> lineNow() {
-    return now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).line());
+    return now().flatMap(Item::asShape).flatMap(Item.Shape::line);
   }
 
-  private void line(java.util.function.UnaryOperator<LineLook> change) {
+  private void line(UnaryOperator<LineLook> change) {
     session.perform((face, ids) -> Edits.shape(face, ids, "edit.line", s -> s.withLine(s.line().map(change))));
   }
 
@@ -179,31 +169,22 @@ final class FormSection extends Section {
     return value.name().toLowerCase(Locale.ROOT);
   }
 
-  private Optional<LiveEffect> makingNow() {
-    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).effect());
+  private Optional<LiveEffect> effectNow() {
+    return now().flatMap(Item::asGroup).map(Item.Group::effect);
   }
 
-  private void change(java.util.function.UnaryOperator<LiveEffect> change) {
+  private void change(UnaryOperator<LiveEffect> change) {
     now().ifPresent(i -> session.apply(LiveGroups.change(face(), i.id(), "edit.figure", change)));
   }
 
   private void live(Item.Group group) {
-    getChildren().add(Controls.wrapped(Wording.text("live.what." + kind(group)), "line-note"));
-    if (group.effect() instanceof LiveEffect.Rings) {
-      getChildren().add(rings());
-    }
-    if (group.effect() instanceof LiveEffect.Repeated) {
-      getChildren().add(repeated(((LiveEffect.Repeated) group.effect()).pattern()));
-    }
+    getChildren().add(Controls.wrapped(LiveWords.what(group.effect()), "line-note"));
+    group.effect().rings().ifPresent(r -> getChildren().add(rings()));
+    group.effect().pattern().ifPresent(p -> getChildren().add(p.accept(new PatternFields())));
     getChildren().add(new FlowPane(6, 4,
         Controls.button("live-permanent", "live.permanent", () -> session.apply(Shaping.permanent(face(), ids())), "quiet"),
         Controls.button("live-back", "live.back", () -> session.applyAndSelect(
             org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
-  }
-
-  private static String kind(Item.Group group) {
-    return group.effect() instanceof LiveEffect.Combined ? ((LiveEffect.Combined) group.effect()).way().name().toLowerCase(Locale.ROOT)
-        : group.effect() instanceof LiveEffect.Rings ? "rings" : "repeated";
   }
 
   private Node rings() {
@@ -214,89 +195,73 @@ final class FormSection extends Section {
         double inches = Lengths.parse(inwards ? part.strip().substring(1) : part, session.unit());
         all.add(inwards ? -inches : inches);
       }
-      change(m -> {
-        LiveEffect.Rings r = (LiveEffect.Rings) m;
-        return new LiveEffect.Rings(all, r.corner(), r.filled(), r.original(), r.threshold(), r.dress());
-      });
+      change(m -> m.rings().<LiveEffect>map(r -> r.withDistances(all)).orElse(m));
     });
-    fresh.add(() -> makingNow().filter(LiveEffect.Rings.class::isInstance).map(LiveEffect.Rings.class::cast).ifPresent(r ->
+    fresh.add(() -> effectNow().flatMap(LiveEffect::rings).ifPresent(r ->
         distances.show(String.join(", ", r.distances().stream().map(d -> Lengths.show(d, session.unit())).toList()))));
     return Controls.under(Wording.text("shapes.distances"), distances);
   }
 
-  private Node repeated(Pattern pattern) {
-    if (pattern instanceof Pattern.Grid) {
+  /** The pattern of a repeat where it is of a kind. */
+  private <P extends Pattern> Optional<P> patternNow(Class<P> kind) {
+    return effectNow().flatMap(LiveEffect::pattern).filter(kind::isInstance).map(kind::cast);
+  }
+
+  private <P extends Pattern> void pattern(Class<P> kind, UnaryOperator<P> change) {
+    patternNow(kind).ifPresent(p -> change(effect -> new LiveEffect.Repeated(change.apply(p))));
+  }
+
+  private <P extends Pattern> VBox count(String id, String key, int least, int most, Class<P> kind, ToIntFunction<P> read, BiFunction<P, Integer, P> with) {
+    return Controls.under(Wording.text(key), number(id, key, least, most,
+        () -> patternNow(kind).map(p -> String.valueOf(read.applyAsInt(p))).orElse(""), v -> pattern(kind, p -> with.apply(p, (int) v))));
+  }
+
+  private <P extends Pattern> VBox distance(String id, String key, double least, double most, Class<P> kind, ToDoubleFunction<P> read, BiFunction<P, Double, P> with) {
+    return Controls.under(Wording.text(key), length(id, key, least, most,
+        () -> patternNow(kind).map(read::applyAsDouble).orElse(Double.NaN), v -> pattern(kind, p -> with.apply(p, v))));
+  }
+
+  /** The figures of each kind of repeat. */
+  private final class PatternFields implements Pattern.Visitor<Node> {
+    @Override
+    public Node grid(Pattern.Grid pattern) {
       return Controls.row(6,
-          Controls.under(Wording.text("shapes.across"), number("live-across", "shapes.across", 1, 500, () -> grid(g -> String.valueOf(g.across())),
-              v -> grid(g -> new Pattern.Grid((int) v, g.down(), g.gapX(), g.gapY(), g.brick()), true))),
-          Controls.under(Wording.text("shapes.down"), number("live-down", "shapes.down", 1, 500, () -> grid(g -> String.valueOf(g.down())),
-              v -> grid(g -> new Pattern.Grid(g.across(), (int) v, g.gapX(), g.gapY(), g.brick()), true))));
+          count("live-across", "shapes.across", 1, Pattern.MOST, Pattern.Grid.class, Pattern.Grid::across,
+              (g, v) -> new Pattern.Grid(v, g.down(), g.gapX(), g.gapY(), g.brick())),
+          count("live-down", "shapes.down", 1, Pattern.MOST, Pattern.Grid.class, Pattern.Grid::down,
+              (g, v) -> new Pattern.Grid(g.across(), v, g.gapX(), g.gapY(), g.brick())));
     }
-    if (pattern instanceof Pattern.Round) {
-      return Controls.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 2, 720,
-          () -> makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern()).filter(Pattern.Round.class::isInstance)
-              .map(p -> String.valueOf(((Pattern.Round) p).count())).orElse(""),
-          v -> change(m -> {
-            Pattern.Round r = (Pattern.Round) ((LiveEffect.Repeated) m).pattern();
-            return new LiveEffect.Repeated(new Pattern.Round((int) v, r.centre(), r.turning(), r.mirrored()));
-          })));
-    }
-    if (pattern instanceof Pattern.Fill) {
+
+    @Override
+    public Node fill(Pattern.Fill pattern) {
       return Controls.row(6,
-          Controls.under(Wording.text("shapes.width"), length("live-width", "shapes.width", 0.05, 1000,
-              () -> filling().map(Pattern.Fill::width).orElse(Double.NaN), v -> filling().ifPresent(f -> change(
-                  m -> new LiveEffect.Repeated(new Pattern.Fill(v, f.leastGap())))))),
-          Controls.under(Wording.text("shapes.leastGap"), length("live-gap", "shapes.leastGap", 0, 50,
-              () -> filling().map(Pattern.Fill::leastGap).orElse(Double.NaN), v -> filling().ifPresent(f -> change(
-                  m -> new LiveEffect.Repeated(new Pattern.Fill(f.width(), v)))))));
+          distance("live-width", "shapes.width", 0.05, 1000, Pattern.Fill.class, Pattern.Fill::width, (f, v) -> new Pattern.Fill(v, f.leastGap())),
+          distance("live-gap", "shapes.leastGap", 0, 50, Pattern.Fill.class, Pattern.Fill::leastGap, (f, v) -> new Pattern.Fill(f.width(), v)));
     }
-    if (pattern instanceof Pattern.Along) {
-      return Controls.under(Wording.text("shapes.places"), number("live-places", "shapes.places", 1, 720,
-          () -> repeating().filter(Pattern.Along.class::isInstance).map(p -> String.valueOf(((Pattern.Along) p).count())).orElse(""),
-          v -> change(m -> {
-            Pattern.Along a = (Pattern.Along) ((LiveEffect.Repeated) m).pattern();
-            return new LiveEffect.Repeated(new Pattern.Along(a.path(), (int) v, a.turning()));
-          })));
+
+    @Override
+    public Node round(Pattern.Round pattern) {
+      return count("live-places", "shapes.places", 2, Pattern.MOST, Pattern.Round.class, Pattern.Round::count,
+          (r, v) -> new Pattern.Round(v, r.centre(), r.turning(), r.mirrored()));
     }
-    return mirror();
-  }
 
-  /** The axis of a mirror image: its direction and the place it runs through. */
-  private Node mirror() {
-    return Controls.row(6,
-        Controls.under(Wording.text("shapes.axis"), number("live-axis", "shapes.axis", -360, 360,
-            () -> mirroring().map(m -> Wording.text("tag.degrees", Lengths.plain(m.degrees(), 2))).orElse(""),
-            v -> mirrored(m -> new Pattern.Mirror(v, m.through())))),
-        Controls.under(Wording.text("shapes.axisX"), length("live-axis-x", "shapes.axisX", -1000, 1000,
-            () -> mirroring().map(m -> m.through().x()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(v, m.through().y()))))),
-        Controls.under(Wording.text("shapes.axisY"), length("live-axis-y", "shapes.axisY", -1000, 1000,
-            () -> mirroring().map(m -> m.through().y()).orElse(Double.NaN), v -> mirrored(m -> new Pattern.Mirror(m.degrees(), new Point(m.through().x(), v))))));
-  }
+    @Override
+    public Node along(Pattern.Along pattern) {
+      return count("live-places", "shapes.places", 1, Pattern.MOST, Pattern.Along.class, Pattern.Along::count,
+          (a, v) -> new Pattern.Along(a.path(), v, a.turning()));
+    }
 
-  private Optional<Pattern.Mirror> mirroring() {
-    return repeating().filter(Pattern.Mirror.class::isInstance).map(Pattern.Mirror.class::cast);
-  }
-
-  private void mirrored(java.util.function.UnaryOperator<Pattern.Mirror> other) {
-    mirroring().ifPresent(m -> change(making -> new LiveEffect.Repeated(other.apply(m))));
-  }
-
-  private Optional<Pattern> repeating() {
-    return makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern());
-  }
-
-  private Optional<Pattern.Fill> filling() {
-    return repeating().filter(Pattern.Fill.class::isInstance).map(Pattern.Fill.class::cast);
-  }
-
-  private String grid(java.util.function.Function<Pattern.Grid, String> read) {
-    return makingNow().filter(LiveEffect.Repeated.class::isInstance).map(m -> ((LiveEffect.Repeated) m).pattern()).filter(Pattern.Grid.class::isInstance)
-        .map(p -> read.apply((Pattern.Grid) p)).orElse("");
-  }
-
-  private void grid(java.util.function.Function<Pattern.Grid, Pattern> next, boolean done) {
-    if (done) {
-      change(m -> new LiveEffect.Repeated(next.apply((Pattern.Grid) ((LiveEffect.Repeated) m).pattern())));
+    /** The axis of a mirror image: its direction and the place it runs through. */
+    @Override
+    public Node mirror(Pattern.Mirror pattern) {
+      return Controls.row(6,
+          Controls.under(Wording.text("shapes.axis"), number("live-axis", "shapes.axis", -360, 360,
+              () -> patternNow(Pattern.Mirror.class).map(m -> Wording.text("tag.degrees", Lengths.plain(m.degrees(), 2))).orElse(""),
+              v -> pattern(Pattern.Mirror.class, m -> new Pattern.Mirror(v, m.through())))),
+          distance("live-axis-x", "shapes.axisX", -1000, 1000, Pattern.Mirror.class, m -> m.through().x(),
+              (m, v) -> new Pattern.Mirror(m.degrees(), new Point(v, m.through().y()))),
+          distance("live-axis-y", "shapes.axisY", -1000, 1000, Pattern.Mirror.class, m -> m.through().y(),
+              (m, v) -> new Pattern.Mirror(m.degrees(), new Point(m.through().x(), v))));
     }
   }
 }

@@ -15,8 +15,8 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -49,16 +49,15 @@ final class LookSection extends Section {
     @Override
     public Optional<Void> shape(Item.Shape item) {
       HBox first = Controls.row(6);
-      if (!(item.outline() instanceof Outline.Straight)) {
+      if (!item.outline().open()) {
         ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
             colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
         fresh.add(() -> shapeNow().ifPresent(s -> fill.show(s.fill())));
         first.getChildren().add(Controls.under(Wording.text("tag.fill"), fill));
       }
-      if (item.outline() instanceof Outline.Rectangle) {
+      if (item.outline().cornerRadius().isPresent()) {
         TypedField corners = length("tag-corners", "tag.corners", 0, 1000,
-            () -> shapeNow().map(Item.Shape::outline).filter(Outline.Rectangle.class::isInstance)
-                .map(o -> ((Outline.Rectangle) o).radius()).orElse(Double.NaN),
+            () -> shapeNow().flatMap(s -> s.outline().cornerRadius()).orElse(Double.NaN),
             radius -> session.perform((face, ids) -> Looks.round(face, ids, radius)));
         first.getChildren().add(small("tag.corners", corners));
       }
@@ -92,16 +91,16 @@ final class LookSection extends Section {
   }
 
   private Optional<Item.Shape> shapeNow() {
-    return now().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast);
+    return now().flatMap(Item::asShape);
   }
 
-  private Optional<LiveEffect.Look> madeNow() {
-    return now().filter(Item.Group.class::isInstance).flatMap(i -> ((Item.Group) i).effect().look());
+  private Optional<Look> madeNow() {
+    return now().flatMap(Item::asGroup).flatMap(Item::look);
   }
 
   /** The line of a shape or of what a group makes; empty for all else, an empty line within for none. */
   private Optional<Optional<LineLook>> lineNow() {
-    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(LiveEffect.Look::line));
+    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(Look::line));
   }
 
   private Node line() {
@@ -110,8 +109,8 @@ final class LookSection extends Section {
             s -> s.withLine(chosen.map(c -> s.line().map(l -> l.withColour(c)).orElseGet(() -> LineLook.of(1, c)))))));
     TypedField width = new TypedField("tag-line-width", Wording.text("tag.lineWidth"), text -> {
       double pt = Unit.POINT.fromInches(Lengths.parse(text, Unit.POINT));
-      if (!(pt >= 0.01 && pt <= 720)) {
-        throw Trouble.of("number.range", text, "0.01 pt", "720 pt");
+      if (!(pt >= LineLook.LEAST_PT && pt <= LineLook.MOST_PT)) {
+        throw Trouble.of("number.range", text, Wording.text("tag.pt", LineLook.LEAST_PT), Wording.text("tag.pt", LineLook.MOST_PT));
       }
       session.perform((face, ids) -> Edits.shape(face, ids, "edit.line",
           s -> s.withLine(Optional.of(s.line().map(l -> l.withWidthPt(pt)).orElseGet(() -> LineLook.of(pt, Colour.BLACK))))));
@@ -151,7 +150,7 @@ final class LookSection extends Section {
   /** The colours in a group, each with the names of the parts that have it; a new digit recolours them. */
   private void showParts() {
     Map<Colour, String> found = new LinkedHashMap<>();
-    now().ifPresent(group -> group.withMembers().stream().filter(Item.Shape.class::isInstance).map(Item.Shape.class::cast).forEach(s -> {
+    now().ifPresent(group -> group.withMembers().stream().flatMap(i -> i.asShape().stream()).forEach(s -> {
       s.fill().ifPresent(c -> found.putIfAbsent(c, s.properties().name()));
       s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.properties().name()));
     }));

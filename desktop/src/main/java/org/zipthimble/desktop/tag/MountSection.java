@@ -9,7 +9,6 @@ import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Shares;
 import org.zipthimble.core.wording.Trouble;
@@ -25,7 +24,7 @@ final class MountSection extends Section {
 
   MountSection(Session session, Item item) {
     super(session);
-    if (ShownPicture.mount(item).isPresent()) {
+    if (item.mount().isPresent()) {
       getChildren().addAll(held());
     } else {
       getChildren().addAll(grid());
@@ -34,11 +33,11 @@ final class MountSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return ShownPicture.mount(item).isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
+    return item.mount().isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
   }
 
   private PictureFit heldNow() {
-    return now().flatMap(ShownPicture::mount).map(LiveEffect.Mounted::fit).orElse(PictureFit.FILLING);
+    return now().flatMap(Item::mount).map(LiveEffect.Mounted::fit).orElse(PictureFit.FILLING);
   }
 
   private void hold(UnaryOperator<PictureFit> change) {

@@ -10,8 +10,9 @@ import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.marks.Placed;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
@@ -37,19 +38,19 @@ final class PictureSection extends Section {
   }
 
   private Retouch retouch() {
-    return now().flatMap(ShownPicture::retouch).orElse(Retouch.NONE);
+    return now().flatMap(Item::retouch).orElse(Retouch.NONE);
   }
 
   private void change(String key, UnaryOperator<Retouch> change) {
     session.perform((face, ids) -> PictureEdits.retouch(face, ids, key, change));
   }
 
-  private Optional<Placed> placed() {
-    return Placed.on(session.shownProperty().get(), session.face()).stream().filter(p -> ids().contains(p.item().id())).findFirst();
+  private Optional<SceneNode> placed() {
+    return Scene.of(session.face()).leaves().stream().filter(p -> ids().contains(p.item().id())).findFirst();
   }
 
   private String resolution() {
-    return placed().flatMap(p -> ShownPicture.by(p.item(), session.shownProperty().get().pictures()).map(shown -> {
+    return placed().flatMap(p -> p.item().shown(session.shownProperty().get().pictures()).map(shown -> {
       Picture picture = shown.picture();
       double target = session.shownProperty().get().ticket().ppi();
       String said = Wording.text(

@@ -11,10 +11,12 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
-import org.zipthimble.core.check.Mends;
+import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.Mend;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.ColourText;
 import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Looks;
@@ -62,7 +64,7 @@ final class SwatchSlip {
     });
     inks = field("swatch-inks", "swatch.inks", text -> {
       Ink read = ColourText.read(text, press()).ink().orElseThrow(() -> Trouble.of("swatch.noInks", text));
-      ink(Optional.of(this.swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast)
+      ink(Optional.of(this.swatch.ink().flatMap(Ink::asSpot)
           .map(s -> (Ink) new Ink.Spot(s.name(), s.kind(), read.process(), s.tint())).orElse(read)));
     });
     plate = field("swatch-plate", "swatch.plate", text -> spot(s -> new Ink.Spot(text.strip(), s.kind(), s.alternate(), s.tint())));
@@ -135,7 +137,7 @@ final class SwatchSlip {
   }
 
   private void spot(Spotting change) {
-    swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast).ifPresent(s -> {
+    swatch.ink().flatMap(Ink::asSpot).ifPresent(s -> {
       try {
         ink(Optional.of(change.of(s)));
       } catch (IllegalArgumentException badName) {
@@ -181,14 +183,14 @@ final class SwatchSlip {
 
   private void refresh() {
     showTints();
-    rich.setVisible(Mends.dark(swatch.colour()));
+    rich.setVisible(Lab.of(swatch.colour()).nearlyBlack());
     name.show(swatch.name());
     colour.show(swatch.colour().hex());
-    Optional<Ink.Spot> plates = swatch.ink().filter(Ink.Spot.class::isInstance).map(Ink.Spot.class::cast);
+    Optional<Ink.Spot> plates = swatch.ink().flatMap(Ink::asSpot);
     ways.selectToggle(ways.getToggles().get((plates.isPresent() ? Way.SPOT : swatch.ink().isPresent() ? Way.INKS : Way.PROFILE).ordinal()));
     own.setVisible(swatch.ink().isPresent());
     spot.setVisible(plates.isPresent());
-    swatch.ink().ifPresent(i -> inks.show((i instanceof Ink.Spot ? ((Ink.Spot) i).alternate() : i.process()).text()));
+    swatch.ink().ifPresent(i -> inks.show(i.asSpot().map(Ink.Spot::alternate).orElseGet(i::process).text()));
     plates.ifPresent(s -> {
       plate.show(s.name());
       tint.show(Wording.text("proof.percent", Lengths.plain(s.tint() * 100, 0)));

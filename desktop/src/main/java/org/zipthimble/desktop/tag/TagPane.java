@@ -17,7 +17,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
@@ -76,7 +75,7 @@ public final class TagPane extends VBox {
   private void refresh() {
     List<Item> selected = session.selected();
     String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + ShownPicture.retouch(selected.get(0)).isPresent() : "");
+        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -136,17 +135,14 @@ public final class TagPane extends VBox {
     }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Controls.stitch());
-    if (item instanceof Item.Words) {
-      WordsSection section = new WordsSection(session, (Item.Words) item);
-      words = Optional.of(section);
-      put(section);
-    }
+    words = item.asWords().map(w -> new WordsSection(session, w));
+    words.ifPresent(this::put);
     if (MountSection.wants(item)) {
       put(new MountSection(session, item));
       inside.getChildren().add(Controls.stitch());
     }
     put(new LookSection(session, item));
-    if (ShownPicture.retouch(item).isPresent()) {
+    if (item.retouch().isPresent()) {
       fold("picture", new PictureSection(session));
       fold("brush", new BrushSection(session));
     }

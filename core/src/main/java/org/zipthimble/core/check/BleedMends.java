@@ -7,90 +7,60 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.colour.Ink;
-import org.zipthimble.core.colour.Lab;
-import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** What can be done at once about artwork that stops short of the bleed. */
-public final class Mends {
+final class BleedMends {
   private static final int EDGE = 64;
 
-  /** The lightness of Lab below which a colour is taken for black. */
-  private static final double DARK = 15;
+  private BleedMends() {}
 
-  private Mends() {}
-
-  /** A mend: its name, and the edit that does it. */
-  public record Mend(String key, Edit edit) {}
-
-  /** The mends there are for a finding; none for most. */
-  public static List<Mend> of(Job job, Finding finding) {
-    Optional<Face> face = job.face(finding.faceId());
-    if (finding.code().equals("black-flat") || finding.code().equals("ink-load")) {
-      return rich(face.flatMap(f -> finding.itemId().flatMap(f::find)));
-    }
-    if (!finding.code().equals("bleed-short") && !finding.code().equals("bleed-open") || face.isEmpty()) {
-      return List.of();
-    }
+  static List<Mend> of(Job job, Face face, Finding finding) {
     List<Mend> out = new ArrayList<>();
-    Optional<Item> item = finding.itemId().flatMap(id -> face.get().items().stream().filter(i -> i.id().equals(id)).findFirst());
-    if (finding.side().isPresent() && item.filter(Mends::straight).isPresent()) {
-      out.add(new Mend("mend.stretch", stretch(job, face.get(), item.get())));
-      if (item.get() instanceof Item.Photo) {
-        out.add(new Mend("mend.mirror", mirror(job, face.get(), (Item.Photo) item.get())));
-      }
+    Optional<Item> item = finding.itemId().flatMap(id -> face.items().stream().filter(i -> i.id().equals(id)).findFirst());
+    if (finding.side().isPresent() && item.filter(BleedMends::straight).isPresent()) {
+      out.add(new Mend("mend.stretch", stretch(job, face, item.get())));
+      item.get().asPhoto().ifPresent(photo -> out.add(new Mend("mend.mirror", mirror(job, face, photo))));
     }
     boolean trim = finding.side().isPresent() || finding.itemId().isEmpty();
     if (trim) {
-      out.add(new Mend("mend.ground", ground(job, face.get(), item)));
+      out.add(new Mend("mend.ground", ground(job, face, item)));
     }
     return out;
-  }
-
-  /** Black with depth, for a fill that is black or nearly so. */
-  private static List<Mend> rich(Optional<Item> item) {
-    return item.filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()).filter(Mends::dark)
-        .map(c -> List.of(new Mend("mend.richBlack", ColourEdits.ink(c, Optional.of(new Ink.Process(Cmyk.RICH_BLACK)))))).orElse(List.of());
-  }
-
-  /** Whether a colour is so near to black that rich black may stand for it. */
-  public static boolean dark(Colour colour) {
-    return Lab.of(colour).l() < DARK;
   }
 
   private static boolean straight(Item item) {
     Placement p = item.placement();
     boolean level = Math.abs(p.turn()) < 1e-9 && p.slant() == 0;
-    boolean box = item instanceof Item.Photo || ShownPicture.mount(item).isPresent()
-        || item instanceof Item.Shape && ((Item.Shape) item).outline() instanceof Outline.Rectangle;
+    boolean box = item.asPhoto().isPresent() || item.mount().isPresent() || item.asShape().filter(s -> s.outline().boxed()).isPresent();
     return level && box && !item.properties().locked();
   }
 
   /** How far each side lies short of the bleed edge, of sides that reach the trim: left, top, right, bottom. */
-  private static double[] short4(Job job, Placement p) {
-    Box trim = job.ticket().trim();
-    double bleed = job.ticket().bleed();
+  private static double[] short4(Frame frame, Placement p) {
+    Box trim = frame.trim();
+    Insets b = frame.bleed();
+    double[] bleed = {b.left(), b.top(), b.right(), b.bottom()};
     double near = 1.0 / 64;
     double[] past = {-p.x(), -p.y(), p.x() + p.width() - trim.right(), p.y() + p.height() - trim.bottom()};
     double[] out = new double[4];
     for (int i = 0; i < 4; i++) {
-      out[i] = past[i] >= -near && past[i] < bleed ? bleed - past[i] : 0;
+      out[i] = past[i] >= -near && past[i] < bleed[i] ? bleed[i] - past[i] : 0;
     }
     return out;
   }
@@ -100,10 +70,10 @@ public final class Mends {
    * as little as will do.
    */
   static Edit stretch(Job job, Face face, Item item) {
-    double[] s = short4(job, item.placement());
+    double[] s = short4(job.frame(face), item.placement());
     return Edits.place(face.id(), Set.of(item.id()), "edit.stretch", p -> {
       Box wanted = new Box(p.x() - s[0], p.y() - s[1], p.width() + s[0] + s[2], p.height() + s[1] + s[3]);
-      if (!(item instanceof Item.Photo)) {
+      if (item.asPhoto().isEmpty()) {
         return p.boxed(wanted.x(), wanted.y(), wanted.width(), wanted.height());
       }
       double scale = Math.max(wanted.width() / p.width(), wanted.height() / p.height());
@@ -117,7 +87,7 @@ public final class Mends {
 
   /** Lays mirror images of a picture's edges around it, out to the bleed edge; what is inside the trim stays as it is. */
   static Edit mirror(Job job, Face face, Item.Photo photo) {
-    double[] s = short4(job, photo.placement());
+    double[] s = short4(job.frame(face), photo.placement());
     return new Edit(Wording.text("edit.mirrorEdge"), before -> {
       Job now = before;
       for (int dx = -1; dx <= 1; dx++) {
@@ -140,7 +110,7 @@ public final class Mends {
 
   private static Item strip(String id, Item.Photo photo, int dx, int dy, double wide, double high) {
     Placement p = photo.placement();
-    Retouch r = photo.retouch();
+    Retouch r = photo.retouching();
     double part = Math.min(1, wide / p.width());
     double slice = Math.min(1, high / p.height());
     boolean fromLeft = dx < 0 != (r.flippedX() != p.flipped());
@@ -162,7 +132,7 @@ public final class Mends {
     return new Edit(Wording.text("edit.ground"), before -> {
       Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
       Item ground = Item.Shape.of(
-          ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.ticket().bleedBox()), new Outline.Rectangle(0),
+          ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.frame(face).bleedBox()), new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());
       return before.changed(face.id(), f -> {
         List<Item> more = new ArrayList<>(List.of(ground));
@@ -178,10 +148,8 @@ public final class Mends {
 
   /** The mean colour along the edges of an object. */
   private static Colour edge(Job job, Item item) {
-    if (item instanceof Item.Shape && ((Item.Shape) item).fill().isPresent()) {
-      return ((Item.Shape) item).fill().get();
-    }
-    return ShownPicture.by(item, job.pictures()).map(s -> {
+    Optional<Colour> fill = item.asShape().flatMap(Item.Shape::fill);
+    return fill.or(() -> item.shown(job.pictures()).map(s -> {
       try {
         BufferedImage small = new BufferedImage(EDGE, EDGE, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = small.createGraphics();
@@ -193,7 +161,7 @@ public final class Mends {
       } catch (Trouble unreadable) {
         return Colour.WHITE;
       }
-    }).orElse(Colour.WHITE);
+    })).orElse(Colour.WHITE);
   }
 
   private static Colour rim(BufferedImage image) {

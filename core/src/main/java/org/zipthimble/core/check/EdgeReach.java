@@ -1,0 +1,50 @@
+package org.zipthimble.core.check;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.units.Side;
+
+/** How far the artwork of a face reaches past each side of its trim, of the places where it lies just inside; in inches. */
+public final class EdgeReach {
+  private static final Memo<EdgeReach> KEPT = new Memo<>();
+
+  private final Map<Side, Double> least = new EnumMap<>(Side.class);
+  private final boolean asked;
+
+  private EdgeReach(Job job, Face face) {
+    Frame frame = job.frame(face);
+    this.asked = frame.bleeds();
+    Coverage coverage = Coverage.ofTrim(job, face);
+    for (Side side : Side.values()) {
+      double reach = coverage.least(side, frame.trim());
+      if (!Double.isNaN(reach)) {
+        least.put(side, reach);
+      }
+    }
+  }
+
+  /** That of a face; kept for as long as the face lives and its frame stays. */
+  public static EdgeReach of(Job job, Face face) {
+    return KEPT.get(face, job.frame(face), () -> new EdgeReach(job, face));
+  }
+
+  /** Whether artwork is to reach past any side at all. */
+  public boolean asked() {
+    return asked;
+  }
+
+  /** The least reach past a side; empty where no artwork lies along it. */
+  public OptionalDouble past(Side side) {
+    return least.containsKey(side) ? OptionalDouble.of(least.get(side)) : OptionalDouble.empty();
+  }
+
+  /** Whether no artwork lies along any side: the face keeps a white edge all round. */
+  public boolean whiteAllRound() {
+    return least.isEmpty();
+  }
+}

@@ -1,0 +1,18 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zipthimble.core.form.SceneNode;
+
+/** A question asked of every object that has a part in what leaves, those inside live groups and patterns too; each object once. */
+abstract class ObjectCheck extends FaceCheck {
+  /** Every finding about one object. */
+  abstract List<Finding> look(Subject on, SceneNode node);
+
+  @Override
+  final List<Finding> look(Subject on) {
+    List<Finding> found = new ArrayList<>();
+    on.scene().inUse().stream().filter(on::near).forEach(n -> found.addAll(look(on, n)));
+    return found;
+  }
+}

@@ -1,0 +1,38 @@
+package org.zipthimble.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.wording.Trouble;
+
+/** Pictures that cannot be decoded: they would leave a blank on the print, and the cutter would have no outline to follow. */
+final class PictureDamaged extends ObjectCheck {
+  private static final Memo<Optional<String>> TRIED = new Memo<>();
+
+  @Override
+  Set<String> codes() {
+    return Set.of("picture-damaged");
+  }
+
+  @Override
+  List<Finding> look(Subject on, SceneNode node) {
+    return node.item().shown(on.job().pictures()).flatMap(s -> trouble(s.picture())).map(why -> on.finding(
+        "picture-damaged", Weight.RUIN, node, 0, 1, node.item().properties().name(), on.face().name(), why)).stream().toList();
+  }
+
+  /** Why a picture cannot be decoded; empty when it can. */
+  static Optional<String> trouble(Picture picture) {
+    return TRIED.get(picture.blob(), picture.kind(), () -> {
+      try {
+        Pictures.tried(picture);
+        return Optional.empty();
+      } catch (Trouble damaged) {
+        return Optional.of(damaged.getMessage());
+      }
+    });
+  }
+}

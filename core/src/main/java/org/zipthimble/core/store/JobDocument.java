@@ -1,0 +1,48 @@
+package org.zipthimble.core.store;
+
+import java.util.List;
+import java.util.Map;
+import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.ColourPlan;
+import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.picture.Picture;
+
+/** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
+record JobDocument(
+    String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
+    List<Entry> pictures, List<Face> faces) {
+  /** The version this program writes; it reads this one and those below. */
+  static final int VERSION = 6;
+
+  /** What the first field says of every job. */
+  static final String FORMAT = "zip-thimble-job";
+
+  /** A picture of the job and where its bytes stand in the file. */
+  record Entry(String id, String name, String file, int width, int height) {}
+
+  static JobDocument of(Job job) {
+    List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
+    return new JobDocument(
+        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.faces());
+  }
+
+  Job job(Map<String, Picture> read, List<CarriedFont> fonts) {
+    return new Job(name, ticket, faces, sheet, read, fonts, palette, cutting, colour);
+  }
+
+  /** Where a picture's bytes stand in the file. */
+  static String file(Picture picture) {
+    return "pictures/" + picture.id() + "." + picture.kind().ending();
+  }
+
+  /** Where a profile's bytes stand in the file. */
+  static String file(Profile profile) {
+    return "profiles/" + profile.id() + ".icc";
+  }
+}

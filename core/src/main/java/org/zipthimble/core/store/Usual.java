@@ -1,0 +1,91 @@
+package org.zipthimble.core.store;
+
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.BeanDescription;
+import com.fasterxml.jackson.databind.DeserializationConfig;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.SerializationConfig;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
+import com.fasterxml.jackson.databind.deser.std.DelegatingDeserializer;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.BeanPropertyWriter;
+import com.fasterxml.jackson.databind.ser.BeanSerializerModifier;
+import java.util.List;
+import java.util.Map;
+import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.picture.Retouch;
+
+/** Parts that most objects have in the same way: left out of the file as long as they are as usual, and so understood where they are missing. */
+final class Usual {
+  private static final Map<Class<?>, Object> VALUES = Map.of(
+      Cutting.class, Cutting.PLAIN, Effects.class, Effects.NONE, Guides.class, Guides.NONE, Retouch.class, Retouch.NONE);
+
+  private Usual() {}
+
+  static SimpleModule module() {
+    return new SimpleModule("usual").setSerializerModifier(new Writing()).setDeserializerModifier(new Reading());
+  }
+
+  private static final class Writing extends BeanSerializerModifier {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    public List<BeanPropertyWriter> changeProperties(SerializationConfig config, BeanDescription bean, List<BeanPropertyWriter> all) {
+      all.replaceAll(w -> VALUES.containsKey(w.getType().getRawClass()) ? new Writer(w, VALUES.get(w.getType().getRawClass())) : w);
+      return all;
+    }
+  }
+
+  private static final class Writer extends BeanPropertyWriter {
+    private static final long serialVersionUID = 1;
+
+    private final transient Object usual;
+
+    Writer(BeanPropertyWriter base, Object usual) {
+      super(base);
+      this.usual = usual;
+    }
+
+    @Override
+    public void serializeAsField(Object bean, JsonGenerator out, SerializerProvider provider) throws Exception {
+      if (!usual.equals(get(bean))) {
+        super.serializeAsField(bean, out, provider);
+      }
+    }
+  }
+
+  private static final class Reading extends BeanDeserializerModifier {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    public JsonDeserializer<?> modifyDeserializer(DeserializationConfig config, BeanDescription bean, JsonDeserializer<?> reader) {
+      Object usual = VALUES.get(bean.getBeanClass());
+      return usual == null ? reader : new Reader(reader, usual);
+    }
+  }
+
+  private static final class Reader extends DelegatingDeserializer {
+    private static final long serialVersionUID = 1;
+
+    private final transient Object usual;
+
+    Reader(JsonDeserializer<?> reader, Object usual) {
+      super(reader);
+      this.usual = usual;
+    }
+
+    @Override
+    protected JsonDeserializer<?> newDelegatingInstance(JsonDeserializer<?> reader) {
+      return new Reader(reader, usual);
+    }
+
+    @Override
+    public Object getAbsentValue(DeserializationContext context) {
+      return usual;
+    }
+  }
+}

@@ -1,0 +1,44 @@
+package org.zipthimble.desktop.tag;
+
+import java.util.Locale;
+import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.wording.Wording;
+
+/** What a live group makes, in a sentence. */
+final class LiveWords implements LiveEffect.Visitor<String> {
+  private LiveWords() {}
+
+  static String what(LiveEffect effect) {
+    return effect.accept(new LiveWords());
+  }
+
+  @Override
+  public String together(LiveEffect.Together effect) {
+    return "";
+  }
+
+  @Override
+  public String combined(LiveEffect.Combined effect) {
+    return Wording.text("live.what." + effect.way().name().toLowerCase(Locale.ROOT));
+  }
+
+  @Override
+  public String rings(LiveEffect.Rings effect) {
+    return Wording.text("live.what.rings");
+  }
+
+  @Override
+  public String repeated(LiveEffect.Repeated effect) {
+    return Wording.text("live.what.repeated");
+  }
+
+  @Override
+  public String mounted(LiveEffect.Mounted effect) {
+    return "";
+  }
+
+  @Override
+  public String gridded(LiveEffect.Gridded effect) {
+    return "";
+  }
+}
