@@ -7,10 +7,10 @@ module org.zipthimble.core {
   requires com.fasterxml.jackson.databind;
   requires com.fasterxml.jackson.datatype.jdk8;
   requires org.apache.pdfbox;
+  requires org.apache.pdfbox.io;
   requires org.apache.xmpbox;
   requires com.github.librepdf.openpdf;
   requires org.locationtech.jts;
-  requires pngencoder;
   requires jdk.unsupported;
   requires org.apache.commons.logging;
 

@@ -13,7 +13,7 @@ import java.util.concurrent.Callable;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.paint.PdfPainter;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.sheet.PageOptions;
@@ -67,7 +67,7 @@ final class Bench implements Callable<Integer> {
       time("save", () -> saved(read));
       time("check", () -> Checks.run(read));
       time("pdf", () -> PdfPainter.bytes(read.name(), Pages.of(read, PageOptions.of(read)), Progress.SILENT));
-      time("png300", () -> PngWriter.bytes(
+      time("png300", () -> PngFile.bytes(
           RasterPainter.paint(Pages.of(read, read.faces().get(0), PageOptions.of(read)), 300, new Halvings(), Progress.SILENT), 300));
       return 0;
     } catch (Trouble e) {

@@ -25,7 +25,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.sheet.PageOptions;
@@ -63,7 +63,7 @@ final class BenchJobs {
       BufferedImage noise = new BufferedImage(3000, 2800, BufferedImage.TYPE_INT_RGB);
       int[] pixels = new Random(i).ints(3000L * 2800, 0, 0x1000000).toArray();
       noise.setRGB(0, 0, 3000, 2800, pixels, 0, 3000);
-      Picture picture = Pictures.look("noise-" + i + ".png", PngWriter.bytes(noise, 300), Pictures.Limits.USUAL);
+      Picture picture = Pictures.look("noise-" + i + ".png", PngFile.bytes(noise, 300), Pictures.Limits.USUAL);
       pictures.put(picture.id(), picture);
       items.add(Item.Photo.of(ItemProperties.of("i" + (i + 1), "Noise " + i), Placement.of(i % 2 * 10, i / 2 * 9, 10, 9, 0), picture.id()));
     }

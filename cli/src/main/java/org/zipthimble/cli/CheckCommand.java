@@ -21,7 +21,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Prints the findings of jobs. */
-@Command(name = "check", mixinStandardHelpOptions = true,
+@Command(name = "check", mixinStandardHelpOptions = true, versionProvider = Main.Version.class,
     description = "Says what would go wrong. Exits 0 when nothing would ruin a job, 1 when something would, 2 when a job cannot be read.")
 final class CheckCommand implements Callable<Integer> {
   private static final int RUIN = 1;

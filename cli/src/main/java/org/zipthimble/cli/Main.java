@@ -2,6 +2,9 @@ package org.zipthimble.cli;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.stream.Collectors;
+import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.wording.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -9,12 +12,20 @@ import picocli.CommandLine.Command;
 /** {@code zip-thimble make}, {@code check} and {@code bench}. */
 @Command(
     name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Bench.class, ShapesBench.class, PicturesBench.class}, mixinStandardHelpOptions = true,
-    version = "Zip Thimble 0.1.0", description = "Makes and checks print-ready files from .thimble jobs.")
+    versionProvider = Main.Version.class, description = "Makes and checks print-ready files from .thimble jobs.")
 public final class Main {
   /** The exit code when a job or an argument cannot be read. */
   static final int UNREADABLE = 2;
 
   private Main() {}
+
+  /** The program's name and version. */
+  static final class Version implements CommandLine.IVersionProvider {
+    @Override
+    public String[] getVersion() {
+      return new String[] {Wording.text("cli.version")};
+    }
+  }
 
   /** Runs a command and ends with its code. */
   public static void main(String[] arguments) {
@@ -30,6 +41,8 @@ public final class Main {
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
     CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
     line.setCaseInsensitiveEnumValuesAllowed(true);
+    line.getSubcommands().get("make").getCommandSpec().usageMessage().footer("", Wording.text("cli.kinds", OutputFormats.all().stream()
+        .map(f -> f.ending() + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")").collect(Collectors.joining(" · "))));
     line.setParameterExceptionHandler((e, args) -> {
       err.println(Wording.text("cli.badArguments", e.getMessage().lines().findFirst().orElse("")));
       return UNREADABLE;

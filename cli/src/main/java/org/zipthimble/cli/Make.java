@@ -2,19 +2,26 @@ package org.zipthimble.cli;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.proof.Measured;
-import org.zipthimble.core.send.CutOrder;
-import org.zipthimble.core.send.CutSender;
-import org.zipthimble.core.send.Format;
 import org.zipthimble.core.paint.PdfPress;
+import org.zipthimble.core.paint.TiffFile;
+import org.zipthimble.core.send.Choice;
+import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.OutputFormat;
+import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
@@ -32,7 +39,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes output files from a job and says what each measures. */
-@Command(name = "make", description = "Writes files from a job; the kind goes by the file's ending: .pdf, .png, .jpg; for cutters .svg, .dxf, .plt.", mixinStandardHelpOptions = true)
+@Command(name = "make", description = "Writes files from a job; the kind goes by the file's ending.", mixinStandardHelpOptions = true,
+    versionProvider = Main.Version.class)
 final class Make implements Callable<Integer> {
   private static final int NOT_AS_ASKED = 1;
 
@@ -68,6 +76,9 @@ final class Make implements Callable<Integer> {
   @Option(names = "--quality", paramLabel = "PERCENT", description = "of JPEG files, 30 to 100")
   private Double quality;
 
+  @Option(names = "--packing", paramLabel = "lzw|zip", description = "of TIFF files")
+  private String packing;
+
   @Option(names = "--pictures", paramLabel = "ink|screen|as-came", description = "what becomes of pictures in a PDF for a press")
   private String pictures;
 
@@ -81,15 +92,15 @@ final class Make implements Callable<Integer> {
   @Option(names = "--lane", paramLabel = "NAME", description = "one lane only, by its name")
   private String lane;
 
+  @Option(names = "--stand-in", description = "cut words in the stand-in face where theirs is missing")
+  private boolean standIn;
+
   @Override
   public Integer call() {
     PrintWriter out = spec.commandLine().getOut();
     try {
       if (ppi != null) {
         within(ppi, Order.LEAST_PPI, Order.MOST_PPI);
-      }
-      for (Path file : files) {
-        Format.of(String.valueOf(file.getFileName()));
       }
       return write(out);
     } catch (Trouble e) {
@@ -104,58 +115,87 @@ final class Make implements Callable<Integer> {
     Job read = ThimbleFile.open(job);
     PageOptions options = options(read);
     boolean right = true;
+    List<Order> orders = new ArrayList<>();
     for (Path file : files) {
-      OptionalInt one = face == null ? OptionalInt.empty() : OptionalInt.of(face);
-      Order order = new Order(file, one, ppi == null ? read.ticket().ppi() : ppi, options, manner());
-      Optional<CutOrder> cuts = cuts(read, file);
-      List<Measured> all = cuts.isPresent() ? CutSender.send(read, cuts.get(), Progress.SILENT) : Sender.send(read, order, Progress.SILENT);
-      for (Measured measured : all) {
+      orders.add(order(read, options, file));
+    }
+    chosen(orders);
+    for (Order order : orders) {
+      for (Measured measured : Sender.send(read, order, Progress.SILENT)) {
         print(out, measured);
         right &= measured.right();
       }
     }
     List<Finding> findings = Checks.run(read);
-    if (!findings.isEmpty()) {
-      out.println(Wording.counted("cli.findings", findings.size()));
+    int counted = (int) findings.stream().filter(f -> f.weight().counts()).count();
+    if (counted > 0) {
+      out.println(Wording.counted("cli.findings", counted));
     }
     return right ? 0 : NOT_AS_ASKED;
   }
 
-  /** What is asked for a cutter: by the option, else by the kind of file. */
-  private Optional<CutOrder> cuts(Job read, Path file) throws Trouble {
-    Format format = Format.of(String.valueOf(file.getFileName()));
-    String word = as != null ? as : !format.cuts() ? "pages" : format == Format.PLOTTER ? "sheets" : "design";
-    if (word.equals("pages") && !format.cuts()) {
-      return Optional.empty();
-    }
+  private Order order(Job read, PageOptions options, Path file) throws Trouble {
+    OutputFormat format = OutputFormats.of(String.valueOf(file.getFileName()));
+    Optional<Content> content = as == null ? Optional.empty() : Optional.of(content());
     Optional<String> id = Optional.empty();
     if (lane != null) {
       id = Optional.of(read.cutting().lanes().stream().filter(l -> l.name().equalsIgnoreCase(lane)).findFirst()
           .orElseThrow(() -> Trouble.of("send.noLane", lane)).id());
     }
-    return switch (word) {
-      case "design" -> Optional.of(new CutOrder(file, CutOrder.What.DESIGN, id));
-      case "sheets" -> Optional.of(new CutOrder(file, CutOrder.What.SHEETS, id));
-      case "assembly" -> Optional.of(new CutOrder(file, CutOrder.What.ASSEMBLY, id));
-      default -> throw Trouble.of("send.noSuchWhat", word);
-    };
+    Order order = new Order(
+        file, content, face == null ? OptionalInt.empty() : OptionalInt.of(face), id, ppi == null ? read.ticket().ppi() : ppi, options, how(), standIn);
+    format.check(read, order);
+    return order;
   }
 
-  private SendOptions manner() throws Trouble {
-    SendOptions manner = SendOptions.USUAL.withPlain(plain).withOpen(open);
+  private Content content() throws Trouble {
+    return Arrays.stream(Content.values()).filter(c -> c.word().equalsIgnoreCase(as)).findFirst().orElseThrow(() -> Trouble.of(
+        "send.noSuchWhat", as, Arrays.stream(Content.values()).map(Content::word).collect(Collectors.joining(", "))));
+  }
+
+  /** Refuses what was chosen and is of no meaning for any of the files. */
+  private void chosen(List<Order> orders) throws Trouble {
+    Map<Choice, Object> said = new EnumMap<>(Choice.class);
+    said.put(Choice.QUALITY, quality);
+    said.put(Choice.PACKING, packing);
+    said.put(Choice.PICTURES, pictures);
+    said.put(Choice.MOST_PPI, mostPpi);
+    said.put(Choice.RESOLUTION, ppi);
+    said.put(Choice.BLEED, bleed);
+    said.put(Choice.OPEN, open ? true : null);
+    said.put(Choice.PLAIN, plain ? true : null);
+    for (Map.Entry<Choice, Object> one : said.entrySet()) {
+      boolean meant = one.getValue() == null;
+      for (Order order : orders) {
+        OutputFormat format = OutputFormats.of(String.valueOf(order.file().getFileName()));
+        meant |= format.choices(format.content(order)).contains(one.getKey());
+      }
+      if (!meant) {
+        throw Trouble.of("send.noChoice", one.getKey().title(), OutputFormats.all().stream()
+            .filter(f -> f.contents().stream().anyMatch(c -> f.choices(c).contains(one.getKey()))).map(OutputFormat::ending).collect(Collectors.joining(", ")));
+      }
+    }
+  }
+
+  private SendOptions how() throws Trouble {
+    SendOptions how = SendOptions.USUAL.withPlain(plain).withOpen(open);
     if (quality != null) {
-      manner = manner.withQuality(within(quality, 30, 100) / 100);
+      how = how.withQuality(within(quality, 30, 100) / 100);
     }
     if (mostPpi != null) {
-      manner = manner.withMostPpi(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
+      how = how.withMostPpi(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
+    }
+    if (packing != null) {
+      how = how.withPacking(Arrays.stream(TiffFile.Packing.values()).filter(v -> v.name().equalsIgnoreCase(packing)).findFirst()
+          .orElseThrow(() -> Trouble.of("send.noSuchPacking", packing)));
     }
     if (pictures == null) {
-      return manner;
+      return how;
     }
     return switch (pictures) {
-      case "ink" -> manner.withPictures(PdfPress.Pictures.INK);
-      case "screen" -> manner.withPictures(PdfPress.Pictures.SCREEN);
-      case "as-came" -> manner.withPictures(PdfPress.Pictures.AS_CAME);
+      case "ink" -> how.withPictures(PdfPress.Pictures.INK);
+      case "screen" -> how.withPictures(PdfPress.Pictures.SCREEN);
+      case "as-came" -> how.withPictures(PdfPress.Pictures.AS_CAME);
       default -> throw Trouble.of("send.noSuchPictures", pictures);
     };
   }

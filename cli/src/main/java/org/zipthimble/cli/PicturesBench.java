@@ -20,7 +20,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
@@ -138,6 +138,6 @@ final class PicturesBench implements Callable<Integer> {
       }
       image.setRGB(0, y, wide, 1, row, 0, wide);
     }
-    return PngWriter.bytes(image, PPI);
+    return PngFile.bytes(image, PPI);
   }
 }

@@ -19,7 +19,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.Align;
@@ -93,7 +93,7 @@ public final class Made {
   }
 
   public static byte[] png(int width, int height) {
-    return PngWriter.bytes(chequers(width, height), 300);
+    return PngFile.bytes(chequers(width, height), 300);
   }
 
   public static byte[] jpeg(int width, int height) {

@@ -2,18 +2,25 @@ package org.zipthimble.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.Places;
+import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
+import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Preferences;
 
@@ -24,6 +31,11 @@ public final class Main extends Application {
 
   /** The window's height at first. */
   static final double HEIGHT = 800;
+
+  /** So many frames are drawn before what is not shown is made. */
+  private static final int FRAMES = 3;
+
+  private static final long CLOSING_MILLIS = 3_000;
 
   private static final List<String> TYPE = List.of(
       "Figtree_400Regular.ttf", "Figtree_400Regular_Italic.ttf", "Figtree_500Medium.ttf", "Figtree_600SemiBold.ttf",
@@ -38,6 +50,7 @@ public final class Main extends Application {
   public void start(Stage stage) {
     Preferences preferences = new Preferences(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))));
     Session session = session(new WindowAsker(stage), preferences);
+    place(stage, preferences);
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(Wording.text("window.failed")));
     List<String> named = getParameters().getUnnamed();
@@ -64,18 +77,56 @@ public final class Main extends Application {
         () -> Wording.text("window.title", session.job().name()), session.historyProperty()));
     stage.setOnCloseRequest(e -> {
       if (session.filing().leave()) {
-        session.filing().end();
+        end(stage, session);
       } else {
         e.consume();
       }
     });
     stage.show();
+    afterFrames(workbench::prepare);
     return workbench;
+  }
+
+  /** Does something once the window has been drawn and can be used. */
+  private static void afterFrames(Runnable then) {
+    new AnimationTimer() {
+      private int frame;
+
+      @Override
+      public void handle(long now) {
+        if (++frame > FRAMES) {
+          stop();
+          Platform.runLater(then);
+        }
+      }
+    }.start();
+  }
+
+  /** Where the window was left the last time, else over all of the usable screen; never beyond it. */
+  private static void place(Stage stage, Preferences preferences) {
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+    Box usable = new Box(screen.getMinX(), screen.getMinY(), screen.getWidth(), screen.getHeight());
+    Settings.Window window = preferences.now().window().orElse(new Settings.Window(usable.x(), usable.y(), usable.width(), usable.height(), true));
+    Box at = window.within(usable);
+    stage.setX(at.x());
+    stage.setY(at.y());
+    stage.setWidth(at.width());
+    stage.setHeight(at.height());
+    stage.setMaximized(window.maximised());
+  }
+
+  /** Keeps where the window is and ends what goes on beside it. */
+  private static void end(Stage stage, Session session) {
+    session.filing().end();
+    session.preferences().change(s -> s.withWindow(Optional.of(
+        new Settings.Window(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight(), stage.isMaximized()))));
+    session.preferences().flush();
+    Background.close(CLOSING_MILLIS);
   }
 
   private static void quit(Stage stage, Session session) {
     if (session.filing().leave()) {
-      session.filing().end();
+      end(stage, session);
       stage.close();
       Platform.exit();
     }

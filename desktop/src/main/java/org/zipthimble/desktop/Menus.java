@@ -1,9 +1,11 @@
 package org.zipthimble.desktop;
 
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.beans.binding.Bindings;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
@@ -23,13 +25,15 @@ final class Menus {
 
   private final Session session;
   private final Commands commands;
+  private final List<Runnable> ticks = new ArrayList<>();
 
   Menus(Session session, Commands commands) {
     this.session = session;
     this.commands = commands;
   }
 
-  MenuBar bar() {
+  /** Fills a menu bar. */
+  void fill(MenuBar bar) {
     Menu job = menu("menu.job");
     job.getItems().add(7, versions());
     Menu view = menu("menu.view");
@@ -47,15 +51,16 @@ final class Menus {
         session.historyProperty())));
     Menu arrange = menu("menu.arrange");
     folded(arrange, "menu.align", "menu.aligns");
-    MenuBar bar = new MenuBar(job, edit, arrange, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
-    bar.setId("menus");
-    return bar;
+    bar.getMenus().setAll(job, edit, arrange, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
   }
 
   private Menu menu(String key) {
     Menu menu = new Menu(Wording.text(key));
     menu.setId(key.replace('.', '-'));
-    commands.menu(key).forEach(c -> menu.getItems().add(c == Commands.LINE ? new SeparatorMenuItem() : item(c)));
+    List<Command> commands = this.commands.menu(key);
+    commands.forEach(c -> menu.getItems().add(c == Commands.LINE ? new SeparatorMenuItem() : item(c)));
+    // Ticks are set when the menu is opened: what they tell is changed in many places.
+    menu.setOnShowing(e -> ticks.forEach(Runnable::run));
     return menu;
   }
 
@@ -71,7 +76,8 @@ final class Menus {
   }
 
   private MenuItem item(Command command) {
-    MenuItem item = new MenuItem(command.title());
+    MenuItem item = command.on().isPresent() ? new CheckMenuItem(command.title()) : new MenuItem(command.title());
+    command.on().ifPresent(on -> ticks.add(() -> ((CheckMenuItem) item).setSelected(on.getAsBoolean())));
     item.setId(command.key().replace('.', '-'));
     if (!command.keys().isEmpty()) {
       item.setAccelerator(KeyCombination.valueOf(command.keys()));

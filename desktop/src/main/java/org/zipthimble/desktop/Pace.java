@@ -83,8 +83,8 @@ public final class Pace extends Application {
     Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).withFaces(List.of(Face.of("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
     measure(job, all.size(), "chosen points dragged", () -> {
-      session.pointsProperty().set(Optional.of("i1"));
-      session.chosenPointsProperty().set(new HashSet<>(all));
+      session.selection().pointsProperty().set(Optional.of("i1"));
+      session.selection().chosenPointsProperty().set(new HashSet<>(all));
     }, frame -> session.tryOut(Shaping.redraw("f1", "i1", Nodes.moved(outline, all, 0.02 * frame % 1, 0.01 * frame % 1), "edit.pointMove")));
   }
 

@@ -33,7 +33,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Asker;
@@ -132,9 +132,9 @@ public final class Shots extends Application {
       take(s, "two-faults.thimble");
       s.stationProperty().set(Station.CHECK);
     });
-    step("check.png", s -> s.findingsProperty().get().stream().findFirst().ifPresent(s::goTo));
+    step("check.png", s -> s.checking().findingsProperty().get().stream().findFirst().ifPresent(s::goTo));
     step("lenses.png", s -> take(s, "planting-calendar.thimble"));
-    step("lenses.png", s -> s.lensProperty().set(Lens.OUT_OF_RANGE));
+    step("lenses.png", s -> s.checking().lensProperty().set(Lens.OUT_OF_RANGE));
     for (int i = 0; i < 3; i++) {
       step("lenses.png", s -> { });
     }
@@ -283,11 +283,11 @@ public final class Shots extends Application {
     try {
       Files.createDirectories(folder);
       if (!NOT_KEPT.contains(name)) {
-        Files.write(folder.resolve(name), PngWriter.bytes(image, SCREEN_PPI));
+        Files.write(folder.resolve(name), PngFile.bytes(image, SCREEN_PPI));
       }
       if (HELP.containsKey(name) && getParameters().getUnnamed().size() > 1) {
         Path help = Files.createDirectories(Path.of(getParameters().getUnnamed().get(1)));
-        Files.write(help.resolve(HELP.get(name) + ".png"), PngWriter.bytes(small(image), SCREEN_PPI));
+        Files.write(help.resolve(HELP.get(name) + ".png"), PngFile.bytes(small(image), SCREEN_PPI));
       }
     } catch (IOException e) {
       throw new IllegalStateException(e);

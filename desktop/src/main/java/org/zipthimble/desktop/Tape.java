@@ -61,7 +61,7 @@ final class Tape extends StackPane {
         buttons.get(is).requestFocus();
       }
     });
-    session.findingsProperty().addListener(o -> refresh());
+    session.checking().findingsProperty().addListener(o -> refresh());
     session.historyProperty().addListener(o -> refresh());
     refresh();
   }
@@ -82,15 +82,16 @@ final class Tape extends StackPane {
   }
 
   private void refresh() {
-    List<Finding> findings = session.findingsProperty().get();
-    found.setText(String.valueOf(findings.size()));
+    List<Finding> findings = session.checking().findingsProperty().get();
+    int counted = session.checking().report().counted();
+    found.setText(String.valueOf(counted));
     found.getStyleClass().removeAll("ruin", "look");
     found.getStyleClass().add(Checks.ruin(findings) ? "ruin" : "look");
     sheet.setText(Wording.text("tape.sheet"));
     for (Station station : Station.values()) {
       boolean here = session.stationProperty().get() == station;
       HBox inside = Controls.row(6, here ? thimble() : dot(), Controls.label(station.title(), here ? "station-here" : "station-name"));
-      if (station == Station.CHECK && !findings.isEmpty() && begun()) {
+      if (station == Station.CHECK && counted > 0 && begun()) {
         inside.getChildren().add(found);
       }
       if (station == Station.SHEET && session.job().sheet().onPaper()) {

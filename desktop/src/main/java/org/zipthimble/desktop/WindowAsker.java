@@ -132,6 +132,12 @@ final class WindowAsker implements Asker {
   }
 
   @Override
+  public boolean mayCutStandIn(List<String> missing) {
+    ButtonType cut = button("ask.standIn.yes", ButtonBar.ButtonData.YES);
+    return ask("ask.standIn", String.join(", ", missing), button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE), cut) == cut;
+  }
+
+  @Override
   public boolean mayReplacePicture(String pictureName) {
     ButtonType yes = button("ask.replaceMount.yes", ButtonBar.ButtonData.YES);
     return ask("ask.replaceMount", pictureName, button("ask.replaceMount.beside", ButtonBar.ButtonData.CANCEL_CLOSE), yes) == yes;

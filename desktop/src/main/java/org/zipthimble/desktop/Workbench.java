@@ -1,123 +1,96 @@
 package org.zipthimble.desktop;
 
-import java.io.File;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.ProgressIndicator;
-import javafx.scene.input.Dragboard;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
+import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.command.Commands;
-import org.zipthimble.desktop.command.Shapes;
-import org.zipthimble.desktop.page.FigureSlip;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.page.Finder;
 import org.zipthimble.desktop.page.HelpPage;
 import org.zipthimble.desktop.page.HintSlip;
-import org.zipthimble.desktop.page.PlacingSlip;
 import org.zipthimble.desktop.page.ScreenCard;
-import org.zipthimble.desktop.page.ShelfPane;
-import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.station.ObjectAdder;
+import org.zipthimble.desktop.state.StationView;
+import org.zipthimble.desktop.station.Adders;
 import org.zipthimble.desktop.station.CutStation;
 import org.zipthimble.desktop.station.FindingsPane;
 import org.zipthimble.desktop.station.ItemStation;
-import org.zipthimble.desktop.station.LayersPane;
 import org.zipthimble.desktop.station.SendStation;
 import org.zipthimble.desktop.station.SheetStation;
 import org.zipthimble.desktop.station.TicketPane;
-import org.zipthimble.desktop.station.TrayPane;
-import org.zipthimble.desktop.tag.TagPane;
 
-/** The whole window: menus and tape above, the ticket at the left, a station in the middle and at the right. */
+/**
+ * The whole window: menus and tape above, the ticket at the left, a station in the middle and at the right. Only the station that is shown
+ * first is made at once; the others are made one after another while the window is idle, or when they are gone to.
+ */
 final class Workbench extends StackPane {
   private static final double SIDE = 248;
   private static final double NARROW = 1120;
 
   private final Session session;
   private final BorderPane window = new BorderPane();
-  private final BenchPane bench;
-  private final ObjectAdder adding;
-  private final LayersPane layers;
-  private final ShelfPane shelf;
-  private final VBox bottom = new VBox();
-  private final TrayPane tray;
-  private final Node compose;
-  private final Supplier<FindingsPane> findings;
-  private final Node itemBench;
-  private final Node itemSide;
-  private final Supplier<SheetStation> sheet;
+  private final Map<Station, Supplier<? extends StationView>> stations = new EnumMap<>(Station.class);
+  private final Supplier<Composing> composing;
   private final Supplier<CutStation> cut;
-  private boolean printedSheet;
-  private final Supplier<SendStation> send;
+  private final Supplier<HelpPage> help;
+  private final Commands commands;
   private final TicketPane ticket;
   private final StackPane side = new StackPane();
+  private final HintSlip hint;
+  private final MenuBar menus = new MenuBar();
   private final Finder finder;
   private final ScreenCard screen;
-  private final PlacingSlip placing;
-  private final FigureSlip figures;
-  private final Commands commands;
+  private final Deque<Runnable> idle = new ArrayDeque<>();
+  private Optional<StationView> shown = Optional.empty();
+  private boolean printedSheet;
   private boolean helping;
 
   Workbench(Session session, Runnable quit) {
     this.session = session;
-    bench = new BenchPane(session);
-    adding = new ObjectAdder(session);
-    shelf = new ShelfPane(session, adding, () -> shelf(false));
-    placing = new PlacingSlip(session, adding);
-    figures = new FigureSlip(session);
-    bench.setOnDrawn(adding::drawn);
-    bench.setOnDropped(this::dropped);
-    bench.setPlacing(placing::place);
-    adding.setOnSeveral(placing::wait);
-    adding.setOnShelf(shelf::fill);
-    tray = new TrayPane(session, adding, () -> shelf(!bottom.getChildren().contains(shelf)));
-    TagPane tag = new TagPane(session);
-    adding.setOnWords(() -> Platform.runLater(tag::typeWords));
-    bench.setOnWords(() -> Platform.runLater(tag::typeWords));
-    layers = new LayersPane(session);
-    VBox.setVgrow(layers, Priority.ALWAYS);
-    tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(side.getHeight() * 0.7), side.heightProperty()));
-    VBox composing = new VBox(8, tag, layers);
-    composing.getStyleClass().add("side");
-    compose = composing;
-    ItemStation item = new ItemStation(session);
-    itemBench = item.bench();
-    itemSide = item.side();
-    findings = once(() -> new FindingsPane(session, bench.lenses()));
-    sheet = once(() -> new SheetStation(session, () -> printed(false)));
+    composing = once(() -> new Composing(session, side));
     cut = once(() -> new CutStation(session, () -> printed(true)));
-    send = once(() -> new SendStation(session));
+    stations.put(Station.ITEM, once(() -> new ItemStation(session)));
+    stations.put(Station.COMPOSE, composing);
+    stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
+    stations.put(Station.SHEET, once(() -> new SheetStation(session, () -> printed(false))));
+    stations.put(Station.SEND, once(() -> new SendStation(session)));
+    commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), pages(quit));
+    help = once(() -> new HelpPage(commands::all, () -> help(false)));
     ticket = new TicketPane(session);
-    Clip clip = new Clip(session, files -> adding.loose(files, bench.middle()), text -> adding.words(text, bench.middle()), (name, bytes) -> adding.picture(name, bytes, bench.middle()));
-    commands = new Commands(session, bench, adding, clip, new Shapes(session, figures), pages(quit));
+    hint = new HintSlip(session);
     finder = new Finder(session, commands::all);
     screen = new ScreenCard(session);
-    window.setTop(new VBox(top(new Menus(session, commands).bar()), new Tape(session)));
+    menus.setId("menus");
+    window.setTop(new VBox(top(), new Tape(session)));
     window.setLeft(ticket);
     side.setMinWidth(SIDE);
     side.setPrefWidth(SIDE);
     side.setMaxWidth(SIDE);
     side.getStyleClass().add("side-place");
     window.setRight(side);
-    bottom.getChildren().add(tray);
     getStyleClass().add("workbench");
     getChildren().addAll(window, over(finder, Pos.TOP_CENTER, 76), over(screen, Pos.CENTER, 0));
     session.stationProperty().addListener(o -> {
@@ -131,10 +104,31 @@ final class Workbench extends StackPane {
         show();
       }
     });
+    idle.add(() -> new Menus(session, commands).fill(menus));
+    idle.add(composing::get);
+    idle.add(() -> composing.get().warm());
+    stations.values().forEach(s -> idle.add(s::get));
+    idle.add(cut::get);
     show();
   }
 
-  /** A station that is made when it is first gone to, so that the window opens sooner. */
+  /** Makes what is not shown yet, a part each time the window has nothing else to do. */
+  void prepare() {
+    Runnable next = idle.poll();
+    if (next != null) {
+      next.run();
+      Platform.runLater(this::prepare);
+    }
+  }
+
+  /** Makes all that is not shown yet at once. */
+  void prepareAll() {
+    while (!idle.isEmpty()) {
+      idle.poll().run();
+    }
+  }
+
+  /** Something that is made when it is first asked for. */
   private static <T> Supplier<T> once(Supplier<T> maker) {
     List<T> made = new ArrayList<>(1);
     return () -> {
@@ -160,8 +154,12 @@ final class Workbench extends StackPane {
 
       @Override
       public void help() {
-        helping = !helping;
-        show();
+        Workbench.this.help(!helping);
+      }
+
+      @Override
+      public boolean helping() {
+        return helping;
       }
 
       @Override
@@ -171,13 +169,23 @@ final class Workbench extends StackPane {
 
       @Override
       public void steps() {
-        layers.stepsProperty().set(!layers.stepsProperty().get());
+        composing.get().layers().stepsProperty().set(!stepsShown());
+      }
+
+      @Override
+      public boolean stepsShown() {
+        return composing.get().layers().stepsProperty().get();
       }
 
       @Override
       public void ornaments() {
         session.stationProperty().set(Station.COMPOSE);
-        shelf(!bottom.getChildren().contains(shelf));
+        shelf(!composing.get().shelfOpen());
+      }
+
+      @Override
+      public boolean ornamentsOpen() {
+        return composing.get().shelfOpen();
       }
 
       @Override
@@ -187,41 +195,22 @@ final class Workbench extends StackPane {
     };
   }
 
-  /** What adds to the bench, for what stands in a person's stead. */
-  ObjectAdder adding() {
-    return adding;
+  private void help(boolean on) {
+    helping = on;
+    show();
   }
 
-  private boolean dropped(Dragboard board, Point at) {
-    if (board.hasString() && shelf.dropped(board.getString(), at)) {
-      return true;
-    }
-    if (board.hasFiles()) {
-      adding.dropped(board.getFiles().stream().map(File::toPath).toList(), at);
-      return true;
-    }
-    if (board.hasImage() && board.getImage() != null) {
-      adding.picture("dropped", Clip.png(board.getImage()), at);
-      return true;
-    }
-    if (board.hasString() && !board.getString().isBlank()) {
-      adding.words(board.getString(), at);
-      return true;
-    }
-    return false;
+  /** What adds to the bench, for what stands in a person's stead. */
+  Adders adding() {
+    return composing.get().adders();
   }
 
   /** Opens or closes the ornament shelf above the tray. */
   void shelf(boolean open) {
-    if (open && !bottom.getChildren().contains(shelf)) {
-      shelf.fill();
-      bottom.getChildren().add(0, shelf);
-    } else if (!open) {
-      bottom.getChildren().remove(shelf);
-    }
+    composing.get().shelf(open);
   }
 
-  private Node top(MenuBar bar) {
+  private Node top() {
     Label name = Controls.label("", "job-name");
     name.textProperty().bind(Bindings.createStringBinding(() -> session.job().name(), session.historyProperty()));
     name.setId("job-name");
@@ -234,9 +223,9 @@ final class Workbench extends StackPane {
     busy.setMaxSize(18, 18);
     busy.visibleProperty().bind(session.filing().busyProperty());
     busy.setAccessibleText(Wording.text("file.busy"));
-    javafx.scene.control.Button stop = Controls.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
+    Button stop = Controls.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
     stop.visibleProperty().bind(session.filing().busyProperty().and(session.filing().canStopProperty()));
-    HBox row = Controls.row(8, bar, Controls.spring(), stop, busy, saved);
+    HBox row = Controls.row(8, menus, Controls.spring(), stop, busy, saved);
     row.getStyleClass().add("top-row");
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);
@@ -244,26 +233,22 @@ final class Workbench extends StackPane {
   }
 
   private void show() {
+    Station station = session.stationProperty().get();
+    StationView next = station == Station.SHEET && !session.job().cutting().lanes().isEmpty() && !printedSheet ? cut.get() : stations.get(station).get();
+    boolean composes = station == Station.COMPOSE;
+    if (shown.filter(s -> s == next).isEmpty()) {
+      shown.ifPresent(StationView::left);
+      shown = Optional.of(next);
+      next.entered();
+    }
     if (helping) {
-      put(new HelpPage(commands::all, () -> {
-        helping = false;
-        show();
-      }), session.stationProperty().get() == Station.COMPOSE ? compose : itemSide, false);
+      put(help.get(), next.side(), false);
       window.getCenter().requestFocus();
       return;
     }
-    switch (session.stationProperty().get()) {
-      case ITEM -> put(itemBench, itemSide, false);
-      case COMPOSE -> put(bench, compose, true);
-      case CHECK -> put(bench, findings.get(), false);
-      case SHEET -> {
-        boolean cuts = !session.job().cutting().lanes().isEmpty() && !printedSheet;
-        put(cuts ? cut.get().bench() : sheet.get().bench(), cuts ? cut.get().side() : sheet.get().side(), false);
-      }
-      case SEND -> put(send.get().bench(), send.get().side(), false);
-    }
-    if (session.stationProperty().get() == Station.COMPOSE) {
-      bench.takeFocus();
+    put(next.middle(), next.side(), composes);
+    if (composes) {
+      bench().takeFocus();
     }
   }
 
@@ -273,46 +258,38 @@ final class Workbench extends StackPane {
     show();
   }
 
+  /** A hint stands below what it speaks of, never over it. */
   private void put(Node middle, Node right, boolean withTray) {
-    side.getChildren().setAll(right);
-    HintSlip hint = new HintSlip(session);
+    VBox column = new VBox(8, right);
+    VBox.setVgrow(right, javafx.scene.layout.Priority.ALWAYS);
     if (!withTray && !helping) {
-      side.getChildren().add(hint);
-      StackPane.setAlignment(hint, Pos.BOTTOM_CENTER);
-      StackPane.setMargin(hint, new Insets(10));
+      hint.show();
+      column.getChildren().add(hint);
     }
+    side.getChildren().setAll(column);
     StackPane centre = new StackPane(middle);
     centre.setMinSize(0, 0);
-    if (!helping) {
-      VBox slips = withTray ? new VBox(6, placing, hint) : new VBox(placing);
-      slips.setAlignment(Pos.BOTTOM_RIGHT);
-      slips.setPickOnBounds(false);
-      slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-      StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
-      StackPane.setMargin(slips, new Insets(10));
-      centre.getChildren().add(slips);
-      if (withTray) {
-        centre.getChildren().add(figures);
-        StackPane.setAlignment(figures, Pos.TOP_RIGHT);
-        StackPane.setMargin(figures, new Insets(34, 12, 0, 0));
-      }
-    }
     centre.setViewOrder(1);
-    window.setCenter(centre);
     window.setBottom(null);
-    if (withTray && getWidth() < NARROW) {
-      window.setBottom(bottom);
-    } else if (withTray) {
+    if (!withTray) {
+      window.setCenter(centre);
+      return;
+    }
+    composing.get().dress(centre, hint);
+    if (getWidth() < NARROW) {
+      window.setCenter(centre);
+      window.setBottom(composing.get().bottom());
+    } else {
       BorderPane both = new BorderPane(centre);
-      both.setBottom(bottom);
+      both.setBottom(composing.get().bottom());
       both.setViewOrder(1);
       window.setCenter(both);
     }
   }
 
-  /** The bench, for driving it. */
+  /** The bench. */
   BenchPane bench() {
-    return bench;
+    return composing.get().bench();
   }
 
   /** The ticket, for folding it. */
@@ -321,7 +298,7 @@ final class Workbench extends StackPane {
   }
 
   /** Every command, for the tests that read them. */
-  List<org.zipthimble.desktop.command.Command> commands() {
+  List<Command> commands() {
     return commands.all();
   }
 }

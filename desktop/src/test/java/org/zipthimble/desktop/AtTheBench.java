@@ -40,6 +40,7 @@ abstract class AtTheBench {
     folder = Files.createTempDirectory("bench");
     session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
     workbench = Main.fill(stage, session);
+    workbench.prepareAll();
   }
 
   @BeforeEach

@@ -29,7 +29,7 @@ import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Recovery;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.store.Versions;
@@ -270,7 +270,7 @@ class ComfortTest extends AtTheBench {
     while (notes(root) == 0 && edits < 200) {
       int number = edits++;
       robot.interact(() -> session.apply(Edits.rename("Job " + number)));
-      WaitForAsyncUtils.sleep(100, java.util.concurrent.TimeUnit.MILLISECONDS);
+      Hand.soon(100, () -> notes(root) > 0);
     }
     assertEquals(1, notes(root), "a copy is there while the edits go on, after " + (System.nanoTime() - begun) / 1e9 + " s");
   }
@@ -367,7 +367,7 @@ class ComfortTest extends AtTheBench {
   void severalPicturesGoIntoAGridOrOneAfterAnother(FxRobot robot) throws Exception {
     List<Path> files = new ArrayList<>();
     for (int i = 0; i < 5; i++) {
-      files.add(Files.write(folder.resolve("p" + i + ".png"), PngWriter.bytes(new BufferedImage(300, 200 + i, BufferedImage.TYPE_INT_RGB), 300)));
+      files.add(Files.write(folder.resolve("p" + i + ".png"), PngFile.bytes(new BufferedImage(300, 200 + i, BufferedImage.TYPE_INT_RGB), 300)));
     }
     answers.pictures = files;
     robot.clickOn("#add-picture");

@@ -105,7 +105,7 @@ class CutTest extends AtTheBench {
   void pointsAreDraggedTypedAddedAndTakenAway(FxRobot robot) {
     box(robot, "A", 1, 1, 2, 2);
     hand.doubleClick(2, 1.5);
-    assertTrue(session.pointsProperty().get().isPresent());
+    assertTrue(session.selection().pointsProperty().get().isPresent());
     robot.press(KeyCode.CONTROL);
     hand.drag(3, 1, 3.5, 0.8);
     robot.release(KeyCode.CONTROL);
@@ -120,7 +120,7 @@ class CutTest extends AtTheBench {
     hand.keys(KeyCode.DELETE);
     assertEquals(4, Nodes.of(new Forms(session.job()).outline(hand.named("A"))).size());
     hand.keys(KeyCode.ESCAPE);
-    assertFalse(session.pointsProperty().get().isPresent());
+    assertFalse(session.selection().pointsProperty().get().isPresent());
   }
 
   @Test
@@ -134,6 +134,10 @@ class CutTest extends AtTheBench {
     hand.press(1, 4).to(2, 4).to(3, 4.5).to(3, 5.5).to(2, 6).to(1, 5.5).to(0.8, 4.6).to(1, 4.02).release();
     assertEquals(2, session.face().items().size());
     assertTrue(area(session.single().orElseThrow()) > 2);
+  }
+
+  private static Optional<Node> largePiece(FxRobot robot) {
+    return robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst();
   }
 
   @Test
@@ -154,8 +158,8 @@ class CutTest extends AtTheBench {
     hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
     Hand.until(() -> robot.lookup("#cut-sheet-1").tryQuery().isPresent());
     robot.interact(() -> session.apply(CutEdits.plan("edit.cutPlan", p -> p.withNested(true))));
-    WaitForAsyncUtils.sleep(1200, java.util.concurrent.TimeUnit.MILLISECONDS);
-    Node piece = robot.lookup(".piece").queryAll().stream().filter(n -> n.getBoundsInParent().getWidth() > 60).findFirst().orElseThrow();
+    Hand.until(() -> !robot.lookup("#cut-nest").query().isDisabled() && largePiece(robot).isPresent());
+    Node piece = largePiece(robot).orElseThrow();
     Bounds at = piece.localToScreen(piece.getBoundsInLocal());
     robot.moveTo(at.getMinX() + at.getWidth() / 2, at.getMinY() + at.getHeight() / 2).press(MouseButton.PRIMARY).moveBy(60, 50).moveBy(40, 30)
         .release(MouseButton.PRIMARY);

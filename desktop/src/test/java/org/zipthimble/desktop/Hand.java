@@ -59,9 +59,9 @@ final class Hand {
   }
 
   Hand click(double x, double y) {
-    robot.moveTo(at(x, y)).clickOn(MouseButton.PRIMARY);
+    // Moved away before, so that two clicks at one place are never taken for a double one.
+    robot.moveTo(at(x, y).add(AWAY, AWAY)).moveTo(at(x, y)).clickOn(MouseButton.PRIMARY);
     WaitForAsyncUtils.waitForFxEvents();
-    WaitForAsyncUtils.sleep(600, TimeUnit.MILLISECONDS);
     return this;
   }
 
@@ -102,6 +102,8 @@ final class Hand {
     return session.face().all().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
   }
 
+  private static final double AWAY = 24;
+
   static void until(BooleanSupplier wanted) {
     try {
       WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, wanted::getAsBoolean);
@@ -109,6 +111,15 @@ final class Hand {
       throw new AssertionError("it did not come about", e);
     }
     WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Waits a while for something; it need not come about. */
+  static void soon(long millis, BooleanSupplier wanted) {
+    try {
+      WaitForAsyncUtils.waitFor(millis, TimeUnit.MILLISECONDS, wanted::getAsBoolean);
+    } catch (TimeoutException notYet) {
+      WaitForAsyncUtils.waitForFxEvents();
+    }
   }
 
   /** Answers in the person's stead. */

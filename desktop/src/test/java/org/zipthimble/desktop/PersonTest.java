@@ -21,6 +21,7 @@ import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,7 +34,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
@@ -42,22 +43,19 @@ import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Preferences;
 
 /** A person at the real window, by mouse and keyboard. */
-@ExtendWith(ApplicationExtension.class)
-class PersonTest {
+class PersonTest extends AtTheBench {
   private static final double NEAR = 0.03;
 
-  @TempDir private Path folder;
-
-  private final Hand.Answers answers = new Hand.Answers();
-  private Session session;
-  private Workbench workbench;
-
   @Start
-  void open(Stage stage) throws IOException {
-    session = new Session(
-        StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), 2), answers,
-        new Preferences(Places.in(Files.createTempDirectory("person"))));
-    workbench = Main.fill(stage, session);
+  void start(Stage stage) throws IOException {
+    open(stage, 2);
+  }
+
+  /** The person comes in at the size wall. */
+  @Override
+  @BeforeEach
+  void sitDown(FxRobot robot) {
+    hand = new Hand(robot, workbench, session);
   }
 
   @Test
@@ -81,7 +79,7 @@ class PersonTest {
     type(hand, "#tag-size", "40");
     type(hand, "#tag-height", "3/4");
     type(hand, "#tag-top", "1");
-    Files.write(folder.resolve("field.png"), PngWriter.bytes(new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB), 300));
+    Files.write(folder.resolve("field.png"), PngFile.bytes(new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB), 300));
     answers.pictures = List.of(folder.resolve("field.png"));
     hand.clickOn("#add-picture");
     Hand.until(() -> session.single().filter(Item.Photo.class::isInstance).isPresent());
@@ -91,7 +89,7 @@ class PersonTest {
     hand.clickOn("#add-words");
     WaitForAsyncUtils.waitForFxEvents();
     hand.write("Bring seed you saved");
-    Hand.until(() -> session.findingsProperty().get().isEmpty());
+    Hand.until(() -> session.checking().findingsProperty().get().isEmpty());
 
     answers.send = Optional.of(folder.resolve("invitation.pdf"));
     hand.press(KeyCode.ALT).type(KeyCode.DIGIT5).release(KeyCode.ALT);
@@ -185,7 +183,7 @@ class PersonTest {
   @Test
   void findingsLeadToTheirPlace(FxRobot hand) {
     hand.clickOn("#demo-two-faults");
-    Hand.until(() -> session.findingsProperty().get().size() == 2);
+    Hand.until(() -> session.checking().findingsProperty().get().size() == 2);
     hand.clickOn("#station-check");
     hand.clickOn("#finding-2");
     assertEquals("Sunrise field", single().properties().name());

@@ -35,7 +35,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.ShownPicture;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Pictures;
@@ -55,7 +55,7 @@ class PicturesTest extends AtTheBench {
     g.setColor(new Color(rgb));
     g.fillRect(0, 0, 600, 400);
     g.dispose();
-    return Files.write(folder.resolve(name), PngWriter.bytes(image, 300));
+    return Files.write(folder.resolve(name), PngFile.bytes(image, 300));
   }
 
   private Picture photo(FxRobot robot, double x, double y, double width, double height) throws Exception {
@@ -253,16 +253,16 @@ class PicturesTest extends AtTheBench {
     Hand.until(() -> session.face().items().size() == 2);
     assertTrue(session.face().items().get(0).pictureIds().isEmpty(), "the tray's picture lies over the mount, loose");
     robot.interact(session::undo);
-    robot.interact(() -> workbench.adding().dropped(files("a.png", 0x7A2E22), new org.zipthimble.core.geom.Point(2, 3)));
+    robot.interact(() -> workbench.adding().pictures().dropped(files("a.png", 0x7A2E22), new org.zipthimble.core.geom.Point(2, 3)));
     Hand.until(() -> !session.face().items().get(0).pictureIds().isEmpty());
     List<String> first = session.face().items().get(0).pictureIds();
-    robot.interact(() -> workbench.adding().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
+    robot.interact(() -> workbench.adding().pictures().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
     Hand.until(() -> session.face().items().size() == 2);
     assertEquals(List.of("mount a.png"), answers.asked);
     assertEquals(first, session.face().items().get(0).pictureIds(), "refused, it is laid on top");
     robot.interact(session::undo);
     answers.intoMount = true;
-    robot.interact(() -> workbench.adding().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
+    robot.interact(() -> workbench.adding().pictures().dropped(files("b.png", 0x3A6B45), new org.zipthimble.core.geom.Point(2, 3)));
     Hand.until(() -> !session.face().items().get(0).pictureIds().equals(first));
     assertEquals(1, session.face().items().size());
   }

@@ -50,18 +50,18 @@ class PressTest extends AtTheBench {
   void aCardGoesToAPrintShop(FxRobot robot) throws Exception {
     robot.clickOn("#ticket-colour").clickOn("#to-print-shop");
     assertEquals(Destination.PRINT_SHOP, session.job().colour().to());
-    Hand.until(() -> session.findingsProperty().get().stream().anyMatch(f -> f.code().equals("colour-range")));
+    Hand.until(() -> session.checking().findingsProperty().get().stream().anyMatch(f -> f.code().equals("colour-range")));
     down(robot, "#intent-perceptual");
     robot.clickOn("#intent-perceptual");
     assertEquals(Intent.PERCEPTUAL, session.job().colour().intent());
     robot.interact(() -> session.undo());
     robot.clickOn("#lens-out_of_range");
-    assertEquals(Lens.OUT_OF_RANGE, session.lensProperty().get());
+    assertEquals(Lens.OUT_OF_RANGE, session.checking().lensProperty().get());
     Hand.until(() -> robot.lookup(".lens-note").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().contains("100 %")));
     hand.to(2, 3);
     Hand.until(() -> robot.lookup(".lens-reading").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().startsWith("#00ff00")));
     hand.keys(KeyCode.DIGIT5, KeyCode.ALT);
-    assertEquals(Lens.NONE, session.lensProperty().get(), "lenses are for checking");
+    assertEquals(Lens.NONE, session.checking().lensProperty().get(), "lenses are for checking");
     answers.send = Optional.of(folder.resolve("card.pdf"));
     robot.clickOn("#send-write");
     Hand.until(() -> Files.exists(folder.resolve("card.pdf")));

@@ -139,15 +139,17 @@ class PracticeCutterTest {
       many.append("PU").append(1016 + i).append(",1016;PD").append(1016 + i).append(",9000;");
     }
     CutterServer server = new CutterServer(0, SETUP.withHurry(400), s -> { });
+    Watcher watch = new Watcher();
     Thread off = new Thread(() -> {
       try {
-        Thread.sleep(400);
+        while (watch.done.get() < 20) {
+          Thread.onSpinWait();
+        }
         server.close();
-      } catch (IOException | InterruptedException closing) {
+      } catch (IOException closing) {
         Thread.currentThread().interrupt();
       }
     });
-    Watcher watch = new Watcher();
     off.start();
     Trouble trouble = assertThrows(Trouble.class, () -> sent(server, many + "SP0;", 12, watch));
     assertTrue(trouble.getMessage().contains("switched off after"), trouble.getMessage());
@@ -165,10 +167,8 @@ class PracticeCutterTest {
       Watcher paused = new Watcher();
       paused.pause.set(true);
       Thread go = new Thread(() -> {
-        try {
-          Thread.sleep(200);
-        } catch (InterruptedException e) {
-          Thread.currentThread().interrupt();
+        while (!server.busy()) {
+          Thread.onSpinWait();
         }
         assertEquals(0, paused.done.get(), "nothing is cut while it is paused");
         paused.pause.set(false);

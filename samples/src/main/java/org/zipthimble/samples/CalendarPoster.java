@@ -13,7 +13,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.store.ShopShelf;
@@ -37,7 +37,7 @@ final class CalendarPoster {
 
   static Job make() throws Trouble {
     Desk d = new Desk();
-    byte[] png = PngWriter.bytes(FieldPicture.draw(PIXELS, PIXELS * 10 / 20, Desk.PAPER), 150);
+    byte[] png = PngFile.bytes(FieldPicture.draw(PIXELS, PIXELS * 10 / 20, Desk.PAPER), 150);
     Picture field = Pictures.look("drying-barn-field.png", png, Pictures.Limits.USUAL);
     d.fill("Paper tint", new Box(-0.25, -0.25, 20.5, 30.5), Desk.PAPER);
     d.put(Item.Photo.of(d.art.properties("Field"), Placement.of(-0.25, 20, 20.5, 10.25, 0), field.id()));

@@ -14,7 +14,7 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.Align;
@@ -48,7 +48,7 @@ final class SwapInvitation {
   private Job job(String name, int number, int ppi, double tintLeft) throws Trouble {
     int width = (int) Math.round(5.25 * ppi);
     int height = (int) Math.round(3.375 * ppi);
-    byte[] png = PngWriter.bytes(FieldPicture.draw(width, height, PAPER), ppi);
+    byte[] png = PngFile.bytes(FieldPicture.draw(width, height, PAPER), ppi);
     Picture field = Pictures.look("sunrise-field.png", png, Pictures.Limits.USUAL);
     Ticket ticket = new Ticket(
         "Invitation", number, new Size(5, 7), Insets.all(BLEED), Insets.all(3.0 / 16), 300, false, "Card 300 g/m²", 60, Unit.INCH);

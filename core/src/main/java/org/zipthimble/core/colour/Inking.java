@@ -1,6 +1,7 @@
 package org.zipthimble.core.colour;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -42,7 +43,7 @@ public final class Inking {
 
   /** Whether a colour has a plate of its own. */
   public boolean plated(Colour colour) {
-    return own.get(colour) instanceof Ink.Spot;
+    return Optional.ofNullable(own.get(colour)).flatMap(Ink::asSpot).isPresent();
   }
 
   /** The ink of a colour. */
@@ -54,7 +55,7 @@ public final class Inking {
   /** The ink of a colour that words have. */
   public Ink ofWords(Colour colour) {
     boolean grey = colour.red() == colour.green() && colour.green() == colour.blue();
-    return blackWords && grey && !(own.get(colour) instanceof Ink.Spot)
+    return blackWords && grey && !plated(colour)
         ? greys.computeIfAbsent(colour.red(), v -> new Ink.Process(grey(colour))) : of(colour);
   }
 

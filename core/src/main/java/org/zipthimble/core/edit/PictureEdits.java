@@ -51,20 +51,34 @@ public final class PictureEdits {
    * @param crop 0 to 1 across and down the whole picture
    */
   public static Edit crop(String faceId, String id, Box crop) {
-    return Edits.each(faceId, Set.of(id), Wording.text("edit.crop"), item -> {
-      if (item.asPhoto().isEmpty()) {
-        return retouched(item, r -> r.withCrop(crop));
-      }
-      Item.Photo photo = item.asPhoto().get();
-      Box old = photo.retouching().crop();
-      Placement p = photo.placement();
-      double w = p.width() * crop.width() / old.width();
-      double h = p.height() * crop.height() / old.height();
-      double left = photo.retouching().flippedX() ? old.right() - crop.right() : crop.x() - old.x();
-      double top = photo.retouching().flippedY() ? old.bottom() - crop.bottom() : crop.y() - old.y();
-      Point middle = p.toGround().apply(new Point(left / old.width() * p.width() + w / 2, top / old.height() * p.height() + h / 2));
-      return photo.withRetouching(photo.retouching().withCrop(crop)).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
-    });
+    return new Edit(Wording.text("edit.crop"), job -> job.changed(faceId, face -> face.changed(id, item -> item.asPhoto()
+        .<Item>map(photo -> cropped(photo, crop, job.pictures().get(photo.pictureId())))
+        .orElseGet(() -> retouched(item, r -> r.withCrop(crop))))));
+  }
+
+  /** The picture in a smaller or larger frame, its pixels where they were: turned straight about another middle they are moved along with it. */
+  private static Item cropped(Item.Photo photo, Box crop, Picture came) {
+    Retouch was = photo.retouching();
+    Retouch is = was.withCrop(crop);
+    Placement p = photo.placement();
+    Point scale = perPixel(photo, came);
+    double zoom = is.zoom(came.width(), came.height());
+    double w = scale.x() * came.width() * crop.width() / zoom;
+    double h = scale.y() * came.height() * crop.height() / zoom;
+    Point moved = Affine.turn(was.straighten(), new Point(0, 0)).apply(new Point(
+        (crop.centre().x() - was.crop().centre().x()) * came.width(), (crop.centre().y() - was.crop().centre().y()) * came.height()));
+    double dx = (was.flippedX() ? -moved.x() : moved.x()) * scale.x();
+    double dy = (was.flippedY() ? -moved.y() : moved.y()) * scale.y();
+    Point middle = p.toGround().apply(new Point(p.width() / 2 + dx, p.height() / 2 + dy));
+    return photo.withRetouching(is).with(p.boxed(middle.x() - w / 2, middle.y() - h / 2, w, h));
+  }
+
+  /** Inches that a pixel of the picture's file takes, across and down its frame. */
+  private static Point perPixel(Item.Photo photo, Picture came) {
+    Retouch r = photo.retouching();
+    double zoom = r.zoom(came.width(), came.height());
+    return new Point(photo.placement().width() * zoom / (came.width() * r.crop().width()),
+        photo.placement().height() * zoom / (came.height() * r.crop().height()));
   }
 
   /**
@@ -79,6 +93,9 @@ public final class PictureEdits {
       Placement p = photo.placement();
       Box now = frame.toGround().then(p.toGround().inverse()).apply(new Box(0, 0, frame.width(), frame.height()));
       Retouch r = photo.retouching();
+      if (r.straighten() != 0) {
+        return crop(faceId, id, straightened(photo, now, job.pictures().get(photo.pictureId())));
+      }
       double left = r.flippedX() ? p.width() - now.right() : now.x();
       double top = r.flippedY() ? p.height() - now.bottom() : now.y();
       double x = held(r.crop().x() + left / p.width() * r.crop().width(), 0, 1 - LEAST);
@@ -87,6 +104,20 @@ public final class PictureEdits {
       double bottom = held(r.crop().y() + (top + now.height()) / p.height() * r.crop().height(), y + LEAST, 1);
       return crop(faceId, id, new Box(x, y, right - x, bottom - y));
     }).orElse(new Edit(Wording.text("edit.crop"), j -> j));
+  }
+
+  /** The crop of a picture that was turned straight whose frame is a box in its own inches, as far as the picture goes. */
+  private static Box straightened(Item.Photo photo, Box frame, Picture came) {
+    Retouch r = photo.retouching();
+    Point scale = perPixel(photo, came);
+    double across = (frame.centre().x() - photo.placement().width() / 2) / scale.x();
+    double down = (frame.centre().y() - photo.placement().height() / 2) / scale.y();
+    Point off = Affine.turn(-r.straighten(), new Point(0, 0)).apply(new Point(r.flippedX() ? -across : across, r.flippedY() ? -down : down));
+    double x = held(r.crop().centre().x() + off.x() / came.width(), LEAST / 2, 1 - LEAST / 2);
+    double y = held(r.crop().centre().y() + off.y() / came.height(), LEAST / 2, 1 - LEAST / 2);
+    double w = Math.min(frame.width() / scale.x() / came.width(), 2 * Math.min(x, 1 - x));
+    double h = Math.min(frame.height() / scale.y() / came.height(), 2 * Math.min(y, 1 - y));
+    return new Box(x - w / 2, y - h / 2, w, h);
   }
 
   /** The smallest part that pulling leaves. */

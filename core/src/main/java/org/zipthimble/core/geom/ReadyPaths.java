@@ -170,16 +170,22 @@ final class ReadyPaths {
         .close().path();
   }
 
+  /**
+   * A drop: the lower part of an ellipse, from which two sides run up to a point. The fuller it is, the longer the sides follow the round
+   * before they turn towards the tip.
+   */
   private static Path drop(double w, double h, double fullness) {
-    double round = h - Math.min(h * 0.6, w / 2);
+    double ry = Math.min(h * 0.6, w / 2);
+    double round = h - ry;
     double k = Shapes.QUARTER;
-    double ry = h - round;
-    double pull = h * 0.25 * (1 - fullness);
+    double bulge = ry * k + (round - ry * k) * 0.55 * fullness;
+    double lean = w * (0.07 + 0.1 * (1 - fullness));
+    double fall = round * (0.32 + 0.2 * fullness);
     return Path.build().start(w / 2, 0)
-        .curve(w / 2 + w * 0.04, h * 0.18, w, round - ry * k - (h * 0.1) + pull, w, round)
+        .curve(w / 2 + lean, fall, w, round - bulge, w, round)
         .curve(w, round + ry * k, w / 2 + w / 2 * k, h, w / 2, h)
         .curve(w / 2 - w / 2 * k, h, 0, round + ry * k, 0, round)
-        .curve(0, round - ry * k - (h * 0.1) + pull, w / 2 - w * 0.04, h * 0.18, w / 2, 0)
+        .curve(0, round - bulge, w / 2 - lean, fall, w / 2, 0)
         .close().path();
   }
 

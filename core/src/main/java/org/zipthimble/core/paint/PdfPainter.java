@@ -16,6 +16,7 @@ import java.util.TimeZone;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSFloat;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
@@ -24,7 +25,9 @@ import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
@@ -35,6 +38,9 @@ import org.zipthimble.core.work.Stopped;
 public final class PdfPainter {
   private static final float VERSION = 1.6f;
 
+  /** Above so many pages what they draw is laid down on the disk. */
+  private static final int MANY = 8;
+
   private PdfPainter() {}
 
   /**
@@ -44,19 +50,28 @@ public final class PdfPainter {
    * @throws Stopped when the person stopped it
    */
   public static byte[] bytes(String title, List<DrawnPage> pages, Progress progress) throws IOException, Stopped {
-    return bytes(title, pages, Optional.empty(), 0, progress);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      write(title, PageRun.of(pages), Optional.empty(), 0, out, progress);
+    } catch (Trouble unmade) {
+      throw new IllegalStateException("pages that are there need not be made", unmade);
+    }
+    return out.toByteArray();
   }
 
   /**
-   * The same, in inks and as PDF/X-4 for a press.
+   * Writes pages one after another; what a page draws is laid down in a file of its own until all are written, so that the memory it takes
+   * does not grow with their number.
    *
-   * @param press how; without, the PDF is RGB
+   * @param press how it goes to a press, in inks and as PDF/X-4; without, the PDF is RGB
    * @param mostPpi pictures finer than this many pixels per inch are made coarser; 0 for never
+   * @throws Trouble when a page cannot be made
    */
-  public static byte[] bytes(String title, List<DrawnPage> pages, Optional<PdfPress> press, double mostPpi, Progress progress) throws IOException, Stopped {
-    try (PDDocument document = new PDDocument()) {
+  public static void write(String title, PageRun pages, Optional<PdfPress> press, double mostPpi, OutputStream out, Progress progress)
+      throws IOException, Trouble, Stopped {
+    try (PDDocument document = new PDDocument(pages.count() > MANY ? IOUtils.createTempFileOnlyStreamCache() : IOUtils.createMemoryOnlyStreamCache())) {
       document.getDocument().setVersion(VERSION);
-      document.setDocumentId(title.hashCode() * 31L + pages.size());
+      document.setDocumentId(title.hashCode() * 31L + pages.count());
       document.setDocumentInformation(information(title));
       if (press.isPresent()) {
         PdfStandard.apply(document, title, press.get());
@@ -64,15 +79,13 @@ public final class PdfPainter {
         document.getDocumentCatalog().addOutputIntent(intent(document));
       }
       PdfAssets assets = new PdfAssets(document, press, mostPpi);
-      for (int i = 0; i < pages.size(); i++) {
-        progress.step((double) i / pages.size());
-        document.addPage(page(document, assets, pages.get(i)));
+      for (int i = 0; i < pages.count(); i++) {
+        progress.step((double) i / pages.count());
+        document.addPage(page(document, assets, pages.at(i)));
       }
       assets.finish();
-      ByteArrayOutputStream out = new ByteArrayOutputStream();
       document.save(out, CompressParameters.NO_COMPRESSION);
       progress.at(1);
-      return out.toByteArray();
     } catch (UncheckedIOException e) {
       throw e.getCause();
     }

@@ -8,6 +8,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32;
@@ -31,21 +32,52 @@ public final class PngFile {
 
   /** Writes the page; its resolution is recorded as pixels per metre, rounded: 300 gives 11811. */
   public static void write(Bands bands, OutputStream out, Progress progress) throws IOException, Stopped {
-    out.write(SIGNATURE);
-    chunk(out, "IHDR", ByteBuffer.allocate(13).putInt(bands.width()).putInt(bands.height())
-        .put((byte) 8).put((byte) (bands.open() ? 6 : 2)).put((byte) 0).put((byte) 0).put((byte) 0).array());
-    chunk(out, "iCCP", profile());
-    int perMetre = (int) Math.round(bands.ppi() / 0.0254);
-    chunk(out, "pHYs", ByteBuffer.allocate(9).putInt(perMetre).putInt(perMetre).put((byte) 1).array());
-    chunk(out, "IDAT", new byte[] {0x78, (byte) 0x9C});
+    head(out, bands.width(), bands.height(), bands.open(), bands.ppi());
     long[] sums = {1, 0};
     bands.each(ROWS, PngFile::part, part -> {
       chunk(out, "IDAT", part.deflated());
       append(sums, part);
     }, progress);
+    tail(out, sums);
+  }
+
+  private static void head(OutputStream out, int width, int height, boolean alpha, double ppi) throws IOException {
+    out.write(SIGNATURE);
+    chunk(out, "IHDR", ByteBuffer.allocate(13).putInt(width).putInt(height)
+        .put((byte) 8).put((byte) (alpha ? 6 : 2)).put((byte) 0).put((byte) 0).put((byte) 0).array());
+    chunk(out, "iCCP", profile());
+    int perMetre = (int) Math.round(ppi / 0.0254);
+    chunk(out, "pHYs", ByteBuffer.allocate(9).putInt(perMetre).putInt(perMetre).put((byte) 1).array());
+    chunk(out, "IDAT", new byte[] {0x78, (byte) 0x9C});
+  }
+
+  private static void tail(OutputStream out, long[] sums) throws IOException {
     byte[] end = ByteBuffer.allocate(6).put((byte) 3).put((byte) 0).putInt((int) (sums[1] << 16 | sums[0])).array();
     chunk(out, "IDAT", end);
     chunk(out, "IEND", new byte[0]);
+  }
+
+  /**
+   * The bytes of a picture that is already there, written in the same way.
+   *
+   * @param ppi its resolution, recorded as pixels per metre, rounded
+   */
+  public static byte[] bytes(BufferedImage image, double ppi) {
+    boolean alpha = image.getColorModel().hasAlpha();
+    BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), alpha ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+    plain.setRGB(0, 0, image.getWidth(), image.getHeight(), image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()), 0, image.getWidth());
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      head(out, image.getWidth(), image.getHeight(), alpha, ppi);
+      long[] sums = {1, 0};
+      Part whole = part(plain, 0);
+      chunk(out, "IDAT", whole.deflated());
+      append(sums, whole);
+      tail(out, sums);
+    } catch (IOException e) {
+      throw new UncheckedIOException("memory takes all that is written", e);
+    }
+    return out.toByteArray();
   }
 
   /** The screen's profile under its name, deflated (ISO/IEC 15948, 11.3.3.3). */

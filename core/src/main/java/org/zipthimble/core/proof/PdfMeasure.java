@@ -6,6 +6,7 @@ import com.lowagie.text.pdf.PdfName;
 import com.lowagie.text.pdf.PdfObject;
 import com.lowagie.text.pdf.PdfReader;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -32,17 +33,30 @@ public record PdfMeasure(List<PageBoxes> pages, Set<String> fonts, boolean fonts
    */
   public static PdfMeasure of(String name, byte[] bytes) throws Trouble {
     try (PdfReader reader = new PdfReader(bytes)) {
-      List<PageBoxes> pages = new ArrayList<>();
-      Set<String> fonts = new TreeSet<>();
-      boolean inside = true;
-      for (int i = 1; i <= reader.getNumberOfPages(); i++) {
-        pages.add(new PageBoxes(box(reader, i, "media"), box(reader, i, "bleed"), box(reader, i, "trim")));
-        inside &= fonts(reader.getPageN(i).getAsDict(PdfName.RESOURCES), fonts, 0);
-      }
-      return new PdfMeasure(pages, fonts, inside);
+      return of(reader);
     } catch (IOException | RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }
+  }
+
+  /** The same from the disk, without taking the whole file into memory. */
+  public static PdfMeasure of(Path file) throws Trouble {
+    try (PdfReader reader = new PdfReader(file.toString())) {
+      return of(reader);
+    } catch (IOException | RuntimeException e) {
+      throw Trouble.because(e, "proof.damaged", file.getFileName());
+    }
+  }
+
+  private static PdfMeasure of(PdfReader reader) throws IOException {
+    List<PageBoxes> pages = new ArrayList<>();
+    Set<String> fonts = new TreeSet<>();
+    boolean inside = true;
+    for (int i = 1; i <= reader.getNumberOfPages(); i++) {
+      pages.add(new PageBoxes(box(reader, i, "media"), box(reader, i, "bleed"), box(reader, i, "trim")));
+      inside &= fonts(reader.getPageN(i).getAsDict(PdfName.RESOURCES), fonts, 0);
+    }
+    return new PdfMeasure(pages, fonts, inside);
   }
 
   private static Box box(PdfReader reader, int page, String which) throws IOException {

@@ -9,13 +9,14 @@ import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.marks.Art;
-import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.marks.Finish;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.GlyphRun;
+import org.zipthimble.core.wording.Trouble;
 
 /** The plates of their own that pages ask for, told from their marks: spot inks of colours, spot colours of cut lines. */
 final class Plates implements MarkOut {
@@ -26,16 +27,16 @@ final class Plates implements MarkOut {
     this.inking = inking;
   }
 
-  static Set<String> of(List<DrawnPage> pages, Inking inking) {
+  static Set<String> of(PageRun pages, Inking inking) throws Trouble {
     Plates plates = new Plates(inking);
-    pages.forEach(p -> p.marks().accept(plates));
+    for (int i = 0; i < pages.count(); i++) {
+      pages.at(i).marks().accept(plates);
+    }
     return plates.found;
   }
 
   private void ink(Ink ink) {
-    if (ink instanceof Ink.Spot) {
-      found.add(((Ink.Spot) ink).name());
-    }
+    ink.asSpot().map(Ink.Spot::name).ifPresent(found::add);
   }
 
   @Override

@@ -22,6 +22,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.units.Lengths;
@@ -49,36 +50,35 @@ public final class ReadBack {
    *
    * @param unit the unit for the report
    */
-  public static Measured pdf(Path file, List<DrawnPage> pages, Unit unit) throws Trouble, Stopped {
-    byte[] bytes = bytes(file);
-    PdfMeasure found = PdfMeasure.of(file.getFileName().toString(), bytes);
+  public static Measured pdf(Path file, PageRun pages, Unit unit, Progress progress) throws Trouble, Stopped {
+    PdfMeasure found = PdfMeasure.of(file);
     List<Measured.Line> lines = new ArrayList<>();
     lines.add(new Measured.Line(
-        Wording.text("proof.pages"), String.valueOf(pages.size()), String.valueOf(found.pages().size()),
-        pages.size() == found.pages().size()));
-    for (int i = 0; i < Math.min(pages.size(), found.pages().size()); i++) {
-      boxes(pages.get(i), found.pages().get(i), unit, lines);
+        Wording.text("proof.pages"), String.valueOf(pages.count()), String.valueOf(found.pages().size()),
+        pages.count() == found.pages().size()));
+    for (int i = 0; i < Math.min(pages.count(), found.pages().size()); i++) {
+      boxes(pages.at(i), found.pages().get(i), unit, lines);
     }
     lines.add(new Measured.Line(
         Wording.text("proof.fonts"), Wording.text("proof.fontsInside"),
         Wording.counted(found.fontsInside() ? "proof.fontsFound" : "proof.fontsLacking", found.fonts().size()),
         found.fontsInside()));
-    lines.add(drawn(bytes, pages));
-    return new Measured(file, bytes.length, lines);
+    lines.add(drawn(file, pages, progress));
+    return new Measured(file, length(file), lines);
   }
 
   /** Reads a PDF for a press back: pages, boxes, fonts, each demand of PDF/X-4 that is claimed, and the plates. */
-  public static Measured press(Path file, List<DrawnPage> pages, Inking inking, Unit unit) throws Trouble {
+  public static Measured press(Path file, PageRun pages, Inking inking, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
     String name = file.getFileName().toString();
     PdfMeasure found = PdfMeasure.of(name, bytes);
     PressMeasure press = PressMeasure.of(name, bytes);
     List<Measured.Line> lines = new ArrayList<>();
     lines.add(new Measured.Line(
-        Wording.text("proof.pages"), String.valueOf(pages.size()), String.valueOf(found.pages().size()),
-        pages.size() == found.pages().size()));
-    for (int i = 0; i < Math.min(pages.size(), found.pages().size()); i++) {
-      boxes(pages.get(i), found.pages().get(i), unit, lines);
+        Wording.text("proof.pages"), String.valueOf(pages.count()), String.valueOf(found.pages().size()),
+        pages.count() == found.pages().size()));
+    for (int i = 0; i < Math.min(pages.count(), found.pages().size()); i++) {
+      boxes(pages.at(i), found.pages().get(i), unit, lines);
     }
     press.demands().forEach((demand, met) -> lines.add(new Measured.Line(
         Wording.text("proof.demand." + demand.name().toLowerCase(Locale.ROOT)), Wording.text("proof.met"),
@@ -181,18 +181,16 @@ public final class ReadBack {
     }
   }
 
-  /** Draws a page of a PDF with the reading library. */
-  public static BufferedImage draw(byte[] pdf, int page, double ppi) throws IOException {
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      return new PDFRenderer(document).renderImageWithDPI(page, (float) ppi, ImageType.RGB);
+  /** Draws some pages of a written PDF with the reading library, the first ones where there are many. */
+  public static List<BufferedImage> draw(Path pdf, int most, double ppi) throws IOException {
+    List<BufferedImage> drawn = new ArrayList<>();
+    try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+      PDFRenderer reader = new PDFRenderer(document);
+      for (int i = 0; i < Math.min(most, document.getNumberOfPages()); i++) {
+        drawn.add(reader.renderImageWithDPI(i, (float) ppi, ImageType.RGB));
+      }
     }
-  }
-
-  /** How many pages the reading library finds. */
-  public static int pages(byte[] pdf) throws IOException {
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      return document.getNumberOfPages();
-    }
+    return drawn;
   }
 
   private static void boxes(DrawnPage page, PdfMeasure.PageBoxes found, Unit unit, List<Measured.Line> lines) {
@@ -215,16 +213,20 @@ public final class ReadBack {
         "size.pair", Lengths.plain(unit.fromInches(width), 3), Lengths.plain(unit.fromInches(height), 3), unit.sign());
   }
 
-  private static Measured.Line drawn(byte[] pdf, List<DrawnPage> pages) throws Trouble, Stopped {
+  private static Measured.Line drawn(Path pdf, PageRun pages, Progress progress) throws Trouble, Stopped {
     double worst = 0;
-    try {
-      for (int i = 0; i < pages.size(); i++) {
-        BufferedImage ours = RasterPainter.paint(pages.get(i), COMPARE_PPI, new Halvings(), Progress.SILENT);
-        BufferedImage theirs = draw(pdf, i, COMPARE_PPI);
+    Halvings pictures = new Halvings();
+    try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+      PDFRenderer reader = new PDFRenderer(document);
+      for (int i = 0; i < pages.count(); i++) {
+        progress.step((double) i / pages.count());
+        DrawnPage page = pages.at(i);
+        BufferedImage ours = RasterPainter.paint(page, COMPARE_PPI, pictures, Progress.SILENT);
+        BufferedImage theirs = reader.renderImageWithDPI(i, (float) COMPARE_PPI, ImageType.RGB);
         if (ours.getWidth() == theirs.getWidth() && ours.getHeight() == theirs.getHeight()) {
           worst = Math.max(worst, Comparison.of(ours, theirs).mean());
         } else {
-          worst = sameOnPage(pages.get(i), ours, theirs) ? worst : 1;
+          worst = sameOnPage(page, ours, theirs) ? worst : 1;
         }
       }
     } catch (IOException e) {
@@ -242,6 +244,14 @@ public final class ReadBack {
     boolean near = Math.abs(ours.getWidth() - theirs.getWidth()) <= 1 && Math.abs(ours.getHeight() - theirs.getHeight()) <= 1;
     return near && page.size().width() > 0
         && Comparison.of(ours.getSubimage(0, 0, width, height), theirs.getSubimage(0, 0, width, height)).mean() < MEAN_TOLERANCE;
+  }
+
+  private static long length(Path file) throws Trouble {
+    try {
+      return Files.size(file);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
+    }
   }
 
   private static byte[] bytes(Path file) throws Trouble {

@@ -15,7 +15,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.PlotterFile;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.sheet.PageOptions;
@@ -54,7 +54,7 @@ public record PrintAndCut(byte[] png, double ppi, List<Point> marks, double heig
       throw Trouble.of("send.noRegister");
     }
     DrawnPage page = Pages.of(job, face, PageOptions.of(job));
-    byte[] png = PngWriter.bytes(RasterPainter.paint(page, PPI, new Halvings(), progress), PPI);
+    byte[] png = PngFile.bytes(RasterPainter.paint(page, PPI, new Halvings(), progress), PPI);
     Affine place = Affine.move(page.trim().x(), page.trim().y());
     List<CutLine> lines = new ArrayList<>();
     CutLines.own(job, face).forEach(l -> lines.add(l.mapped(place)));

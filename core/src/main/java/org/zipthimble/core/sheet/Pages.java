@@ -19,6 +19,7 @@ import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -32,6 +33,21 @@ public final class Pages {
   private static final double BENCH_LINE = 0.014;
 
   private Pages() {}
+
+  /** A page for each of some faces, made when it is asked for. */
+  public static PageRun run(Job job, List<Face> faces, PageOptions options) {
+    return new PageRun() {
+      @Override
+      public int count() {
+        return faces.size();
+      }
+
+      @Override
+      public DrawnPage at(int index) throws Trouble {
+        return of(job, faces.get(index), options);
+      }
+    };
+  }
 
   /** One page for each face. */
   public static List<DrawnPage> of(Job job, PageOptions options) throws Trouble {

@@ -13,6 +13,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -32,11 +33,14 @@ import org.zipthimble.core.wording.Trouble;
  * @param favourites the items of the wall that come first, by their key
  * @param own items of the person's own
  * @param recent job files, the newest first
+ * @param window where the window was left; empty before it was closed the first time
+ * @param currency the sign that costs are shown with; none is shown while it is empty
  */
 @RecordBuilder
 public record Settings(
     boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
-    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent) implements SettingsBuilder.With {
+    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent, Optional<Window> window,
+    String currency) implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
@@ -45,7 +49,7 @@ public record Settings(
 
   /** What stands in no file yet. */
   public static final Settings USUAL = new Settings(
-      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of());
+      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "");
 
   private static final int VERSION = 2;
 
@@ -63,6 +67,30 @@ public record Settings(
       return this == ENCLOSE || this == DIRECTION && toTheRight;
     }
   }
+
+  /**
+   * Where the window stands on its screen, in the screen's own pixels.
+   *
+   * @param maximised whether it fills the screen; the box is then what it goes back to
+   */
+  public record Window(double x, double y, double width, double height, boolean maximised) {
+    /** Checks that all is finite. */
+    public Window {
+      if (!Double.isFinite(x + y) || !(width > 0 && width < 1e6 && height > 0 && height < 1e6)) {
+        throw new IllegalArgumentException("no window: " + x + ", " + y + ", " + width + " x " + height);
+      }
+    }
+
+    /** The window on a screen that may have changed: no larger than its usable part, and wholly on it. */
+    public Box within(Box usable) {
+      double w = Math.min(width, usable.width());
+      double h = Math.min(height, usable.height());
+      return new Box(Math.max(usable.x(), Math.min(usable.right() - w, x)), Math.max(usable.y(), Math.min(usable.bottom() - h, y)), w, h);
+    }
+  }
+
+  /** The longest sign of a currency. */
+  public static final int LONGEST_CURRENCY = 4;
 
   /** An item of the person's own. */
   public record OwnItem(String name, Size size, int faces) {
@@ -89,6 +117,7 @@ public record Settings(
     putAway = Set.copyOf(putAway);
     favourites = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(favourites));
     own = List.copyOf(own);
+    currency = currency.strip().length() > LONGEST_CURRENCY ? "" : currency.strip();
     recent = List.copyOf(recent.subList(0, Math.min(recent.size(), MOST_RECENT)));
   }
 

@@ -26,7 +26,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Halvings;
@@ -241,7 +241,7 @@ public final class ThimbleFile {
     try {
       BufferedImage image =
           RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, new Halvings(), Progress.SILENT);
-      return PngWriter.bytes(image, ppi);
+      return PngFile.bytes(image, ppi);
     } catch (Stopped e) {
       throw new IllegalStateException("nobody stops a preview", e);
     }

@@ -24,7 +24,7 @@ import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.paint.LensView;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -89,7 +89,7 @@ class ColourChecksTest {
         image.setRGB(x, y, x < 150 ? 0x00FF00 : 0x6B7A85);
       }
     }
-    Picture picture = Pictures.look("lime.png", PngWriter.bytes(image, 300), Pictures.Limits.USUAL);
+    Picture picture = Pictures.look("lime.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
     Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333)).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("colour-range")).findFirst().orElseThrow();
     assertEquals(Optional.of("p"), found.itemId());

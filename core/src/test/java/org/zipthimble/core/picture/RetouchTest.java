@@ -22,7 +22,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 
 /** What is done to pictures is done to what is drawn, never to the file. */
 class RetouchTest {
@@ -33,7 +33,7 @@ class RetouchTest {
   Path folder;
 
   private static Picture of(BufferedImage image) throws Exception {
-    return Pictures.look("made.png", PngWriter.bytes(image, 300), Pictures.Limits.USUAL);
+    return Pictures.look("made.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
   }
 
   /** A smooth slope from left to right, with a black disc in the middle. */

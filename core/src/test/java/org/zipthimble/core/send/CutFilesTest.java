@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -38,6 +39,7 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Split;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
@@ -58,8 +60,8 @@ class CutFilesTest {
     return Made.card(cut(heart, "l1", CutKind.KISS), fold, square).withCutting(CutPlan.NONE.withLanes(List.of(beet, card)));
   }
 
-  private static List<Measured> sent(Job job, Path file, CutOrder.What what) throws Exception {
-    List<Measured> measured = CutSender.send(job, new CutOrder(file, what, Optional.empty()), Progress.SILENT);
+  private static List<Measured> sent(Job job, Path file, Content what) throws Exception {
+    List<Measured> measured = Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)), Progress.SILENT);
     measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return measured;
   }
@@ -76,7 +78,7 @@ class CutFilesTest {
   @Test
   void librsvgDrawsTheSvgAtItsTrueSize(@TempDir Path folder) throws Exception {
     Path svg = folder.resolve("d.svg");
-    sent(job(), svg, CutOrder.What.DESIGN);
+    sent(job(), svg, Content.DESIGN);
     String text = Files.readString(svg);
     for (String name : List.of("width=\"5in\"", "kiss-cut-beet", "score-beet", "cut-through-card", "id=\"heart\"")) {
       assertTrue(text.contains(name), name);
@@ -112,7 +114,7 @@ class CutFilesTest {
   @Test
   void anotherLibraryReadsTheDxfWithoutAFaultAtItsTrueSize(@TempDir Path folder) throws Exception {
     Path dxf = folder.resolve("d.dxf");
-    sent(job(), dxf, CutOrder.What.DESIGN);
+    sent(job(), dxf, Content.DESIGN);
     Path script = folder.resolve("read.py");
     Files.writeString(script, String.join("\n",
         "import ezdxf, sys",
@@ -137,7 +139,7 @@ class CutFilesTest {
     double heart = Extent.area(new Forms(job()).outline(job().faces().get(0).items().get(0)));
     for (String ending : List.of(".svg", ".dxf")) {
       Path file = folder.resolve("d" + ending);
-      sent(job(), file, CutOrder.What.DESIGN);
+      sent(job(), file, Content.DESIGN);
       ImportedDrawing back = DrawingIn.read(file, java.util.OptionalDouble.empty(), VectorLimits.USUAL);
       assertTrue(back.sized());
       List<Double> areas = new ArrayList<>();
@@ -151,7 +153,7 @@ class CutFilesTest {
   /** The plotter language has 1016 units for each inch (0.025 mm a unit): read here by the units alone. */
   @Test
   void plotterLanguageHasTheRightUnitsAndAPenForEachKind(@TempDir Path folder) throws Exception {
-    List<Measured> files = sent(job(), folder.resolve("d.plt"), CutOrder.What.SHEETS);
+    List<Measured> files = sent(job(), folder.resolve("d.plt"), Content.SHEETS);
     assertEquals(2, files.size(), "a file for each sheet");
     String card = Files.readString(folder.resolve("d-2.plt"));
     assertTrue(card.contains("SP5;") && card.startsWith("IN;"), card);
@@ -174,7 +176,7 @@ class CutFilesTest {
   void everyPassIsCountedWhenAPlotterFileIsMeasuredBack(@TempDir Path folder) throws Exception {
     Job twice = job().withCutting(job().cutting().with(job().cutting().lanes().get(1).withBlade(
         job().cutting().lanes().get(1).blade().set("deep", 300, 4, 3))));
-    List<Measured> files = sent(twice, folder.resolve("p.plt"), CutOrder.What.SHEETS);
+    List<Measured> files = sent(twice, folder.resolve("p.plt"), Content.SHEETS);
     Measured.Line outlines = files.get(1).lines().get(2);
     assertEquals("3", outlines.wanted(), "one square, three times");
     assertEquals("3", outlines.found());
@@ -183,7 +185,7 @@ class CutFilesTest {
   @Test
   void thePdfHasSpotColoursInLayersOfProcessingSteps(@TempDir Path folder) throws Exception {
     Path pdf = folder.resolve("d.pdf");
-    sent(job(), pdf, CutOrder.What.SHEETS);
+    sent(job(), pdf, Content.SHEETS);
     try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
       assertEquals(2, document.getNumberOfPages());
       assertEquals(12 * 72, document.getPage(0).getMediaBox().getWidth(), 0.01);
@@ -201,12 +203,12 @@ class CutFilesTest {
 
   @Test
   void nothingToCutIsSaidAndAnAssemblySheetIsWritten(@TempDir Path folder) throws Exception {
-    Trouble nothing = assertThrows(Trouble.class, () -> sent(Made.card(Made.rectangle("i1", 1, 1, 1, 1)), folder.resolve("n.svg"), CutOrder.What.SHEETS));
+    Trouble nothing = assertThrows(Trouble.class, () -> sent(Made.card(Made.rectangle("i1", 1, 1, 1, 1)), folder.resolve("n.svg"), Content.SHEETS));
     assertTrue(nothing.getMessage().contains("lane"), nothing.getMessage());
     Item wide = cut(Made.rectangle("i1", 0, 0, 26, 3), "l1", CutKind.KISS);
     Job split = Made.card(wide).withCutting(CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12))).withSplit(new Split(true, List.of(), true, 0.25)));
-    sent(split, folder.resolve("a.pdf"), CutOrder.What.ASSEMBLY);
-    assertEquals(3, sent(split, folder.resolve("s.dxf"), CutOrder.What.SHEETS).size());
+    sent(split, folder.resolve("a.pdf"), Content.ASSEMBLY);
+    assertEquals(3, sent(split, folder.resolve("s.dxf"), Content.SHEETS).size());
     assertTrue(Measure.bounds(new Forms(split).outline(wide)).isPresent());
   }
 }

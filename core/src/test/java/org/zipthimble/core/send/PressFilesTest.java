@@ -68,7 +68,7 @@ class PressFilesTest {
   }
 
   private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
-    Order order = new Order(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job), SendOptions.USUAL.withPacking(packing));
+    Order order = Order.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(SendOptions.USUAL.withPacking(packing));
     return Sender.send(job, order, Progress.SILENT).get(0);
   }
 
@@ -121,7 +121,7 @@ class PressFilesTest {
     Job job = job();
     Measured right = sent(job, "card.pdf", TiffFile.Packing.LZW);
     assertEquals("C, M, Y, K, Gold foil", line(right, "plates").found());
-    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Pages.of(job, PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
+    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Pages.run(job, job.faces(), PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
     assertTrue(line(right, "plates").right() && !line(wrong, "plates").right());
   }
 

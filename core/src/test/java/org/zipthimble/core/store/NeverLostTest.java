@@ -94,7 +94,8 @@ class NeverLostTest {
         System.getProperty("java.class.path"), Saver.class.getName(), file.toString())
         .redirectError(ProcessBuilder.Redirect.DISCARD).start();
     assertEquals('s', saver.getInputStream().read(), "it has begun to save");
-    TimeUnit.MILLISECONDS.sleep(pause);
+    // It may end by itself before that; a whole file is a whole file.
+    saver.waitFor(pause, TimeUnit.MILLISECONDS);
     saver.destroyForcibly().waitFor();
     assertTrue(ThimbleFile.open(file).name().startsWith("Number "), file.toString());
     for (Versions.Version version : Versions.of(file)) {

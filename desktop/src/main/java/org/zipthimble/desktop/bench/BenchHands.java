@@ -130,7 +130,7 @@ final class BenchHands {
     if (bench.place(lens.now().toFace(pressed))) {
       return Drag.NONE;
     }
-    boolean locked = session.pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.properties().locked());
+    boolean locked = session.selection().pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.properties().locked());
     if (bench.pins().isPresent() && !locked) {
       Pins pins = bench.pins().get();
       if (pins.onBead(pressed)) {
@@ -209,7 +209,7 @@ final class BenchHands {
     }
     if (item.get() instanceof Item.Shape) {
       session.selectionProperty().set(Set.of(item.get().id()));
-      session.pointsProperty().set(Optional.of(item.get().id()));
+      session.selection().pointsProperty().set(Optional.of(item.get().id()));
       return true;
     }
     if (mounts.enter(item.get())) {
@@ -344,8 +344,8 @@ final class BenchHands {
     if (session.stopWorking() || drafting.drop() || session.pointerMode().layBy()) {
       return true;
     }
-    if (session.pointsProperty().get().isPresent()) {
-      session.pointsProperty().set(Optional.empty());
+    if (session.selection().pointsProperty().get().isPresent()) {
+      session.selection().pointsProperty().set(Optional.empty());
       return true;
     }
     if (session.selectionProperty().get().isEmpty() && session.openProperty().get().isPresent()) {

@@ -146,6 +146,11 @@ public final class BenchPane extends BorderPane {
     view.cleanProperty().set(!view.cleanProperty().get());
   }
 
+  /** Whether the bench is shown clean. */
+  public boolean isClean() {
+    return view.cleanProperty().get();
+  }
+
   /** The next drag measures a distance. */
   public void measure() {
     view.hands().measure();

@@ -42,7 +42,7 @@ final class BenchView extends Pane {
 
   private final Session session;
   private final BenchLens lens;
-  private final LatestWork painter = new LatestWork("bench");
+  private final LatestWork painter = new LatestWork();
   private final ImageView art = new ImageView();
   private final Group under = new Group();
   private final Group fixed = new Group();
@@ -92,15 +92,15 @@ final class BenchView extends Pane {
     session.shownProperty().addListener(o -> redraw());
     session.faceIdProperty().addListener(o -> redraw());
     session.selectionProperty().addListener(o -> redrawLines());
-    session.findingsProperty().addListener(o -> redrawLines());
-    session.lookedAtProperty().addListener(o -> redrawLines());
+    session.checking().findingsProperty().addListener(o -> redrawLines());
+    session.checking().lookedAtProperty().addListener(o -> redrawLines());
     session.stationProperty().addListener(o -> redrawLines());
     clean.addListener(o -> redraw());
-    session.lensProperty().addListener(o -> redraw());
+    session.checking().lensProperty().addListener(o -> redraw());
     session.openProperty().addListener(o -> redrawLines());
     session.keyProperty().addListener(o -> redrawLines());
-    session.pointsProperty().addListener(o -> redrawLines());
-    session.chosenPointsProperty().addListener(o -> redrawLines());
+    session.selection().pointsProperty().addListener(o -> redrawLines());
+    session.selection().chosenPointsProperty().addListener(o -> redrawLines());
     session.preferences().settingsProperty().addListener(o -> redraw());
     setOnDragOver(e -> {
       Dragboard board = e.getDragboard();
@@ -198,7 +198,7 @@ final class BenchView extends Pane {
     int height = (int) Math.ceil(getHeight() * sharp);
     ArtPainter.Asked asked = new ArtPainter.Asked(
         session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved,
-        session.lensProperty().get());
+        session.checking().lensProperty().get());
     painter.want(() -> artist.paint(asked), image -> {
       painted++;
       art.setImage(FxPictures.of(image));
@@ -224,7 +224,7 @@ final class BenchView extends Pane {
     if (!clean.get()) {
       guideObjects(view, nodes);
       openGroup(view, nodes);
-      if (session.pointsProperty().get().isPresent()) {
+      if (session.selection().pointsProperty().get().isPresent()) {
         hands.points().show(view, nodes);
       } else {
         selection(view, nodes);
@@ -243,7 +243,7 @@ final class BenchView extends Pane {
   /** What the paper and the ticket's lines depend on; while it stays the same they are not drawn anew. */
   private List<Object> fixedKey() {
     Job job = session.shownProperty().get();
-    return List.of(lens.now(), job.ticket(), job.palette().stock(), session.face().guides(), session.face().id(), session.findingsProperty().get(),
+    return List.of(lens.now(), job.ticket(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
         session.stationProperty().get(), clean.get(), session.preferences().now(), getWidth(), getHeight());
   }
 
@@ -275,16 +275,18 @@ final class BenchView extends Pane {
 
   private void findings(Viewport view, List<Node> nodes) {
     boolean checking = session.stationProperty().get() == Station.CHECK;
-    for (Finding finding : session.findingsProperty().get()) {
+    List<Finding> flagged = new ArrayList<>();
+    for (Finding finding : session.checking().findingsProperty().get()) {
       if (!finding.faceId().equals(session.face().id())) {
         continue;
       }
       if (finding.code().equals("words-left-over")) {
         nodes.add(Flags.leftOver(finding, view));
       } else if (checking || finding.code().equals("bleed-short")) {
-        nodes.addAll(Flags.of(finding, view, getWidth(), getHeight()));
+        flagged.add(finding);
       }
     }
+    nodes.addAll(Flags.of(flagged, view, getWidth(), getHeight(), session.frame().bleedBox()));
   }
 
   private void openGroup(Viewport view, List<Node> nodes) {

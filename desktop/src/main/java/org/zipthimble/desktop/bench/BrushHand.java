@@ -31,7 +31,7 @@ final class BrushHand {
   private final BenchLens lens;
   private final BenchView bench;
   private Optional<Point> pointer = Optional.empty();
-  private final LatestWork picker = new LatestWork("pick");
+  private final LatestWork picker = new LatestWork();
   private final Polyline trail = new Polyline();
 
   BrushHand(Session session, BenchLens lens, BenchView bench) {

@@ -40,14 +40,14 @@ final class LensSlip extends VBox {
       pill.setId("lens-" + word);
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
-      pill.setSelected(lens == session.lensProperty().get());
+      pill.setSelected(lens == session.checking().lensProperty().get());
       pill.setOnAction(e -> {
         pill.setSelected(true);
-        session.lensProperty().set(lens);
+        session.checking().lensProperty().set(lens);
       });
       pills.getChildren().add(pill);
     }
-    session.lensProperty().addListener((o, was, is) -> group.selectToggle(group.getToggles().get(is.ordinal())));
+    session.checking().lensProperty().addListener((o, was, is) -> group.selectToggle(group.getToggles().get(is.ordinal())));
     getChildren().addAll(pills, whole, here);
     getStyleClass().addAll("card", "lens-slip");
     setAlignment(Pos.TOP_LEFT);
@@ -61,7 +61,7 @@ final class LensSlip extends VBox {
 
   private void show(Optional<LensView> seen) {
     here.setText("");
-    Lens lens = session.lensProperty().get();
+    Lens lens = session.checking().lensProperty().get();
     ColourPlan plan = session.shownProperty().get().colour();
     if (seen.isEmpty() || lens == Lens.NONE) {
       whole.setText("");

@@ -163,7 +163,7 @@ final class ObjectDrags {
     @Override
     public void to(Point now, PictureFit held) {
       Point place = lens.now().toFace(now);
-      boolean keep = session.keepProportionProperty().get() != held.keep();
+      boolean keep = session.selection().keepProportionProperty().get() != held.keep();
       Snapper.Snapped snapped = new Snapper.Snapped(0, 0, List.of());
       if (snaps(held)) {
         boolean upright = from.turn() % 90 == 0;
@@ -192,7 +192,7 @@ final class ObjectDrags {
       Snapper.Snapped snapped = snaps(held)
           ? snapper.point(place, handle.across() != 0, handle.down() != 0, reach()) : new Snapper.Snapped(0, 0, List.of());
       Point to = ground.inverse().apply(place.plus(snapped.dx(), snapped.dy()));
-      boolean keep = session.keepProportionProperty().get() != held.keep();
+      boolean keep = session.selection().keepProportionProperty().get() != held.keep();
       Placement whole = Placement.of(from);
       Placement pulled = held.other() ? Reshape.pulledAboutMiddle(whole, handle, to, keep) : Reshape.pulled(whole, handle, to, keep);
       tryOut(Resizing.fit(face(), ids, from, pulled.box()), snapped.hints());

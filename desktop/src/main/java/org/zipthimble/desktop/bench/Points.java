@@ -48,7 +48,7 @@ final class Points {
   }
 
   private Optional<Item> item() {
-    return session.pointsProperty().get().flatMap(session.face()::find).filter(Item.Shape.class::isInstance);
+    return session.selection().pointsProperty().get().flatMap(session.face()::find).filter(Item.Shape.class::isInstance);
   }
 
   /** The path on the ground the shape stands on. */
@@ -57,7 +57,7 @@ final class Points {
   }
 
   private Set<Nodes.At> chosen() {
-    return session.chosenPointsProperty().get();
+    return session.selection().chosenPointsProperty().get();
   }
 
   /** Draws the points, and the handles of those that are chosen. */
@@ -143,7 +143,7 @@ final class Points {
     Optional<Nodes.Near> near = Nodes.nearest(path, face).filter(n -> map.apply(n.place()).distance(pixel) < NEAR);
     if (near.isPresent() && e.getClickCount() == 2) {
       session.apply(Shaping.redraw(session.faceIdProperty().get(), item.get().id(), Nodes.added(path, near.get().span(), near.get().t()), "edit.pointAdd"));
-      session.chosenPointsProperty().set(Set.of(new Nodes.At(near.get().span().contour(), near.get().span().index() + 1)));
+      session.selection().chosenPointsProperty().set(Set.of(new Nodes.At(near.get().span().contour(), near.get().span().index() + 1)));
       return Optional.of(Drag.NONE);
     }
     return near.map(n -> Drag.NONE);
@@ -156,7 +156,7 @@ final class Points {
     } else if (!more && !now.contains(at)) {
       now = new LinkedHashSet<>(Set.of(at));
     }
-    session.chosenPointsProperty().set(now);
+    session.selection().chosenPointsProperty().set(now);
   }
 
   /** Takes the chosen points away; whether there were any. */
@@ -166,7 +166,7 @@ final class Points {
     }
     item().ifPresent(item -> session.apply(Shaping.redraw(
         session.faceIdProperty().get(), item.id(), Nodes.removed(path(item), new ArrayList<>(chosen())), "edit.pointRemove")));
-    session.chosenPointsProperty().set(Set.of());
+    session.selection().chosenPointsProperty().set(Set.of());
     return true;
   }
 

@@ -1,5 +1,6 @@
 package org.zipthimble.desktop.command;
 
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.scene.input.KeyCombination;
 import org.zipthimble.core.wording.Wording;
@@ -10,8 +11,14 @@ import org.zipthimble.core.wording.Wording;
  * @param key of its wording; also its id with hyphens for dots
  * @param keys such as Shortcut+D; empty for none
  * @param able whether it can be done now
+ * @param on whether what it switches is on; empty for what is no switch
  */
-public record Command(String key, String keys, BooleanSupplier able, Runnable action) {
+public record Command(String key, String keys, BooleanSupplier able, Optional<BooleanSupplier> on, Runnable action) {
+  /** One that is no switch. */
+  public static Command of(String key, String keys, BooleanSupplier able, Runnable action) {
+    return new Command(key, keys, able, Optional.empty(), action);
+  }
+
   /** Its name. */
   public String title() {
     return Wording.text(key);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.zipthimble.core.arrange.Align;
 import org.zipthimble.core.arrange.SimilarObjects;
@@ -28,18 +29,18 @@ import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.station.ObjectAdder;
+import org.zipthimble.desktop.station.Adders;
 
 /** Every command there is, by menu. */
 public final class Commands {
   private static final int FAR = 100_000;
 
   private final Session session;
-  private final BenchPane bench;
-  private final ObjectAdder adding;
-  private final Clip clip;
+  private final Supplier<BenchPane> bench;
+  private final Supplier<Adders> adding;
+  private final Supplier<Clip> clip;
   private final Pages pages;
-  private final Shapes shapes;
+  private final Supplier<Shapes> shapes;
   private final Map<String, List<Command>> menus = new LinkedHashMap<>();
   private List<Command> filling = new ArrayList<>();
 
@@ -51,21 +52,31 @@ public final class Commands {
     /** Opens the help. */
     void help();
 
+    /** Whether the help is open. */
+    boolean helping();
+
     /** Opens the slip that measures the screen. */
     void measureScreen();
 
     /** Shows the steps in place of the layers, or the layers again. */
     void steps();
 
+    /** Whether the steps are shown in place of the layers. */
+    boolean stepsShown();
+
     /** Opens or closes the ornament shelf. */
     void ornaments();
+
+    /** Whether the ornament shelf is open. */
+    boolean ornamentsOpen();
 
     /** Ends the program. */
     void quit();
   }
 
-  /** The commands for a window. */
-  public Commands(Session session, BenchPane bench, ObjectAdder adding, Clip clip, Shapes shapes, Pages pages) {
+  /** The commands for a window; what they work on is asked for when they are done. */
+  public Commands(
+      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<Clip> clip, Supplier<Shapes> shapes, Pages pages) {
     this.shapes = shapes;
     this.session = session;
     this.bench = bench;
@@ -93,7 +104,7 @@ public final class Commands {
   }
 
   /** Stands for a line between commands. */
-  public static final Command LINE = new Command("", "", () -> true, () -> { });
+  public static final Command LINE = new Command("", "", () -> true, Optional.empty(), () -> { });
 
   private void begin(String key) {
     filling = new ArrayList<>();
@@ -104,7 +115,7 @@ public final class Commands {
     begin("menu.job");
     put("menu.new", "Shortcut+N", () -> session.stationProperty().set(Station.ITEM));
     put("menu.open", "Shortcut+O", session.filing()::askAndOpen);
-    put("menu.bring", "Shortcut+I", adding::drawing);
+    put("menu.bring", "Shortcut+I", () -> adding.get().drawings().drawing());
     filling.add(LINE);
     put("menu.save", "Shortcut+S", session.filing()::save);
     put("menu.saveAs", "Shortcut+Shift+S", session.filing()::saveAs);
@@ -115,21 +126,21 @@ public final class Commands {
 
   private void edit() {
     begin("menu.edit");
-    put("menu.undo", "Shortcut+Z", session::undo);
-    put("menu.redo", "Shortcut+Shift+Z", session::redo);
-    put("menu.steps", "Shortcut+H", pages::steps);
+    able("menu.undo", "Shortcut+Z", () -> session.historyProperty().get().undoLabel().isPresent(), session::undo);
+    able("menu.redo", "Shortcut+Shift+Z", () -> session.historyProperty().get().redoLabel().isPresent(), session::redo);
+    ticked("menu.steps", "Shortcut+H", pages::stepsShown, pages::steps);
     chosen("menu.repeat", "Shortcut+R", session::repeat);
     filling.add(LINE);
     chosen("menu.cut", "Shortcut+X", () -> {
-      clip.copy();
-      bench.removeSelected();
+      clip.get().copy();
+      bench.get().removeSelected();
     });
-    chosen("menu.copy", "Shortcut+C", clip::copy);
-    put("menu.paste", "Shortcut+V", clip::paste);
-    put("menu.pasteInPlace", "Shortcut+Shift+V", clip::pasteInPlace);
+    chosen("menu.copy", "Shortcut+C", () -> clip.get().copy());
+    put("menu.paste", "Shortcut+V", () -> clip.get().paste());
+    put("menu.pasteInPlace", "Shortcut+Shift+V", () -> clip.get().pasteInPlace());
     chosen("menu.duplicate", "Shortcut+D", () -> session.perform((face, ids) -> Copies.duplicate(face, ids, Copies.STEP, Copies.STEP)));
     chosen("menu.allFaces", "", () -> session.apply(Copies.onAllFaces(face(), ids())));
-    chosen("menu.delete", "", bench::removeSelected);
+    chosen("menu.delete", "", () -> bench.get().removeSelected());
     filling.add(LINE);
     put("menu.all", "Shortcut+A", this::selectAll);
     put("menu.nothing", "Shortcut+Shift+A", () -> session.selectionProperty().set(Set.of()));
@@ -139,7 +150,7 @@ public final class Commands {
     filling.add(LINE);
     single("menu.takeLook", session::takeLook);
     able("menu.giveLook", "", () -> session.hasLook() && !ids().isEmpty(), session::giveLook);
-    chosen("menu.keepOnShelf", "", adding::keepOnShelf);
+    chosen("menu.keepOnShelf", "", () -> adding.get().shelf().keepOnShelf());
     filling.add(LINE);
     chosen("menu.hide", "", () -> session.apply(Edits.properties(face(), ids(), "edit.show", f -> f.withVisible(!f.visible()))));
     chosen("menu.lock", "", () -> session.apply(Edits.properties(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
@@ -176,71 +187,71 @@ public final class Commands {
   private void shape() {
     begin("menu.shape");
     for (Way way : Way.values()) {
-      able("menu.way." + way.name().toLowerCase(java.util.Locale.ROOT), "", () -> ids().size() > 1, () -> shapes.combine(way));
+      able("menu.way." + way.name().toLowerCase(java.util.Locale.ROOT), "", () -> ids().size() > 1, () -> shapes.get().combine(way));
     }
-    chosen("menu.apart", "", shapes::apart);
-    put("menu.small", "", shapes::removeSmall);
+    chosen("menu.apart", "", () -> shapes.get().apart());
+    put("menu.small", "", () -> shapes.get().removeSmall());
     filling.add(LINE);
-    chosen("menu.offset", "", shapes::offset);
-    chosen("menu.repeatLive", "", shapes::repeat);
-    able("menu.along", "", () -> ids().size() > 1, shapes::along);
-    chosen("menu.mirrorCopy", "", shapes::mirrorCopy);
-    chosen("menu.gradient", "", shapes::gradient);
-    able("menu.pattern", "", () -> ids().size() > 1, () -> shapes.pattern(true));
+    chosen("menu.offset", "", () -> shapes.get().offset());
+    chosen("menu.repeatLive", "", () -> shapes.get().repeat());
+    able("menu.along", "", () -> ids().size() > 1, () -> shapes.get().along());
+    chosen("menu.mirrorCopy", "", () -> shapes.get().mirrorCopy());
+    chosen("menu.gradient", "", () -> shapes.get().gradient());
+    able("menu.pattern", "", () -> ids().size() > 1, () -> shapes.get().pattern(true));
     filling.add(LINE);
-    chosen("menu.flipAcross", "", () -> shapes.flip(90));
-    chosen("menu.flipDown", "", () -> shapes.flip(0));
-    chosen("menu.slant", "", shapes::slant);
+    chosen("menu.flipAcross", "", () -> shapes.get().flip(90));
+    chosen("menu.flipDown", "", () -> shapes.get().flip(0));
+    chosen("menu.slant", "", () -> shapes.get().slant());
     filling.add(LINE);
-    single("menu.points", shapes::points);
-    put("menu.pen", "", () -> shapes.draw(Session.Drawing.PEN));
-    put("menu.freehand", "", () -> shapes.draw(Session.Drawing.FREEHAND));
+    single("menu.points", () -> shapes.get().points());
+    put("menu.pen", "", () -> shapes.get().draw(Session.Drawing.PEN));
+    put("menu.freehand", "", () -> shapes.get().draw(Session.Drawing.FREEHAND));
     filling.add(LINE);
     chosen("menu.permanent", "", () -> session.apply(Shaping.permanent(face(), ids())));
     chosen("menu.outlined", "", () -> session.apply(Shaping.outlined(face(), ids())));
     chosen("menu.lineToShape", "", () -> session.apply(Shaping.linesToShapes(face(), ids())));
     chosen("menu.holes", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.EVEN_ODD)));
     chosen("menu.noHoles", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.NON_ZERO)));
-    single("menu.trace", shapes::trace);
-    single("menu.bridges", shapes::bridges);
-    able("menu.scrap", "", () -> !session.job().cutting().lanes().isEmpty() && ids().size() == 1, shapes::scrap);
+    single("menu.trace", () -> shapes.get().trace());
+    single("menu.bridges", () -> shapes.get().bridges());
+    able("menu.scrap", "", () -> !session.job().cutting().lanes().isEmpty() && ids().size() == 1, () -> shapes.get().scrap());
   }
 
   private void view() {
     begin("menu.view");
-    put("menu.nearer", "Shortcut+Plus", bench::nearer);
-    put("menu.farther", "Shortcut+Minus", bench::farther);
-    put("menu.fit", "Shortcut+0", bench::fit);
-    put("menu.width", "Shortcut+2", bench::width);
-    chosen("menu.toSelection", "Shortcut+3", bench::toSelection);
-    put("menu.true", "Shortcut+1", bench::trueSize);
+    put("menu.nearer", "Shortcut+Plus", () -> bench.get().nearer());
+    put("menu.farther", "Shortcut+Minus", () -> bench.get().farther());
+    put("menu.fit", "Shortcut+0", () -> bench.get().fit());
+    put("menu.width", "Shortcut+2", () -> bench.get().width());
+    chosen("menu.toSelection", "Shortcut+3", () -> bench.get().toSelection());
+    put("menu.true", "Shortcut+1", () -> bench.get().trueSize());
     put("menu.measureScreen", "", pages::measureScreen);
     filling.add(LINE);
-    put("menu.clean", "Shortcut+E", bench::clean);
-    put("menu.snap", "", () -> session.preferences().change(s -> s.withSnap(!s.snap())));
-    put("menu.grid", "", () -> session.preferences().change(s -> s.withGrid(s.grid(), !s.gridShown())));
-    put("menu.tapeMeasure", "Shortcut+T", bench::measure);
-    put("menu.origin", "", () -> session.preferences().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
-    put("menu.ornaments", "Shortcut+Shift+O", pages::ornaments);
+    ticked("menu.clean", "Shortcut+E", () -> bench.get().isClean(), () -> bench.get().clean());
+    ticked("menu.snap", "", () -> session.preferences().now().snap(), () -> session.preferences().change(s -> s.withSnap(!s.snap())));
+    ticked("menu.grid", "", () -> session.preferences().now().gridShown(), () -> session.preferences().change(s -> s.withGrid(s.grid(), !s.gridShown())));
+    put("menu.tapeMeasure", "Shortcut+T", () -> bench.get().measure());
+    ticked("menu.origin", "", () -> session.preferences().now().sheetOrigin(), () -> session.preferences().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
+    ticked("menu.ornaments", "Shortcut+Shift+O", pages::ornamentsOpen, pages::ornaments);
     filling.add(LINE);
     for (Settings.Band band : Settings.Band.values()) {
-      put("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.preferences().change(s -> s.withBand(band)));
+      ticked("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.preferences().now().band() == band, () -> session.preferences().change(s -> s.withBand(band)));
     }
     filling.add(LINE);
-    put("menu.night", "", () -> session.preferences().change(s -> s.withNight(!s.night())));
+    ticked("menu.night", "", () -> session.preferences().now().night(), () -> session.preferences().change(s -> s.withNight(!s.night())));
     for (int percent : new int[] {100, 125, 150, 175, 200}) {
-      put("menu.scale." + percent, "", () -> session.preferences().change(s -> s.withScale(percent / 100.0)));
+      ticked("menu.scale." + percent, "", () -> session.preferences().now().scale() == percent / 100.0, () -> session.preferences().change(s -> s.withScale(percent / 100.0)));
     }
     filling.add(LINE);
     for (Unit unit : Unit.values()) {
-      put("menu.unit." + unit.sign(), "", () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.withUnit(unit))));
+      ticked("menu.unit." + unit.sign(), "", () -> session.unit() == unit, () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.withUnit(unit))));
     }
   }
 
   private void help() {
     begin("menu.help");
     put("menu.find", "Shortcut+F", pages::find);
-    put("menu.hands", "F1", pages::help);
+    ticked("menu.hands", "F1", pages::helping, pages::help);
     put("menu.hints", "", () -> session.preferences().change(Settings::withHints));
     put("menu.about", "", () -> session.say(org.zipthimble.core.wording.Wording.text("help.about")));
   }
@@ -286,22 +297,26 @@ public final class Commands {
   }
 
   private void put(String key, String keys, Runnable action) {
-    filling.add(new Command(key, keys, () -> true, action));
+    able(key, keys, () -> true, action);
   }
 
   private void able(String key, String keys, BooleanSupplier able, Runnable action) {
-    filling.add(new Command(key, keys, able, action));
+    filling.add(new Command(key, keys, able, Optional.empty(), action));
+  }
+
+  private void ticked(String key, String keys, BooleanSupplier on, Runnable action) {
+    filling.add(new Command(key, keys, () -> true, Optional.of(on), action));
   }
 
   private void chosen(String key, String keys, Runnable action) {
-    filling.add(new Command(key, keys, () -> !ids().isEmpty(), action));
+    able(key, keys, () -> !ids().isEmpty(), action);
   }
 
   private void single(String key, Runnable action) {
-    filling.add(new Command(key, "", () -> Optional.of(ids()).filter(i -> i.size() == 1).isPresent(), action));
+    able(key, "", () -> ids().size() == 1, action);
   }
 
   private void several(String key, Runnable action) {
-    filling.add(new Command(key, "", () -> ids().size() > 2, action));
+    able(key, "", () -> ids().size() > 2, action);
   }
 }

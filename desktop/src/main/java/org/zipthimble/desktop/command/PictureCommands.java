@@ -28,25 +28,25 @@ final class PictureCommands {
   }
 
   void into(List<Command> all) {
-    all.add(new Command("menu.mount", "", () -> !ids().isEmpty(), () -> session.applyAndSelect(Mounts.make(face(), ids()))));
-    all.add(new Command("menu.mountFill", "", () -> !Mounts.among(session.face().items()).isEmpty(), session.pictureHands()::fill));
-    all.add(new Command("menu.mountOut", "", () -> session.single().flatMap(Item::mount).isPresent(),
+    all.add(Command.of("menu.mount", "", () -> !ids().isEmpty(), () -> session.applyAndSelect(Mounts.make(face(), ids()))));
+    all.add(Command.of("menu.mountFill", "", () -> !Mounts.among(session.face().items()).isEmpty(), session.pictureHands()::fill));
+    all.add(Command.of("menu.mountOut", "", () -> session.single().flatMap(Item::mount).isPresent(),
         () -> session.single().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id())))));
-    all.add(new Command("menu.swapPictures", "", this::two, this::swap));
+    all.add(Command.of("menu.swapPictures", "", this::two, this::swap));
     all.add(Commands.LINE);
-    all.add(new Command("menu.replacePicture", "", this::one, session.pictureHands()::replace));
-    all.add(new Command("menu.relink", "", this::one, session.pictureHands()::relink));
+    all.add(Command.of("menu.replacePicture", "", this::one, session.pictureHands()::replace));
+    all.add(Command.of("menu.relink", "", this::one, session.pictureHands()::relink));
     all.add(Commands.LINE);
-    all.add(new Command("menu.lookFace", "", this::one, () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch()))));
-    all.add(new Command("menu.lookJob", "", this::one, () -> session.apply(PictureEdits.agree(Optional.empty(), retouch()))));
+    all.add(Command.of("menu.lookFace", "", this::one, () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch()))));
+    all.add(Command.of("menu.lookJob", "", this::one, () -> session.apply(PictureEdits.agree(Optional.empty(), retouch()))));
     all.add(Commands.LINE);
-    all.add(new Command("menu.rub", "", this::one, () -> brush(false)));
-    all.add(new Command("menu.restore", "", this::one, () -> brush(true)));
-    all.add(new Command("menu.patch", "", this::one, () -> change("edit.patch", r -> r.withPatched(!r.patched()))));
-    all.add(new Command("menu.pickBackground", "", this::one, this::background));
+    all.add(Command.of("menu.rub", "", this::one, () -> brush(false)));
+    all.add(Command.of("menu.restore", "", this::one, () -> brush(true)));
+    all.add(new Command("menu.patch", "", this::one, Optional.of(() -> retouch().patched()), () -> change("edit.patch", r -> r.withPatched(!r.patched()))));
+    all.add(Command.of("menu.pickBackground", "", this::one, this::background));
     all.add(Commands.LINE);
-    all.add(new Command("menu.pickSwatch", "", always(), () -> pick(0)));
-    all.add(new Command("menu.pickAverage", "", always(), () -> pick(AVERAGED)));
+    all.add(Command.of("menu.pickSwatch", "", always(), () -> pick(0)));
+    all.add(Command.of("menu.pickAverage", "", always(), () -> pick(AVERAGED)));
   }
 
   private static BooleanSupplier always() {
@@ -66,7 +66,7 @@ final class PictureCommands {
   }
 
   private boolean holds(Item item) {
-    return item instanceof Item.Photo || item.mount().isPresent();
+    return item.asPhoto().isPresent() || item.mount().isPresent();
   }
 
   private boolean two() {

@@ -41,7 +41,7 @@ import org.zipthimble.desktop.state.Session;
 public final class Shapes {
   private final Session session;
   private final FigureSlip slip;
-  private final LatestWork tracer = new LatestWork("trace");
+  private final LatestWork tracer = new LatestWork();
   private List<Double> distances = List.of(0.125);
   private Corner corner = Corner.ROUND;
   private boolean filled = true;
@@ -317,7 +317,7 @@ public final class Shapes {
   /** Edits the points of the selected shape; another object's outline is made a drawn shape first. */
   void points() {
     session.single().filter(Item.Shape.class::isInstance).ifPresent(item ->
-        session.pointsProperty().set(session.pointsProperty().get().isPresent() ? Optional.empty() : Optional.of(item.id())));
+        session.selection().pointsProperty().set(session.selection().pointsProperty().get().isPresent() ? Optional.empty() : Optional.of(item.id())));
   }
 
   void draw(Session.Drawing what) {

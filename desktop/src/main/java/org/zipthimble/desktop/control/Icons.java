@@ -17,6 +17,11 @@ public final class Icons {
   public static final String WELL = "M0 6L4 10L12 1L10.6 0L4 7.4L1.3 4.7Z";
   /** Something that would ruin the job. */
   public static final String RUIN = "M2 0H12A2 2 0 0 1 14 2V12A2 2 0 0 1 12 14H2A2 2 0 0 1 0 12V2A2 2 0 0 1 2 0Z M6 3V8H8V3Z M6 9.4V11.4H8V9.4Z";
+  /** Worth a look: an upright bar. */
+  public static final String LOOK = "M4 0H9A1.5 1.5 0 0 1 10.5 1.5V12.5A1.5 1.5 0 0 1 9 14H4A1.5 1.5 0 0 1 2.5 12.5V1.5A1.5 1.5 0 0 1 4 0Z M5.5 3V8H7.5V3Z M5.5 9.4V11.4H7.5V9.4Z";
+  /** Good to know: a dot. */
+  public static final String NOTE = "M7 2A5 5 0 1 1 7 12A5 5 0 1 1 7 2Z M6.2 4.4H7.8V5.8H6.2Z M6.2 6.6H7.8V9.8H6.2Z";
+  private static final String[] WEIGHTS = {RUIN, LOOK, NOTE};
   /** Six dots to take hold of. */
   public static final String GRIP = "M0 0h2v2h-2z M5 0h2v2h-2z M0 5h2v2h-2z M5 5h2v2h-2z M0 10h2v2h-2z M5 10h2v2h-2z";
   /** Two arrows that change places. */
@@ -64,6 +69,11 @@ public final class Icons {
     "M0 8h3v-4h4v4h4v-3h4v3h3v2h-3v3h-4v-3h-4v4h-4v-4h-3z", "M0 16h18v2h-18z M3 2h4v12h-4z M11 7h4v7h-4z"};
 
   private Icons() {}
+
+  /** The drawing for how much a finding matters: block, bar or dot, from 0. */
+  public static String weight(int which) {
+    return WEIGHTS[which];
+  }
 
   /** The drawing for lining up left, middle, right, top, centre or bottom, in that order from 0. */
   public static String align(int which) {

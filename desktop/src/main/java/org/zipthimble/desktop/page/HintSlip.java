@@ -8,6 +8,7 @@ import javafx.scene.layout.Region;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
 
 /** A hint for the first time at a station; once put away it stays away. */
 public final class HintSlip extends HBox {
@@ -24,17 +25,18 @@ public final class HintSlip extends HBox {
     HBox.setHgrow(text, Priority.ALWAYS);
     getChildren().addAll(text, Controls.button("hint-away", "hint.away", () -> session.preferences().change(s -> s.without(name())), "quiet"));
     managedProperty().bind(visibleProperty());
-    session.stationProperty().addListener(o -> show());
     session.preferences().settingsProperty().addListener(o -> show());
-    show();
+    session.historyProperty().addListener(o -> show());
   }
 
   private String name() {
     return session.stationProperty().get().name().toLowerCase(Locale.ROOT);
   }
 
-  private void show() {
-    text.setText(Wording.text("hint." + name()));
+  /** Shows the hint of the station that is shown, for a job such as this. */
+  public void show() {
+    boolean cuts = session.stationProperty().get() == Station.SHEET && !session.job().cutting().lanes().isEmpty();
+    text.setText(Wording.text(cuts ? "hint.sheet.cut" : "hint." + name()));
     setVisible(!session.preferences().now().putAway().contains(name()));
   }
 }

@@ -12,12 +12,12 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.ObjectAdder;
+import org.zipthimble.desktop.station.PictureAdder;
 
 /** Several pictures that wait: each click on the bench places the next, or all go into a grid at once. */
 public final class PlacingSlip extends HBox {
   private final Session session;
-  private final ObjectAdder adding;
+  private final PictureAdder adding;
   private final Label next = Controls.label("", "placing-next");
   private final TypedField columnsField;
   private final TypedField gapField;
@@ -26,7 +26,7 @@ public final class PlacingSlip extends HBox {
   private double gap = 0.125;
 
   /** The slip of a session; it is hidden while nothing waits. */
-  public PlacingSlip(Session session, ObjectAdder adding) {
+  public PlacingSlip(Session session, PictureAdder adding) {
     super(8);
     this.session = session;
     this.adding = adding;

@@ -37,7 +37,7 @@ import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.ObjectAdder;
+import org.zipthimble.desktop.station.Adders;
 
 /** The ornament shelf: boards with the sets of ornaments and, on the first, the person's own objects. */
 public final class ShelfPane extends VBox {
@@ -49,14 +49,14 @@ public final class ShelfPane extends VBox {
   private static final double HEIGHT = 232;
 
   private final Session session;
-  private final ObjectAdder adding;
+  private final Adders adding;
   private final TextField search = new TextField();
   private final VBox boards = new VBox(4);
   private final Label count = Controls.label("", "side-note");
   private final Map<Ornament, Node> drawn = new LinkedHashMap<>();
 
   /** The shelf of a session. */
-  public ShelfPane(Session session, ObjectAdder adding, Runnable close) {
+  public ShelfPane(Session session, Adders adding, Runnable close) {
     super(6);
     this.session = session;
     this.adding = adding;
@@ -66,7 +66,7 @@ public final class ShelfPane extends VBox {
     search.setAccessibleText(Wording.text("shelf.search"));
     search.setPrefWidth(230);
     search.textProperty().addListener(o -> fill());
-    Button keep = Controls.button("shelf-keep", "shelf.keep", adding::keepOnShelf, "quiet");
+    Button keep = Controls.button("shelf-keep", "shelf.keep", adding.shelf()::keepOnShelf, "quiet");
     session.selectionProperty().addListener((o, was, is) -> keep.setDisable(is.isEmpty()));
     keep.setDisable(session.selectionProperty().get().isEmpty());
     ScrollPane scroll = new ScrollPane(boards);
@@ -106,7 +106,7 @@ public final class ShelfPane extends VBox {
       return false;
     }
     OrnamentShelf.all().stream().filter(o -> text.equals(DRAGGED + o.set() + "/" + o.name())).findFirst()
-        .ifPresent(o -> adding.ornament(o, at));
+        .ifPresent(o -> adding.objects().ornament(o, at));
     return true;
   }
 
@@ -130,7 +130,7 @@ public final class ShelfPane extends VBox {
     double scale = DRAWING / Math.max(ornament.size().width(), ornament.size().height());
     group.getTransforms().add(new Scale(scale, scale));
     Button card = shell(new Group(group), ornament.name(), ornament.set() + "/" + ornament.name(),
-        (name, at) -> adding.ornament(ornament, at));
+        (name, at) -> adding.objects().ornament(ornament, at));
     card.setId("ornament-" + ornament.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
     return card;
   }
@@ -141,7 +141,7 @@ public final class ShelfPane extends VBox {
     view.setFitHeight(DRAWING);
     view.setFitWidth(DRAWING);
     preview(own).ifPresent(view::setImage);
-    return shell(view, own.name(), "own/" + own.name(), (name, at) -> adding.own(own, at));
+    return shell(view, own.name(), "own/" + own.name(), (name, at) -> adding.shelf().own(own, at));
   }
 
   private Button shell(Node picture, String name, String key, BiConsumer<String, Point> add) {

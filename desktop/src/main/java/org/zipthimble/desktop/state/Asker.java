@@ -74,6 +74,11 @@ public interface Asker {
   /** Whether files of these names, which are there already, may be replaced. */
   boolean mayReplace(List<String> fileNames);
 
+  /** Whether words may be cut in the stand-in face, since theirs are not here. */
+  default boolean mayCutStandIn(List<String> missing) {
+    return false;
+  }
+
   /** Whether a picture that was dropped on a full mount takes the other's place; else it is laid on top. */
   default boolean mayReplacePicture(String pictureName) {
     return false;

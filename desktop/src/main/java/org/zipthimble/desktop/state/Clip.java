@@ -17,7 +17,7 @@ import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.paint.PngWriter;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Trouble;
 
@@ -114,6 +114,6 @@ public final class Clip {
     image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
     BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     out.setRGB(0, 0, width, height, pixels, 0, width);
-    return PngWriter.bytes(out, 96);
+    return PngFile.bytes(out, 96);
   }
 }

@@ -2,8 +2,6 @@ package org.zipthimble.desktop.state;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
@@ -19,11 +17,6 @@ import org.zipthimble.core.wording.Wording;
 final class EditWorker {
   private static final long BLINK_MILLIS = 120;
 
-  private final ExecutorService threads = Executors.newCachedThreadPool(run -> {
-    Thread daemon = new Thread(run, "working out");
-    daemon.setDaemon(true);
-    return daemon;
-  });
   private final Consumer<String> say;
   private int wish;
   private boolean under;
@@ -37,7 +30,7 @@ final class EditWorker {
   void out(Job from, Edit edit, Consumer<Job> done) {
     drop();
     int mine = wish;
-    CompletableFuture<Job> work = CompletableFuture.supplyAsync(() -> edit.change().apply(from), threads);
+    CompletableFuture<Job> work = CompletableFuture.supplyAsync(() -> edit.change().apply(from), Background::run);
     try {
       done.accept(work.get(BLINK_MILLIS, TimeUnit.MILLISECONDS));
     } catch (TimeoutException longer) {

@@ -32,8 +32,8 @@ public final class Filing {
 
   private final Session session;
   private final Preferences preferences;
-  private final LatestWork keeper = new LatestWork("recovery");
-  private final LatestWork worker = new LatestWork("files");
+  private final LatestWork keeper = new LatestWork();
+  private final LatestWork worker = new LatestWork();
   private final PauseTransition pause = new PauseTransition(FOLLOWS);
   private final ReadOnlyObjectWrapper<Optional<LocalTime>> savedAt = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();

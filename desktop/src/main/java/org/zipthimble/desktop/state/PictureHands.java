@@ -17,7 +17,7 @@ import org.zipthimble.core.wording.Wording;
 /** Brings picture files to where pictures already are: into mounts, or in another's place. */
 public final class PictureHands {
   private final Session session;
-  private final LatestWork reader = new LatestWork("pictures");
+  private final LatestWork reader = new LatestWork();
 
   PictureHands(Session session) {
     this.session = session;

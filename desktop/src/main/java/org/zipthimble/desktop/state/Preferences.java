@@ -11,7 +11,7 @@ import org.zipthimble.core.wording.Trouble;
 public final class Preferences {
   private final Places places;
   private final ReadOnlyObjectWrapper<Settings> settings;
-  private final LatestWork writer = new LatestWork("settings");
+  private final LatestWork writer = new LatestWork();
   private java.util.function.Consumer<String> told = sentence -> { };
 
   /** The choices kept in these places. */
@@ -39,7 +39,13 @@ public final class Preferences {
     });
   }
 
-  private String write(Settings next) {
+  /** Writes the choices at once, as when the program ends. */
+  public void flush() {
+    writer.drop();
+    write(now());
+  }
+
+  private synchronized String write(Settings next) {
     try {
       next.write(places.settingsFile());
       return "";

@@ -37,25 +37,28 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.StationView;
 
 /** How the pieces lie on mats and rolls: one sheet large, all of them below, the lanes at the side. */
-public final class CutStation {
+public final class CutStation implements StationView {
   private static final long SEARCH = 15_000;
   private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
 
   private final Session session;
-  private final LatestWork layer = new LatestWork("layout");
-  private final LatestWork mover = new LatestWork("move");
+  private final LatestWork layer = new LatestWork();
+  private final LatestWork mover = new LatestWork();
+  private final Listening listening = new Listening();
   private final BorderPane bench = new BorderPane();
   private final CutMat mat;
   private final LaneCards lanes;
   private final HBox strip = new HBox(8);
   private final Label caption = Controls.label("", "sheet-caption");
   private final Label how = Controls.label("", "side-note");
-  private final Label uses = Controls.wrapped("", "use-slip");
+  private final Label uses = Controls.wrapped("", "side-note");
   private final Label trouble = Controls.wrapped("", "line-note", "ruin");
   private final HBox ways = Controls.row(6,
       Controls.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Controls.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
@@ -86,10 +89,10 @@ public final class CutStation {
     trouble.managedProperty().bind(trouble.visibleProperty());
     ways.managedProperty().bind(trouble.visibleProperty());
     ways.visibleProperty().bind(trouble.visibleProperty());
-    VBox top = new VBox(4, Controls.row(10, caption, Controls.spring(), how), trouble, ways);
+    uses.managedProperty().bind(uses.visibleProperty());
+    VBox top = new VBox(4, Controls.row(10, caption, Controls.spring(), how), uses, trouble, ways);
     top.getStyleClass().add("cut-top");
-    StackPane middle = new StackPane(mat, uses);
-    StackPane.setAlignment(uses, Pos.TOP_RIGHT);
+    StackPane middle = new StackPane(mat);
     middle.setMinSize(0, 0);
     ScrollPane sheets = new ScrollPane(strip);
     sheets.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -104,25 +107,33 @@ public final class CutStation {
     bench.setMinSize(0, 0);
     uses.setVisible(false);
     caption.setText(Wording.text("cutSheet.laying"));
-    session.shownProperty().addListener(o -> refresh());
-    session.stationProperty().addListener(o -> refresh());
-    refresh();
+    listening.to(session.shownProperty(), this::refresh).to(session.preferences().settingsProperty(), this::refresh);
   }
 
-  /** The sheets. */
-  public Node bench() {
+  @Override
+  public Node middle() {
     return bench;
   }
 
-  /** The lanes. */
+  @Override
   public Node side() {
     return lanes.pane();
   }
 
+  @Override
+  public void entered() {
+    listening.attach();
+    refresh();
+  }
+
+  @Override
+  public void left() {
+    listening.release();
+    layer.drop();
+    stopping.set(true);
+  }
+
   private void refresh() {
-    if (session.stationProperty().get() != Station.SHEET) {
-      return;
-    }
     Job job = session.shownProperty().get();
     lanes.refresh(plan);
     layer.want(() -> Layout.of(job), found -> {
@@ -169,9 +180,10 @@ public final class CutStation {
         ? Wording.text("cutSheet.nestedHow", turns, Lengths.show(job.cutting().gap(), session.unit())) : Wording.text("cutSheet.asItStands"));
     uses.setVisible(true);
     double cost = sheet.lane().cost() * sheet.supply().usable().width() * sheet.length();
+    String currency = session.preferences().now().currency();
     uses.setText(Wording.text("cutSheet.uses", Lengths.plain(sheet.yield() * 100, 0), Lengths.plain(sheet.waste(), 1))
-        + (sheet.supply().roll() ? "\n" + Wording.text("cutSheet.length", Lengths.show(sheet.length(), session.unit())) : "")
-        + (cost > 0 ? "\n" + Wording.text("cutSheet.cost", Lengths.plain(cost, 2)) : ""));
+        + (sheet.supply().roll() ? " · " + Wording.text("cutSheet.length", Lengths.show(sheet.length(), session.unit())) : "")
+        + (cost > 0 && !currency.isEmpty() ? " · " + Wording.text("cutSheet.cost", Lengths.plain(cost, 2), currency) : ""));
     mat.show(sheet);
   }
 
@@ -236,7 +248,7 @@ public final class CutStation {
         return stopping.get();
       }
     };
-    Thread thread = new Thread(() -> {
+    Background.run(() -> {
       try {
         Layout.nest(lane, Pieces.of(job, lane), job.cutting(), SEARCH, progress, found -> {
           best.set(found);
@@ -245,9 +257,7 @@ public final class CutStation {
       } finally {
         Platform.runLater(() -> ended(lane, Optional.ofNullable(best.get())));
       }
-    }, "nest");
-    thread.setDaemon(true);
-    thread.start();
+    });
   }
 
   /** Takes pieces that are pulled onto the small picture of another sheet of their lane, or beside them onto a new one. */

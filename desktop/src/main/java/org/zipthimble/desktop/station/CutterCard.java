@@ -27,6 +27,7 @@ import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.practice.link.CutterLink;
@@ -34,7 +35,7 @@ import org.zipthimble.practice.link.CutterLink;
 /** Sends a sheet to a cutter on this machine: started, paused, ended, taken up again where it broke off. */
 final class CutterCard extends VBox {
   private final Session session;
-  private final LatestWork layer = new LatestWork("cutter-sheets");
+  private final LatestWork layer = new LatestWork();
   private final ComboBox<String> sheets = new ComboBox<>();
   private final Label words = Controls.wrapped("", "line-note");
   private final ProgressBar bar = new ProgressBar(0);
@@ -116,7 +117,7 @@ final class CutterCard extends VBox {
     stopping.set(false);
     lastDone = from;
     working(true);
-    Thread thread = new Thread(() -> {
+    Background.run(() -> {
       String plotter = "";
       try {
         Work work = work(job, index);
@@ -129,9 +130,7 @@ final class CutterCard extends VBox {
       } catch (Stopped stopped) {
         Platform.runLater(() -> ended(Wording.text("cutter.ended"), 0));
       }
-    }, "cutter");
-    thread.setDaemon(true);
-    thread.start();
+    });
   }
 
   private CutterLink.Watch watch() {

@@ -2,6 +2,7 @@ package org.zipthimble.desktop.station;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -23,22 +24,25 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
-import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.StationView;
 
 /** The findings of the job; a click goes to the face, the object and the place. */
-public final class FindingsPane extends VBox {
+public final class FindingsPane extends VBox implements StationView {
   private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
 
   private final Session session;
   private final VBox cards = new VBox(8);
   private final Label summary = Controls.wrapped("", "side-note");
   private final Label edgeNote = Controls.wrapped("", "line-note");
-  private final LatestWork edges = new LatestWork("edges");
+  private final Listening listening = new Listening();
+  private final Node bench;
 
   /** The findings of a session's job. */
-  public FindingsPane(Session session, Node lenses) {
+  public FindingsPane(Session session, Node bench, Node lenses) {
     this.session = session;
+    this.bench = bench;
     getStyleClass().add("side");
     setSpacing(8);
     ScrollPane scroll = new ScrollPane(cards);
@@ -48,28 +52,64 @@ public final class FindingsPane extends VBox {
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(lenses, Controls.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
     edgeNote.setId("edge-note");
-    session.findingsProperty().addListener(o -> refresh());
-    session.lookedAtProperty().addListener(o -> refresh());
-    session.faceIdProperty().addListener(o -> refresh());
+    listening.to(session.checking().findingsProperty(), this::refresh).to(session.checking().lookedAtProperty(), this::refresh)
+        .to(session.faceIdProperty(), this::refresh);
+  }
+
+  @Override
+  public Node middle() {
+    return bench;
+  }
+
+  @Override
+  public Node side() {
+    return this;
+  }
+
+  @Override
+  public void entered() {
+    listening.attach();
     refresh();
   }
 
+  @Override
+  public void left() {
+    listening.release();
+  }
+
   private void refresh() {
-    List<Finding> findings = session.findingsProperty().get();
+    List<Finding> findings = session.checking().findingsProperty().get();
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
-    summary.setText(findings.isEmpty()
-        ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin) : Wording.text("findings.look"));
-    edgeNote.setText(session.report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
+    boolean counts = session.checking().report().counted() > 0;
+    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin) : Wording.text("findings.look"));
+    edgeNote.setText(session.checking().report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < findings.size(); i++) {
-      nodes.add(card(findings.get(i), i + 1));
+      if (findings.get(i).weight().counts()) {
+        nodes.add(card(findings.get(i), i + 1));
+      }
     }
-    if (findings.isEmpty()) {
+    if (!counts) {
       VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Controls.wrapped(Wording.text("findings.well"), "finding-text"));
       well.getStyleClass().add("well-card");
       nodes.add(well);
     }
+    notes(findings, nodes);
     cards.getChildren().setAll(nodes);
+  }
+
+  /** What is good to know stands below, apart from what there is to see to. */
+  private void notes(List<Finding> findings, List<Node> nodes) {
+    boolean first = true;
+    for (int i = 0; i < findings.size(); i++) {
+      if (!findings.get(i).weight().counts()) {
+        if (first) {
+          nodes.add(Controls.label(Wording.text("findings.notes"), "field-label"));
+          first = false;
+        }
+        nodes.add(card(findings.get(i), i + 1));
+      }
+    }
   }
 
   /** How far artwork reaches past each side of the face that is looked at. */
@@ -89,9 +129,9 @@ public final class FindingsPane extends VBox {
   }
 
   private Node card(Finding finding, int number) {
-    String weight = finding.weight() == Weight.RUIN ? "ruin" : "look";
+    String weight = finding.weight().name().toLowerCase(Locale.ROOT);
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
-    HBox head = Controls.row(6, Icons.of(Icons.RUIN, "mark-" + weight), Controls.wrapped(finding.title(), "finding-title", weight));
+    HBox head = Controls.row(6, Icons.of(Icons.weight(finding.weight().ordinal()), "mark-" + weight), Controls.wrapped(finding.title(), "finding-title", weight));
     VBox inside = new VBox(
         5, head, Controls.wrapped(finding.sentence(), "finding-text"),
         Controls.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));
@@ -106,7 +146,7 @@ public final class FindingsPane extends VBox {
     }
     inside.getChildren().add(Controls.label(Wording.text("findings.goto", faceName), "finding-go"));
     VBox card = Controls.card("finding-" + number, finding.title(), inside, () -> session.goTo(finding), "finding-card", weight);
-    card.pseudoClassStateChanged(SELECTED, session.lookedAtProperty().get().filter(finding::equals).isPresent());
+    card.pseudoClassStateChanged(SELECTED, session.checking().lookedAtProperty().get().filter(finding::equals).isPresent());
     return card;
   }
 }

@@ -38,12 +38,14 @@ import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.StationView;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
 /** What is made and how big it is: the size wall, a typed size with its live outline, recent jobs, the demo shelf. */
-public final class ItemStation {
+public final class ItemStation implements StationView {
   private static final double PREVIEW = 92;
   private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
 
@@ -58,7 +60,10 @@ public final class ItemStation {
   private final TypedField width;
   private final TypedField height;
   private final Label envelopes = Controls.wrapped("", "side-note");
-  private final LatestWork previews = new LatestWork("previews");
+  private final LatestWork previews = new LatestWork();
+  private final Listening listening = new Listening();
+  private final ScrollPane middle = new ScrollPane(bench);
+  private final ScrollPane right = new ScrollPane(side);
   private String item = StandardItem.INVITATION.title();
   private Size size = StandardItem.INVITATION.size();
   private int faces = StandardItem.INVITATION.faces();
@@ -77,39 +82,45 @@ public final class ItemStation {
     height.textProperty().addListener(o -> live());
     width.setOnMouseClicked(e -> width.selectAll());
     build();
-    session.stationProperty().addListener((o, was, is) -> {
-      if (is == Station.ITEM) {
-        shelf();
-        left();
-      }
-    });
-    session.historyProperty().addListener((o, was, is) -> {
+    listening.to(session.historyProperty(), (o, was, is) -> {
       if (was.now().ticket().unit() != is.now().ticket().unit()) {
         refresh();
+        wall.hang();
       }
     });
-    refresh();
-    shelf();
-    left();
+    listening.to(session.preferences().settingsProperty(), wall::hang);
+    middle.setFitToWidth(true);
+    middle.setFitToHeight(true);
+    middle.getStyleClass().add("bench-scroll");
+    middle.setMinSize(0, 0);
+    right.setFitToWidth(true);
+    right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    right.getStyleClass().add("bare-scroll");
   }
 
-  /** The wall and the shelf. */
-  public Node bench() {
-    ScrollPane scroll = new ScrollPane(bench);
-    scroll.setFitToWidth(true);
-    scroll.setFitToHeight(true);
-    scroll.getStyleClass().add("bench-scroll");
-    scroll.setMinSize(0, 0);
-    return scroll;
+  @Override
+  public Node middle() {
+    return middle;
   }
 
-  /** The typed size. */
+  @Override
   public Node side() {
-    ScrollPane scroll = new ScrollPane(side);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("bare-scroll");
-    return scroll;
+    return right;
+  }
+
+  @Override
+  public void entered() {
+    listening.attach();
+    refresh();
+    wall.hang();
+    shelf();
+    leftWork();
+  }
+
+  @Override
+  public void left() {
+    listening.release();
+    previews.drop();
   }
 
   private void build() {
@@ -209,7 +220,7 @@ public final class ItemStation {
     session.say(Wording.text("item.kept", item));
   }
 
-  private void left() {
+  private void leftWork() {
     leftWork.getChildren().clear();
     for (Recovery.Left left : session.filing().left()) {
       Button take = Controls.button("recover-take", "recovery.take", () -> {
@@ -220,7 +231,7 @@ public final class ItemStation {
       }, "plain");
       Button drop = Controls.button("recover-drop", "recovery.drop", () -> {
         session.filing().discard(left);
-        left();
+        leftWork();
       }, "quiet");
       Label text = Controls.wrapped(Wording.text("recovery.left", left.name(),
           WHEN.format(left.when().atZone(ZoneId.systemDefault()))), "recovery-text");

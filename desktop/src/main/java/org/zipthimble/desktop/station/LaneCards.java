@@ -176,7 +176,8 @@ final class LaneCards {
         length("lane-least", "lanes.least", 0, 2, Lane::leastWidth, Lane::withLeastWidth), "lanes.least");
     Node money = row(
         number("lane-cost", "lanes.cost", 0, 1000, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.withCost(v)), "lanes.cost",
-        length("lane-margin", "lanes.margin", 0, 3, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))), "lanes.margin");
+        currency(), "lanes.currency");
+    Node margin = Controls.under(Wording.text("lanes.margin"), length("lane-margin", "lanes.margin", 0, 3, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))));
     Node size = row(
         length("lane-wide", "lanes.wide", 1, 200, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
         length("lane-high", "lanes.high", 1, 2000, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
@@ -185,9 +186,18 @@ final class LaneCards {
     return List.of(
         Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
         pick("lane-material", Material.values(), "material.", Lane::material, (l, m) -> l.with(m)),
-        pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, mirror,
+        pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
         Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
+  }
+
+  /** The sign of the person's currency; it is the program's and not the job's. */
+  private TypedField currency() {
+    TypedField field = new TypedField("lane-currency", Wording.text("lanes.currency"), text ->
+        session.preferences().change(s -> s.withCurrency(text.strip())));
+    field.setPromptText(Wording.text("lanes.currency.prompt"));
+    fresh.add(() -> field.show(session.preferences().now().currency()));
+    return field;
   }
 
   private void move(int by) {

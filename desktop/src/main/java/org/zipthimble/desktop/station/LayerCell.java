@@ -47,7 +47,7 @@ final class LayerCell extends ListCell<Item> {
 
   /** Draws the thumbnails of all cells. */
   private static final class Thumbs {
-    private static final LatestWork PAINTER = new LatestWork("thumbnails");
+    private static final LatestWork PAINTER = new LatestWork();
   }
 
   LayerCell(Session session) {

@@ -28,11 +28,11 @@ final class MountSlip {
     this.session = session;
   }
 
-  static void show(Node card, Session session, ObjectAdder adding) {
+  static void show(Node card, Session session, PictureAdder adding) {
     new MountSlip(session).open(card, adding);
   }
 
-  private void open(Node card, ObjectAdder adding) {
+  private void open(Node card, PictureAdder adding) {
     TypedField across = new TypedField("mounts-columns", Wording.text("mount.columns"), text -> columns = Shares.read(text)).keeping();
     TypedField down = new TypedField("mounts-rows", Wording.text("mount.rows"), text -> rows = Shares.read(text)).keeping();
     TypedField gap = new TypedField("mounts-gutter", Wording.text("mount.gutter"), text -> gutter = within(text)).keeping();

@@ -1,6 +1,7 @@
 package org.zipthimble.desktop.station;
 
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -12,7 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
-import org.zipthimble.core.send.Format;
+import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.units.Lengths;
@@ -41,8 +42,8 @@ final class SendOptionRows extends VBox {
     quality.setMaxWidth(90);
     about.setId("send-about");
     qualityRow = hiding(Controls.under(Wording.text("send.quality"), Controls.row(8, quality, about)));
-    packingRow = hiding(choice("send.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
-    picturesRow = hiding(choice("send.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
+    packingRow = hiding(choice("send.packing", "send-packing-", "packing.", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
+    picturesRow = hiding(choice("send.pictures", "send-pictures-", "pressPictures.", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
     most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().withMostPpi(
         text.isBlank() || text.equals(Wording.text("send.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
     most.setMaxWidth(90);
@@ -59,12 +60,12 @@ final class SendOptionRows extends VBox {
     return node;
   }
 
-  private static <E extends Enum<E>> Node choice(String key, String id, E[] all, E usual, Consumer<E> take) {
+  private static <E extends Enum<E>> Node choice(String key, String id, String words, E[] all, E usual, Consumer<E> take) {
     FlowPane pills = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(one instanceof TiffFile.Packing ? Wording.text("packing." + word) : Wording.text("pressPictures." + word));
+      ToggleButton pill = new ToggleButton(Wording.text(words + word));
       pill.setId(id + word);
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
@@ -79,16 +80,16 @@ final class SendOptionRows extends VBox {
   }
 
   /** Shows what a kind of file leaves to choose. */
-  void refresh(Format format, boolean press) {
-    SendOptions manner = now.get();
-    qualityRow.setVisible(format == Format.JPEG);
-    packingRow.setVisible(format == Format.TIFF);
-    plain.setVisible(press && format.inks());
-    picturesRow.setVisible(press && format == Format.PDF && !manner.plain());
-    mostRow.setVisible(format == Format.PDF);
-    open.setVisible(format == Format.PNG);
-    quality.show(Wording.text("proof.percent", Lengths.plain(manner.quality() * 100, 0)));
-    most.show(manner.mostPpi() == 0 ? Wording.text("send.never") : Lengths.plain(manner.mostPpi(), 1));
+  void refresh(Set<Choice> choices, boolean press) {
+    SendOptions how = now.get();
+    qualityRow.setVisible(choices.contains(Choice.QUALITY));
+    packingRow.setVisible(choices.contains(Choice.PACKING));
+    plain.setVisible(press && choices.contains(Choice.PLAIN));
+    picturesRow.setVisible(press && choices.contains(Choice.PICTURES) && !how.plain());
+    mostRow.setVisible(choices.contains(Choice.MOST_PPI));
+    open.setVisible(choices.contains(Choice.OPEN));
+    quality.show(Wording.text("proof.percent", Lengths.plain(how.quality() * 100, 0)));
+    most.show(how.mostPpi() == 0 ? Wording.text("send.never") : Lengths.plain(how.mostPpi(), 1));
   }
 
   /** What is known of the file before it is written. */

@@ -27,16 +27,19 @@ import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.StationView;
 
 /** How the item lies on what is printed: alone, or on a sheet with crop marks or without. */
-public final class SheetStation {
+public final class SheetStation implements StationView {
   private static final double NEAR = 1e-6;
 
   private final Session session;
   private final Runnable cut;
-  private final PagePicture picture = new PagePicture(new LatestWork("sheet"));
+  private final LatestWork painter = new LatestWork();
+  private final PagePicture picture = new PagePicture(painter);
+  private final Listening listening = new Listening();
   private final StackPane bench = new StackPane();
   private final VBox side = new VBox(8);
   private final VBox papers = new VBox(6);
@@ -51,6 +54,7 @@ public final class SheetStation {
   private final Label needs = Controls.wrapped("", "side-note");
   private final Label caption = Controls.label("", "sheet-caption");
   private final Label measure = Controls.label("", "side-note");
+  private Node toCut;
 
   /**
    * The station for a session.
@@ -67,22 +71,30 @@ public final class SheetStation {
     alone.setOnAction(e -> lay(false));
     onPaper.setOnAction(e -> lay(true));
     build();
-    session.historyProperty().addListener(o -> refresh());
-    session.stationProperty().addListener(o -> refresh());
-    session.faceIdProperty().addListener(o -> refresh());
-    bench.widthProperty().addListener(o -> refresh());
-    bench.heightProperty().addListener(o -> refresh());
-    refresh();
+    listening.to(session.historyProperty(), this::refresh).to(session.faceIdProperty(), this::refresh)
+        .to(bench.widthProperty(), this::refresh).to(bench.heightProperty(), this::refresh);
   }
 
-  /** The sheet, drawn. */
-  public Node bench() {
+  @Override
+  public Node middle() {
     return bench;
   }
 
-  /** The sheet's settings. */
+  @Override
   public Node side() {
     return side;
+  }
+
+  @Override
+  public void entered() {
+    listening.attach();
+    refresh();
+  }
+
+  @Override
+  public void left() {
+    listening.release();
+    painter.drop();
   }
 
   private void build() {
@@ -105,8 +117,7 @@ public final class SheetStation {
     card.getStyleClass().add("card");
     Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
-    session.historyProperty().addListener(o -> toCut.setVisible(!session.job().cutting().lanes().isEmpty()));
-    toCut.setVisible(!session.job().cutting().lanes().isEmpty());
+    this.toCut = toCut;
     side.getChildren().addAll(Controls.label(Wording.text("sheet.title"), "side-title"), card, needs, toCut);
   }
 
@@ -131,9 +142,7 @@ public final class SheetStation {
   }
 
   private void refresh() {
-    if (session.stationProperty().get() != Station.SHEET) {
-      return;
-    }
+    toCut.setVisible(!session.job().cutting().lanes().isEmpty());
     Job job = session.job();
     SheetPlan plan = job.sheet();
     Unit unit = session.unit();

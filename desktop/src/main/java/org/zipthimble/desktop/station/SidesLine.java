@@ -3,6 +3,7 @@ package org.zipthimble.desktop.station;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -40,13 +41,13 @@ final class SidesLine extends VBox {
     this.session = session;
     this.most = most;
     this.taking = taking;
-    all = new TicketLine(id, key, text -> taking.take(Insets.all(width(text))));
     apart = new ToggleButton(Wording.text("ticket.sides.apart"));
     apart.setId(id + "-apart");
-    apart.getStyleClass().add("pill");
+    apart.getStyleClass().setAll("line-choice");
     apart.setTooltip(new Tooltip(Wording.text("ticket.sides.apart.tip")));
     apart.setAccessibleText(Wording.text("ticket.sides.apart.tip"));
     apart.setOnAction(e -> toggled());
+    all = new TicketLine(id, key, text -> taking.take(Insets.all(width(text))), Optional.of(apart));
     each.setHgap(4);
     each.setVgap(2);
     for (Side side : Side.values()) {
@@ -58,7 +59,7 @@ final class SidesLine extends VBox {
     }
     each.managedProperty().bind(each.visibleProperty());
     each.visibleProperty().bind(apart.selectedProperty());
-    getChildren().addAll(all, apart, each);
+    getChildren().addAll(all, each);
     getStyleClass().add("sides-line");
   }
 

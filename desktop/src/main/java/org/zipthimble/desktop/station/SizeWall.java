@@ -67,13 +67,6 @@ final class SizeWall extends ScrollPane {
     search.setPrefWidth(240);
     search.textProperty().addListener(o -> hang());
     ownPaper.getStyleClass().add("hung-own");
-    session.preferences().settingsProperty().addListener(o -> hang());
-    session.historyProperty().addListener((o, was, is) -> {
-      if (was.now().ticket().unit() != is.now().ticket().unit()) {
-        hang();
-      }
-    });
-    hang();
   }
 
   /** The field that searches the wall. */
@@ -88,7 +81,8 @@ final class SizeWall extends ScrollPane {
     ownSize.setText(Lengths.show(size, session.unit()));
   }
 
-  private void hang() {
+  /** Hangs the items anew, as the settings, the unit and what is searched say. */
+  void hang() {
     Settings settings = session.preferences().now();
     List<WallItem> all = new ArrayList<>();
     settings.own().forEach(o -> all.add(WallItem.own(o.name(), o.size(), o.faces())));

@@ -2,6 +2,7 @@ package org.zipthimble.desktop.station;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -22,12 +23,19 @@ final class TicketLine extends VBox {
   private final StackPane mark = new StackPane();
 
   TicketLine(String id, String key, TypedField.Taking taking) {
+    this(id, key, taking, Optional.empty());
+  }
+
+  /** The same with something to choose beside its name. */
+  TicketLine(String id, String key, TypedField.Taking taking, Optional<Node> choice) {
     field = new TypedField(id, Wording.text(key), taking);
     field.getStyleClass().add("line-field");
     field.setTooltip(new Tooltip(Wording.text("ticket.typeOver")));
     HBox row = Controls.row(4, field, mark);
     HBox.setHgrow(field, Priority.ALWAYS);
-    getChildren().addAll(Controls.label(Wording.text(key), "line-label"), row, note);
+    HBox head = Controls.row(4, Controls.label(Wording.text(key), "line-label"));
+    choice.ifPresent(c -> head.getChildren().addAll(Controls.spring(), c));
+    getChildren().addAll(head, row, note);
     getStyleClass().add("ticket-line");
     note.managedProperty().bind(note.textProperty().isNotEmpty());
   }
@@ -54,7 +62,7 @@ final class TicketLine extends VBox {
     note.setText(worst.map(Finding::title).orElseGet(() -> Wording.text(wellKey)));
     mark.getChildren().clear();
     if (worst.isPresent() || ticked) {
-      mark.getChildren().setAll(Icons.of(state.equals("well") ? Icons.WELL : Icons.RUIN, "mark-" + state));
+      mark.getChildren().setAll(Icons.of(state.equals("well") ? Icons.WELL : state.equals("ruin") ? Icons.RUIN : Icons.LOOK, "mark-" + state));
     }
   }
 }

@@ -86,7 +86,7 @@ public final class TicketPane extends StackPane {
     });
     width(WIDTH);
     session.historyProperty().addListener(o -> refresh());
-    session.findingsProperty().addListener(o -> refresh());
+    session.checking().findingsProperty().addListener(o -> refresh());
     refresh();
   }
 
@@ -162,7 +162,7 @@ public final class TicketPane extends StackPane {
     height.show(Lengths.show(ticket.finished().height(), unit));
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
     bleed.show(ticket.bleed());
-    boolean white = session.report().edges().values().stream().anyMatch(e -> e.asked() && e.whiteAllRound());
+    boolean white = session.checking().report().edges().values().stream().anyMatch(e -> e.asked() && e.whiteAllRound());
     bleed.line().judge(found("bleed-short"), ticket.bleed().most() == 0 ? "ticket.bleed.zero" : white ? "ticket.bleed.white" : "ticket.bleed.well",
         ticket.bleed().most() > 0 && !white);
     safe.show(ticket.safe());
@@ -182,7 +182,7 @@ public final class TicketPane extends StackPane {
   }
 
   private List<Finding> found(String code) {
-    return session.findingsProperty().get().stream().filter(f -> f.code().equals(code)).toList();
+    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals(code)).toList();
   }
 
   private double length(String text) throws Trouble {

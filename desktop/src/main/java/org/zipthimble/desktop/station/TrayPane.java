@@ -38,7 +38,7 @@ public final class TrayPane extends HBox {
   private List<String> shownFaces = List.of();
 
   /** The tray of a session. */
-  public TrayPane(Session session, ObjectAdder adding, Runnable ornaments) {
+  public TrayPane(Session session, Adders adding, Runnable ornaments) {
     this.session = session;
     getStyleClass().add("tray");
     ScrollPane strip = new ScrollPane(faces);
@@ -50,14 +50,14 @@ public final class TrayPane extends HBox {
     strip.getStyleClass().add("bare-scroll");
     VBox faceSide = new VBox(4, Controls.label(Wording.text("tray.faces"), "tray-title"), strip);
     HBox cards = new HBox(
-        4, words(adding), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding::rectangle),
-        card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding::ellipse),
-        card("add-line", Icons.LINE, "tray.line", adding::line),
-        card("add-shape", Icons.STAR, "tray.shapes", () -> ShapeSlip.show(lookup("#add-shape"), adding)),
-        card("add-border", Icons.BORDER, "tray.border", () -> BorderSlip.show(lookup("#add-border"), session, adding)),
-        card("add-form", Icons.FORM, "tray.form", () -> formSlip(adding)),
-        card("add-picture", Icons.PICTURE, "tray.picture", adding::pictures),
-        card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding)),
+        4, words(adding.objects()), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding.objects()::rectangle),
+        card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding.objects()::ellipse),
+        card("add-line", Icons.LINE, "tray.line", adding.objects()::line),
+        card("add-shape", Icons.STAR, "tray.shapes", () -> ShapeSlip.show(lookup("#add-shape"), adding.objects())),
+        card("add-border", Icons.BORDER, "tray.border", () -> BorderSlip.show(lookup("#add-border"), session, adding.objects())),
+        card("add-form", Icons.FORM, "tray.form", () -> formSlip(adding.objects())),
+        card("add-picture", Icons.PICTURE, "tray.picture", adding.pictures()::pictures),
+        card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding.pictures())),
         card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
     VBox addSide = new VBox(4, Controls.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();
@@ -122,7 +122,7 @@ public final class TrayPane extends HBox {
   }
 
   private ToggleButton tab(Face face) {
-    PagePicture picture = new PagePicture(new LatestWork("face"));
+    PagePicture picture = new PagePicture(new LatestWork());
     pictures.put(face.id(), picture);
     Label name = Controls.label(face.name(), "card-name");
     VBox inside = new VBox(2, picture, name);

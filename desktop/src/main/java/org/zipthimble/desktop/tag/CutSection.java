@@ -39,7 +39,7 @@ import org.zipthimble.desktop.state.Session;
 final class CutSection extends Section {
   private static final Colour NEW_LANE = Colour.of(0x5D8A6C);
 
-  private static final LatestWork COUNTER = new LatestWork("pieces");
+  private static final LatestWork COUNTER = new LatestWork();
 
   private final Label count = Controls.wrapped("", "line-note");
 

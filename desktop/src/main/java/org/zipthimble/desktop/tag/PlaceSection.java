@@ -111,7 +111,7 @@ final class PlaceSection extends Section {
     }
     CheckBox keep = new CheckBox(Wording.text("tag.keep"));
     keep.setId("tag-keep");
-    keep.selectedProperty().bindBidirectional(session.keepProportionProperty());
+    keep.selectedProperty().bindBidirectional(session.selection().keepProportionProperty());
     return new VBox(5, row, second, keep);
   }
 
@@ -125,7 +125,7 @@ final class PlaceSection extends Section {
 
   private TypedField size(String id, String key, ToDoubleFunction<Placement> get, boolean width) {
     return length(id, key, LEAST_SIZE, Placement.FARTHEST, () -> standing().map(get::applyAsDouble).orElse(Double.NaN), value -> {
-      boolean keep = session.keepProportionProperty().get();
+      boolean keep = session.selection().keepProportionProperty().get();
       if (now().isPresent()) {
         session.apply(Edits.place(face(), ids(), "edit.resize", sized(value, width, keep)));
         return;

@@ -33,15 +33,15 @@ final class PointsSection extends Section {
         Controls.button("point-add", "points.add", this::add, "quiet"),
         Controls.button("point-remove", "points.remove", () -> {
           redraw(p -> Nodes.removed(p, chosen()));
-          session.chosenPointsProperty().set(java.util.Set.of());
+          session.selection().chosenPointsProperty().set(java.util.Set.of());
         }, "quiet"),
         Controls.button("point-open", "points.open", () -> chosen().stream().findFirst().ifPresent(at -> redraw(p -> Nodes.opened(p, at))), "quiet"),
         Controls.button("point-join", "points.join", this::join, "quiet"));
-    getChildren().addAll(forms, Controls.button("points-done", "points.done", () -> session.pointsProperty().set(Optional.empty()), "main"));
+    getChildren().addAll(forms, Controls.button("points-done", "points.done", () -> session.selection().pointsProperty().set(Optional.empty()), "main"));
   }
 
   private List<Nodes.At> chosen() {
-    return new ArrayList<>(session.chosenPointsProperty().get());
+    return new ArrayList<>(session.selection().chosenPointsProperty().get());
   }
 
   private Optional<Path> path() {
@@ -49,7 +49,7 @@ final class PointsSection extends Section {
   }
 
   private Optional<Nodes.Node> first() {
-    return path().flatMap(p -> Nodes.of(p).stream().filter(n -> session.chosenPointsProperty().get().contains(n.at())).findFirst());
+    return path().flatMap(p -> Nodes.of(p).stream().filter(n -> session.selection().chosenPointsProperty().get().contains(n.at())).findFirst());
   }
 
   private void moved(double dx, double dy) {

@@ -61,8 +61,8 @@ public final class TagPane extends VBox {
     session.faceIdProperty().addListener(o -> refresh());
     session.openProperty().addListener(o -> refresh());
     session.keyProperty().addListener(o -> refresh());
-    session.pointsProperty().addListener(o -> refresh());
-    session.chosenPointsProperty().addListener(o -> refresh());
+    session.selection().pointsProperty().addListener(o -> refresh());
+    session.selection().chosenPointsProperty().addListener(o -> refresh());
     session.preferences().settingsProperty().addListener(o -> refresh());
     refresh();
   }
@@ -72,10 +72,21 @@ public final class TagPane extends VBox {
     words.ifPresent(WordsSection::typeWords);
   }
 
+  /** Makes the parts for some objects once without showing them, so that the first time they are shown is as quick as any. */
+  public void warm(List<Item> items) {
+    for (Item item : items) {
+      new PlaceSection(session, false, false);
+      item.asWords().ifPresent(w -> new WordsSection(session, w));
+      new LookSection(session, item);
+      new CutSection(session);
+      new EffectsSection(session, item);
+    }
+  }
+
   private void refresh() {
     List<Item> selected = session.selected();
     String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
+        + session.selection().pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -129,7 +140,7 @@ public final class TagPane extends VBox {
     kind.setMinWidth(USE_PREF_SIZE);
     fresh = () -> session.single().ifPresent(i -> name.show(i.properties().name()));
     inside.getChildren().add(Controls.row(6, name, kind));
-    if (session.pointsProperty().get().isPresent()) {
+    if (session.selection().pointsProperty().get().isPresent()) {
       put(new PointsSection(session));
       return;
     }

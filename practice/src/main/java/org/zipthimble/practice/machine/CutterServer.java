@@ -160,7 +160,8 @@ public final class CutterServer implements Closeable {
     cutter = new Cutter(setup);
     print = null;
     OutputStream out = client.getOutputStream();
-    answer(out, "ready", say("practice.ready", inches(setup.width()), inches(setup.height()), setup.blade()));
+    answer(out, "ready", Wording.text("practice.ready", inches(setup.width()), inches(setup.height()), setup.blade()));
+    say("practice.working", inches(setup.width()), inches(setup.height()), setup.blade());
     InputStream in = new BufferedInputStream(client.getInputStream());
     while (true) {
       in.mark(1);

@@ -1,0 +1,31 @@
+package org.zipthimble.core.send;
+
+import java.util.Locale;
+import org.zipthimble.core.wording.Wording;
+
+/** What of a job a file holds. */
+public enum Content {
+  /** Its faces as pages to print. */
+  PAGES,
+  /** All that is cut, as it stands on the item: one group for each face, lane and kind. */
+  DESIGN,
+  /** Every sheet as it goes under the blade: a file for each, or a page of a PDF. */
+  SHEETS,
+  /** How a design that is split over several sheets is put together. */
+  ASSEMBLY;
+
+  /** Its name. */
+  public String title() {
+    return Wording.text("sendWhat." + word());
+  }
+
+  /** The word for it on the command line. */
+  public String word() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  /** Whether it is for a cutter. */
+  public boolean cut() {
+    return this != PAGES;
+  }
+}

@@ -1,0 +1,31 @@
+package org.zipthimble.core.send;
+
+import java.util.Optional;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.Bands;
+import org.zipthimble.core.paint.InkBands;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.wording.Trouble;
+
+/** A page for a kind of file that may hold inks: in those of the job's press, or in RGB. */
+record Inked(Job job, Order order, DrawnPage page, Halvings pictures) {
+  /** Whether a job's files of kinds that can hold inks leave in inks. */
+  static boolean asked(Job job, Order order) {
+    return job.colour().to().inks() && !order.how().plain();
+  }
+
+  boolean asked() {
+    return asked(job, order);
+  }
+
+  /** The pixels in RGB, without what has an ink of its own where inks are asked for. */
+  Bands bands() throws Trouble {
+    return new Bands(asked() ? InkBands.without(page, job.colour().inking(job.palette())) : page, order.ppi(), pictures);
+  }
+
+  /** The inks; empty where none are asked for. */
+  Optional<InkBands> inks() {
+    return asked() ? Optional.of(new InkBands(page, order.ppi(), job.colour().inking(job.palette()), pictures)) : Optional.empty();
+  }
+}

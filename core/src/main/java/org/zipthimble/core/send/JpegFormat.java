@@ -1,0 +1,58 @@
+package org.zipthimble.core.send;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.Bands;
+import org.zipthimble.core.paint.JpegFile;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.store.SafeWrite;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** JPEG, in RGB or in the inks of a press. */
+public final class JpegFormat extends PixelFormat {
+  JpegFormat() {
+    super("jpeg", List.of(".jpg", ".jpeg"), Set.of(Choice.QUALITY, Choice.PLAIN));
+  }
+
+  @Override
+  public boolean inks() {
+    return true;
+  }
+
+  @Override
+  Measured page(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+    Inked inked = new Inked(job, order, page, pictures);
+    Bands bands = inked.bands();
+    SafeWrite.write(file, out -> JpegFile.write(bands, order.how().quality(), inks(inked), out, progress), () -> { });
+    return ReadBack.jpeg(file, page, order.ppi(), job.ticket().unit());
+  }
+
+  private static Optional<JpegFile.Inks> inks(Inked inked) {
+    return inked.inks().map(i -> new JpegFile.Inks(i, inked.job().colour().profile().bytes()));
+  }
+
+  /**
+   * About how many bytes the file of a face will have, judged by coding some of its bands.
+   *
+   * @param face by its number from 1
+   */
+  public static long estimate(Job job, Order order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
+    DrawnPage page = Pages.of(job, job.faces().get(face - 1), order.options());
+    Inked inked = new Inked(job, order, page, pictures);
+    try {
+      return JpegFile.estimate(inked.bands(), order.how().quality(), inks(inked), progress);
+    } catch (IOException e) {
+      throw Trouble.because(e, "send.failed", order.file().getFileName(), String.valueOf(e.getMessage()));
+    }
+  }
+}

@@ -1,0 +1,64 @@
+package org.zipthimble.core.send;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** A kind of file made of pixels: one for each face; the first has the name that was asked for, the others carry their face's name as well. */
+abstract class PixelFormat extends OutputFormat {
+  private static final double PAINTED = 0.95;
+
+  private final Set<Choice> own;
+
+  PixelFormat(String id, List<String> endings, Set<Choice> own) {
+    super(id, endings, List.of(Content.PAGES));
+    this.own = Set.copyOf(own);
+  }
+
+  @Override
+  public Set<Choice> choices(Content content) {
+    Set<Choice> choices = EnumSet.of(Choice.FACE, Choice.BLEED, Choice.RESOLUTION);
+    choices.addAll(own);
+    return choices;
+  }
+
+  @Override
+  public boolean pixels() {
+    return true;
+  }
+
+  @Override
+  public List<Path> files(Job job, Order order) throws Trouble {
+    check(job, order);
+    return named(order.file(), faces(job, order));
+  }
+
+  @Override
+  List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException {
+    List<Face> faces = faces(job, order);
+    List<Path> files = named(order.file(), faces);
+    List<Measured> measured = new ArrayList<>();
+    Halvings pictures = new Halvings();
+    for (int i = 0; i < faces.size(); i++) {
+      double share = 1.0 / faces.size();
+      DrawnPage page = Pages.of(job, faces.get(i), order.options().withCuts(false));
+      measured.add(page(job, order, page, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
+    }
+    return measured;
+  }
+
+  /** Writes one page and measures it. */
+  abstract Measured page(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
+}

@@ -1,0 +1,79 @@
+package org.zipthimble.core.send;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.zipthimble.core.cut.CutSheet;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.paint.VectorSheet;
+import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.units.Unit;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
+
+/** A kind of file for cutters: outlines alone, in one file for the design or one for each sheet. */
+abstract class VectorFormat extends OutputFormat {
+  VectorFormat(String id, List<String> endings, List<Content> contents) {
+    super(id, endings, contents);
+  }
+
+  @Override
+  public Set<Choice> choices(Content content) {
+    return EnumSet.of(Choice.LANE);
+  }
+
+  @Override
+  public List<Path> files(Job job, Order order) throws Trouble {
+    check(job, order);
+    return content(order) == Content.SHEETS ? files(order.file(), sheets(job, order).size()) : List.of(order.file());
+  }
+
+  private List<Path> files(Path file, int count) {
+    List<Path> files = new ArrayList<>();
+    for (int i = 1; i <= count; i++) {
+      files.add(count == 1 ? file : beside(file, String.valueOf(i)));
+    }
+    return files;
+  }
+
+  @Override
+  List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped {
+    if (content(order) == Content.DESIGN) {
+      VectorSheet design = CutDrawings.design(job, lanes(job, order));
+      if (design.layers().isEmpty()) {
+        throw Trouble.of("send.nothingToCut");
+      }
+      return List.of(drawing(order.file(), design, job.ticket().unit()));
+    }
+    List<CutSheet> sheets = sheets(job, order);
+    List<Path> files = files(order.file(), sheets.size());
+    List<Measured> out = new ArrayList<>();
+    for (int i = 0; i < sheets.size(); i++) {
+      progress.step((double) i / sheets.size());
+      out.add(sheet(job, sheets.get(i), files.get(i)));
+    }
+    return out;
+  }
+
+  /** Writes a drawing and measures it. */
+  abstract Measured drawing(Path file, VectorSheet drawing, Unit unit) throws Trouble;
+
+  /** Writes one sheet as it goes under the blade and measures it. */
+  Measured sheet(Job job, CutSheet sheet, Path file) throws Trouble {
+    return drawing(file, CutDrawings.sheet(job, sheet), job.ticket().unit());
+  }
+
+  /** The sheets of an order's lanes. */
+  static List<CutSheet> sheets(Job job, Order order) throws Trouble {
+    List<String> lanes = lanes(job, order);
+    List<CutSheet> sheets = Layout.of(job).sheets().stream().filter(s -> lanes.contains(s.lane().id())).toList();
+    if (sheets.isEmpty()) {
+      throw Trouble.of("send.nothingToCut");
+    }
+    return sheets;
+  }
+}

@@ -1,0 +1,195 @@
+package org.zipthimble.desktop;
+
+import java.io.File;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.input.Dragboard;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.check.Report;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.desktop.bench.BenchPane;
+import org.zipthimble.desktop.command.Shapes;
+import org.zipthimble.desktop.page.FigureSlip;
+import org.zipthimble.desktop.page.HintSlip;
+import org.zipthimble.desktop.page.PlacingSlip;
+import org.zipthimble.desktop.page.ShelfPane;
+import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Clip;
+import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.StationView;
+import org.zipthimble.desktop.station.Adders;
+import org.zipthimble.desktop.station.LayersPane;
+import org.zipthimble.desktop.station.TrayPane;
+import org.zipthimble.desktop.tag.TagPane;
+
+/** The station where a job is composed: the bench, the tag and the layers at the right, the tray and the ornament shelf below. */
+final class Composing implements StationView {
+  private final Session session;
+  private final BenchPane bench;
+  private final Adders adders;
+  private final Clip clip;
+  private final LayersPane layers;
+  private final TagPane tag;
+  private final ShelfPane shelf;
+  private final VBox bottom = new VBox();
+  private final VBox side;
+  private final PlacingSlip placing;
+  private final FigureSlip figures;
+  private final Shapes shapes;
+
+  /**
+   * The station of a session.
+   *
+   * @param place what its side stands in
+   */
+  Composing(Session session, Region place) {
+    this.session = session;
+    bench = new BenchPane(session);
+    adders = Adders.of(session);
+    shelf = new ShelfPane(session, adders, () -> shelf(false));
+    placing = new PlacingSlip(session, adders.pictures());
+    figures = new FigureSlip(session);
+    shapes = new Shapes(session, figures);
+    bench.setOnDrawn(adders.objects()::drawn);
+    bench.setOnDropped(this::dropped);
+    bench.setPlacing(placing::place);
+    adders.pictures().setOnSeveral(placing::wait);
+    adders.shelf().setOnShelf(shelf::fill);
+    tag = new TagPane(session);
+    adders.objects().setOnWords(() -> Platform.runLater(tag::typeWords));
+    bench.setOnWords(() -> Platform.runLater(tag::typeWords));
+    layers = new LayersPane(session);
+    VBox.setVgrow(layers, Priority.ALWAYS);
+    tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
+    side = new VBox(8, tag, layers);
+    side.getStyleClass().add("side");
+    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen())));
+    clip = new Clip(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
+        (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
+  }
+
+  /** Does beforehand what the first use would wait for: setting and drawing words and shapes beside the window, and the tag's parts. */
+  void warm() {
+    Item.Words words = new Item.Words(
+        ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
+    Item.Shape shape = Item.Shape.of(
+        ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));
+    Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
+    Background.run(() -> {
+      FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), 20, session.halvings());
+      Report.of(job);
+    });
+    tag.warm(List.of(words, shape));
+  }
+
+  private boolean dropped(Dragboard board, Point at) {
+    if (board.hasString() && shelf.dropped(board.getString(), at)) {
+      return true;
+    }
+    if (board.hasFiles()) {
+      adders.pictures().dropped(board.getFiles().stream().map(File::toPath).toList(), at);
+      return true;
+    }
+    if (board.hasImage() && board.getImage() != null) {
+      adders.pictures().picture("dropped", Clip.png(board.getImage()), at);
+      return true;
+    }
+    if (board.hasString() && !board.getString().isBlank()) {
+      adders.objects().words(board.getString(), at);
+      return true;
+    }
+    return false;
+  }
+
+  /** Opens or closes the ornament shelf above the tray. */
+  void shelf(boolean open) {
+    if (open && !shelfOpen()) {
+      shelf.fill();
+      bottom.getChildren().add(0, shelf);
+    } else if (!open) {
+      bottom.getChildren().remove(shelf);
+    }
+  }
+
+  boolean shelfOpen() {
+    return bottom.getChildren().contains(shelf);
+  }
+
+  /** Lays the slips of the bench over it. */
+  void dress(StackPane centre, HintSlip hint) {
+    hint.show();
+    VBox slips = new VBox(6, placing, hint);
+    slips.setAlignment(Pos.BOTTOM_RIGHT);
+    slips.setPickOnBounds(false);
+    slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
+    StackPane.setMargin(slips, new Insets(10));
+    centre.getChildren().addAll(slips, figures);
+    StackPane.setAlignment(figures, Pos.TOP_RIGHT);
+    StackPane.setMargin(figures, new Insets(34, 12, 0, 0));
+  }
+
+  @Override
+  public Node middle() {
+    return bench;
+  }
+
+  @Override
+  public Node side() {
+    return side;
+  }
+
+  @Override
+  public void entered() {
+    // The bench is shared with checking and follows the job all the time.
+  }
+
+  @Override
+  public void left() {
+    figures.close();
+  }
+
+  BenchPane bench() {
+    return bench;
+  }
+
+  Adders adders() {
+    return adders;
+  }
+
+  Clip clip() {
+    return clip;
+  }
+
+  Shapes shapes() {
+    return shapes;
+  }
+
+  LayersPane layers() {
+    return layers;
+  }
+
+  Node bottom() {
+    return bottom;
+  }
+}

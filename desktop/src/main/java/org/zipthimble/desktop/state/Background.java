@@ -1,0 +1,111 @@
+package org.zipthimble.desktop.state;
+
+import java.util.ArrayDeque;
+import java.util.Queue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+
+/**
+ * The one pool for all work beside the window. Threads that have nothing to do end by themselves; closing interrupts what is under way and
+ * waits for it.
+ */
+public final class Background {
+  private static final int MOST_THREADS = 64;
+  private static final int IDLE_SECONDS = 5;
+  private static final AtomicInteger NUMBER = new AtomicInteger();
+  private static final AtomicReference<ExecutorService> POOL = new AtomicReference<>(made());
+  private static final AtomicReference<Consumer<Throwable>> ON_FAILURE = new AtomicReference<>(failed -> { });
+
+  private Background() {}
+
+  private static ExecutorService made() {
+    return new ThreadPoolExecutor(0, MOST_THREADS, IDLE_SECONDS, TimeUnit.SECONDS, new SynchronousQueue<>(), run -> {
+      Thread daemon = new Thread(run, "beside-" + NUMBER.incrementAndGet());
+      daemon.setDaemon(true);
+      return daemon;
+    }, new ThreadPoolExecutor.CallerRunsPolicy());
+  }
+
+  /** Who is told what work throws that nobody else takes; on the thread of the work. */
+  public static void setOnFailure(Consumer<Throwable> told) {
+    ON_FAILURE.set(told);
+  }
+
+  static void failed(Throwable failure) {
+    ON_FAILURE.get().accept(failure);
+  }
+
+  /** Does work beside the window. */
+  public static void run(Runnable work) {
+    Runnable kept = () -> {
+      try {
+        work.run();
+      } catch (RuntimeException | Error e) {
+        failed(e);
+      }
+    };
+    try {
+      POOL.get().execute(kept);
+    } catch (RejectedExecutionException closing) {
+      failed(closing);
+    }
+  }
+
+  /** A lane of the pool: what is given to it is done one after another. */
+  public static final class Lane {
+    private final Queue<Runnable> waiting = new ArrayDeque<>();
+    private boolean under;
+
+    /** Does work after all that was given before. */
+    public synchronized void run(Runnable work) {
+      waiting.add(work);
+      if (!under) {
+        under = true;
+        Background.run(this::next);
+      }
+    }
+
+    private void next() {
+      for (Runnable work = taken(); work != null; work = taken()) {
+        try {
+          work.run();
+        } catch (RuntimeException | Error e) {
+          failed(e);
+        }
+      }
+    }
+
+    private synchronized Runnable taken() {
+      Runnable work = waiting.poll();
+      under = work != null;
+      return work;
+    }
+  }
+
+  /** How many threads there are, for the test that nothing is left behind. */
+  public static int threads() {
+    return ((ThreadPoolExecutor) POOL.get()).getPoolSize();
+  }
+
+  /**
+   * Interrupts what is under way and waits for it, a while at most; afterwards there is a new pool for a new window.
+   *
+   * @return whether all of it has ended
+   */
+  public static boolean close(long millis) {
+    ExecutorService old = POOL.getAndSet(made());
+    old.shutdownNow();
+    try {
+      return old.awaitTermination(millis, TimeUnit.MILLISECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+}

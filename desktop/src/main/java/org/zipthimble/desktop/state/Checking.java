@@ -1,0 +1,61 @@
+package org.zipthimble.desktop.state;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.Report;
+import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.job.Job;
+
+/** What the checks say of the job on the bench, and how the person looks at it. For the interface thread only. */
+public final class Checking {
+  private final ReadOnlyObjectWrapper<Report> report;
+  private final ReadOnlyObjectWrapper<List<Finding>> findings = new ReadOnlyObjectWrapper<>(List.of());
+  private final ObjectProperty<Optional<Finding>> lookedAt = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.NONE);
+  private final LatestWork checker = new LatestWork();
+
+  Checking(Job job) {
+    report = new ReadOnlyObjectWrapper<>(Report.none(job));
+  }
+
+  /** Looks at a job beside the window; what was said before stands until it is through. */
+  void look(Job job) {
+    checker.want(() -> Report.of(job), this::said);
+  }
+
+  /** Another job is on the bench: what was found in the one before is not said of it. */
+  void begin(Job job) {
+    lookedAt.set(Optional.empty());
+    said(Report.none(job));
+  }
+
+  private void said(Report now) {
+    report.set(now);
+    findings.set(now.findings());
+  }
+
+  /** What the checks said last; of a job that was just opened nothing until they are through. */
+  public Report report() {
+    return report.get();
+  }
+
+  /** What the checks found. */
+  public ReadOnlyObjectProperty<List<Finding>> findingsProperty() {
+    return findings.getReadOnlyProperty();
+  }
+
+  /** The finding that is being looked at. */
+  public ObjectProperty<Optional<Finding>> lookedAtProperty() {
+    return lookedAt;
+  }
+
+  /** What the bench is looked at through while checking. */
+  public ObjectProperty<Lens> lensProperty() {
+    return lens;
+  }
+}

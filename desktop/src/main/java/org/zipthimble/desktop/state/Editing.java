@@ -1,0 +1,115 @@
+package org.zipthimble.desktop.state;
+
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.History;
+import org.zipthimble.core.job.Job;
+
+/** The job with its steps, and what is being tried out before it is done. For the interface thread only. */
+final class Editing {
+  private final ReadOnlyObjectWrapper<History> history;
+  private final ReadOnlyObjectWrapper<Job> shown;
+  private final EditWorker working;
+  private final UnaryOperator<Edit> held;
+  private final Runnable changing;
+  private boolean trying;
+  private String amending = "";
+
+  /**
+   * Edits a job.
+   *
+   * @param held what an edit becomes inside an open group
+   * @param say tells that something is being worked out
+   * @param changing done after the job that is shown has changed and before the steps are told of
+   */
+  Editing(Job job, UnaryOperator<Edit> held, Consumer<String> say, Runnable changing) {
+    this.history = new ReadOnlyObjectWrapper<>(History.of(job));
+    this.shown = new ReadOnlyObjectWrapper<>(job);
+    this.held = held;
+    this.working = new EditWorker(say);
+    this.changing = changing;
+  }
+
+  Job job() {
+    return history.get().now();
+  }
+
+  void begin(Job job) {
+    amending = "";
+    put(History.of(job));
+  }
+
+  void apply(Edit edit) {
+    amending = "";
+    put(history.get().after(held.apply(edit)));
+  }
+
+  void beside(Edit edit, Runnable then) {
+    dropTry();
+    working.out(job(), held.apply(edit), job -> {
+      amending = "";
+      put(history.get().after(new Edit(edit.label(), j -> job)));
+      then.run();
+    });
+  }
+
+  void amend(String run, Edit edit) {
+    History from = run.equals(amending) ? history.get().undo() : history.get();
+    History next = from.after(held.apply(edit));
+    put(next);
+    // Where nothing was changed there is no step to take back the next time.
+    amending = next == from ? "" : run;
+  }
+
+  void settle() {
+    amending = "";
+  }
+
+  void tryOut(Edit edit) {
+    trying = true;
+    shown.set(held.apply(edit).change().apply(job()));
+  }
+
+  void tryBeside(Edit edit) {
+    trying = true;
+    working.out(job(), held.apply(edit), shown::set);
+  }
+
+  void dropTry() {
+    working.drop();
+    trying = false;
+    shown.set(job());
+  }
+
+  boolean trying() {
+    return trying;
+  }
+
+  boolean working() {
+    return working.under();
+  }
+
+  void step(UnaryOperator<History> to) {
+    amending = "";
+    put(to.apply(history.get()));
+  }
+
+  private void put(History next) {
+    working.drop();
+    trying = false;
+    shown.set(next.now());
+    changing.run();
+    history.set(next);
+  }
+
+  ReadOnlyObjectProperty<History> historyProperty() {
+    return history.getReadOnlyProperty();
+  }
+
+  ReadOnlyObjectProperty<Job> shownProperty() {
+    return shown.getReadOnlyProperty();
+  }
+}

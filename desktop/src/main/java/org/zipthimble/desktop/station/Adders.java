@@ -1,0 +1,12 @@
+package org.zipthimble.desktop.station;
+
+import org.zipthimble.desktop.state.Session;
+
+/** All that puts something on the face; each thing is selected once it is there. */
+public record Adders(ObjectAdder objects, PictureAdder pictures, DrawingAdder drawings, ShelfAdder shelf) {
+  /** Those of a session. */
+  public static Adders of(Session session) {
+    DrawingAdder drawings = new DrawingAdder(session);
+    return new Adders(new ObjectAdder(session), new PictureAdder(session, drawings), drawings, new ShelfAdder(session));
+  }
+}

@@ -1,0 +1,127 @@
+package org.zipthimble.desktop.station;
+
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.cut.Assembly;
+import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.paint.LensPainter;
+import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Session;
+
+/** What a file will look like, or what was drawn from it once it is written. */
+final class SendPreview extends FlowPane {
+  private static final double ROOM = 300;
+
+  /** More pages are not drawn beforehand. */
+  private static final int MOST = 12;
+
+  private final Session session;
+  private final SendChoices choices;
+  private final LatestWork cutLayer = new LatestWork();
+
+  SendPreview(Session session, SendChoices choices) {
+    super(18, 12);
+    this.session = session;
+    this.choices = choices;
+    getStyleClass().add("previews");
+  }
+
+  /** Shows what would be written. */
+  void show(Job job) {
+    getChildren().clear();
+    if (choices.content() != Content.PAGES) {
+      cut(job);
+      return;
+    }
+    try {
+      OptionalInt one = choices.face(job);
+      for (int i = 0; i < Math.min(MOST, job.faces().size()); i++) {
+        if (one.isEmpty() || one.getAsInt() == i + 1) {
+          getChildren().add(page(job, Pages.of(job, job.faces().get(i), choices.pages(job))));
+        }
+      }
+    } catch (Trouble trouble) {
+      getChildren().setAll(Controls.wrapped(trouble.getMessage(), "finding-text"));
+    }
+  }
+
+  private Node page(Job job, DrawnPage page) {
+    PagePicture picture = new PagePicture(new LatestWork());
+    boolean proof = choices.inks(job) && choices.format().inks();
+    double scale = scale(page.size().width(), page.size().height());
+    if (proof) {
+      picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()), scale);
+    } else {
+      picture.show(() -> page, scale, session.halvings());
+    }
+    return captioned(picture, Wording.text(proof ? "send.pageInk" : "send.page", page.name(), Lengths.show(page.size(), session.unit())));
+  }
+
+  /** The sheets that are cut, or the design, drawn with their cut lines. */
+  private void cut(Job job) {
+    Content content = choices.content();
+    cutLayer.want(() -> pages(job, content), pages -> {
+      getChildren().clear();
+      for (DrawnPage page : pages) {
+        PagePicture picture = new PagePicture(new LatestWork());
+        picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
+        getChildren().add(captioned(picture, Wording.text("send.page", page.name(), Lengths.show(page.size(), session.unit()))));
+      }
+    });
+  }
+
+  private static List<DrawnPage> pages(Job job, Content content) {
+    return switch (content) {
+      case DESIGN -> List.of(CutDrawings.designPage(job));
+      case ASSEMBLY -> Assembly.pages(job);
+      default -> Layout.of(job).sheets().stream().map(s -> CutDrawings.shown(job, s)).toList();
+    };
+  }
+
+  /** Shows what was drawn from a file. */
+  void drawn(List<BufferedImage> pictures) {
+    List<Node> nodes = new ArrayList<>();
+    for (BufferedImage image : pictures) {
+      ImageView view = new ImageView(FxPictures.of(image));
+      view.setPreserveRatio(true);
+      view.setSmooth(true);
+      view.setFitHeight(scale(image.getWidth(), image.getHeight()) * image.getHeight());
+      view.getStyleClass().add("page-picture");
+      nodes.add(view);
+    }
+    getChildren().setAll(nodes);
+  }
+
+  /** What is being worked out counts for nothing any more. */
+  void drop() {
+    cutLayer.drop();
+  }
+
+  private static double scale(double width, double height) {
+    return Math.min(ROOM / height, ROOM * 1.2 / width);
+  }
+
+  private static Node captioned(Node picture, String caption) {
+    VBox box = new VBox(4, picture, Controls.label(caption, "side-note"));
+    box.setAlignment(Pos.BOTTOM_LEFT);
+    return box;
+  }
+}
