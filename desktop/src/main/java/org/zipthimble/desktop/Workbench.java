@@ -265,6 +265,7 @@ final class Workbench extends StackPane {
     if (!withTray && !helping) {
       hint.show();
       column.getChildren().add(hint);
+      VBox.setMargin(hint, new Insets(0, 10, 10, 10));
     }
     side.getChildren().setAll(column);
     StackPane centre = new StackPane(middle);

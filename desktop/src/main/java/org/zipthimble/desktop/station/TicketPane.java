@@ -163,8 +163,10 @@ public final class TicketPane extends StackPane {
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
     bleed.show(ticket.bleed());
     boolean white = session.checking().report().edges().values().stream().anyMatch(e -> e.asked() && e.whiteAllRound());
-    bleed.line().judge(found("bleed-short"), ticket.bleed().most() == 0 ? "ticket.bleed.zero" : white ? "ticket.bleed.white" : "ticket.bleed.well",
-        ticket.bleed().most() > 0 && !white);
+    boolean blank = job.faces().stream().allMatch(f -> f.items().isEmpty());
+    bleed.line().judge(found("bleed-short"), 
+        ticket.bleed().most() == 0 ? "ticket.bleed.zero" : blank ? "ticket.bleed.blank" : white ? "ticket.bleed.white" : "ticket.bleed.well",
+        ticket.bleed().most() > 0 && !white && !blank);
     safe.show(ticket.safe());
     safe.line().judge(found("words-outside"), "ticket.safe.well", true);
     pictures.show(Wording.text("ticket.ppi.value", Lengths.plain(ticket.ppi(), 1)));
