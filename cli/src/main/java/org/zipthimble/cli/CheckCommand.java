@@ -68,7 +68,7 @@ final class CheckCommand implements Callable<Integer> {
         ? Wording.text("cli.clean", file, job.name())
         : Wording.counted("cli.found", findings.size(), file, job.name()));
     for (Finding finding : findings) {
-      out.println("  " + Wording.text("weight." + word(finding)) + ": " + finding.sentence());
+      out.println("  " + Wording.of(finding.weight()) + ": " + finding.sentence());
       out.println("      " + finding.mend());
     }
   }

@@ -150,7 +150,7 @@ final class Make implements Callable<Integer> {
 
   private Content content() throws Trouble {
     return Arrays.stream(Content.values()).filter(c -> c.word().equalsIgnoreCase(as)).findFirst().orElseThrow(() -> Trouble.of(
-        "send.noSuchWhat", as, Arrays.stream(Content.values()).map(Content::word).collect(Collectors.joining(", "))));
+        "cli.noSuchWhat", as, Arrays.stream(Content.values()).map(Content::word).collect(Collectors.joining(", "))));
   }
 
   /** Refuses what was chosen and is of no meaning for any of the files. */
@@ -171,7 +171,7 @@ final class Make implements Callable<Integer> {
         meant |= format.choices(format.content(order)).contains(one.getKey());
       }
       if (!meant) {
-        throw Trouble.of("send.noChoice", one.getKey().title(), OutputFormats.all().stream()
+        throw Trouble.of("cli.noChoice", one.getKey().title(), OutputFormats.all().stream()
             .filter(f -> f.contents().stream().anyMatch(c -> f.choices(c).contains(one.getKey()))).map(OutputFormat::ending).collect(Collectors.joining(", ")));
       }
     }
@@ -187,7 +187,7 @@ final class Make implements Callable<Integer> {
     }
     if (packing != null) {
       how = how.withPacking(Arrays.stream(TiffFile.Packing.values()).filter(v -> v.name().equalsIgnoreCase(packing)).findFirst()
-          .orElseThrow(() -> Trouble.of("send.noSuchPacking", packing)));
+          .orElseThrow(() -> Trouble.of("cli.noSuchPacking", packing)));
     }
     if (pictures == null) {
       return how;
@@ -196,7 +196,7 @@ final class Make implements Callable<Integer> {
       case "ink" -> how.withPictures(PdfPress.Pictures.INK);
       case "screen" -> how.withPictures(PdfPress.Pictures.SCREEN);
       case "as-came" -> how.withPictures(PdfPress.Pictures.AS_CAME);
-      default -> throw Trouble.of("send.noSuchPictures", pictures);
+      default -> throw Trouble.of("cli.noSuchPictures", pictures);
     };
   }
 

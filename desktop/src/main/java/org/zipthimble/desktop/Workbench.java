@@ -222,8 +222,8 @@ final class Workbench extends StackPane {
     busy.getStyleClass().add("busy");
     busy.setMaxSize(18, 18);
     busy.visibleProperty().bind(session.filing().busyProperty());
-    busy.setAccessibleText(Wording.text("file.busy"));
-    Button stop = Controls.button("file-stop", "send.stop", session.filing()::stopReading, "quiet");
+    busy.setAccessibleText(Wording.text("jobFile.busy"));
+    Button stop = Controls.button("file-stop", "sendPane.stop", session.filing()::stopReading, "quiet");
     stop.visibleProperty().bind(session.filing().busyProperty().and(session.filing().canStopProperty()));
     HBox row = Controls.row(8, menus, Controls.spring(), stop, busy, saved);
     row.getStyleClass().add("top-row");

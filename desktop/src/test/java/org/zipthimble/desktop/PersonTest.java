@@ -23,24 +23,17 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.proof.PdfMeasure;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Preferences;
 
 /** A person at the real window, by mouse and keyboard. */
 class PersonTest extends AtTheBench {

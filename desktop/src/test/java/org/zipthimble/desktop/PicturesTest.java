@@ -34,7 +34,6 @@ import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;

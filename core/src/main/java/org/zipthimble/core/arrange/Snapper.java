@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;

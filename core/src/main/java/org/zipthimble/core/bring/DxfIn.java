@@ -17,7 +17,6 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Span;
 import org.zipthimble.core.job.ItemProperties;

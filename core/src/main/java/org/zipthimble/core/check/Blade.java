@@ -8,7 +8,6 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.units.Lengths;
-import org.zipthimble.core.wording.Wording;
 
 /** Makes the findings that concern the blade; their wording goes by their code. */
 final class Blade {

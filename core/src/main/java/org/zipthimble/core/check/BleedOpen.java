@@ -10,7 +10,6 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 

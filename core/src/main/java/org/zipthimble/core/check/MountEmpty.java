@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.wording.Wording;
 

@@ -2,7 +2,6 @@ package org.zipthimble.core.check;
 
 import java.util.OptionalDouble;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 

@@ -40,7 +40,7 @@ final class ShopAsks extends JobCheck {
       found.add(finding(job, face, card, "ppi", ticket.ppi(), card.ppi(), Lengths.plain(ticket.ppi(), 0), Lengths.plain(card.ppi(), 0)));
     }
     if (job.colour().to() != card.to()) {
-      found.add(finding(job, face, card, "colour", 0, 1, Wording.text("destination." + word(job.colour().to())), Wording.text("destination." + word(card.to()))));
+      found.add(finding(job, face, card, "colour", 0, 1, Wording.of(job.colour().to()), Wording.of(card.to())));
     }
     if (card.to().inks() && job.colour().limit() > card.limit() + ROUNDING) {
       found.add(finding(job, face, card, "limit", job.colour().limit(), card.limit(), Lengths.plain(job.colour().limit() * 100, 0),

@@ -9,7 +9,6 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.InkTable;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.form.Memo;
-import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;

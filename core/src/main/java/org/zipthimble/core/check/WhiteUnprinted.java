@@ -8,7 +8,6 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.wording.Wording;
 

@@ -9,7 +9,6 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.type.FontShelf;

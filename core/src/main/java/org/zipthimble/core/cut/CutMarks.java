@@ -2,7 +2,6 @@ package org.zipthimble.core.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
@@ -126,7 +125,7 @@ public final class CutMarks {
 
   /** The name of a spot colour, and of the layer: the kind, then the lane. */
   public static String spot(Job job, CutKind kind, String lane) {
-    String word = Wording.text("cut.kind." + kind.name().toLowerCase(Locale.ROOT));
+    String word = Wording.of(kind, "spot");
     return job.cutting().lane(lane).map(l -> word + " " + l.name()).orElse(word);
   }
 }

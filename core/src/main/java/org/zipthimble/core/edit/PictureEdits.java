@@ -10,7 +10,6 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;

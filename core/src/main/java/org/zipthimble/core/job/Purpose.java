@@ -1,6 +1,5 @@
 package org.zipthimble.core.job;
 
-import java.util.Locale;
 import org.zipthimble.core.wording.Wording;
 
 /** What finished items are for. */
@@ -22,6 +21,6 @@ public enum Purpose {
 
   /** Its name. */
   public String title() {
-    return Wording.text("purpose." + name().toLowerCase(Locale.ROOT));
+    return Wording.of(this);
   }
 }

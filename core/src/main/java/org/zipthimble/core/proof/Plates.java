@@ -1,6 +1,5 @@
 package org.zipthimble.core.proof;
 
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.zipthimble.core.colour.Colour;

@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -81,7 +80,7 @@ public final class ReadBack {
       boxes(pages.at(i), found.pages().get(i), unit, lines);
     }
     press.demands().forEach((demand, met) -> lines.add(new Measured.Line(
-        Wording.text("proof.demand." + demand.name().toLowerCase(Locale.ROOT)), Wording.text("proof.met"),
+        Wording.of(demand), Wording.text("proof.met"),
         Wording.text(met ? "proof.met" : "proof.notMet"), met)));
     Set<String> wanted = Plates.of(pages, inking);
     lines.add(new Measured.Line(Wording.text("proof.plates"), plates(wanted), plates(press.plates()), wanted.equals(press.plates())));

@@ -1,6 +1,5 @@
 package org.zipthimble.core.send;
 
-import java.util.Locale;
 import org.zipthimble.core.wording.Wording;
 
 /** Something that may be chosen of a file, where its kind leaves the choice. */
@@ -28,6 +27,6 @@ public enum Choice {
 
   /** Its name. */
   public String title() {
-    return Wording.text("sendChoice." + name().toLowerCase(Locale.ROOT));
+    return Wording.of(this);
   }
 }

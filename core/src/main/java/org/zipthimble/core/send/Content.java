@@ -16,7 +16,7 @@ public enum Content {
 
   /** Its name. */
   public String title() {
-    return Wording.text("sendWhat." + word());
+    return Wording.of(this);
   }
 
   /** The word for it on the command line. */

@@ -1,6 +1,5 @@
 package org.zipthimble.core.units;
 
-import java.util.Locale;
 import org.zipthimble.core.wording.Wording;
 
 /** A side of something upright. */
@@ -16,7 +15,7 @@ public enum Side {
 
   /** Its name as people say it. */
   public String spoken() {
-    return Wording.text("side." + name().toLowerCase(Locale.ROOT));
+    return Wording.of(this);
   }
 
   /** Whether it stands upright, so that what runs along it runs up and down. */

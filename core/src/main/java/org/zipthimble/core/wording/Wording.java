@@ -5,17 +5,21 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
 import java.util.Properties;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The one place that every sentence a person reads comes from: {@code wording.properties}, in UTF-8.
+ * The one place that every sentence a person reads comes from: a file in UTF-8 for each room of the program,
+ * the core, the window, the command line and the practice machines.
  * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
  */
 public final class Wording {
   private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
+  private static final List<String> ROOMS = List.of("core", "window", "command-line", "practice");
   private static final Properties ALL = read();
 
   private Wording() {}
@@ -34,6 +38,33 @@ public final class Wording {
       int i = Integer.parseInt(place.group(1));
       return Matcher.quoteReplacement(i < values.length ? String.valueOf(values[i]) : place.group());
     });
+  }
+
+  /**
+   * The wording of a value of an enum, asked for by its type: {@code side.top} for the top of {@code Side},
+   * {@code align.edge.left} for the left of an {@code Edge} declared inside {@code Align}.
+   */
+  public static String of(Enum<?> value) {
+    return text(key(value));
+  }
+
+  /** The wording of a value of an enum in another place, such as {@code cutKind.kiss.spot}. */
+  public static String of(Enum<?> value, String place) {
+    return text(key(value) + "." + place);
+  }
+
+  /** The key that a value of an enum asks for. */
+  public static String key(Enum<?> value) {
+    Class<?> type = value.getDeclaringClass();
+    String name = beginning(type.getSimpleName());
+    if (type.getDeclaringClass() != null) {
+      name = beginning(type.getDeclaringClass().getSimpleName()) + "." + name;
+    }
+    return name + "." + value.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static String beginning(String name) {
+    return Character.toLowerCase(name.charAt(0)) + name.substring(1);
   }
 
   /** The wording for one or for many: {@code key.one} when count is 1, else {@code key.many}; {0} is the count. */
@@ -55,12 +86,14 @@ public final class Wording {
   }
 
   private static Properties read() {
-    Properties properties = new Properties();
-    try (InputStream in = Wording.class.getResourceAsStream("/org/zipthimble/core/wording.properties")) {
-      properties.load(new InputStreamReader(in, StandardCharsets.UTF_8));
-      return properties;
-    } catch (IOException e) {
-      throw new UncheckedIOException("the wording of the program cannot be read", e);
+    Properties all = new Properties();
+    for (String room : ROOMS) {
+      try (InputStream in = Wording.class.getResourceAsStream(room + ".properties")) {
+        all.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+      } catch (IOException e) {
+        throw new UncheckedIOException("the wording of the program cannot be read", e);
+      }
     }
+    return all;
   }
 }

@@ -19,7 +19,6 @@ import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.paint.RasterPainter;

@@ -15,7 +15,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.arrange.Align;
+import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
 
 /** Every wording that the code asks for is there, and every wording that is there is asked for. */
@@ -54,6 +57,7 @@ class WordingTest {
         prefixes.add(built.group(1));
       }
     }
+    prefixes.addAll(enums());
     Set<String> idle = new TreeSet<>();
     for (String key : Wording.keys()) {
       String stem = key.replaceAll("\\.(one|many|tip|note|title|sentence|mend|sign)$", "").replaceAll("\\.(title|sentence)$", "");
@@ -64,6 +68,58 @@ class WordingTest {
       }
     }
     assertEquals(Set.of(), idle);
+  }
+
+  /** The beginnings of the keys that values of enums ask for by their type. */
+  private static Set<String> enums() throws IOException {
+    Pattern declared = Pattern.compile("(?:public |private |static )*(class|record|interface|enum) ([A-Z]\\w*)[ <({]");
+    Set<String> beginnings = new TreeSet<>();
+    for (String source : sources()) {
+      Matcher matcher = declared.matcher(source);
+      String outer = null;
+      while (matcher.find()) {
+        String name = Character.toLowerCase(matcher.group(2).charAt(0)) + matcher.group(2).substring(1);
+        if (matcher.group(1).equals("enum")) {
+          beginnings.add((outer == null ? "" : outer + ".") + name + ".");
+        }
+        outer = outer == null ? name : outer;
+      }
+    }
+    assertTrue(beginnings.contains("side.") && beginnings.contains("align.edge."), beginnings.toString());
+    return beginnings;
+  }
+
+  private static List<String> lines(String room) {
+    return read(Path.of("src/main/resources/org/zipthimble/core/wording/" + room + ".properties")).lines()
+        .filter(line -> line.contains("=") && !line.startsWith("#")).toList();
+  }
+
+  /** Every key stands once, and all of one beginning stand together in one file. */
+  @Test
+  void noBeginningIsReopened() {
+    Set<String> begun = new TreeSet<>();
+    Set<String> keys = new TreeSet<>();
+    for (String room : List.of("core", "window", "command-line", "practice")) {
+      String last = "";
+      for (String line : lines(room)) {
+        String key = line.substring(0, line.indexOf('='));
+        assertTrue(keys.add(key), key + " stands twice");
+        String beginning = key.split("\\.")[0];
+        if (!beginning.equals(last)) {
+          assertTrue(begun.add(beginning), beginning + " is reopened in " + room);
+          last = beginning;
+        }
+      }
+    }
+    assertEquals(Wording.keys(), keys);
+  }
+
+  @Test
+  void valuesOfEnumsAskByTheirType() {
+    assertEquals("side.top", Wording.key(Side.TOP));
+    assertEquals("align.to.each_other", Wording.key(Align.To.EACH_OTHER));
+    assertEquals("Kiss cut", Wording.of(CutKind.KISS, "spot"));
+    assertEquals("kiss", Wording.of(CutKind.KISS));
   }
 
   @Test

@@ -154,7 +154,7 @@ public final class BenchPane extends BorderPane {
   /** The next drag measures a distance. */
   public void measure() {
     view.hands().measure();
-    session.say(Wording.text("measure.how"));
+    session.say(Wording.text("field.how"));
   }
 
   /** One step nearer. */

@@ -58,7 +58,7 @@ final class DropTargets {
       Path path = outline(mount);
       nodes.add(DrawnNodes.path(path, view, takes ? "mount-takes" : "mount-waits"));
       if (takes) {
-        String said = mount.pictureIds().isEmpty() ? "mount.takes" : "mount.asks";
+        String said = mount.pictureIds().isEmpty() ? "mountTag.takes" : "mountTag.asks";
         label(path, view, Wording.text(said), nodes);
       }
     }
@@ -70,7 +70,7 @@ final class DropTargets {
       if (mount.properties().visible() && mount.pictureIds().isEmpty() && mount.mount().isPresent()) {
         Path path = outline(mount);
         nodes.add(DrawnNodes.path(path, view, "mount-empty"));
-        label(path, view, Wording.text("mount.empty"), nodes);
+        label(path, view, Wording.text("mountTag.empty"), nodes);
       }
     }
   }

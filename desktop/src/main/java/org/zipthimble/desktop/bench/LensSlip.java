@@ -36,7 +36,7 @@ final class LensSlip extends VBox {
     ToggleGroup group = new ToggleGroup();
     for (Lens lens : Lens.values()) {
       String word = lens.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.text("lens." + word));
+      ToggleButton pill = new ToggleButton(Wording.of(lens));
       pill.setId("lens-" + word);
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);

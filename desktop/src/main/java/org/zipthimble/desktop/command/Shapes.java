@@ -2,7 +2,6 @@ package org.zipthimble.desktop.command;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -13,7 +12,6 @@ import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.edit.Tracing;
 import org.zipthimble.core.form.Forms;
@@ -73,7 +71,7 @@ public final class Shapes {
   void offset() {
     FigureSlip.Rows rows = slip.rows()
         .text("shapes.distances", shown(), text -> distances = read(text))
-        .choice("shapes.corner", w -> "shapes.corner." + w, Corner.values(), corner, c -> corner = c)
+        .choice("shapes.corner", Corner.values(), corner, c -> corner = c)
         .check("shapes.filled", filled, on -> filled = on)
         .check("shapes.original", original, on -> original = on);
     if (session.selected().stream().anyMatch(i -> i instanceof Item.Photo)) {
@@ -126,7 +124,7 @@ public final class Shapes {
 
   private void ask(Repeat kind) {
     repeat = kind;
-    FigureSlip.Rows rows = slip.rows().choice("shapes.repeat.kind", w -> "shapes.repeat.kind." + w, Repeat.values(), kind, k -> {
+    FigureSlip.Rows rows = slip.rows().choice("shapes.repeat.kind", Repeat.values(), kind, k -> {
       if (k != repeat) {
         ask(k);
       }
@@ -284,7 +282,7 @@ public final class Shapes {
   void pattern(boolean asked) {
     Set<String> ids = ids();
     slip.ask("shapes.pattern",
-        slip.rows().choice("shapes.laying", w -> "shapes.laying." + w, FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, 10, v -> gap = Math.max(0, v)),
+        slip.rows().choice("shapes.laying", FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, 10, v -> gap = Math.max(0, v)),
         asked, () -> Optional.of(Shaping.pattern(face(), ids, laying, Math.max(0, gap))));
   }
 
@@ -323,7 +321,7 @@ public final class Shapes {
   void draw(Session.Drawing what) {
     session.selectionProperty().set(Set.of());
     session.drawingProperty().set(session.drawingProperty().get() == what ? Session.Drawing.NONE : what);
-    session.say(session.drawingProperty().get() == Session.Drawing.NONE ? "" : Wording.text("shapes.drawing." + what.name().toLowerCase(Locale.ROOT)));
+    session.say(session.drawingProperty().get() == Session.Drawing.NONE ? "" : Wording.of(what));
   }
 
   private String face() {

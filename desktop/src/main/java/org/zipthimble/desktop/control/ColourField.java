@@ -48,7 +48,7 @@ public final class ColourField extends HBox {
     swatch.getStyleClass().add("swatch");
     swatch.setOnAction(e -> unfold());
     digits = new TypedField(id, spoken, text -> taken.accept(
-        none && (text.isBlank() || text.equals(Wording.text("colour.none"))) ? Optional.empty() : Optional.of(Colour.parse(text))));
+        none && (text.isBlank() || text.equals(Wording.text("colourField.none"))) ? Optional.empty() : Optional.of(Colour.parse(text))));
     digits.setPrefWidth(74);
     digits.setMinWidth(62);
     HBox.setHgrow(digits, Priority.ALWAYS);
@@ -60,7 +60,7 @@ public final class ColourField extends HBox {
     shown = colour;
     swatch.setStyle(colour.map(c -> "-fx-background-color: -zt-line, " + c.hex() + ";").orElse(""));
     swatch.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("none"), colour.isEmpty());
-    digits.show(colour.map(Colour::hex).orElse(Wording.text("colour.none")));
+    digits.show(colour.map(Colour::hex).orElse(Wording.text("colourField.none")));
   }
 
   private void unfold() {
@@ -78,15 +78,15 @@ public final class ColourField extends HBox {
       TilePane own = new TilePane(6, 6);
       own.setPrefColumns(ACROSS);
       kept.forEach(s -> own.getChildren().add(tile(popup, s.colour(), s.name())));
-      paper.getChildren().addAll(Controls.label(Wording.text("colour.swatches"), "field-label"), own);
+      paper.getChildren().addAll(Controls.label(Wording.text("colourField.swatches"), "field-label"), own);
     }
-    paper.getChildren().addAll(Controls.label(Wording.text("colour.used"), "field-label"), tiles);
-    shown.ifPresent(colour -> paper.getChildren().add(Controls.button("colour-keep", "colour.keep", () -> {
+    paper.getChildren().addAll(Controls.label(Wording.text("colourField.used"), "field-label"), tiles);
+    shown.ifPresent(colour -> paper.getChildren().add(Controls.button("colour-keep", "colourField.keep", () -> {
       popup.hide();
       session.apply(Looks.keep(colour));
     }, "quiet")));
     if (none) {
-      paper.getChildren().add(Controls.button("colour-none", "colour.noColour", () -> choose(popup, Optional.empty()), "quiet"));
+      paper.getChildren().add(Controls.button("colour-none", "colourField.noColour", () -> choose(popup, Optional.empty()), "quiet"));
     }
     paper.getStyleClass().addAll("slip", "root-colours");
     popup.getContent().add(paper);

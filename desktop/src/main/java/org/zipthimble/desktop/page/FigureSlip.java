@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -75,7 +74,7 @@ public final class FigureSlip extends VBox {
       field[0] = new TypedField("figure-" + plain(key), Wording.text(key), text -> {
         double inches = Lengths.parse(text, session.unit());
         if (!(inches >= least && inches <= most)) {
-          throw Trouble.of("length.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
+          throw Trouble.of("field.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
         }
         take.accept(inches);
         field[0].show(Lengths.show(inches, session.unit()));
@@ -108,13 +107,13 @@ public final class FigureSlip extends VBox {
       return add(key, field);
     }
 
-    /** One of several; the naming gives the wording key for the lower-case name of each. */
-    public <E extends Enum<E>> Rows choice(String key, UnaryOperator<String> naming, E[] all, E value, Consumer<E> take) {
+    /** One of several. */
+    public <E extends Enum<E>> Rows choice(String key, E[] all, E value, Consumer<E> take) {
       FlowPane pills = new FlowPane(4, 4);
       ToggleGroup group = new ToggleGroup();
       for (E one : all) {
         String word = one.name().toLowerCase(Locale.ROOT);
-        ToggleButton pill = new ToggleButton(Wording.text(naming.apply(word)));
+        ToggleButton pill = new ToggleButton(Wording.of(one));
         pill.setId("figure-" + plain(key) + "-" + word);
         pill.getStyleClass().add("pill");
         pill.setToggleGroup(group);

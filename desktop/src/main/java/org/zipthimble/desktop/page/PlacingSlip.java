@@ -39,7 +39,7 @@ public final class PlacingSlip extends HBox {
     gapField = new TypedField("placing-gap", Wording.text("placing.gap"), text -> {
       double inches = Lengths.parse(text, session.unit());
       if (!(inches >= 0 && inches <= 20)) {
-        throw Trouble.of("length.range", text, "0", Lengths.showWithSign(20, session.unit()));
+        throw Trouble.of("field.range", text, "0", Lengths.showWithSign(20, session.unit()));
       }
       gap = inches;
       show();

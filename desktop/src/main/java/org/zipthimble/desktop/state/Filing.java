@@ -79,7 +79,7 @@ public final class Filing {
         copy.keep(job, from, Instant.now());
         return "";
       } catch (Trouble trouble) {
-        return Wording.text("recovery.failed", trouble.getMessage());
+        return Wording.text("leftWork.failed", trouble.getMessage());
       }
     }, sentence -> {
       if (!sentence.isEmpty()) {
@@ -206,7 +206,7 @@ public final class Filing {
       } catch (Trouble trouble) {
         return new Answer(Optional.empty(), trouble.getMessage());
       } catch (OutOfMemoryError tooLarge) {
-        return new Answer(Optional.empty(), Wording.text("file.tooLarge"));
+        return new Answer(Optional.empty(), Wording.text("jobFile.tooLarge"));
       }
     }, answer -> {
       if (mine != reading) {
@@ -266,7 +266,7 @@ public final class Filing {
       } catch (Trouble trouble) {
         return new Answer(Optional.empty(), trouble.getMessage());
       } catch (OutOfMemoryError tooLarge) {
-        return new Answer(Optional.empty(), Wording.text("file.tooLarge"));
+        return new Answer(Optional.empty(), Wording.text("jobFile.tooLarge"));
       }
     }, answer -> {
       busy.set(false);

@@ -56,7 +56,7 @@ public final class PictureHands {
     List<Item> empty = (chosen.isEmpty() ? Mounts.among(session.face().items()) : chosen).stream().filter(m -> m.pictureIds().isEmpty()).toList();
     List<Item> mounts = empty.isEmpty() ? chosen : empty;
     if (mounts.isEmpty()) {
-      session.say(Wording.text("mount.none"));
+      session.say(Wording.text("mountTag.none"));
       return;
     }
     read(files, pictures -> into(mounts.stream().map(Item::id).toList(), pictures));
@@ -66,7 +66,7 @@ public final class PictureHands {
   public void into(List<String> mounts, List<Picture> pictures) {
     session.apply(Mounts.fill(session.faceIdProperty().get(), mounts, pictures));
     int left = pictures.size() - mounts.size();
-    session.say(left > 0 ? Wording.counted("mount.tooMany", left) : "");
+    session.say(left > 0 ? Wording.counted("mountTag.tooMany", left) : "");
   }
 
   private record Read(List<Picture> pictures, String trouble) {}

@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.state;
 
-import java.util.Locale;
 import org.zipthimble.core.wording.Wording;
 
 /** The five stations, in the order people work. */
@@ -18,6 +17,6 @@ public enum Station {
 
   /** Its name as people read it. */
   public String title() {
-    return Wording.text("station." + name().toLowerCase(Locale.ROOT));
+    return Wording.of(this);
   }
 }

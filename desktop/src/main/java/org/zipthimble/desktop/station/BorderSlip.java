@@ -54,7 +54,7 @@ final class BorderSlip {
   private double within(String text, Unit unit, double least, double most) throws Trouble {
     double inches = Lengths.parse(text, unit);
     if (!(inches >= least && inches <= most)) {
-      throw Trouble.of("length.range", text, Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
+      throw Trouble.of("field.range", text, Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
     }
     return inches;
   }

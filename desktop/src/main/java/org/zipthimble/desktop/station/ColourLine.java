@@ -52,7 +52,7 @@ final class ColourLine extends VBox {
     for (Node node : new Node[] {open, shop, note}) {
       node.managedProperty().bind(node.visibleProperty());
     }
-    open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), "destination.", () -> plan().to(),
+    open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), () -> plan().to(),
         to -> session.apply(ColourEdits.destination(to))), cards, shop);
     Label name = Controls.wrapped("", "line-note");
     fresh.add(() -> name.setText(plan().profile().name()));
@@ -65,7 +65,7 @@ final class ColourLine extends VBox {
     FlowPane profiles = new FlowPane(4, 4, Controls.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
         Controls.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
     shop.getChildren().addAll(Controls.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
-        pills("ticket.colour.intent", "intent-", Intent.values(), "intent.", () -> plan().intent(), i -> change(p -> p.withIntent(i))),
+        pills("ticket.colour.intent", "intent-", Intent.values(), () -> plan().intent(), i -> change(p -> p.withIntent(i))),
         check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.withBlackPoint(on))),
         check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.withBlackWords(on))),
         Controls.under(Wording.text("ticket.colour.limit"), limit));
@@ -88,12 +88,12 @@ final class ColourLine extends VBox {
     E now();
   }
 
-  private <E extends Enum<E>> Node pills(String key, String id, E[] all, String prefix, Giving<E> now, Taking<E> take) {
+  private <E extends Enum<E>> Node pills(String key, String id, E[] all, Giving<E> now, Taking<E> take) {
     FlowPane pane = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(prefix.equals("intent.") ? Wording.text("intent." + word) : Wording.text("destination." + word));
+      ToggleButton pill = new ToggleButton(Wording.of(one));
       pill.setId(id + word.replace('_', '-'));
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
@@ -136,8 +136,7 @@ final class ColourLine extends VBox {
   /** Brings the line up to date with the job. */
   void refresh() {
     ColourPlan plan = plan();
-    String word = plan.to().name().toLowerCase(Locale.ROOT);
-    value.setText(Wording.text(plan.to().inks() ? "ticket.colour.cmyk" : "ticket.colour.rgb") + " · " + Wording.text("destination." + word));
+    value.setText(Wording.text(plan.to().inks() ? "ticket.colour.cmyk" : "ticket.colour.rgb") + " · " + Wording.of(plan.to()));
     note.setText(plan.shop().isPresent() ? plan.shop().get().name() : plan.to().inks() ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
         : Wording.text(plan.to() == Destination.SUBLIMATION ? "destination.sublimation.note" : "destination.home_printer.note"));
     shop.setVisible(plan.to().inks());

@@ -10,7 +10,6 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -175,7 +174,7 @@ public final class CutStation implements StationView {
     CutSheet sheet = plan.sheets().get(chosen);
     String kind = Wording.text(sheet.supply().roll() ? "cutSheet.roll" : "cutSheet.mat");
     caption.setText(Wording.text("cutSheet.caption", kind, chosen + 1, plan.sheets().size(), sheet.lane().name()));
-    String turns = Wording.text("turns." + job.cutting().turns().name().toLowerCase(java.util.Locale.ROOT));
+    String turns = Wording.of(job.cutting().turns());
     how.setText(job.cutting().nested()
         ? Wording.text("cutSheet.nestedHow", turns, Lengths.show(job.cutting().gap(), session.unit())) : Wording.text("cutSheet.asItStands"));
     uses.setVisible(true);

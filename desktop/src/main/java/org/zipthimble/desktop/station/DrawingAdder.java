@@ -55,14 +55,14 @@ public final class DrawingAdder {
   private void put(Path file, ImportedDrawing brought, Point at) {
     session.openProperty().set(Optional.empty());
     if (brought.items().isEmpty()) {
-      session.say(Wording.text("drawing.empty", file.getFileName()));
+      session.say(Wording.text("drawingIn.empty", file.getFileName()));
       return;
     }
     session.applyAndSelect(DrawingIn.place(session.faceIdProperty().get(), file.getFileName().toString(), brought, at));
     if (!brought.left().isEmpty()) {
       int more = brought.left().size() - 4;
       String list = String.join(" ", brought.left().subList(0, Math.min(4, brought.left().size())));
-      session.say(Wording.text("drawing.leftOut", list, more > 0 ? Wording.counted("drawing.more", more) : ""));
+      session.say(Wording.text("drawingIn.leftOut", list, more > 0 ? Wording.counted("drawingIn.more", more) : ""));
     }
   }
 }

@@ -19,7 +19,6 @@ import org.zipthimble.core.check.Mend;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;

@@ -72,12 +72,12 @@ public final class ItemStation implements StationView {
   public ItemStation(Session session) {
     this.session = session;
     wall = new SizeWall(session, this::choose);
-    name = new TypedField("item-name", Wording.text("item.name"), text -> {
+    name = new TypedField("item-name", Wording.text("itemPage.name"), text -> {
       item = text.isBlank() ? item : text.strip();
       refresh();
     });
-    width = new TypedField("item-width", Wording.text("item.width"), text -> choose(item, new Size(side(text), size.height()), faces));
-    height = new TypedField("item-height", Wording.text("item.height"), text -> choose(item, new Size(size.width(), side(text)), faces));
+    width = new TypedField("item-width", Wording.text("itemPage.width"), text -> choose(item, new Size(side(text), size.height()), faces));
+    height = new TypedField("item-height", Wording.text("itemPage.height"), text -> choose(item, new Size(size.width(), side(text)), faces));
     width.textProperty().addListener(o -> live());
     height.textProperty().addListener(o -> live());
     width.setOnMouseClicked(e -> width.selectAll());
@@ -134,24 +134,24 @@ public final class ItemStation implements StationView {
     VBox.setVgrow(wall, Priority.ALWAYS);
     bench.getChildren().addAll(leftWork,
         Controls.row(12, title(), Controls.spring(), wall.search()),
-        wall, Controls.label(Wording.text("item.shelf"), "side-title"), jobStrip);
+        wall, Controls.label(Wording.text("itemPage.shelf"), "side-title"), jobStrip);
     bench.setMinSize(0, 0);
-    HBox sizes = Controls.row(6, Controls.under(Wording.text("item.width"), width), Controls.under(Wording.text("item.height"), height),
+    HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width), Controls.under(Wording.text("itemPage.height"), height),
         Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
     sizes.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
-    HBox pills = new HBox(4, pill("item-one", "item.one", 1), pill("item-two", "item.two", 2), pill("item-four", "item.four", 4), pill("item-eight", "item.eight", 8));
-    VBox card = new VBox(8, Controls.under(Wording.text("item.name"), name), sizes, Controls.under(Wording.text("item.faces"), pills),
-        Controls.wrapped(Wording.text("item.typing"), "side-note"), envelopes,
-        Controls.button("item-start", "item.start", this::start, "main"),
-        Controls.button("item-keep", "item.keep", this::keepOwn, "quiet"));
+    HBox pills = new HBox(4, pill("item-one", "itemPage.one", 1), pill("item-two", "itemPage.two", 2), pill("item-four", "itemPage.four", 4), pill("item-eight", "itemPage.eight", 8));
+    VBox card = new VBox(8, Controls.under(Wording.text("itemPage.name"), name), sizes, Controls.under(Wording.text("itemPage.faces"), pills),
+        Controls.wrapped(Wording.text("itemPage.typing"), "side-note"), envelopes,
+        Controls.button("item-start", "itemPage.start", this::start, "main"),
+        Controls.button("item-keep", "itemPage.keep", this::keepOwn, "quiet"));
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
-    side.getChildren().addAll(Controls.label(Wording.text("item.own"), "side-title"), card,
-        Controls.button("item-open", "item.open", session.filing()::askAndOpen, "plain"));
+    side.getChildren().addAll(Controls.label(Wording.text("itemPage.own"), "side-title"), card,
+        Controls.button("item-open", "itemPage.open", session.filing()::askAndOpen, "plain"));
   }
 
   private static Label title() {
-    Label title = Controls.label(Wording.text("item.title"), "page-title");
+    Label title = Controls.label(Wording.text("itemPage.title"), "page-title");
     title.setMinWidth(Label.USE_PREF_SIZE);
     return title;
   }
@@ -169,7 +169,7 @@ public final class ItemStation implements StationView {
   private double side(String text) throws Trouble {
     double inches = Lengths.parse(text, session.unit());
     if (!(inches >= Ticket.LEAST_SIDE && inches <= Ticket.MOST_SIDE)) {
-      throw Trouble.of("length.range", text, Lengths.showWithSign(Ticket.LEAST_SIDE, session.unit()),
+      throw Trouble.of("field.range", text, Lengths.showWithSign(Ticket.LEAST_SIDE, session.unit()),
           Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
     }
     return inches;
@@ -203,7 +203,7 @@ public final class ItemStation implements StationView {
   private void hang() {
     wall.own(size);
     List<StandardItem> fitting = WallItem.envelopes(size);
-    envelopes.setText(fitting.isEmpty() ? Wording.text("item.noEnvelope") : Wording.text("item.envelopes", fitting.stream()
+    envelopes.setText(fitting.isEmpty() ? Wording.text("itemPage.noEnvelope") : Wording.text("itemPage.envelopes", fitting.stream()
         .map(e -> e.title() + " (" + Lengths.show(e.size(), session.unit()) + ")").collect(Collectors.joining(", "))));
   }
 
@@ -217,23 +217,23 @@ public final class ItemStation implements StationView {
   private void keepOwn() {
     Settings.OwnItem own = new Settings.OwnItem(item, size, faces);
     session.preferences().change(s -> s.with(own));
-    session.say(Wording.text("item.kept", item));
+    session.say(Wording.text("itemPage.kept", item));
   }
 
   private void leftWork() {
     leftWork.getChildren().clear();
     for (Recovery.Left left : session.filing().left()) {
-      Button take = Controls.button("recover-take", "recovery.take", () -> {
+      Button take = Controls.button("recover-take", "leftWork.take", () -> {
         if (session.filing().leave()) {
           session.filing().takeUp(left);
           leftWork.getChildren().clear();
         }
       }, "plain");
-      Button drop = Controls.button("recover-drop", "recovery.drop", () -> {
+      Button drop = Controls.button("recover-drop", "leftWork.drop", () -> {
         session.filing().discard(left);
         leftWork();
       }, "quiet");
-      Label text = Controls.wrapped(Wording.text("recovery.left", left.name(),
+      Label text = Controls.wrapped(Wording.text("leftWork.left", left.name(),
           WHEN.format(left.when().atZone(ZoneId.systemDefault()))), "recovery-text");
       HBox.setHgrow(text, Priority.ALWAYS);
       HBox slip = Controls.row(10, text, take, drop);
@@ -247,7 +247,7 @@ public final class ItemStation implements StationView {
     for (Path recent : session.preferences().now().recent()) {
       if (Files.isRegularFile(recent)) {
         String title = recent.getFileName().toString().replace(ThimbleFile.ENDING, "");
-        jobs.getChildren().add(job("recent-" + jobs.getChildren().size(), title, Wording.text("item.recent", recent.getParent()),
+        jobs.getChildren().add(job("recent-" + jobs.getChildren().size(), title, Wording.text("itemPage.recent", recent.getParent()),
             () -> Files.newInputStream(recent), () -> {
               if (session.filing().leave()) {
                 session.filing().open(recent);

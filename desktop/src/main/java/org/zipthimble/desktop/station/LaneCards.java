@@ -144,7 +144,7 @@ final class LaneCards {
     Size size = lane.supply().size();
     String supply = lane.supply().roll() ? Wording.text("lanes.roll", Lengths.show(size.width(), session.unit()))
         : Wording.text("lanes.sheets", Lengths.show(size, session.unit()));
-    return Wording.text("material." + lane.material().name().toLowerCase(Locale.ROOT)) + " · " + supply + "\n"
+    return Wording.of(lane.material()) + " · " + supply + "\n"
         + Wording.counted("lanes.pieces", pieces, Lengths.plain(length, 0));
   }
 
@@ -185,8 +185,8 @@ final class LaneCards {
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
         Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
-        pick("lane-material", Material.values(), "material.", Lane::material, (l, m) -> l.with(m)),
-        pick("lane-finish", Finish.values(), "finish.", Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
+        pick("lane-material", Material.values(), Lane::material, (l, m) -> l.with(m)),
+        pick("lane-finish", Finish.values(), Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
         Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
@@ -245,25 +245,24 @@ final class LaneCards {
     boolean below = text.strip().startsWith("-");
     double inches = Lengths.parse(below ? text.strip().substring(1) : text, session.unit()) * (below ? -1 : 1);
     if (!(inches >= least && inches <= most)) {
-      throw Trouble.of("length.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
+      throw Trouble.of("field.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
     }
     return inches;
   }
 
   private TypedField underlay() {
     TypedField field = new TypedField("lane-underlay", Wording.text("lanes.underlay"), text -> {
-      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colour.none")) ? Optional.empty() : Optional.of(inches(text, -1, 1));
+      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colourField.none")) ? Optional.empty() : Optional.of(inches(text, -1, 1));
       change(l -> l.withUnderlay(reach));
     });
-    fresh.add(() -> lane().ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colour.none")))));
+    fresh.add(() -> lane().ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colourField.none")))));
     return field;
   }
 
-  private <E extends Enum<E>> ComboBox<String> pick(String id, E[] all, String prefix, Function<Lane, E> read, BiFunction<Lane, E, Lane> write) {
+  private <E extends Enum<E>> ComboBox<String> pick(String id, E[] all, Function<Lane, E> read, BiFunction<Lane, E, Lane> write) {
     ComboBox<String> box = new ComboBox<>();
     for (E one : all) {
-      String word = one.name().toLowerCase(Locale.ROOT);
-      box.getItems().add(prefix.equals("material.") ? Wording.text("material." + word) : Wording.text("finish." + word));
+      box.getItems().add(Wording.of(one));
     }
     box.setId(id);
     box.setMaxWidth(Double.MAX_VALUE);
@@ -320,7 +319,7 @@ final class LaneCards {
     FlowPane turns = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (Turns one : Turns.values()) {
-      ToggleButton pill = new ToggleButton(Wording.text("turns." + one.name().toLowerCase(Locale.ROOT)));
+      ToggleButton pill = new ToggleButton(Wording.of(one));
       pill.setId("turns-" + one.name().toLowerCase(Locale.ROOT));
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);

@@ -33,17 +33,17 @@ final class MountSlip {
   }
 
   private void open(Node card, PictureAdder adding) {
-    TypedField across = new TypedField("mounts-columns", Wording.text("mount.columns"), text -> columns = Shares.read(text)).keeping();
-    TypedField down = new TypedField("mounts-rows", Wording.text("mount.rows"), text -> rows = Shares.read(text)).keeping();
-    TypedField gap = new TypedField("mounts-gutter", Wording.text("mount.gutter"), text -> gutter = within(text)).keeping();
+    TypedField across = new TypedField("mounts-columns", Wording.text("mountTag.columns"), text -> columns = Shares.read(text)).keeping();
+    TypedField down = new TypedField("mounts-rows", Wording.text("mountTag.rows"), text -> rows = Shares.read(text)).keeping();
+    TypedField gap = new TypedField("mounts-gutter", Wording.text("mountTag.gutter"), text -> gutter = within(text)).keeping();
     across.show(Shares.show(columns));
     down.show(Shares.show(rows));
     gap.show(Lengths.show(gutter, session.unit()));
-    VBox paper = new VBox(8, Controls.label(Wording.text("mount.title"), "side-title"),
-        Controls.row(6, Controls.under(Wording.text("mount.columns"), across), Controls.under(Wording.text("mount.rows"), down),
-            Controls.under(Wording.text("mount.gutter"), gap)),
-        Controls.wrapped(Wording.text("mount.grid.how"), "line-note"),
-        Controls.button("mounts-make", "mount.make", () -> {
+    VBox paper = new VBox(8, Controls.label(Wording.text("mountTag.title"), "side-title"),
+        Controls.row(6, Controls.under(Wording.text("mountTag.columns"), across), Controls.under(Wording.text("mountTag.rows"), down),
+            Controls.under(Wording.text("mountTag.gutter"), gap)),
+        Controls.wrapped(Wording.text("mountTag.grid.how"), "line-note"),
+        Controls.button("mounts-make", "mountTag.make", () -> {
           popup.hide();
           adding.mounts(columns, rows, gutter);
         }, "main"));
@@ -54,7 +54,7 @@ final class MountSlip {
   private double within(String text) throws Trouble {
     double inches = Lengths.parse(text, session.unit());
     if (!(inches >= 0 && inches <= MOST_GUTTER)) {
-      throw Trouble.of("length.range", text, Lengths.showWithSign(0, session.unit()), Lengths.showWithSign(MOST_GUTTER, session.unit()));
+      throw Trouble.of("field.range", text, Lengths.showWithSign(0, session.unit()), Lengths.showWithSign(MOST_GUTTER, session.unit()));
     }
     return inches;
   }

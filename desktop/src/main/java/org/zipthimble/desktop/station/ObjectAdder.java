@@ -52,18 +52,18 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    add(new Item.Words(properties("item.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
+    add(new Item.Words(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
     onWords.run();
   }
 
   /** A filled rectangle. */
   public void rectangle() {
-    shape("item.rectangle", new Outline.Rectangle(0));
+    shape("itemPage.rectangle", new Outline.Rectangle(0));
   }
 
   /** A filled ellipse. */
   public void ellipse() {
-    shape("item.ellipse", new Outline.Ellipse());
+    shape("itemPage.ellipse", new Outline.Ellipse());
   }
 
   /** A straight line. */
@@ -115,13 +115,13 @@ public final class ObjectAdder {
     Outline outline = new Outline.Ready(form, form.usual(size.width(), size.height()));
     Optional<LineLook> line = form.open() ? Optional.of(LineLook.of(1.5, INK)) : Optional.empty();
     add(Item.Shape.of(
-        properties("ready." + form.name().toLowerCase(java.util.Locale.ROOT)), middle(size), outline,
+        properties(Wording.key(form)), middle(size), outline,
         form.open() ? Optional.empty() : Optional.of(SAGE), line));
   }
 
   /** A drawn path, on the face. */
   public void drawn(org.zipthimble.core.geom.Path path, boolean closed) {
-    add(Drawings.shape(properties("item.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
+    add(Drawings.shape(properties("itemPage.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
   }
 
   /** Words from another program, in a block around a place. */
@@ -133,7 +133,7 @@ public final class ObjectAdder {
     double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
     double fitting = Math.min(height, Placement.FARTHEST);
     Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
-    add(new Item.Words(properties("item.words"), place, kept, style));
+    add(new Item.Words(properties("itemPage.words"), place, kept, style));
   }
 
   private void shape(String key, Outline outline) {

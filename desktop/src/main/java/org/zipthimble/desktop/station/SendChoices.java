@@ -68,10 +68,10 @@ final class SendChoices extends VBox {
       whatPills.put(one, pill);
       contents.getChildren().add(pill);
     }
-    HBox faces = new HBox(4, pill("send-all", Wording.text("send.all"), which, () -> onlyThisFace = false),
-        pill("send-this", Wording.text("send.this"), which, () -> onlyThisFace = true));
+    HBox faces = new HBox(4, pill("send-all", Wording.text("sendPane.all"), which, () -> onlyThisFace = false),
+        pill("send-this", Wording.text("sendPane.this"), which, () -> onlyThisFace = true));
     which.selectToggle(which.getToggles().get(0));
-    ppi = new TypedField("send-ppi", Wording.text("send.ppi"), text -> {
+    ppi = new TypedField("send-ppi", Wording.text("sendPane.ppi"), text -> {
       resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
       changed.run();
     });
@@ -80,12 +80,12 @@ final class SendChoices extends VBox {
       how = other;
       changed.run();
     });
-    bleed = Controls.check("send-bleed", "send.bleed", true, on -> changed.run());
-    whatRow = hiding(Controls.under(Wording.text("send.what"), contents));
-    facesRow = hiding(Controls.under(Wording.text("send.faces"), faces));
-    ppiRow = hiding(Controls.under(Wording.text("send.ppi"), ppi));
+    bleed = Controls.check("send-bleed", "sendPane.bleed", true, on -> changed.run());
+    whatRow = hiding(Controls.under(Wording.text("sendPane.what"), contents));
+    facesRow = hiding(Controls.under(Wording.text("sendPane.faces"), faces));
+    ppiRow = hiding(Controls.under(Wording.text("sendPane.ppi"), ppi));
     hiding(bleed);
-    getChildren().addAll(Controls.under(Wording.text("send.kind"), formats), whatRow, facesRow, ppiRow, rows, bleed);
+    getChildren().addAll(Controls.under(Wording.text("sendPane.kind"), formats), whatRow, facesRow, ppiRow, rows, bleed);
   }
 
   private static Node hiding(Node node) {

@@ -37,19 +37,19 @@ final class SendOptionRows extends VBox {
   SendOptionRows(Supplier<SendOptions> now, Consumer<SendOptions> take) {
     super(10);
     this.now = now;
-    quality = new TypedField("send-quality", Wording.text("send.quality"),
+    quality = new TypedField("send-quality", Wording.text("sendPane.quality"),
         text -> take.accept(now.get().withQuality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
     quality.setMaxWidth(90);
     about.setId("send-about");
-    qualityRow = hiding(Controls.under(Wording.text("send.quality"), Controls.row(8, quality, about)));
-    packingRow = hiding(choice("send.packing", "send-packing-", "packing.", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
-    picturesRow = hiding(choice("send.pictures", "send-pictures-", "pressPictures.", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
-    most = new TypedField("send-most", Wording.text("send.most"), text -> take.accept(now.get().withMostPpi(
-        text.isBlank() || text.equals(Wording.text("send.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
+    qualityRow = hiding(Controls.under(Wording.text("sendPane.quality"), Controls.row(8, quality, about)));
+    packingRow = hiding(choice("sendPane.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
+    picturesRow = hiding(choice("sendPane.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
+    most = new TypedField("send-most", Wording.text("sendPane.most"), text -> take.accept(now.get().withMostPpi(
+        text.isBlank() || text.equals(Wording.text("sendPane.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
     most.setMaxWidth(90);
-    mostRow = hiding(Controls.under(Wording.text("send.most"), most));
-    plain = Controls.check("send-plain", "send.plain", false, on -> take.accept(now.get().withPlain(on)));
-    open = Controls.check("send-open", "send.open", false, on -> take.accept(now.get().withOpen(on)));
+    mostRow = hiding(Controls.under(Wording.text("sendPane.most"), most));
+    plain = Controls.check("send-plain", "sendPane.plain", false, on -> take.accept(now.get().withPlain(on)));
+    open = Controls.check("send-open", "sendPane.open", false, on -> take.accept(now.get().withOpen(on)));
     hiding(plain);
     hiding(open);
     getChildren().addAll(qualityRow, packingRow, plain, picturesRow, mostRow, open);
@@ -60,12 +60,12 @@ final class SendOptionRows extends VBox {
     return node;
   }
 
-  private static <E extends Enum<E>> Node choice(String key, String id, String words, E[] all, E usual, Consumer<E> take) {
+  private static <E extends Enum<E>> Node choice(String key, String id, E[] all, E usual, Consumer<E> take) {
     FlowPane pills = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.text(words + word));
+      ToggleButton pill = new ToggleButton(Wording.of(one));
       pill.setId(id + word);
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
@@ -89,7 +89,7 @@ final class SendOptionRows extends VBox {
     mostRow.setVisible(choices.contains(Choice.MOST_PPI));
     open.setVisible(choices.contains(Choice.OPEN));
     quality.show(Wording.text("proof.percent", Lengths.plain(how.quality() * 100, 0)));
-    most.show(how.mostPpi() == 0 ? Wording.text("send.never") : Lengths.plain(how.mostPpi(), 1));
+    most.show(how.mostPpi() == 0 ? Wording.text("sendPane.never") : Lengths.plain(how.mostPpi(), 1));
   }
 
   /** What is known of the file before it is written. */

@@ -72,7 +72,7 @@ final class SendPreview extends FlowPane {
     } else {
       picture.show(() -> page, scale, session.halvings());
     }
-    return captioned(picture, Wording.text(proof ? "send.pageInk" : "send.page", page.name(), Lengths.show(page.size(), session.unit())));
+    return captioned(picture, Wording.text(proof ? "sendPane.pageInk" : "sendPane.page", page.name(), Lengths.show(page.size(), session.unit())));
   }
 
   /** The sheets that are cut, or the design, drawn with their cut lines. */
@@ -83,7 +83,7 @@ final class SendPreview extends FlowPane {
       for (DrawnPage page : pages) {
         PagePicture picture = new PagePicture(new LatestWork());
         picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
-        getChildren().add(captioned(picture, Wording.text("send.page", page.name(), Lengths.show(page.size(), session.unit()))));
+        getChildren().add(captioned(picture, Wording.text("sendPane.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
     });
   }

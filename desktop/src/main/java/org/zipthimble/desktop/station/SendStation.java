@@ -74,7 +74,7 @@ public final class SendStation implements StationView {
     this.session = session;
     choices = new SendChoices(session, this::refresh);
     previews = new SendPreview(session, choices);
-    write = Controls.button("send-write", "send.write", this::write, "main");
+    write = Controls.button("send-write", "sendPane.write", this::write, "main");
     cutter = new CutterCard(session);
     build();
     listening.to(session.historyProperty(), (o, was, is) -> {
@@ -120,16 +120,16 @@ public final class SendStation implements StationView {
     bench.getStyleClass().add("item-bench");
     bench.getChildren().addAll(previewTitle, previews, report);
     bar.setMaxWidth(Double.MAX_VALUE);
-    bar.setAccessibleText(Wording.text("send.progress"));
+    bar.setAccessibleText(Wording.text("sendPane.progress"));
     HBox.setHgrow(bar, Priority.ALWAYS);
-    HBox running = Controls.row(8, bar, Controls.button("send-stop", "send.stop", () -> stopping.set(true), "plain"));
+    HBox running = Controls.row(8, bar, Controls.button("send-stop", "sendPane.stop", () -> stopping.set(true), "plain"));
     running.visibleProperty().bind(bar.visibleProperty());
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
     VBox card = new VBox(10, choices, Controls.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
-    side.getChildren().addAll(Controls.label(Wording.text("send.title"), "side-title"), card, cutter);
+    side.getChildren().addAll(Controls.label(Wording.text("sendPane.title"), "side-title"), card, cutter);
   }
 
   private void refresh() {
@@ -137,17 +137,17 @@ public final class SendStation implements StationView {
     cutter.refresh();
     choices.refresh(job);
     estimate(job);
-    notes.setText(Wording.text(job.ticket().mirror() ? "send.mirrored" : "send.asSeen") + " "
-        + Wording.text(job.sheet().onPaper() ? "send.onPaper" : "send.alone") + colours(job));
+    notes.setText(Wording.text(job.ticket().mirror() ? "sendPane.mirrored" : "sendPane.asSeen") + " "
+        + Wording.text(job.sheet().onPaper() ? "sendPane.onPaper" : "sendPane.alone") + colours(job));
     int findings = session.checking().report().counted();
     String id = choices.format().id();
     String unwanted = job.colour().shop().filter(c -> choices.content() == Content.PAGES && !c.formats().contains(id))
-        .map(c -> Wording.text("shop.format", c.name(), String.join(", ", c.formats()))).orElse("");
-    warning.setText((unwanted + " " + (findings == 0 ? "" : Wording.counted("send.findings", findings))).strip());
+        .map(c -> Wording.text("shopCard.format", c.name(), String.join(", ", c.formats()))).orElse("");
+    warning.setText((unwanted + " " + (findings == 0 ? "" : Wording.counted("sendPane.findings", findings))).strip());
     warning.setManaged(!warning.getText().isEmpty());
     write.setDisable(sending);
     if (report.empty()) {
-      previewTitle.setText(Wording.text("send.preview"));
+      previewTitle.setText(Wording.text("sendPane.preview"));
       previews.show(job);
     }
   }
@@ -159,8 +159,8 @@ public final class SendStation implements StationView {
     }
     String profile = job.colour().profile().name();
     OutputFormat format = choices.format();
-    return " " + (format.choices(choices.content()).contains(Choice.PICTURES) ? Wording.text("send.press", profile)
-        : format.inks() ? Wording.text("send.pressTiff", profile) : Wording.text("send.noInk", format.title()));
+    return " " + (format.choices(choices.content()).contains(Choice.PICTURES) ? Wording.text("sendPane.press", profile)
+        : format.inks() ? Wording.text("sendPane.pressTiff", profile) : Wording.text("sendPane.noInk", format.title()));
   }
 
   /** About how large a file with loss will be, before it is written; worked out anew only when something has changed. */
@@ -179,7 +179,7 @@ public final class SendStation implements StationView {
     estimated = asked;
     estimator.want(() -> {
       try {
-        return Wording.text("send.about", Lengths.plain(JpegFormat.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
+        return Wording.text("sendPane.about", Lengths.plain(JpegFormat.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
       } catch (Trouble | Stopped e) {
         return "";
       }
@@ -253,7 +253,7 @@ public final class SendStation implements StationView {
       } catch (Trouble trouble) {
         sentence = trouble.getMessage();
       } catch (Stopped stopped) {
-        sentence = Wording.text("send.stopped");
+        sentence = Wording.text("sendPane.stopped");
       } catch (IOException e) {
         sentence = Wording.text("proof.damaged", order.file().getFileName());
       } finally {
@@ -299,7 +299,7 @@ public final class SendStation implements StationView {
   private void written(List<Measured> measured, List<BufferedImage> drawn) {
     report.show(measured);
     if (!drawn.isEmpty()) {
-      previewTitle.setText(Wording.text("send.drawn"));
+      previewTitle.setText(Wording.text("sendPane.drawn"));
       previews.drawn(drawn);
     }
   }

@@ -34,12 +34,12 @@ final class ShapeSlip {
         picture.getStyleClass().add("open-shape");
       }
       picture.setMinHeight(30);
-      VBox inside = new VBox(2, picture, Controls.label(Wording.text("ready." + word), "card-name"));
+      VBox inside = new VBox(2, picture, Controls.label(Wording.of(form), "card-name"));
       inside.setAlignment(javafx.geometry.Pos.CENTER);
       Button one = new Button();
       one.setGraphic(inside);
       one.setId("ready-" + word.replace('_', '-'));
-      one.setAccessibleText(Wording.text("ready." + word));
+      one.setAccessibleText(Wording.of(form));
       one.getStyleClass().add("shape-card");
       one.setOnAction(e -> {
         popup[0].hide();

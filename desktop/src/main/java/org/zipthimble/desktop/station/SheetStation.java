@@ -45,9 +45,9 @@ public final class SheetStation implements StationView {
   private final VBox papers = new VBox(6);
   private final ToggleGroup lying = new ToggleGroup();
   private final ToggleGroup sizes = new ToggleGroup();
-  private final RadioButton alone = radio("sheet-alone", "sheet.alone", lying);
-  private final RadioButton onPaper = radio("sheet-paper", "sheet.onPaper", lying);
-  private final RadioButton own = radio("sheet-own", "sheet.own", sizes);
+  private final RadioButton alone = radio("sheet-alone", "sheetPane.alone", lying);
+  private final RadioButton onPaper = radio("sheet-paper", "sheetPane.onPaper", lying);
+  private final RadioButton own = radio("sheet-own", "sheetPane.own", sizes);
   private final CheckBox marks;
   private final TypedField width;
   private final TypedField height;
@@ -64,10 +64,10 @@ public final class SheetStation implements StationView {
   public SheetStation(Session session, Runnable cut) {
     this.session = session;
     this.cut = cut;
-    marks = Controls.check("sheet-marks", "sheet.marks", true,
+    marks = Controls.check("sheet-marks", "sheetPane.marks", true,
         on -> session.apply(Edits.sheet(s -> new SheetPlan(s.onPaper(), s.paper(), on))));
-    width = new TypedField("sheet-width", Wording.text("sheet.width"), text -> paper(text, true));
-    height = new TypedField("sheet-height", Wording.text("sheet.height"), text -> paper(text, false));
+    width = new TypedField("sheet-width", Wording.text("sheetPane.width"), text -> paper(text, true));
+    height = new TypedField("sheet-height", Wording.text("sheetPane.height"), text -> paper(text, false));
     alone.setOnAction(e -> lay(false));
     onPaper.setOnAction(e -> lay(true));
     build();
@@ -110,15 +110,15 @@ public final class SheetStation implements StationView {
       choice.setOnAction(e -> session.apply(Edits.sheet(s -> new SheetPlan(true, paper.size(), s.cropMarks()))));
       papers.getChildren().add(choice);
     }
-    papers.getChildren().addAll(own, Controls.row(6, Controls.under(Wording.text("sheet.width"), width), Controls.under(Wording.text("sheet.height"), height)), marks);
+    papers.getChildren().addAll(own, Controls.row(6, Controls.under(Wording.text("sheetPane.width"), width), Controls.under(Wording.text("sheetPane.height"), height)), marks);
     papers.getStyleClass().add("indented");
     side.getStyleClass().add("side");
-    VBox card = new VBox(10, alone, Controls.wrapped(Wording.text("sheet.alone.note"), "side-note"), onPaper, papers);
+    VBox card = new VBox(10, alone, Controls.wrapped(Wording.text("sheetPane.alone.note"), "side-note"), onPaper, papers);
     card.getStyleClass().add("card");
     Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
     this.toCut = toCut;
-    side.getChildren().addAll(Controls.label(Wording.text("sheet.title"), "side-title"), card, needs, toCut);
+    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), card, needs, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {
@@ -135,7 +135,7 @@ public final class SheetStation implements StationView {
   private void paper(String text, boolean across) throws Trouble {
     double inches = Lengths.parse(text, session.unit());
     if (!(inches >= 1 && inches <= Ticket.MOST_SIDE)) {
-      throw Trouble.of("length.range", text, Lengths.showWithSign(1, session.unit()), Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
+      throw Trouble.of("field.range", text, Lengths.showWithSign(1, session.unit()), Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
     }
     session.apply(Edits.sheet(s -> new SheetPlan(true,
         across ? new Size(inches, s.paper().height()) : new Size(s.paper().width(), inches), s.cropMarks())));
@@ -153,8 +153,8 @@ public final class SheetStation implements StationView {
     marks.setSelected(plan.cropMarks());
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
-    needs.setText(Wording.text("sheet.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
-    caption.setText(Wording.text(plan.onPaper() ? "sheet.caption" : "sheet.captionAlone", session.face().name()));
+    needs.setText(Wording.text("sheetPane.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
+    caption.setText(Wording.text(plan.onPaper() ? "sheetPane.caption" : "sheetPane.captionAlone", session.face().name()));
     try {
       DrawnPage page = Pages.of(job, session.face(), PageOptions.of(job));
       measure.setText(Lengths.show(page.size(), unit));

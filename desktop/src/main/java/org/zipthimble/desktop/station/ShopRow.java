@@ -33,16 +33,16 @@ final class ShopRow extends VBox {
     this.session = session;
     box.setId("shop-card");
     box.setMaxWidth(Double.MAX_VALUE);
-    box.setAccessibleText(Wording.text("shop.card"));
+    box.setAccessibleText(Wording.text("shopCard.card"));
     box.setOnAction(e -> {
       int index = box.getSelectionModel().getSelectedIndex();
       if (!showing && index >= 0) {
         session.apply(index == 0 ? ColourEdits.plan("edit.colour.plan", p -> p.withShop(Optional.empty())) : ColourEdits.shop(cards.get(index - 1)));
       }
     });
-    name = new TypedField("shop-name", Wording.text("shop.name"), this::write).keeping();
-    name.setPromptText(Wording.text("shop.name"));
-    getChildren().addAll(Controls.under(Wording.text("shop.card"), box), Controls.under(Wording.text("shop.keep"), name), new FlowPane(4, 4, Controls.button("shop-import", "shop.import", this::bring, "quiet")));
+    name = new TypedField("shop-name", Wording.text("shopCard.name"), this::write).keeping();
+    name.setPromptText(Wording.text("shopCard.name"));
+    getChildren().addAll(Controls.under(Wording.text("shopCard.card"), box), Controls.under(Wording.text("shopCard.keep"), name), new FlowPane(4, 4, Controls.button("shop-import", "shopCard.import", this::bring, "quiet")));
   }
 
   private Path folder() {
@@ -58,7 +58,7 @@ final class ShopRow extends VBox {
     showing = true;
     if (!all.equals(cards) || box.getItems().isEmpty()) {
       cards = List.copyOf(all);
-      box.getItems().setAll(Wording.text("shop.none"));
+      box.getItems().setAll(Wording.text("shopCard.none"));
       cards.forEach(c -> box.getItems().add(c.name()));
     }
     box.getSelectionModel().select(chosen.map(c -> cards.indexOf(c) + 1).orElse(0));
@@ -99,6 +99,6 @@ final class ShopRow extends VBox {
   private void take(ShopCard card) throws Trouble {
     ShopShelf.keep(folder(), card);
     session.apply(ColourEdits.shop(card));
-    session.say(Wording.text("shop.kept", card.name()));
+    session.say(Wording.text("shopCard.kept", card.name()));
   }
 }

@@ -90,7 +90,7 @@ final class SidesLine extends VBox {
   private double width(String text) throws Trouble {
     double inches = text.strip().toLowerCase(Locale.ROOT).equals(Wording.text("ticket.none")) ? 0 : Lengths.parse(text, session.unit());
     if (!(inches >= 0 && inches <= most.getAsDouble())) {
-      throw Trouble.of("length.range", Lengths.showWithSign(inches, session.unit()), Lengths.showWithSign(0, session.unit()),
+      throw Trouble.of("field.range", Lengths.showWithSign(inches, session.unit()), Lengths.showWithSign(0, session.unit()),
           Lengths.showWithSign(most.getAsDouble(), session.unit()));
     }
     return inches;

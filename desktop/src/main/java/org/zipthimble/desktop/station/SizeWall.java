@@ -140,7 +140,7 @@ final class SizeWall extends ScrollPane {
     Button button = new Button();
     button.setGraphic(outline(paper, item.title(), Controls.label(Lengths.show(item.size(), session.unit()), "hung-size")));
     button.setId("wall-" + item.key().replace(':', '-').replace(' ', '-'));
-    button.setAccessibleText(Wording.text("item.spoken", item.title(), Lengths.show(item.size(), session.unit())));
+    button.setAccessibleText(Wording.text("itemPage.spoken", item.title(), Lengths.show(item.size(), session.unit())));
     button.getStyleClass().add("hung");
     button.setOnAction(e -> choosing.take(item.title(), item.size(), item.faces()));
     boolean liked = session.preferences().now().favourites().contains(item.key());
@@ -161,7 +161,7 @@ final class SizeWall extends ScrollPane {
   }
 
   private Node yours() {
-    VBox box = outline(ownPaper, Wording.text("item.yours"), ownSize);
+    VBox box = outline(ownPaper, Wording.text("itemPage.yours"), ownSize);
     box.setId("wall-own");
     box.getStyleClass().add("hung-yours");
     return box;

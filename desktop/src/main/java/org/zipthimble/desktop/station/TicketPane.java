@@ -113,7 +113,7 @@ public final class TicketPane extends StackPane {
   }
 
   private Node docket() {
-    HBox sizes = Controls.row(4, width, Controls.label(Wording.text("size.by"), "docket-sub"), height,
+    HBox sizes = Controls.row(4, width, Controls.label(Wording.text("field.by"), "docket-sub"), height,
         Controls.iconButton("ticket-swap", Icons.SWAP, "ticket.swap",
             () -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(t.finished().swapped())))));
     List.of(width, height).forEach(f -> f.prefColumnCountProperty().bind(
@@ -201,7 +201,7 @@ public final class TicketPane extends StackPane {
 
   private Trouble outOfRange(double inches, double least, double most) {
     Unit unit = session.unit();
-    return Trouble.of("length.range", Lengths.showWithSign(inches, unit), Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
+    return Trouble.of("field.range", Lengths.showWithSign(inches, unit), Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
   }
 
   private static VBox lineOf(String key, Node value, Label note, Optional<Node> mark) {

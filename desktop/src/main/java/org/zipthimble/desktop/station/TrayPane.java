@@ -131,7 +131,7 @@ public final class TrayPane extends HBox {
     tab.setGraphic(inside);
     tab.setUserData(face.id());
     tab.setId("face-" + face.id());
-    tab.setAccessibleText(Wording.text("face.spoken", face.name()));
+    tab.setAccessibleText(Wording.text("faceTag.spoken", face.name()));
     tab.getStyleClass().add("face-tab");
     tab.setOnAction(e -> {
       session.selectionProperty().set(Set.of());

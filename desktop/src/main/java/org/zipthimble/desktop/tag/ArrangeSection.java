@@ -50,7 +50,7 @@ final class ArrangeSection extends Section {
     }
     box.setId("arrange-to");
     box.setAccessibleText(Wording.text("arrange.to"));
-    box.setConverter(named(t -> Wording.text("arrange.to." + t.name().toLowerCase(Locale.ROOT))));
+    box.setConverter(named(t -> Wording.of(t)));
     box.setMaxWidth(Double.MAX_VALUE);
     box.setPrefWidth(130);
     box.setValue(to);
@@ -93,7 +93,7 @@ final class ArrangeSection extends Section {
     ComboBox<Spacing.By> box = new ComboBox<>(FXCollections.observableArrayList(Spacing.By.values()));
     box.setId("arrange-by");
     box.setAccessibleText(Wording.text("arrange.by"));
-    box.setConverter(named(b -> Wording.text("arrange.by." + b.name().toLowerCase(Locale.ROOT))));
+    box.setConverter(named(b -> Wording.of(b)));
     box.setValue(by);
     box.setMaxWidth(Double.MAX_VALUE);
     box.setOnAction(e -> by = box.getValue());

@@ -95,9 +95,9 @@ final class BrushSection extends Section {
   }
 
   private Node tint() {
-    ColourField colour = new ColourField("picture-tint", Wording.text("picture.tint"), true, session, this::colours,
+    ColourField colour = new ColourField("picture-tint", Wording.text("pictureTag.tint"), true, session, this::colours,
         chosen -> change("edit.tint", r -> r.withTint(chosen)));
     fresh.add(() -> colour.show(retouch().tint()));
-    return Controls.under(Wording.text("picture.tint"), colour);
+    return Controls.under(Wording.text("pictureTag.tint"), colour);
   }
 }

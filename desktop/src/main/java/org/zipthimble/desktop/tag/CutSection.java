@@ -18,7 +18,6 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.Pieces;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
@@ -45,10 +44,10 @@ final class CutSection extends Section {
 
   CutSection(Session session) {
     super(session);
-    FlowPane roles = pills("role", w -> "role." + w, Role.values(), f -> f.role(), role ->
+    FlowPane roles = pills("role", Role.values(), f -> f.role(), role ->
         session.perform((face, ids) -> Edits.properties(face, ids, "edit.role", f -> f.withRole(role))));
-    FlowPane kinds = pills("kindOf", w -> "kindOf." + w, CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.withKind(kind)));
-    FlowPane edges = pills("edge", w -> "edge." + w, CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
+    FlowPane kinds = pills("kindOf", CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.withKind(kind)));
+    FlowPane edges = pills("edge", CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
     Node distance = Controls.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
         () -> cutting().map(Cutting::distance).orElse(Double.NaN), v -> cut(c -> c.along(c.edge(), v))));
     Node spread = Controls.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
@@ -107,12 +106,12 @@ final class CutSection extends Section {
     COUNTER.want(() -> Pieces.count(new Forms(job).outline(item.get())), n -> count.setText(Wording.counted("cutting.pieces", n)));
   }
 
-  private <E extends Enum<E>> FlowPane pills(String key, UnaryOperator<String> naming, E[] all, Function<ItemProperties, E> now, Consumer<E> take) {
+  private <E extends Enum<E>> FlowPane pills(String key, E[] all, Function<ItemProperties, E> now, Consumer<E> take) {
     FlowPane pills = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.text(naming.apply(word)));
+      ToggleButton pill = new ToggleButton(Wording.of(one));
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
       pill.setMinWidth(USE_PREF_SIZE);

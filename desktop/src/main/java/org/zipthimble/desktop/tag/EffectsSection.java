@@ -1,7 +1,6 @@
 package org.zipthimble.desktop.tag;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -94,7 +93,7 @@ final class EffectsSection extends Section {
   }
 
   private Node soft() {
-    var modes = Arrays.stream(Blend.values()).map(b -> Wording.text("blend." + b.name().toLowerCase(Locale.ROOT))).toList();
+    var modes = Arrays.stream(Blend.values()).map(b -> Wording.of(b)).toList();
     var blend = choice("effects-blend", "effects.blend", modes, () -> Optional.of(effects().blend().ordinal()),
         i -> change(e -> e.withBlend(Blend.values()[i])));
     blend.setPrefWidth(130);

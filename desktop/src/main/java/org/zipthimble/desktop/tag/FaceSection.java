@@ -46,20 +46,20 @@ final class FaceSection extends Section {
 
   FaceSection(Session session) {
     super(session);
-    ColourField stock = new ColourField("face-stock", Wording.text("face.stock"), false, session,
+    ColourField stock = new ColourField("face-stock", Wording.text("faceTag.stock"), false, session,
         () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
         colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.withStock(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
     getChildren().addAll(Controls.label(Wording.text("tag.none"), "side-title"), Controls.wrapped(Wording.text("tag.none.hint"), "side-note"),
-        Controls.under(Wording.text("face.stock"), stock), Controls.under(Wording.text("face.nudge"), nudge()),
-        Controls.label(Wording.text("face.swatches"), "field-label"), swatches, Controls.stitch(),
-        guideHead(), guides, Controls.stitch(), Controls.label(Wording.text("face.columns"), "field-label"), columnFields(), gridRow());
+        Controls.under(Wording.text("faceTag.stock"), stock), Controls.under(Wording.text("faceTag.nudge"), nudge()),
+        Controls.label(Wording.text("faceTag.swatches"), "field-label"), swatches, Controls.stitch(),
+        guideHead(), guides, Controls.stitch(), Controls.label(Wording.text("faceTag.columns"), "field-label"), columnFields(), gridRow());
     fresh.add(this::showGuides);
     fresh.add(this::showSwatches);
   }
 
   private TypedField nudge() {
-    return length("face-nudge", "face.nudge", 1.0 / 1000, 12, () -> session.preferences().now().nudge(),
+    return length("face-nudge", "faceTag.nudge", 1.0 / 1000, 12, () -> session.preferences().now().nudge(),
         value -> {
           session.preferences().change(s -> s.withNudge(value));
           refresh();
@@ -67,10 +67,10 @@ final class FaceSection extends Section {
   }
 
   private Node guideHead() {
-    return new VBox(3, Controls.label(Wording.text("face.guides"), "field-label"), Controls.row(4,
-        Controls.button("guide-across", "face.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
-        Controls.button("guide-down", "face.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
-        Controls.button("guide-slant", "face.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet")));
+    return new VBox(3, Controls.label(Wording.text("faceTag.guides"), "field-label"), Controls.row(4,
+        Controls.button("guide-across", "faceTag.guide.across", () -> add(Guide.across(middle().y())), "quiet"),
+        Controls.button("guide-down", "faceTag.guide.down", () -> add(Guide.down(middle().x())), "quiet"),
+        Controls.button("guide-slant", "faceTag.guide.slant", () -> add(new Guide(middle(), 45, false)), "quiet")));
   }
 
   private Point middle() {
@@ -94,22 +94,22 @@ final class FaceSection extends Section {
   }
 
   private Node guideRow(int index, Guide guide) {
-    TypedField at = new TypedField("guide-at-" + index, Wording.text("face.guide.at"), text -> {
+    TypedField at = new TypedField("guide-at-" + index, Wording.text("faceTag.guide.at"), text -> {
       double inches = Lengths.parse(text, session.unit());
       Point p = guide.level() ? new Point(guide.through().x(), inches) : new Point(inches, guide.through().y());
       session.apply(GuideEdits.change(face(), index, guide.withThrough(p)));
     });
     at.show(Lengths.show(guide.level() ? guide.through().y() : guide.through().x(), session.unit()));
     at.setPrefWidth(70);
-    TypedField turn = new TypedField("guide-turn-" + index, Wording.text("face.guide.turn"), text ->
+    TypedField turn = new TypedField("guide-turn-" + index, Wording.text("faceTag.guide.turn"), text ->
         session.apply(GuideEdits.change(face(), index, guide.withDegrees(Lengths.parseNumber(text, -360, 360)))));
     turn.show(Wording.text("tag.degrees", Lengths.plain(guide.degrees(), 2)));
     turn.setPrefWidth(52);
-    CheckBox axis = Controls.check("guide-axis-" + index, "face.guide.axis", guide.axis(),
+    CheckBox axis = Controls.check("guide-axis-" + index, "faceTag.guide.axis", guide.axis(),
         on -> session.apply(GuideEdits.change(face(), index, guide.withAxis(on))));
-    axis.setTooltip(new Tooltip(Wording.text("face.guide.axis.tip")));
+    axis.setTooltip(new Tooltip(Wording.text("faceTag.guide.axis.tip")));
     axis.setMinWidth(USE_PREF_SIZE);
-    return Controls.row(4, at, turn, axis, Controls.iconButton("guide-remove-" + index, Icons.AWAY, "face.guide.remove",
+    return Controls.row(4, at, turn, axis, Controls.iconButton("guide-remove-" + index, Icons.AWAY, "faceTag.guide.remove",
         () -> session.apply(GuideEdits.remove(face(), index))));
   }
 
@@ -119,12 +119,12 @@ final class FaceSection extends Section {
             v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
         Controls.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
             v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
-        Controls.under(Wording.text("face.margin"), length("columns-margin", "face.margin", 0, 50, () -> columns.left(),
+        Controls.under(Wording.text("faceTag.margin"), length("columns-margin", "faceTag.margin", 0, 50, () -> columns.left(),
             v -> put(Columns.of(columns.columns(), columns.rows(), v, columns.gutter())))),
-        Controls.under(Wording.text("face.gutter"), length("columns-gutter", "face.gutter", 0, 50, () -> columns.gutter(),
+        Controls.under(Wording.text("faceTag.gutter"), length("columns-gutter", "faceTag.gutter", 0, 50, () -> columns.gutter(),
             v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), v)))));
-    Button none = Controls.button("columns-none", "face.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
-    Button lay = Controls.button("columns-lay", "face.columns.lay", () -> put(columns), "quiet");
+    Button none = Controls.button("columns-none", "faceTag.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
+    Button lay = Controls.button("columns-lay", "faceTag.columns.lay", () -> put(columns), "quiet");
     fresh.add(() -> {
       Guides now = session.face().guides();
       now.columns().ifPresent(c -> columns = c);
@@ -138,21 +138,21 @@ final class FaceSection extends Section {
     if (wanted.goesOn(session.frame().size())) {
       session.apply(GuideEdits.columns(face(), Optional.of(wanted)));
     } else {
-      session.say(Wording.text("face.columns.tooMany"));
+      session.say(Wording.text("faceTag.columns.tooMany"));
     }
     refresh();
   }
 
   private Node gridRow() {
-    CheckBox shown = Controls.check("face-grid", "face.grid", session.preferences().now().gridShown(),
+    CheckBox shown = Controls.check("face-grid", "faceTag.grid", session.preferences().now().gridShown(),
         on -> session.preferences().change(s -> s.withGrid(s.grid(), on)));
     fresh.add(() -> shown.setSelected(session.preferences().now().gridShown()));
-    TypedField step = length("face-grid-step", "face.gridStep", 1.0 / 64, 48, () -> session.preferences().now().grid(), v -> {
+    TypedField step = length("face-grid-step", "faceTag.gridStep", 1.0 / 64, 48, () -> session.preferences().now().grid(), v -> {
       session.preferences().change(s -> s.withGrid(v, true));
       refresh();
     });
     step.setPrefWidth(70);
-    CheckBox snap = Controls.check("face-snap", "face.snap", session.preferences().now().snap(), on -> session.preferences().change(s -> s.withSnap(on)));
+    CheckBox snap = Controls.check("face-snap", "faceTag.snap", session.preferences().now().snap(), on -> session.preferences().change(s -> s.withSnap(on)));
     fresh.add(() -> snap.setSelected(session.preferences().now().snap()));
     return Controls.row(8, shown, step, snap);
   }
@@ -168,20 +168,20 @@ final class FaceSection extends Section {
       Button tile = new Button();
       tile.getStyleClass().add("swatch");
       tile.setId("swatch-" + (swatches.getChildren().size() + 1));
-      tile.setAccessibleText(Wording.text("face.swatch.open", swatch.name()));
-      tile.setTooltip(new Tooltip(Wording.text("face.swatch.open", swatch.name())));
+      tile.setAccessibleText(Wording.text("faceTag.swatch.open", swatch.name()));
+      tile.setTooltip(new Tooltip(Wording.text("faceTag.swatch.open", swatch.name())));
       tile.setStyle("-fx-background-color: -zt-line, " + swatch.colour().hex() + ";");
       tile.setOnAction(e -> SwatchSlip.open(session, tile, swatch));
       swatches.getChildren().add(tile);
     }
-    TypedField add = new TypedField("swatch-add", Wording.text("face.swatch.add"), text -> {
+    TypedField add = new TypedField("swatch-add", Wording.text("faceTag.swatch.add"), text -> {
       ColourText.Typed typed = ColourText.read(text, session.job().colour().press());
       session.apply(typed.ink().isPresent() ? ColourEdits.ink(typed.colour(), typed.ink()) : Looks.keep(typed.colour()));
     });
-    add.setPromptText(Wording.text("face.swatch.add"));
+    add.setPromptText(Wording.text("faceTag.swatch.add"));
     add.setPrefWidth(92);
-    swatches.getChildren().addAll(add, Controls.button("palette-in", "palette.in", () -> bring(false), "quiet"),
-        Controls.button("palette-out", "palette.out", this::write, "quiet"), Controls.button("palette-repaint", "palette.repaint", () -> bring(true), "quiet"));
+    swatches.getChildren().addAll(add, Controls.button("palette-in", "paletteFile.in", () -> bring(false), "quiet"),
+        Controls.button("palette-out", "paletteFile.out", this::write, "quiet"), Controls.button("palette-repaint", "paletteFile.repaint", () -> bring(true), "quiet"));
   }
 
   /** Brings a palette file in: its colours join the palette, or the design is recoloured by them in turn. */
@@ -211,7 +211,7 @@ final class FaceSection extends Section {
     try {
       if (file.isPresent() && (!Files.exists(file.get()) || session.asker().mayReplace(List.of(file.get().getFileName().toString())))) {
         SafeWrite.write(file.get(), PaletteFile.write(file.get().getFileName().toString(), session.job().name(), session.job().palette().swatches()));
-        session.say(Wording.text("palette.written", file.get().getFileName()));
+        session.say(Wording.text("paletteFile.written", file.get().getFileName()));
       }
     } catch (Trouble trouble) {
       session.say(trouble.getMessage());

@@ -100,7 +100,7 @@ final class FormSection extends Section {
   private ComboBox<String> corner(int index) {
     ComboBox<String> box = new ComboBox<>();
     for (CornerLook look : CornerLook.values()) {
-      box.getItems().add(Wording.text("corner." + look.name().toLowerCase(Locale.ROOT)));
+      box.getItems().add(Wording.of(look));
     }
     box.setId("setting-corner-" + index);
     box.setMaxWidth(92);
@@ -141,9 +141,9 @@ final class FormSection extends Section {
     });
     fresh.add(() -> lineNow().ifPresent(l -> dashes.show(String.join(" ", l.dashesPt().stream().map(d -> Lengths.plain(d, 2)).toList()))));
     FlowPane looks = new FlowPane(4, 4);
-    turning(looks, "line-end", LineEnd.values(), "lineEnd.", () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.withEnd(LineEnd.values()[i])));
-    turning(looks, "line-corner", Corner.values(), "shapes.corner.", () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.withCorner(Corner.values()[i])));
-    turning(looks, "line-side", LineSide.values(), "lineSide.", () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.withSide(LineSide.values()[i])));
+    turning(looks, "line-end", LineEnd.values(), () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.withEnd(LineEnd.values()[i])));
+    turning(looks, "line-corner", Corner.values(), () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.withCorner(Corner.values()[i])));
+    turning(looks, "line-side", LineSide.values(), () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.withSide(LineSide.values()[i])));
     return new VBox(4, Controls.under(Wording.text("line.dashes"), dashes), looks);
   }
 
@@ -152,7 +152,7 @@ final class FormSection extends Section {
   }
 
   /** A pill that shows one of a few words and goes on to the next at a click. */
-  private void turning(FlowPane pane, String id, Enum<?>[] all, String prefix, java.util.function.Supplier<Optional<Enum<?>>> now, Taking take) {
+  private void turning(FlowPane pane, String id, Enum<?>[] all, java.util.function.Supplier<Optional<Enum<?>>> now, Taking take) {
     ToggleButton pill = new ToggleButton();
     pill.setId(id);
     pill.getStyleClass().add("pill");
@@ -160,8 +160,7 @@ final class FormSection extends Section {
       pill.setSelected(false);
       now.get().ifPresent(v -> take.take((v.ordinal() + 1) % all.length));
     });
-    fresh.add(() -> now.get().ifPresent(v -> pill.setText(Wording.text(prefix.equals("shapes.corner.") ? "shapes.corner." + word(v)
-        : prefix.equals("lineEnd.") ? "lineEnd." + word(v) : "lineSide." + word(v)))));
+    fresh.add(() -> now.get().ifPresent(v -> pill.setText(Wording.of(v))));
     pane.getChildren().add(pill);
   }
 

@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.tag;
 
-import java.util.Locale;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.wording.Wording;
 
@@ -19,17 +18,17 @@ final class LiveWords implements LiveEffect.Visitor<String> {
 
   @Override
   public String combined(LiveEffect.Combined effect) {
-    return Wording.text("live.what." + effect.way().name().toLowerCase(Locale.ROOT));
+    return Wording.of(effect.way());
   }
 
   @Override
   public String rings(LiveEffect.Rings effect) {
-    return Wording.text("live.what.rings");
+    return Wording.text("way.rings");
   }
 
   @Override
   public String repeated(LiveEffect.Repeated effect) {
-    return Wording.text("live.what.repeated");
+    return Wording.text("way.repeated");
   }
 
   @Override

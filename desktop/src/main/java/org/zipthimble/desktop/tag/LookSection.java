@@ -16,7 +16,6 @@ import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -117,7 +116,7 @@ final class LookSection extends Section {
     });
     fresh.add(() -> lineNow().ifPresent(line -> {
       colour.show(line.map(LineLook::colour));
-      width.show(line.map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colour.none")));
+      width.show(line.map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colourField.none")));
     }));
     width.setTooltip(new Tooltip(Wording.text("tag.lineWidth.tip")));
     return Controls.row(6, Controls.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));

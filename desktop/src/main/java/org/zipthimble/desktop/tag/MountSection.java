@@ -46,24 +46,24 @@ final class MountSection extends Section {
 
   private List<Node> held() {
     FlowPane figures = fields(FOURTH,
-        "mount.zoom", percent("mount-zoom", "mount.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
-        "mount.dx", percent("mount-dx", "mount.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
-        "mount.dy", percent("mount-dy", "mount.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
-        "mount.turn", number("mount-turn", "mount.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
+        "mountTag.zoom", percent("mount-zoom", "mountTag.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
+        "mountTag.dx", percent("mount-dx", "mountTag.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
+        "mountTag.dy", percent("mount-dy", "mountTag.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
+        "mountTag.turn", number("mount-turn", "mountTag.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
             v -> hold(h -> h.withTurn(v))));
     FlowPane buttons = flow(
-        Controls.button("mount-fill", "mount.fill", () -> hold(h -> PictureFit.FILLING), "quiet"),
-        Controls.button("mount-fit", "mount.fit", () -> now().ifPresent(i -> {
+        Controls.button("mount-fill", "mountTag.fill", () -> hold(h -> PictureFit.FILLING), "quiet"),
+        Controls.button("mount-fit", "mountTag.fit", () -> now().ifPresent(i -> {
           double zoom = Mounts.fitting(session.job(), i);
           hold(h -> new PictureFit(zoom, 0, 0, 0));
         }), "quiet"),
-        Controls.button("mount-true", "mount.true", () -> now().ifPresent(i -> {
+        Controls.button("mount-true", "mountTag.true", () -> now().ifPresent(i -> {
           double zoom = Mounts.zoomAt(session.job(), i, session.job().ticket().ppi());
           hold(h -> h.withZoom(zoom));
         }), "quiet"),
-        Controls.button("mount-put", "mount.put", () -> session.pictureHands().fill(), "quiet"),
-        Controls.button("mount-out", "mount.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
-    return List.of(Controls.wrapped(Wording.text("mount.how"), "line-note"), figures, buttons);
+        Controls.button("mount-put", "mountTag.put", () -> session.pictureHands().fill(), "quiet"),
+        Controls.button("mount-out", "mountTag.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
+    return List.of(Controls.wrapped(Wording.text("mountTag.how"), "line-note"), figures, buttons);
   }
 
   private Optional<LiveEffect.Gridded> gridNow() {
@@ -79,16 +79,16 @@ final class MountSection extends Section {
   }
 
   private List<Node> grid() {
-    TypedField columns = shares("mount-columns", "mount.columns", g -> g.columns(), (g, all) -> new LiveEffect.Gridded(all, g.rows(), g.gutter()));
-    TypedField rows = shares("mount-rows", "mount.rows", g -> g.rows(), (g, all) -> new LiveEffect.Gridded(g.columns(), all, g.gutter()));
-    TypedField gutter = new TypedField("mount-gutter", Wording.text("mount.gutter"), text -> {
+    TypedField columns = shares("mount-columns", "mountTag.columns", g -> g.columns(), (g, all) -> new LiveEffect.Gridded(all, g.rows(), g.gutter()));
+    TypedField rows = shares("mount-rows", "mountTag.rows", g -> g.rows(), (g, all) -> new LiveEffect.Gridded(g.columns(), all, g.gutter()));
+    TypedField gutter = new TypedField("mount-gutter", Wording.text("mountTag.gutter"), text -> {
       double inches = Lengths.parse(text, session.unit());
       regrid(g -> new LiveEffect.Gridded(g.columns(), g.rows(), inches));
     });
     fresh.add(() -> gridNow().ifPresent(g -> gutter.show(Lengths.show(g.gutter(), session.unit()))));
-    return List.of(Controls.wrapped(Wording.text("mount.grid.how"), "line-note"),
-        fields(HALF, "mount.columns", columns, "mount.rows", rows, "mount.gutter", gutter),
-        Controls.button("mount-grid-fill", "mount.refill", () -> session.pictureHands().fill(), "quiet"));
+    return List.of(Controls.wrapped(Wording.text("mountTag.grid.how"), "line-note"),
+        fields(HALF, "mountTag.columns", columns, "mountTag.rows", rows, "mountTag.gutter", gutter),
+        Controls.button("mount-grid-fill", "mountTag.refill", () -> session.pictureHands().fill(), "quiet"));
   }
 
   private interface Put {

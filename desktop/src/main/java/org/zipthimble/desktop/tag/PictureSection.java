@@ -1,7 +1,6 @@
 package org.zipthimble.desktop.tag;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -33,8 +32,8 @@ final class PictureSection extends Section {
     Label figures = Controls.wrapped("", "line-note");
     figures.setId("tag-resolution");
     fresh.add(() -> figures.setText(resolution()));
-    getChildren().addAll(figures, look(), Controls.label(Wording.text("picture.tones"), "field-label"), tones(),
-        Controls.label(Wording.text("picture.cropAway"), "field-label"), frame(), pixels());
+    getChildren().addAll(figures, look(), Controls.label(Wording.text("pictureTag.tones"), "field-label"), tones(),
+        Controls.label(Wording.text("pictureTag.cropAway"), "field-label"), frame(), pixels());
   }
 
   private Retouch retouch() {
@@ -58,21 +57,21 @@ final class PictureSection extends Section {
           picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
           Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0),
           Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), p) / 2), 0));
-      return picture.retouch().enlarged() > 1 ? said + " " + Wording.text("picture.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
+      return picture.retouch().enlarged() > 1 ? said + " " + Wording.text("pictureTag.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
     })).orElse("");
   }
 
   private FlowPane look() {
-    var names = Arrays.stream(PictureLook.values()).map(l -> Wording.text("pictureLook." + l.name().toLowerCase(Locale.ROOT))).toList();
-    var box = choice("picture-look", "picture.look", names, () -> Optional.of(retouch().look().ordinal()),
+    var names = Arrays.stream(PictureLook.values()).map(l -> Wording.of(l)).toList();
+    var box = choice("picture-look", "pictureTag.look", names, () -> Optional.of(retouch().look().ordinal()),
         i -> session.perform((face, ids) -> PictureEdits.look(face, ids, PictureLook.values()[i], retouch().strength())));
-    TypedField strength = percent("picture-strength", "picture.strength", 0, 100, () -> retouch().strength(),
+    TypedField strength = percent("picture-strength", "pictureTag.strength", 0, 100, () -> retouch().strength(),
         v -> change("edit.look.picture", r -> r.looking(r.look(), v)));
     box.setPrefWidth(2 * THIRD + 6);
-    FlowPane first = fields(THIRD, "picture.look", box, "picture.strength", strength);
+    FlowPane first = fields(THIRD, "pictureTag.look", box, "pictureTag.strength", strength);
     first.getChildren().addAll(
-        Controls.button("picture-agree-face", "picture.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
-        Controls.button("picture-agree-job", "picture.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
+        Controls.button("picture-agree-face", "pictureTag.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
+        Controls.button("picture-agree-job", "pictureTag.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
     ((javafx.scene.layout.VBox) first.getChildren().get(0)).setPrefWidth(2 * THIRD + 6);
     return first;
   }
@@ -84,39 +83,39 @@ final class PictureSection extends Section {
 
   private FlowPane tones() {
     return fields(FOURTH,
-        "picture.brightness", tone("brightness", Tones::brightness, Tones::withBrightness),
-        "picture.contrast", tone("contrast", Tones::contrast, Tones::withContrast),
-        "picture.warmth", tone("warmth", Tones::warmth, Tones::withWarmth),
-        "picture.saturation", tone("saturation", Tones::saturation, Tones::withSaturation));
+        "pictureTag.brightness", tone("brightness", Tones::brightness, Tones::withBrightness),
+        "pictureTag.contrast", tone("contrast", Tones::contrast, Tones::withContrast),
+        "pictureTag.warmth", tone("warmth", Tones::warmth, Tones::withWarmth),
+        "pictureTag.saturation", tone("saturation", Tones::saturation, Tones::withSaturation));
   }
 
   private TypedField side(String name, Function<Box, Double> get, java.util.function.BiFunction<Box, Double, Box> with) {
-    return percent("picture-crop-" + name, "picture.crop." + name, 0, 99.9, () -> get.apply(retouch().crop()), v ->
+    return percent("picture-crop-" + name, "pictureTag.crop." + name, 0, 99.9, () -> get.apply(retouch().crop()), v ->
         now().ifPresent(i -> session.apply(PictureEdits.crop(face(), i.id(), with.apply(retouch().crop(), v)))));
   }
 
   private FlowPane frame() {
     FlowPane pane = fields(FOURTH,
-        "picture.crop.left", side("left", Box::x, (b, v) -> new Box(v, b.y(), b.right() - v, b.height())),
-        "picture.crop.top", side("top", Box::y, (b, v) -> new Box(b.x(), v, b.width(), b.bottom() - v)),
-        "picture.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
-        "picture.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
-    TypedField straighten = number("picture-straighten", "picture.straighten", -45, 45,
+        "pictureTag.crop.left", side("left", Box::x, (b, v) -> new Box(v, b.y(), b.right() - v, b.height())),
+        "pictureTag.crop.top", side("top", Box::y, (b, v) -> new Box(b.x(), v, b.width(), b.bottom() - v)),
+        "pictureTag.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
+        "pictureTag.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
+    TypedField straighten = number("picture-straighten", "pictureTag.straighten", -45, 45,
         () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.withStraighten(v)));
     pane.getChildren().addAll(
-        field(THIRD, "picture.straighten", straighten),
-        pill("picture-flip-x", "picture.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
-        pill("picture-flip-y", "picture.flipY", () -> retouch().flippedY(), on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
+        field(THIRD, "pictureTag.straighten", straighten),
+        pill("picture-flip-x", "pictureTag.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
+        pill("picture-flip-y", "pictureTag.flipY", () -> retouch().flippedY(), on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
     return pane;
   }
 
   private FlowPane pixels() {
-    TypedField enlarge = number("picture-enlarge", "picture.enlarge", 1, Retouch.MOST_ENLARGED,
+    TypedField enlarge = number("picture-enlarge", "pictureTag.enlarge", 1, Retouch.MOST_ENLARGED,
         () -> Lengths.plain(retouch().enlarged(), 2), v -> change("edit.enlarge", r -> r.withEnlarged(v)));
-    FlowPane pane = fields(THIRD, "picture.enlarge", enlarge);
+    FlowPane pane = fields(THIRD, "pictureTag.enlarge", enlarge);
     pane.getChildren().addAll(
-        Controls.button("picture-replace", "picture.replace", () -> session.pictureHands().replace(), "quiet"),
-        Controls.button("picture-relink", "picture.relink", () -> session.pictureHands().relink(), "quiet"));
+        Controls.button("picture-replace", "pictureTag.replace", () -> session.pictureHands().replace(), "quiet"),
+        Controls.button("picture-relink", "pictureTag.relink", () -> session.pictureHands().relink(), "quiet"));
     return pane;
   }
 }

@@ -73,7 +73,7 @@ abstract class Section extends VBox {
     TypedField field = new TypedField(id, Wording.text(key), text -> {
       double inches = Lengths.parse(text, session.unit());
       if (!(inches >= least && inches <= most)) {
-        throw Trouble.of("length.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
+        throw Trouble.of("field.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
       }
       take.accept(inches);
     });

@@ -11,8 +11,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
-import org.zipthimble.core.check.Checks;
-import org.zipthimble.core.check.Mend;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.ColourText;
 import org.zipthimble.core.colour.Ink;
@@ -57,29 +55,29 @@ final class SwatchSlip {
   private SwatchSlip(Session session, Node by, Swatch swatch) {
     this.session = session;
     this.swatch = swatch;
-    name = field("swatch-name", "swatch.name", text -> put(new Swatch(text.strip(), this.swatch.colour(), this.swatch.ink())));
-    colour = field("swatch-colour", "swatch.colour", text -> {
+    name = field("swatch-name", "swatchCard.name", text -> put(new Swatch(text.strip(), this.swatch.colour(), this.swatch.ink())));
+    colour = field("swatch-colour", "swatchCard.colour", text -> {
       ColourText.Typed typed = ColourText.read(text, press());
       put(new Swatch(this.swatch.name(), typed.colour(), typed.ink().or(() -> this.swatch.ink())));
     });
-    inks = field("swatch-inks", "swatch.inks", text -> {
-      Ink read = ColourText.read(text, press()).ink().orElseThrow(() -> Trouble.of("swatch.noInks", text));
+    inks = field("swatch-inks", "swatchCard.inks", text -> {
+      Ink read = ColourText.read(text, press()).ink().orElseThrow(() -> Trouble.of("swatchCard.noInks", text));
       ink(Optional.of(this.swatch.ink().flatMap(Ink::asSpot)
           .map(s -> (Ink) new Ink.Spot(s.name(), s.kind(), read.process(), s.tint())).orElse(read)));
     });
-    plate = field("swatch-plate", "swatch.plate", text -> spot(s -> new Ink.Spot(text.strip(), s.kind(), s.alternate(), s.tint())));
-    tint = field("swatch-tint", "swatch.tint", text -> {
+    plate = field("swatch-plate", "swatchCard.plate", text -> spot(s -> new Ink.Spot(text.strip(), s.kind(), s.alternate(), s.tint())));
+    tint = field("swatch-tint", "swatchCard.tint", text -> {
       double percent = Lengths.parseNumber(text.replace("%", ""), 0, 100);
       spot(s -> new Ink.Spot(s.name(), s.kind(), s.alternate(), percent / 100));
     });
-    spot.getChildren().addAll(Controls.under(Wording.text("swatch.plate"), plate),
+    spot.getChildren().addAll(Controls.under(Wording.text("swatchCard.plate"), plate),
         pills("swatch-kind-", Ink.Kind.values(), kinds, i -> spot(s -> new Ink.Spot(s.name(), Ink.Kind.values()[i], s.alternate(), s.tint()))),
-        Controls.under(Wording.text("swatch.tint"), tint));
-    own.getChildren().addAll(Controls.under(Wording.text("swatch.inks"), inks), spot);
-    paper.getChildren().addAll(Controls.under(Wording.text("swatch.name"), name), Controls.under(Wording.text("swatch.colour"), colour),
-        Controls.under(Wording.text("swatch.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
-        Controls.under(Wording.text("swatch.tints"), tints),
-        Controls.button("swatch-remove", "swatch.remove", this::remove, "quiet"));
+        Controls.under(Wording.text("swatchCard.tint"), tint));
+    own.getChildren().addAll(Controls.under(Wording.text("swatchCard.inks"), inks), spot);
+    paper.getChildren().addAll(Controls.under(Wording.text("swatchCard.name"), name), Controls.under(Wording.text("swatchCard.colour"), colour),
+        Controls.under(Wording.text("swatchCard.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
+        Controls.under(Wording.text("swatchCard.tints"), tints),
+        Controls.button("swatch-remove", "swatchCard.remove", this::remove, "quiet"));
     paper.setPrefWidth(WIDE);
     for (Node node : new Node[] {own, spot, note, rich}) {
       node.managedProperty().bind(node.visibleProperty());
@@ -105,7 +103,7 @@ final class SwatchSlip {
     FlowPane pane = new FlowPane(4, 4);
     for (Enum<?> one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(one instanceof Way ? Wording.text("swatchWay." + word) : Wording.text("inkKind." + word));
+      ToggleButton pill = new ToggleButton(Wording.of(one));
       pill.setId(id + word);
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
@@ -141,7 +139,7 @@ final class SwatchSlip {
       try {
         ink(Optional.of(change.of(s)));
       } catch (IllegalArgumentException badName) {
-        session.say(Wording.text("swatch.badPlate"));
+        session.say(Wording.text("swatchCard.badPlate"));
       }
     });
   }
@@ -156,7 +154,7 @@ final class SwatchSlip {
   }
 
   private String plateName() {
-    String plain = swatch.name().isBlank() || swatch.name().startsWith("#") ? Wording.text("swatch.newPlate") : swatch.name();
+    String plain = swatch.name().isBlank() || swatch.name().startsWith("#") ? Wording.text("swatchCard.newPlate") : swatch.name();
     return plain.length() > Ink.Spot.LONGEST ? plain.substring(0, Ink.Spot.LONGEST) : plain;
   }
 
@@ -196,7 +194,7 @@ final class SwatchSlip {
       tint.show(Wording.text("proof.percent", Lengths.plain(s.tint() * 100, 0)));
       kinds.selectToggle(kinds.getToggles().get(s.kind().ordinal()));
     });
-    note.setText(swatch.ink().isPresent() ? "" : Wording.text("swatch.byProfile", press().ink(swatch.colour()).text()));
+    note.setText(swatch.ink().isPresent() ? "" : Wording.text("swatchCard.byProfile", press().ink(swatch.colour()).text()));
     note.setVisible(!note.getText().isEmpty());
     if (popup != null) {
       paper.requestLayout();

@@ -144,7 +144,7 @@ final class WordsSection extends Section {
     HBox aligns = new HBox(4);
     ToggleGroup group = new ToggleGroup();
     for (Align align : Align.values()) {
-      ToggleButton pill = new ToggleButton(Wording.text("align." + align.name().toLowerCase(Locale.ROOT)));
+      ToggleButton pill = new ToggleButton(Wording.of(align));
       pill.setId("align-" + align.name().toLowerCase(Locale.ROOT));
       pill.getStyleClass().add("pill");
       pill.setToggleGroup(group);
