@@ -72,7 +72,7 @@ public final class Made {
   }
 
   public static Item.Words words(String id, String text, double x, double y, double width, double height, WordStyle style) {
-    return new Item.Words(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
+    return Item.Words.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
   }
 
   public static Item.Photo photo(String id, Picture picture, double x, double y, double width, double height) {

@@ -90,7 +90,7 @@ final class Composing implements StationView {
 
   /** Does beforehand what the first use would wait for: setting and drawing words and shapes beside the window, and the tag's parts. */
   void warm() {
-    Item.Words words = new Item.Words(
+    Item.Words words = Item.Words.of(
         ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
     Item.Shape shape = Item.Shape.of(
         ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));

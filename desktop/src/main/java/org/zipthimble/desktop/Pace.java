@@ -168,7 +168,7 @@ public final class Pace extends Application {
     for (int i = 0; i < count; i++) {
       Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
       Item item = i % 5 == 0
-          ? new Item.Words(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          ? Item.Words.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
       Placement p = item.placement();

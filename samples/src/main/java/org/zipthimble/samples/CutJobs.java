@@ -68,7 +68,7 @@ final class CutJobs {
   }
 
   private static Item.Words words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
-    return new Item.Words(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
+    return Item.Words.of(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
   }
 
   /** A leaf from its stem at the left to its tip. */

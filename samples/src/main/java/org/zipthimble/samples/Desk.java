@@ -64,7 +64,7 @@ final class Desk {
   }
 
   void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {
-    put(new Item.Words(art.properties(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
+    put(Item.Words.of(art.properties(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
   }
 
   /** An ornament of the shelf, its middle at a place, this wide before it is turned. */

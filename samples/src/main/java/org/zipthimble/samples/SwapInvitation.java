@@ -131,7 +131,7 @@ final class SwapInvitation {
   }
 
   private Item words(String name, String text, double x, double y, double width, double height, WordStyle style) {
-    return new Item.Words(art.properties(name), Placement.of(x, y, width, height, 0), text, style);
+    return Item.Words.of(art.properties(name), Placement.of(x, y, width, height, 0), text, style);
   }
 
   private static WordStyle type(String family, String style, double pt, double tracking, Colour colour) {

@@ -274,7 +274,7 @@ final class SvgShapes {
     Placement own = Placement.of(pen[0] * scale - back, pen[1] * scale - first.baseline().y(), width + 0.02, size / 72 * 1.3, 0);
     pen[0] += width / scale;
     Affine local = Affine.scale(1 / scale, 1 / scale).then(map);
-    Item words = new Item.Words(ItemProperties.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
+    Item words = Item.Words.of(ItemProperties.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
     return Optional.of(words.with(Reshape.lifted(own, local)));
   }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.job.Ticket;
@@ -28,13 +29,14 @@ final class ShopAsks extends JobCheck {
       return found;
     }
     ShopCard card = job.colour().shop().get();
+    Frame frame = job.frame(face);
     Ticket ticket = job.ticket();
-    if (ticket.bleed().least() < card.bleed() - ROUNDING) {
-      found.add(finding(job, face, card, "bleed", ticket.bleed().least(), card.bleed(), length(job, ticket.bleed().least()), length(job, card.bleed())));
+    if (frame.bleed().least() < card.bleed() - ROUNDING) {
+      found.add(finding(job, face, card, "bleed", frame.bleed().least(), card.bleed(), length(job, frame.bleed().least()), length(job, card.bleed())));
     }
-    double safe = Math.min(card.safe(), Ticket.mostSafe(ticket.finished()));
-    if (ticket.safe().least() < safe - ROUNDING) {
-      found.add(finding(job, face, card, "safe", ticket.safe().least(), safe, length(job, ticket.safe().least()), length(job, safe)));
+    double safe = Math.min(card.safe(), Ticket.mostSafe(frame.size()));
+    if (frame.safe().least() < safe - ROUNDING) {
+      found.add(finding(job, face, card, "safe", frame.safe().least(), safe, length(job, frame.safe().least()), length(job, safe)));
     }
     if (ticket.ppi() < card.ppi() - ROUNDING) {
       found.add(finding(job, face, card, "ppi", ticket.ppi(), card.ppi(), Lengths.plain(ticket.ppi(), 0), Lengths.plain(card.ppi(), 0)));
@@ -55,10 +57,6 @@ final class ShopAsks extends JobCheck {
       found.add(finding(job, face, card, "marks", 0, 1, "", ""));
     }
     return found;
-  }
-
-  private static String word(Enum<?> value) {
-    return value.name().toLowerCase(java.util.Locale.ROOT);
   }
 
   private static String length(Job job, double inches) {

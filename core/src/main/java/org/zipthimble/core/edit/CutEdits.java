@@ -85,7 +85,7 @@ public final class CutEdits {
     if (out.members().isEmpty()) {
       return out;
     }
-    return ((Item.Group) out).withMembers(out.members().stream().map(m -> without(m, lane)).toList());
+    return out.holding(out.members().stream().map(m -> without(m, lane)).toList());
   }
 
   /** Moves a lane in the order of application, 0 the lowest. */

@@ -12,6 +12,7 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Unit;
@@ -64,6 +65,11 @@ public final class Looks {
   /** Gives a look to objects, as far as each can carry it. */
   public static Edit give(String faceId, Set<String> ids, Taken look) {
     return Edits.each(faceId, ids, Wording.text("edit.look"), item -> dressed(item, look));
+  }
+
+  /** Fills shapes and words with foil or glitter, or with their colour alone. */
+  public static Edit finish(String faceId, Set<String> ids, Optional<FillStyle.Finish> finish) {
+    return Edits.each(faceId, ids, Wording.text("edit.surface"), item -> item.finished(finish));
   }
 
   /** Gives the corners of rectangles a radius in inches. */

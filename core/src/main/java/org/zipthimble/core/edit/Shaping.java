@@ -163,7 +163,7 @@ public final class Shaping {
       Path path = new Forms(job).outline(item);
       Look look = item.inheritedLook();
       return path.segments().isEmpty() || item.asShape().isPresent() ? List.of(item)
-          : List.of(Drawings.shape(item.properties(), path, look.fill(), look.line()));
+          : List.of(Drawings.shape(item.properties(), path, look.fill(), look.line()).finished(item.finish()));
     });
   }
 

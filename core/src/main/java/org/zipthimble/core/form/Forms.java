@@ -203,11 +203,7 @@ public final class Forms {
     public Path words(Item.Words words) {
       Placement p = words.placement();
       SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
-      Path all = Path.EMPTY;
-      for (SetWords.Line line : set.lines()) {
-        all = all.plus(line.run().outline().mapped(Affine.move(line.baseline().x(), line.baseline().y())));
-      }
-      return all.mapped(p.toGround());
+      return set.outline().mapped(p.toGround());
     }
 
     @Override

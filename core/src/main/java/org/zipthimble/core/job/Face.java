@@ -80,7 +80,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) impl
   /** The face with the list changed in which an object stands: its group's members, or the face's own. */
   public Face changedBeside(String itemId, UnaryOperator<List<Item>> change) {
     return holder(itemId)
-        .map(group -> changed(group.id(), g -> ((Item.Group) g).withMembers(change.apply(g.members()))))
+        .map(group -> changed(group.id(), g -> g.holding(change.apply(g.members()))))
         .orElseGet(() -> withItems(change.apply(items)));
   }
 
@@ -94,7 +94,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) impl
         next = change.apply(item);
       } else if (!item.members().isEmpty()) {
         List<Item> members = changed(item.members(), ids, change);
-        next = members == item.members() ? item : ((Item.Group) item).withMembers(members);
+        next = members == item.members() ? item : item.holding(members);
       }
       any |= next != item;
       out.add(next);
@@ -114,7 +114,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) impl
       }
       List<Item> left = without(item.members(), ids);
       if (!left.isEmpty()) {
-        out.add(((Item.Group) item).withMembers(left));
+        out.add(item.holding(left));
       }
     }
     return out;

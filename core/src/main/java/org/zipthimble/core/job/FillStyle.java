@@ -1,7 +1,9 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
@@ -27,6 +29,11 @@ public sealed interface FillStyle {
   /** The same drawing other objects. */
   default FillStyle drawing(List<Item> others) {
     return this;
+  }
+
+  /** Itself as foil or glitter. */
+  default Optional<Finish> asFinish() {
+    return Optional.empty();
   }
 
   /** Whether the shape's one colour is seen behind it. */
@@ -145,12 +152,18 @@ public sealed interface FillStyle {
    * @param degrees the direction the sheen runs in
    * @param seed tells surfaces of one kind apart
    */
-  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements FillStyle {
+  @RecordBuilder
+  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements FillStyle, FillStyleFinishBuilder.With {
     /** Checks the figures. */
     public Finish {
       if (surface == null || colour == null || !(grain >= 0.005 && grain <= 5) || !Double.isFinite(degrees)) {
         throw new IllegalArgumentException("a surface has a grain of 0.005 to 5 in: " + grain);
       }
+    }
+
+    @Override
+    public Optional<Finish> asFinish() {
+      return Optional.of(this);
     }
 
     /** A usual one of a colour. */

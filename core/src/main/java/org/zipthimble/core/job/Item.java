@@ -100,6 +100,16 @@ public sealed interface Item {
     return Optional.empty();
   }
 
+  /** The foil or glitter that it is filled with. */
+  default Optional<FillStyle.Finish> finish() {
+    return Optional.empty();
+  }
+
+  /** The same filled with foil or glitter, or with its colour alone. */
+  default Item finished(Optional<FillStyle.Finish> other) {
+    return this;
+  }
+
   /** Its fill and line, or that of what it makes. */
   default Optional<Look> look() {
     return Optional.empty();
@@ -170,12 +180,24 @@ public sealed interface Item {
 
   /** A block of words. */
   @RecordBuilder
-  record Words(ItemProperties properties, Placement placement, String text, WordStyle style) implements Item, ItemWordsBuilder.With {
-    /** Checks that nothing is missing. */
+  record Words(ItemProperties properties, Placement placement, String text, WordStyle style, Optional<FillStyle.Finish> finish)
+      implements Item, ItemWordsBuilder.With {
+    /** Checks that nothing is missing; a finish has the colour of the words. */
     public Words {
       if (text == null || style == null) {
         throw new IllegalArgumentException("words need a text and a style");
       }
+      finish = finish.map(f -> f.withColour(style.colour()));
+    }
+
+    /** Words of one colour. */
+    public static Words of(ItemProperties properties, Placement placement, String text, WordStyle style) {
+      return new Words(properties, placement, text, style, Optional.empty());
+    }
+
+    @Override
+    public Words finished(Optional<FillStyle.Finish> other) {
+      return withStyle(other.map(f -> style.withColour(f.colour())).orElse(style)).withFinish(other);
     }
 
     @Override
@@ -273,6 +295,16 @@ public sealed interface Item {
 
     private static Item everyPicture(Item item, UnaryOperator<String> change) {
       return item.holding(item.members().stream().map(m -> everyPicture(m, change)).toList()).repictured(change);
+    }
+
+    @Override
+    public Optional<FillStyle.Finish> finish() {
+      return fillStyle.flatMap(FillStyle::asFinish);
+    }
+
+    @Override
+    public Shape finished(Optional<FillStyle.Finish> other) {
+      return other.isPresent() ? withFillStyle(other.map(f -> f)) : filled(fill.or(() -> finish().map(FillStyle.Finish::colour)));
     }
 
     /** Whether it has an inside that is painted. */

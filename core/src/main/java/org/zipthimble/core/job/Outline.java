@@ -31,6 +31,11 @@ public sealed interface Outline {
     return false;
   }
 
+  /** Whether it is a straight line. */
+  default boolean straight() {
+    return false;
+  }
+
   /** The radius of its corners in inches; empty for what has no such corners. */
   default Optional<Double> cornerRadius() {
     return Optional.empty();
@@ -109,6 +114,11 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height) {
       return Shapes.line(new Point(0, height / 2), new Point(width, height / 2));
+    }
+
+    @Override
+    public boolean straight() {
+      return true;
     }
 
     @Override

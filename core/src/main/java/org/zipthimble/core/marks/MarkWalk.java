@@ -169,6 +169,11 @@ public final class MarkWalk {
       Affine map = p.toGround().then(ground);
       Colour colour = node.onlyCut() ? material(Optional.of(words.style().colour())) : words.style().colour();
       SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
+      if (words.finish().isPresent() && !node.onlyCut()) {
+        Path outline = set.outline();
+        Measure.bounds(outline).ifPresent(box -> shapes.glossy(words.finish().get(), outline.mapped(map), box, map));
+        return Optional.empty();
+      }
       for (SetWords.Line line : set.lines()) {
         out.words(line.run(), Affine.move(line.baseline().x(), line.baseline().y()).then(map), colour);
       }

@@ -61,6 +61,12 @@ final class ShapeMarks {
     }
   }
 
+  /** Fills a path with foil or glitter that spans a box, given with the map from the box's field to where the path stands. */
+  void glossy(FillStyle.Finish finish, Path path, Box box, Affine map) {
+    Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), box.width(), box.height()).picture();
+    out.fill(path, new Finish(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
+  }
+
   private final class Covering implements FillStyle.Visitor<Optional<Void>> {
     private final Item.Shape shape;
     private final Path path;
@@ -97,8 +103,7 @@ final class ShapeMarks {
     @Override
     public Optional<Void> finish(FillStyle.Finish finish) {
       Placement p = shape.placement();
-      Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), p.width(), p.height()).picture();
-      out.fill(path, new Finish(finish.colour(), surface, Affine.scale(p.width(), p.height()).then(p.toGround()).then(ground)));
+      glossy(finish, path, new Box(0, 0, p.width(), p.height()), p.toGround().then(ground));
       return Optional.empty();
     }
 

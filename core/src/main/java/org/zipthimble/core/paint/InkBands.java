@@ -121,7 +121,7 @@ public final class InkBands {
     private boolean black(Colour colour) {
       Ink ink = inking.ofWords(colour);
       Cmyk process = ink.process();
-      return ink instanceof Ink.Process && process.cyan() + process.magenta() + process.yellow() == 0 && process.black() > 0;
+      return ink.asSpot().isEmpty() && process.cyan() + process.magenta() + process.yellow() == 0 && process.black() > 0;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package org.zipthimble.core.type;
 
 import java.util.List;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 
 /**
@@ -19,6 +21,15 @@ public record SetWords(List<Line> lines, int leftOver, int tooWide, double heigh
 
   /** A line: its glyphs and the place its baseline begins. */
   public record Line(GlyphRun run, Point baseline) {}
+
+  /** The outlines of all its letters, in block inches. */
+  public Path outline() {
+    Path all = Path.EMPTY;
+    for (Line line : lines) {
+      all = all.plus(line.run().outline().mapped(Affine.move(line.baseline().x(), line.baseline().y())));
+    }
+    return all;
+  }
 
   /** Whether every word stands inside the block. */
   public boolean fits() {

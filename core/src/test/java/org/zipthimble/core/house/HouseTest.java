@@ -7,8 +7,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Ticket;
 
 /** The house keeps its one-way road. */
 class HouseTest {
@@ -48,6 +56,52 @@ class HouseTest {
   @Test
   void paintersKnowNoJob() {
     noClasses().that().resideInAPackage("..core.paint").should().dependOnClassesThat().resideInAPackage("..core.job").check(CORE);
+  }
+
+  /** Sizes come from a face's frame; the ticket is asked only where it is written, kept or shown as a ticket. */
+  @Test
+  void onlyTheFrameAsksTheTicketForASize() {
+    for (String figure : List.of("finished", "bleed", "safe")) {
+      noClasses().that().resideOutsideOfPackages("..core.job", "..core.store").and().doNotHaveSimpleName("ColourEdits")
+          .should().callMethod(Ticket.class, figure).check(CORE);
+    }
+  }
+
+  /** Kinds of object, effect, outline, fill, pattern and ink answer for themselves: nobody asks what they are, by no other name either. */
+  @Test
+  void hardlyAnyoneAsksOfWhatKindAThingIs() throws IOException {
+    String kind = "(?:Item|LiveEffect|Outline|FillStyle|Pattern|Ink|Words|Shape|Photo|Group)(?:\\.[A-Z]\\w*)?";
+    Pattern asks = Pattern.compile("instanceof " + kind + "\\b|\\b" + kind + "\\.class::(?:isInstance|cast)|\\b" + kind + "\\.class\\.isInstance|\\(" + kind + "\\) [a-z(]"
+        + "|kind::isInstance");
+    List<String> found = new ArrayList<>();
+    int read = 0;
+    for (Path file : sources()) {
+      read++;
+      int number = 0;
+      for (String line : Files.readAllLines(file)) {
+        number++;
+        if (asks.matcher(line).find()) {
+          found.add(file.getFileName() + ":" + number + " " + line.strip());
+        }
+      }
+    }
+    assertTrue(read > 300, "sources read: " + read);
+    assertTrue(asks.matcher("if (item instanceof Item.Group && true)").find(), "the pattern finds what it looks for");
+    assertTrue(found.size() < 15, () -> found.size() + " places ask:\n" + String.join("\n", found));
+  }
+
+  /** Every walk over what a face holds reads the scene. */
+  @Test
+  void whatIsSeenIsReadFromTheScene() {
+    noClasses().that().resideInAnyPackage("..core.marks", "..core.cut", "..core.check", "..core.proof", "..core.sheet", "..core.send", "..core.paint").and().doNotHaveSimpleName("BleedMends")
+        .should().callMethod(Face.class, "items").check(CORE);
+  }
+
+  /** The main sources of all modules but the codec of files. */
+  private static List<Path> sources() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of("..").toRealPath())) {
+      return files.filter(p -> p.toString().endsWith(".java") && p.toString().replace('\\', '/').contains("/src/main/") && !p.getParent().endsWith("store")).sorted().toList();
+    }
   }
 
   @Test

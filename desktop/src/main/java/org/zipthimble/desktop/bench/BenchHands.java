@@ -202,12 +202,12 @@ final class BenchHands {
     if (item.isEmpty()) {
       return false;
     }
-    if (item.get() instanceof Item.Words) {
+    if (item.get().asWords().isPresent()) {
       session.selectionProperty().set(Set.of(item.get().id()));
       onWords.run();
       return true;
     }
-    if (item.get() instanceof Item.Shape) {
+    if (item.get().asShape().isPresent()) {
       session.selectionProperty().set(Set.of(item.get().id()));
       session.selection().pointsProperty().set(Optional.of(item.get().id()));
       return true;

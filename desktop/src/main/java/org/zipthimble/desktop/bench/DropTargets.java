@@ -77,7 +77,7 @@ final class DropTargets {
 
   private Path outline(Item mount) {
     Affine ground = Scene.of(session.face()).under(mount.id());
-    return new Forms(session.shownProperty().get()).made((Item.Group) mount).mapped(ground);
+    return new Forms(session.shownProperty().get()).outline(mount).mapped(ground);
   }
 
   private static void label(Path path, Viewport view, String text, List<Node> nodes) {

@@ -49,7 +49,7 @@ final class MountHand {
 
   /** Reaches into a picture's frame or a mount that holds a picture; whether it was one. */
   boolean enter(Item item) {
-    boolean holds = item instanceof Item.Photo || item.mount().flatMap(LiveEffect.Mounted::pictureId).isPresent();
+    boolean holds = item.asPhoto().isPresent() || item.mount().flatMap(LiveEffect.Mounted::pictureId).isPresent();
     if (holds) {
       session.selectionProperty().set(Set.of(item.id()));
       session.pointerMode().insideProperty().set(Optional.of(item.id()));
@@ -84,7 +84,7 @@ final class MountHand {
 
   /** Pulling a pin of a frame that is reached into crops the picture; empty when none is. */
   Optional<Drag> crop(Handle handle) {
-    return mount().filter(Item.Photo.class::isInstance).map(photo -> new Trying() {
+    return mount().flatMap(Item::asPhoto).map(photo -> new Trying() {
       private final Affine inverse = Scene.of(session.face()).under(photo.id()).inverse();
 
       @Override
@@ -107,7 +107,7 @@ final class MountHand {
       wheeledAt = now;
       wheeled += by;
       double times = Math.pow(WHEEL, wheeled);
-      session.amend("wheel " + run, m instanceof Item.Photo ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
+      session.amend("wheel " + run, m.asPhoto().isPresent() ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
           : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, h.zoom() * times)))));
     });
     return mount.isPresent();
@@ -151,7 +151,7 @@ final class MountHand {
       Point own = inverse.apply(lens.now().toFace(now));
       double across = (own.x() - pressed.x()) / box.width();
       double down = (own.y() - pressed.y()) / box.height();
-      if (mount instanceof Item.Photo) {
+      if (mount.asPhoto().isPresent()) {
         tryOut(PictureEdits.slide(session.faceIdProperty().get(), mount.id(), across, down, 1));
       } else {
         tryOut(hold(mount, h -> held.keep() ? h.turnedBy(pressed, own, box.width(), box.height()) : h.moved(across, down)));

@@ -74,7 +74,7 @@ public final class Shapes {
         .choice("shapes.corner", Corner.values(), corner, c -> corner = c)
         .check("shapes.filled", filled, on -> filled = on)
         .check("shapes.original", original, on -> original = on);
-    if (session.selected().stream().anyMatch(i -> i instanceof Item.Photo)) {
+    if (session.selected().stream().anyMatch(i -> i.asPhoto().isPresent())) {
       rows.number("shapes.threshold", threshold, 1, 255, v -> threshold = (int) v);
     }
     Set<String> ids = ids();
@@ -153,7 +153,7 @@ public final class Shapes {
   void along() {
     List<Item> selected = session.selected();
     Item path = selected.get(selected.size() - 1);
-    if (!(path instanceof Item.Shape) || selected.size() < 2) {
+    if (path.asShape().isEmpty() || selected.size() < 2) {
       session.say(Wording.text("shapes.alongWhat"));
       return;
     }
@@ -221,7 +221,7 @@ public final class Shapes {
 
   /** Traces the picture; the work goes on beside the window and shows its outcome when it is there. */
   void trace() {
-    session.single().filter(Item.Photo.class::isInstance).map(Item.Photo.class::cast).ifPresent(photo -> slip.ask(
+    session.single().flatMap(Item::asPhoto).ifPresent(photo -> slip.ask(
         "shapes.trace",
         slip.rows().number("shapes.colours", colours, 1, 8, v -> colours = (int) v)
             .number("shapes.darkness", threshold, 1, 255, v -> threshold = (int) v)
@@ -314,7 +314,7 @@ public final class Shapes {
 
   /** Edits the points of the selected shape; another object's outline is made a drawn shape first. */
   void points() {
-    session.single().filter(Item.Shape.class::isInstance).ifPresent(item ->
+    session.single().flatMap(Item::asShape).ifPresent(item ->
         session.selection().pointsProperty().set(session.selection().pointsProperty().get().isPresent() ? Optional.empty() : Optional.of(item.id())));
   }
 

@@ -61,8 +61,8 @@ public final class Clip {
       session.say(trouble.getMessage());
       return;
     }
-    String text = items.stream().flatMap(i -> i.withMembers().stream()).filter(Item.Words.class::isInstance)
-        .map(i -> ((Item.Words) i).text()).collect(Collectors.joining("\n"));
+    String text = items.stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.asWords().stream())
+        .map(Item.Words::text).collect(Collectors.joining("\n"));
     if (!text.isEmpty()) {
       content.putString(text);
     }

@@ -52,7 +52,7 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    add(new Item.Words(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
+    add(Item.Words.of(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
     onWords.run();
   }
 
@@ -133,7 +133,7 @@ public final class ObjectAdder {
     double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
     double fitting = Math.min(height, Placement.FARTHEST);
     Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
-    add(new Item.Words(properties("itemPage.words"), place, kept, style));
+    add(Item.Words.of(properties("itemPage.words"), place, kept, style));
   }
 
   private void shape(String key, Outline outline) {

@@ -109,9 +109,9 @@ public final class TrayPane extends HBox {
       faces.getChildren().setAll(tabs);
       faces.setAlignment(Pos.CENTER_LEFT);
     }
-    Size size = job.ticket().finished();
-    double scale = THUMB / Math.max(size.width(), size.height());
     for (Face face : job.faces()) {
+      Size size = job.frame(face).size();
+      double scale = THUMB / Math.max(size.width(), size.height());
       pictures.get(face.id()).show(() -> Pages.bench(job, face), scale, session.halvings());
     }
     for (Node node : faces.getChildren()) {

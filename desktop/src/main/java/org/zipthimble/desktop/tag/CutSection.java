@@ -68,7 +68,7 @@ final class CutSection extends Section {
       lane.setVisible(cuts);
       lane.setManaged(cuts);
       show(printed, role.filter(r -> r == Role.PRINTS_AND_CUTS).isPresent());
-      boolean photo = item().filter(Item.Photo.class::isInstance).isPresent();
+      boolean photo = item().flatMap(Item::asPhoto).isPresent();
       threshold.setVisible(photo);
       threshold.setManaged(photo);
       show(count, cuts);
@@ -97,7 +97,7 @@ final class CutSection extends Section {
 
   /** Tells how many separate outlines it falls into, counted beside the window; letters that overlap are one once they are joined. */
   private void counted() {
-    Optional<Item> item = now().filter(i -> !(i instanceof Item.Group) || ((Item.Group) i).live());
+    Optional<Item> item = now().filter(i -> i.live() || i.asGroup().isEmpty());
     if (item.isEmpty()) {
       count.setText("");
       return;

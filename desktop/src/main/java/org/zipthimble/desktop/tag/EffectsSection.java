@@ -8,9 +8,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -24,7 +26,7 @@ final class EffectsSection extends Section {
 
   EffectsSection(Session session, Item item) {
     super(session);
-    if (item instanceof Item.Shape) {
+    if (item.asShape().isPresent() || item.asWords().isPresent()) {
       getChildren().addAll(surface(), Controls.stitch());
     }
     getChildren().addAll(shadow(), glow(), soft());
@@ -104,18 +106,16 @@ final class EffectsSection extends Section {
   }
 
   private Optional<FillStyle.Finish> finishNow() {
-    return now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fillStyle()).filter(FillStyle.Finish.class::isInstance)
-        .map(FillStyle.Finish.class::cast);
+    return now().flatMap(Item::finish);
   }
 
   private void cover(Optional<FillStyle.Finish> finish) {
-    session.perform((face, ids) -> Edits.shape(face, ids, "edit.surface", s -> finish.isPresent()
-        ? s.withFillStyle(finish.map(f -> f)) : s.filled(s.fill().or(() -> finishNow().map(FillStyle.Finish::colour)))));
+    session.perform((face, ids) -> Looks.finish(face, ids, finish));
   }
 
   private void surfaceOf(boolean on, Texture.Surface surface) {
     var colour = finishNow().map(FillStyle.Finish::colour)
-        .or(() -> now().filter(Item.Shape.class::isInstance).flatMap(i -> ((Item.Shape) i).fill()))
+        .or(() -> now().map(Item::inheritedLook).flatMap(Look::fill))
         .orElse(org.zipthimble.core.colour.Colour.BLACK);
     cover(on ? Optional.of(FillStyle.Finish.of(surface, colour)) : Optional.empty());
   }
@@ -126,16 +126,16 @@ final class EffectsSection extends Section {
 
   private Node surface() {
     ColourField colour = new ColourField("surface-colour", Wording.text("effects.colour"), false, session, this::colours, c -> c.ifPresent(is ->
-        finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), is, f.grain(), f.degrees(), f.seed()))))));
+        finishNow().ifPresent(f -> cover(Optional.of(f.withColour(is))))));
     fresh.add(() -> finishNow().ifPresent(f -> colour.show(Optional.of(f.colour()))));
     FlowPane figures = fields(THIRD,
         "effects.grain", length("surface-grain", "effects.grain", 0.005, 5, () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
-            v -> finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), v, f.degrees(), f.seed()))))),
+            v -> finishNow().ifPresent(f -> cover(Optional.of(f.withGrain(v))))),
         "effects.direction", number("surface-direction", "effects.direction", -360, 360,
             () -> finishNow().map(f -> Wording.text("tag.degrees", Lengths.plain(f.degrees(), 1))).orElse(""),
-            v -> finishNow().ifPresent(f -> cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), f.grain(), v, f.seed()))))));
+            v -> finishNow().ifPresent(f -> cover(Optional.of(f.withDegrees(v))))));
     figures.getChildren().add(Controls.button("surface-anew", "effects.anew", () -> finishNow().ifPresent(f ->
-        cover(Optional.of(new FillStyle.Finish(f.surface(), f.colour(), f.grain(), f.degrees(), f.seed() + 1)))), "quiet"));
+        cover(Optional.of(f.withSeed(f.seed() + 1)))), "quiet"));
     VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> finishNow().isPresent());
     return new VBox(5, flow(

@@ -33,7 +33,7 @@ final class MountSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item.mount().isPresent() || item instanceof Item.Group && ((Item.Group) item).effect() instanceof LiveEffect.Gridded;
+    return item.mount().isPresent() || item.asGroup().flatMap(g -> g.effect().grid()).isPresent();
   }
 
   private PictureFit heldNow() {
@@ -67,8 +67,7 @@ final class MountSection extends Section {
   }
 
   private Optional<LiveEffect.Gridded> gridNow() {
-    return now().filter(Item.Group.class::isInstance).map(i -> ((Item.Group) i).effect()).filter(LiveEffect.Gridded.class::isInstance)
-        .map(LiveEffect.Gridded.class::cast);
+    return now().flatMap(Item::asGroup).flatMap(g -> g.effect().grid());
   }
 
   private void regrid(UnaryOperator<LiveEffect.Gridded> change) throws Trouble {

@@ -19,7 +19,6 @@ import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -165,6 +164,6 @@ final class PlaceSection extends Section {
   }
 
   static boolean line(Item item) {
-    return item instanceof Item.Shape && ((Item.Shape) item).outline() instanceof Outline.Straight;
+    return item.asShape().filter(s -> s.outline().straight()).isPresent();
   }
 }

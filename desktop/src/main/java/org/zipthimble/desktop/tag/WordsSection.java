@@ -45,7 +45,7 @@ final class WordsSection extends Section {
   }
 
   private Optional<Item.Words> wordsNow() {
-    return now().filter(Item.Words.class::isInstance).map(Item.Words.class::cast);
+    return now().flatMap(Item::asWords);
   }
 
   private Node wordsBox(Item.Words item) {
