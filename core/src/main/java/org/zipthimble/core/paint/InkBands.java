@@ -2,8 +2,11 @@ package org.zipthimble.core.paint;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
-import java.util.HashMap;
-import java.util.Map;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
@@ -27,12 +30,16 @@ import org.zipthimble.core.type.GlyphRun;
  * black plate alone: pure black over what is below, grey in its stead. Spot inks stand as the process inks that are named for them.
  */
 public final class InkBands {
+  /** How many colours of the palette are painted at once, and what is left of a pixel that has no colour worth knowing. */
+  private static final int CHANNELS = 3;
+  private static final double LITTLE = 0.5 / 255;
+
   private final DrawnPage page;
   private final Affine toPixels;
   private final Inking inking;
   private final InkTable table;
   private final Halvings pictures;
-  private final Map<Integer, byte[]> said = new HashMap<>();
+  private final List<Colour> own;
 
   /** Bands of a page at a resolution. */
   public InkBands(DrawnPage page, double ppi, Inking inking, Halvings pictures) {
@@ -46,13 +53,9 @@ public final class InkBands {
     this.inking = inking;
     this.table = inking.table();
     this.pictures = pictures;
-    inking.own().forEach((colour, ink) -> {
-      byte[] plates = new byte[4];
-      for (int i = 0; i < 4; i++) {
-        plates[i] = (byte) Math.round(ink.process().parts()[i] * 255);
-      }
-      said.put(colour.red() << 16 | colour.green() << 8 | colour.blue(), plates);
-    });
+    Set<Colour> met = new HashSet<>();
+    this.page.marks().accept(new Met(met, inking));
+    this.own = met.stream().filter(inking.own()::containsKey).sorted(Comparator.comparing(Colour::hex)).toList();
   }
 
   /** The page without black words, for the bands that are turned into inks. */
@@ -65,8 +68,8 @@ public final class InkBands {
     int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
     byte[] inks = new byte[pixels.length * 4];
     table.inks(pixels, 0, pixels.length, inks, 0);
-    if (!said.isEmpty()) {
-      said(pixels, inks);
+    for (int i = 0; i < own.size(); i += CHANNELS) {
+      own(own.subList(i, Math.min(own.size(), i + CHANNELS)), row, band, pixels, inks);
     }
     BufferedImage words = new BufferedImage(band.getWidth(), band.getHeight(), BufferedImage.TYPE_INT_RGB);
     RasterOut out = new RasterOut(words, toPixels.then(Affine.move(0, -row)), pictures);
@@ -87,14 +90,52 @@ public final class InkBands {
     return inks;
   }
 
-  /** Colours of the palette have the inks it says. */
-  private void said(int[] pixels, byte[] inks) {
-    for (int i = 0; i < pixels.length; i++) {
-      byte[] own = said.get(pixels[i] & 0xFFFFFF);
-      if (own != null) {
-        System.arraycopy(own, 0, inks, 4 * i, 4);
+  /**
+   * Colours of the palette have the inks it says, at smoothed edges for as much of the pixel as they cover: they are painted once more,
+   * each in a channel of its own, and what is left of the pixel without them has the inks of its colour.
+   */
+  private void own(List<Colour> some, int row, BufferedImage band, int[] pixels, byte[] inks) {
+    BufferedImage covers = new BufferedImage(band.getWidth(), band.getHeight(), BufferedImage.TYPE_INT_RGB);
+    RasterOut out = new RasterOut(covers, toPixels.then(Affine.move(0, -row)), pictures);
+    page.marks().accept(new Covering(out, inking, some));
+    out.done();
+    int[] masks = ((DataBufferInt) covers.getRaster().getDataBuffer()).getData();
+    int[] rest = new int[1];
+    byte[] below = new byte[4];
+    double[] mixed = new double[4];
+    for (int i = 0; i < masks.length; i++) {
+      if ((masks[i] & 0xFFFFFF) == 0) {
+        continue;
+      }
+      double left = 1;
+      Arrays.fill(mixed, 0);
+      double[] colour = {pixels[i] >> 16 & 255, pixels[i] >> 8 & 255, pixels[i] & 255};
+      for (int k = 0; k < some.size(); k++) {
+        double cover = (masks[i] >> 16 - 8 * k & 255) / 255.0;
+        double[] plates = inking.own().get(some.get(k)).process().parts();
+        for (int n = 0; n < 4; n++) {
+          mixed[n] += cover * plates[n] * 255;
+        }
+        colour[0] -= cover * some.get(k).red();
+        colour[1] -= cover * some.get(k).green();
+        colour[2] -= cover * some.get(k).blue();
+        left -= cover;
+      }
+      if (left > LITTLE) {
+        rest[0] = part(colour[0] / left) << 16 | part(colour[1] / left) << 8 | part(colour[2] / left);
+        table.inks(rest, 0, 1, below, 0);
+        for (int n = 0; n < 4; n++) {
+          mixed[n] += left * (below[n] & 255);
+        }
+      }
+      for (int n = 0; n < 4; n++) {
+        inks[4 * i + n] = (byte) part(mixed[n]);
       }
     }
+  }
+
+  private static int part(double value) {
+    return (int) Math.max(0, Math.min(255, Math.round(value)));
   }
 
   /** Lays black on a pixel: where it is the full plate the other inks stay below it. */
@@ -104,6 +145,115 @@ public final class InkBands {
       inks[at + i] = (byte) ((inks[at + i] & 255) * (255 - cover) / 255);
     }
     inks[at + 3] = (byte) Math.min(255, (inks[at + 3] & 255) * (255 - cover) / 255 + black);
+  }
+
+  /** Tells which colours are laid on anywhere. */
+  private static final class Met implements MarkOut {
+    private final Set<Colour> met;
+    private final Inking inking;
+
+    Met(Set<Colour> met, Inking inking) {
+      this.met = met;
+      this.inking = inking;
+    }
+
+    @Override
+    public void fill(Path path, Colour colour) {
+      met.add(colour);
+    }
+
+    @Override
+    public void fill(Path path, Shade shade) {
+      // the colours between its stops are nobody's own
+    }
+
+    @Override
+    public void fill(Path path, Finish finish) {
+      if (inking.plated(finish.colour())) {
+        met.add(finish.colour());
+      }
+    }
+
+    @Override
+    public void line(Path path, Pen pen) {
+      met.add(pen.colour());
+    }
+
+    @Override
+    public void words(GlyphRun run, Affine toPage, Colour colour) {
+      met.add(colour);
+    }
+
+    @Override
+    public void picture(Picture picture, Affine toPage) {
+      // a picture's pixels go through the profile
+    }
+
+    @Override
+    public void art(Art art) {
+      art.through(o -> this).marks().accept(this);
+    }
+
+    @Override
+    public Scope clip(Path path) {
+      return () -> { };
+    }
+
+    @Override
+    public Scope opacity(double opacity) {
+      return () -> { };
+    }
+  }
+
+  /** Paints how much of a pixel a few colours cover, each in a channel of its own; all else takes from that. */
+  private static final class Covering extends Apart {
+    private final RasterOut raster;
+    private final Inking inking;
+    private final List<Colour> some;
+
+    Covering(RasterOut raster, Inking inking, List<Colour> some) {
+      super(raster, inking, true);
+      this.raster = raster;
+      this.inking = inking;
+      this.some = some;
+    }
+
+    private Colour channel(Colour colour) {
+      int k = some.indexOf(colour);
+      return k < 0 ? Colour.BLACK : new Colour(k == 0 ? 255 : 0, k == 1 ? 255 : 0, k == 2 ? 255 : 0);
+    }
+
+    @Override
+    public void fill(Path path, Colour colour) {
+      raster.fill(path, channel(colour));
+    }
+
+    @Override
+    public void fill(Path path, Finish finish) {
+      fill(path, inking.plated(finish.colour()) ? finish.colour() : Colour.BLACK);
+    }
+
+    @Override
+    public void line(Path path, Pen pen) {
+      raster.line(path, pen.in(channel(pen.colour())));
+    }
+
+    @Override
+    public void words(GlyphRun run, Affine toPage, Colour colour) {
+      if (!black(colour)) {
+        raster.words(run, toPage, channel(colour));
+      }
+    }
+
+    @Override
+    public void picture(Picture picture, Affine toPage) {
+      raster.silhouette(picture, toPage);
+    }
+
+    @Override
+    public void art(Art art) {
+      raster.art(art.plain(Colour.BLACK).through(o -> new Covering((RasterOut) o, inking, some)));
+    }
   }
 
   /** Passes on either all but black words, or those alone: red tells how much of a pixel they cover, green how much black that is. */
@@ -118,7 +268,7 @@ public final class InkBands {
       this.words = words;
     }
 
-    private boolean black(Colour colour) {
+    final boolean black(Colour colour) {
       Ink ink = inking.ofWords(colour);
       Cmyk process = ink.process();
       return ink.asSpot().isEmpty() && process.cyan() + process.magenta() + process.yellow() == 0 && process.black() > 0;
