@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
+import javafx.beans.Observable;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -61,8 +63,8 @@ final class Workbench extends StackPane {
   private final StackPane side = new StackPane();
   private final HintSlip hint;
   private final MenuBar menus = new MenuBar();
-  private final Finder finder;
-  private final ScreenCard screen;
+  private final Supplier<Finder> finder;
+  private final Supplier<ScreenCard> screen;
   private final Deque<Runnable> idle = new ArrayDeque<>();
   private Optional<StationView> shown = Optional.empty();
   private boolean printedSheet;
@@ -72,7 +74,8 @@ final class Workbench extends StackPane {
     this.session = session;
     composing = once(() -> new Composing(session, side));
     cut = once(() -> new CutStation(session, () -> printed(true)));
-    stations.put(Station.ITEM, once(() -> new ItemStation(session)));
+    Supplier<ItemStation> item = once(() -> new ItemStation(session));
+    stations.put(Station.ITEM, item);
     stations.put(Station.COMPOSE, composing);
     stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
     stations.put(Station.SHEET, once(() -> new SheetStation(session, () -> printed(false))));
@@ -81,8 +84,8 @@ final class Workbench extends StackPane {
     help = once(() -> new HelpPage(commands::all, () -> help(false)));
     ticket = new TicketPane(session);
     hint = new HintSlip(session);
-    finder = new Finder(session, commands::all);
-    screen = new ScreenCard(session);
+    finder = once(() -> over(new Finder(session, commands::all), Pos.TOP_CENTER, 76));
+    screen = once(() -> over(new ScreenCard(session), Pos.CENTER, 0));
     menus.setId("menus");
     window.setTop(new VBox(top(), new Tape(session)));
     window.setLeft(ticket);
@@ -92,7 +95,7 @@ final class Workbench extends StackPane {
     side.getStyleClass().add("side-place");
     window.setRight(side);
     getStyleClass().add("workbench");
-    getChildren().addAll(window, over(finder, Pos.TOP_CENTER, 76), over(screen, Pos.CENTER, 0));
+    getChildren().add(window);
     session.stationProperty().addListener(o -> {
       helping = false;
       show();
@@ -105,10 +108,12 @@ final class Workbench extends StackPane {
       }
     });
     idle.add(() -> new Menus(session, commands).fill(menus));
+    idle.add(() -> item.get().furnish());
     idle.add(composing::get);
     idle.add(() -> composing.get().warm());
     stations.values().forEach(s -> idle.add(s::get));
     idle.add(cut::get);
+    idle.add(finder::get);
     show();
   }
 
@@ -139,9 +144,10 @@ final class Workbench extends StackPane {
     };
   }
 
-  private static Node over(Region slip, Pos at, double down) {
+  private <N extends Region> N over(N slip, Pos at, double down) {
     StackPane.setAlignment(slip, at);
     StackPane.setMargin(slip, new Insets(down, 0, 0, 0));
+    getChildren().add(slip);
     return slip;
   }
 
@@ -149,7 +155,7 @@ final class Workbench extends StackPane {
     return new Commands.Pages() {
       @Override
       public void find() {
-        finder.open();
+        finder.get().open();
       }
 
       @Override
@@ -164,7 +170,7 @@ final class Workbench extends StackPane {
 
       @Override
       public void measureScreen() {
-        screen.open();
+        screen.get().open();
       }
 
       @Override
@@ -218,6 +224,22 @@ final class Workbench extends StackPane {
     saved.setId("saved-note");
     saved.textProperty().bind(Bindings.createStringBinding(
         session::savedText, session.historyProperty(), session.filing().savedAtProperty()));
+    HBox row = Controls.row(8, menus, Controls.spring(), saved);
+    session.filing().busyProperty().addListener(new InvalidationListener() {
+      @Override
+      public void invalidated(Observable o) {
+        session.filing().busyProperty().removeListener(this);
+        row.getChildren().addAll(2, reading());
+      }
+    });
+    row.getStyleClass().add("top-row");
+    StackPane top = new StackPane(row, name);
+    name.setMouseTransparent(true);
+    return top;
+  }
+
+  /** What turns while a file is read, and the button that stops it; made when a file is first read. */
+  private List<Node> reading() {
     ProgressIndicator busy = new ProgressIndicator();
     busy.getStyleClass().add("busy");
     busy.setMaxSize(18, 18);
@@ -225,11 +247,7 @@ final class Workbench extends StackPane {
     busy.setAccessibleText(Wording.text("jobFile.busy"));
     Button stop = Controls.button("file-stop", "sendPane.stop", session.filing()::stopReading, "quiet");
     stop.visibleProperty().bind(session.filing().busyProperty().and(session.filing().canStopProperty()));
-    HBox row = Controls.row(8, menus, Controls.spring(), stop, busy, saved);
-    row.getStyleClass().add("top-row");
-    StackPane top = new StackPane(row, name);
-    name.setMouseTransparent(true);
-    return top;
+    return List.of(stop, busy);
   }
 
   private void show() {

@@ -36,24 +36,34 @@ final class ColourLine extends VBox {
   private final VBox open = new VBox(7);
   private final List<Runnable> fresh = new ArrayList<>();
   private final VBox shop = new VBox(7);
-  private final ShopRow cards;
+  private Optional<ShopRow> cards = Optional.empty();
 
   ColourLine(Session session) {
     this.session = session;
-    cards = new ShopRow(session);
     getStyleClass().add("ticket-line");
     value = Controls.button("ticket-colour", "ticket.colour.open", () -> {
+      fill();
       open.setVisible(!open.isVisible());
       note.setVisible(!open.isVisible());
-      cards.refresh();
+      refresh();
     }, "line-button");
     open.setVisible(false);
     open.setPadding(new Insets(4, 0, 4, 0));
     for (Node node : new Node[] {open, shop, note}) {
       node.managedProperty().bind(node.visibleProperty());
     }
+    getChildren().addAll(Controls.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
+  }
+
+  /** Makes what opens, when it is first opened. */
+  private void fill() {
+    if (cards.isPresent()) {
+      return;
+    }
+    ShopRow row = new ShopRow(session);
+    cards = Optional.of(row);
     open.getChildren().addAll(pills("ticket.colour.where", "to-", Destination.values(), () -> plan().to(),
-        to -> session.apply(ColourEdits.destination(to))), cards, shop);
+        to -> session.apply(ColourEdits.destination(to))), row, shop);
     Label name = Controls.wrapped("", "line-note");
     fresh.add(() -> name.setText(plan().profile().name()));
     TypedField limit = new TypedField("colour-limit", Wording.text("ticket.colour.limit"), text -> {
@@ -69,7 +79,6 @@ final class ColourLine extends VBox {
         check("ticket.colour.blackPoint", "colour-black-point", () -> plan().blackPoint(), on -> change(p -> p.withBlackPoint(on))),
         check("ticket.colour.blackWords", "colour-black-words", () -> plan().blackWords(), on -> change(p -> p.withBlackWords(on))),
         Controls.under(Wording.text("ticket.colour.limit"), limit));
-    getChildren().addAll(Controls.label(Wording.text("ticket.colour"), "line-label"), value, note, open);
   }
 
   private ColourPlan plan() {
@@ -142,7 +151,7 @@ final class ColourLine extends VBox {
     shop.setVisible(plan.to().inks());
     fresh.forEach(Runnable::run);
     if (open.isVisible()) {
-      cards.refresh();
+      cards.ifPresent(ShopRow::refresh);
     }
   }
 }

@@ -62,6 +62,7 @@ public final class ItemStation implements StationView {
   private final Label envelopes = Controls.wrapped("", "side-note");
   private final LatestWork previews = new LatestWork();
   private final Listening listening = new Listening();
+  private boolean furnished;
   private final ScrollPane middle = new ScrollPane(bench);
   private final ScrollPane right = new ScrollPane(side);
   private String item = StandardItem.INVITATION.title();
@@ -113,8 +114,17 @@ public final class ItemStation implements StationView {
     listening.attach();
     refresh();
     wall.hang();
-    shelf();
     leftWork();
+    if (furnished) {
+      shelf();
+    }
+  }
+
+  /** Makes what stands further down, the rest of the wall and the shelf of jobs; until then only what is seen first is there. */
+  public void furnish() {
+    furnished = true;
+    wall.hangAll();
+    shelf();
   }
 
   @Override

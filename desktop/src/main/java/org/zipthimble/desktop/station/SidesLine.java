@@ -50,17 +50,23 @@ final class SidesLine extends VBox {
     all = new TicketLine(id, key, text -> taking.take(Insets.all(width(text))), Optional.of(apart));
     each.setHgap(4);
     each.setVgap(2);
-    for (Side side : Side.values()) {
-      String word = side.name().toLowerCase(Locale.ROOT);
-      TypedField field = new TypedField(id + "-" + word, Wording.text(key) + " " + side.spoken(), text -> taking.take(shown.with(side, width(text))));
-      field.getStyleClass().add("line-field");
-      fields.put(side, field);
-      each.add(Controls.under(side.spoken(), field), side.ordinal() % 2, side.ordinal() / 2);
-    }
+    apart.selectedProperty().addListener(o -> sides(id, key));
     each.managedProperty().bind(each.visibleProperty());
     each.visibleProperty().bind(apart.selectedProperty());
     getChildren().addAll(all, each);
     getStyleClass().add("sides-line");
+  }
+
+  /** The fields of the sides, made when they are first asked for. */
+  private void sides(String id, String key) {
+    for (Side side : fields.isEmpty() ? Side.values() : new Side[0]) {
+      String word = side.name().toLowerCase(Locale.ROOT);
+      TypedField field = new TypedField(id + "-" + word, Wording.text(key) + " " + side.spoken(), text -> taking.take(shown.with(side, width(text))));
+      field.getStyleClass().add("line-field");
+      field.show(word(shown.at(side)));
+      fields.put(side, field);
+      each.add(Controls.under(side.spoken(), field), side.ordinal() % 2, side.ordinal() / 2);
+    }
   }
 
   /** The line above the sides. */

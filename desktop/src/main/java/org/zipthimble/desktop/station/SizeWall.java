@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,7 +18,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import org.zipthimble.core.job.Purpose;
 import org.zipthimble.core.job.WallItem;
 import org.zipthimble.core.job.WallScale;
@@ -45,7 +43,7 @@ final class SizeWall extends ScrollPane {
   private final Label ownSize = Controls.label("", "hung-size");
   private Size own = new Size(5, 7);
   private double scale = 8;
-  private int hung;
+  private boolean all;
 
   /** Takes an item from the wall. */
   interface Choosing {
@@ -98,30 +96,18 @@ final class SizeWall extends ScrollPane {
     boards.getChildren().add(board(Wording.text("wall.yours"), first));
     Map<Purpose, List<WallItem>> groups = new LinkedHashMap<>();
     all.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(i)));
-    hung++;
-    List<Map.Entry<Purpose, List<WallItem>>> waiting = new ArrayList<>(groups.entrySet());
-    int at = hung == 1 ? 1 : waiting.size();
-    waiting.subList(0, Math.min(at, waiting.size())).forEach(this::hangBoard);
-    later(waiting.subList(Math.min(at, waiting.size()), waiting.size()), hung);
+    groups.entrySet().stream().limit(this.all ? groups.size() : 1).forEach(this::hangBoard);
     own(own);
+  }
+
+  /** Hangs all boards; until then only the first hang, which are seen when the window opens. */
+  void hangAll() {
+    all = true;
+    hang();
   }
 
   private void hangBoard(Map.Entry<Purpose, List<WallItem>> group) {
     boards.getChildren().add(board(group.getKey().title(), group.getValue().stream().map(this::hanging).toList()));
-  }
-
-  /** When the window opens only what is seen hangs at once; the other boards follow one after another. */
-  private void later(List<Map.Entry<Purpose, List<WallItem>>> waiting, int mine) {
-    if (!waiting.isEmpty()) {
-      PauseTransition soon = new PauseTransition(Duration.millis(60));
-      soon.setOnFinished(e -> {
-        if (mine == hung) {
-          hangBoard(waiting.get(0));
-          later(waiting.subList(1, waiting.size()), mine);
-        }
-      });
-      soon.play();
-    }
   }
 
   private static Node board(String title, List<Node> items) {

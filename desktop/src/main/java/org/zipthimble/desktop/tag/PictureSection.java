@@ -77,7 +77,7 @@ final class PictureSection extends Section {
   }
 
   private TypedField tone(String name, Function<Tones, Double> get, java.util.function.BiFunction<Tones, Double, Tones> with) {
-    return percent("picture-" + name, "picture." + name, -100, 100, () -> get.apply(retouch().tones()),
+    return percent("picture-" + name, "pictureTag." + name, -100, 100, () -> get.apply(retouch().tones()),
         v -> change("edit.tones", r -> r.withTones(with.apply(r.tones(), v))));
   }
 
