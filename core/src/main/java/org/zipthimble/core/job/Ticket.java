@@ -73,6 +73,6 @@ public record Ticket(
 
   /** The same at another size; a safe margin that no longer fits is brought in. */
   public Ticket sized(Size size) {
-    return withFinished(size).withSafe(safe.atMost(mostSafe(size)));
+    return withSafe(safe.atMost(mostSafe(size))).withFinished(size);
   }
 }

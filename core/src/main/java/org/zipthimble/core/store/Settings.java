@@ -6,13 +6,16 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.io.IOException;
+import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -162,8 +165,9 @@ public record Settings(
       });
     }
     ObjectNode good = Binding.MAPPER.valueToTree(USUAL);
+    Set<String> known = Arrays.stream(Settings.class.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toSet());
     tree.fields().forEachRemaining(field -> {
-      if (good.has(field.getKey()) && field.getValue().isArray()) {
+      if (known.contains(field.getKey()) && field.getValue().isArray()) {
         ArrayNode kept = Binding.MAPPER.createArrayNode();
         field.getValue().forEach(element -> {
           if (bound(good.deepCopy().set(field.getKey(), kept.deepCopy().add(element))).isPresent()) {
@@ -171,7 +175,7 @@ public record Settings(
           }
         });
         good.set(field.getKey(), kept);
-      } else if (good.has(field.getKey()) && bound(good.deepCopy().set(field.getKey(), field.getValue())).isPresent()) {
+      } else if (known.contains(field.getKey()) && bound(good.deepCopy().set(field.getKey(), field.getValue())).isPresent()) {
         good.set(field.getKey(), field.getValue());
       }
     });
