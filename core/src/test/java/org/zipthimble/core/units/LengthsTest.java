@@ -74,20 +74,20 @@ class LengthsTest {
     assertEquals("1/8 in", Lengths.showWithSign(0.125, Unit.INCH));
   }
 
-  @Property
+  @Property(seed = "20261128")
   void everySixtyFourthComesBackExactly(@ForAll @IntRange(min = -64_000, max = 64_000) int parts) throws Trouble {
     double inches = parts / 64.0;
     assertEquals(inches, Lengths.parse(Lengths.show(inches, Unit.INCH), Unit.INCH), 0);
   }
 
-  @Property
+  @Property(seed = "20261128")
   void whatIsShownIsReadAgainNearly(@ForAll @DoubleRange(min = -500, max = 500) double inches) throws Trouble {
     for (Unit unit : Unit.values()) {
       assertEquals(inches, Lengths.parse(Lengths.show(inches, unit), unit), 1e-4);
     }
   }
 
-  @Property
+  @Property(seed = "20261128")
   void anyTextIsReadOrRefusedWithASentence(@ForAll String text) {
     try {
       assertTrue(Math.abs(Lengths.parse(text, Unit.INCH)) <= Lengths.LONGEST);
