@@ -2,6 +2,7 @@ package org.zipthimble.practice.window;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import javafx.application.Application;
@@ -34,6 +35,7 @@ import org.zipthimble.practice.machine.Setup;
 
 /** The practice cutter as a window: its mat with what was cut, how it is set up, and what it says. */
 public final class CutterWindow extends Application {
+  private static final int MOST_PORT = 65_535;
   private static final List<String> TYPE = List.of("Figtree_400Regular.ttf", "Figtree_600SemiBold.ttf", "Fraunces_600SemiBold.ttf");
   private static final double WIDTH = 1000;
   private static final double HEIGHT = 720;
@@ -51,7 +53,21 @@ public final class CutterWindow extends Application {
 
   /** Starts the practice cutter; the port may be given. */
   public static void main(String[] arguments) {
+    if (arguments.length > 0 && port(arguments[0]).isEmpty()) {
+      System.err.println(Wording.text("practice.noPort", arguments[0]));
+      System.exit(2);
+    }
     launch(CutterWindow.class, arguments);
+  }
+
+  /** A port that was named; empty when it is none. */
+  static OptionalInt port(String text) {
+    try {
+      int port = Integer.parseInt(text);
+      return port >= 1 && port <= MOST_PORT ? OptionalInt.of(port) : OptionalInt.empty();
+    } catch (NumberFormatException none) {
+      return OptionalInt.empty();
+    }
   }
 
   @Override
@@ -72,7 +88,7 @@ public final class CutterWindow extends Application {
     stage.setScene(scene);
     stage.setOnCloseRequest(e -> off());
     stage.show();
-    on(getParameters().getUnnamed().stream().findFirst().map(Integer::parseInt).orElse(CutterLink.PORT));
+    on(getParameters().getUnnamed().stream().findFirst().map(CutterWindow::port).orElse(OptionalInt.empty()).orElse(CutterLink.PORT));
   }
 
   private void on(int port) {
