@@ -2,8 +2,10 @@ package org.zipthimble.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -69,14 +71,16 @@ public final class CutEdits {
     return lane(id, lane -> lane.withSupply(new Supply(size, 0, false, Optional.of(own))));
   }
 
-  /** Takes a lane away; what was cut from it has no lane then. */
+  /** Takes a lane away; what was cut from it has no lane then, and where its pieces lay is forgotten. */
   public static Edit removeLane(String id) {
     return new Edit(Wording.text("edit.lane.remove"), job -> {
       if (job.cutting().lane(id).isEmpty()) {
         return job;
       }
       var faces = job.faces().stream().map(f -> f.withItems(f.items().stream().map(i -> without(i, id)).toList())).toList();
-      return job.withFaces(faces).withCutting(job.cutting().withLanes(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
+      Map<String, List<PiecePlace>> laid = new TreeMap<>(job.cutting().laid());
+      laid.remove(id);
+      return job.withFaces(faces).withCutting(job.cutting().withLaid(laid).withLanes(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
     });
   }
 
