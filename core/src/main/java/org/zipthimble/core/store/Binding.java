@@ -13,7 +13,10 @@ import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.cfg.CoercionAction;
+import com.fasterxml.jackson.databind.cfg.CoercionInputShape;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.type.LogicalType;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.util.List;
 import java.util.Map;
@@ -55,6 +58,9 @@ final class Binding {
         .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class)
         .addMixIn(Outline.Ready.class, Ready.class)
         .build();
+    for (CoercionInputShape shape : List.of(CoercionInputShape.Integer, CoercionInputShape.Float, CoercionInputShape.Boolean)) {
+      mapper.coercionConfigFor(LogicalType.Textual).setCoercion(shape, CoercionAction.Fail);
+    }
     for (Class<?> list : List.of(Point.class, Box.class)) {
       mapper.configOverride(list).setFormat(JsonFormat.Value.forShape(JsonFormat.Shape.ARRAY));
     }
