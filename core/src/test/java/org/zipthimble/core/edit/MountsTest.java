@@ -10,6 +10,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.job.Placement;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.geom.Affine;
@@ -162,6 +166,42 @@ class MountsTest {
     assertEquals(200, after.shown(cropped.pictures()).orElseThrow().ppi(after.placement().toGround()), 0.5, "as sharp as before");
     Job rubbed = done(cropped, PictureEdits.rub("f1", "i1", new BrushStroke(List.of(still), 0.02, 0, false)));
     assertEquals(1, rubbed.faces().get(0).items().get(0).retouch().orElseThrow().rubs().size());
+  }
+
+  /** Turned straight, mirrored or not: what is still seen of the picture stays at its place on the face, to a thousandth of an inch. */
+  @ParameterizedTest
+  @CsvSource({"5, false, false, 0", "-12, false, false, 0", "12, true, false, 0", "-30, false, true, 25", "45, true, true, -40", "0.5, false, false, 90"})
+  void croppingAStraightenedPictureMovesNothing(double degrees, boolean flippedX, boolean flippedY, double turn) {
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees).withFlippedX(flippedX).withFlippedY(flippedY));
+    Job job = Made.with(A, photo.with(photo.placement().withTurn(turn)));
+    Item before = job.faces().get(0).items().get(0);
+    Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.3, 0.2, 0.45, 0.5)));
+    Item after = cropped.faces().get(0).items().get(0);
+    for (Point inFrame : List.of(new Point(0.2, 0.2), new Point(0.5, 0.5), new Point(0.9, 0.3))) {
+      Placement p = after.placement();
+      Point onFace = p.toGround().apply(new Point(inFrame.x() * p.width(), inFrame.y() * p.height()));
+      Point was = PictureEdits.toPicture(job, before, Affine.IDENTITY).orElseThrow().apply(onFace);
+      Point is = PictureEdits.toPicture(cropped, after, Affine.IDENTITY).orElseThrow().apply(onFace);
+      assertEquals(was.x(), is.x(), 0.001 / 3, "the same part of the picture at " + onFace);
+      assertEquals(was.y(), is.y(), 0.001 / 2);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {7, -20, 33})
+  void pullingTheFrameOfAStraightenedPictureMovesNothing(double degrees) {
+    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees));
+    Job job = Made.with(A, photo);
+    Job pulled = done(job, PictureEdits.frame(job, "f1", "i1", photo.placement().boxed(1.5, 1.4, 1.6, 1)));
+    Item before = job.faces().get(0).items().get(0);
+    Item after = pulled.faces().get(0).items().get(0);
+    Point middle = after.placement().centre();
+    Point was = PictureEdits.toPicture(job, before, Affine.IDENTITY).orElseThrow().apply(middle);
+    Point is = PictureEdits.toPicture(pulled, after, Affine.IDENTITY).orElseThrow().apply(middle);
+    assertEquals(was.x(), is.x(), 0.001 / 3);
+    assertEquals(was.y(), is.y(), 0.001 / 2);
+    assertEquals(2.3, middle.x(), 0.01, "and the frame is where it was pulled to");
+    assertEquals(1.9, middle.y(), 0.01);
   }
 
   @Test

@@ -28,6 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
@@ -201,5 +202,59 @@ class PressFilesTest {
     sent(job().withColour(ColourPlan.HOME), "home.tif", TiffFile.Packing.ZIP);
     told = run("identify", "-format", "%w %h %x %[colorspace] %[compression]", folder.resolve("home.tif").toString());
     assertTrue(told.startsWith("525 725 100 sRGB Zip"), told);
+  }
+
+  /** A palette colour with inks of its own, printed on white: at its smoothed edge are the same inks, only less of each. */
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  void smoothedEdgesHaveTheColoursOwnInks(boolean spot) throws Exception {
+    Cmyk own = new Cmyk(0.8, 0.2, 0, 0);
+    Ink ink = spot ? new Ink.Spot("Pond", Ink.Kind.INK, own, 1) : new Ink.Process(own);
+    Colour pond = Colour.of(0x1F7F9F);
+    Job job = Made.card(Made.ellipse("e", 1, 1, 3, 4).filled(Optional.of(pond)))
+        .withPalette(new Palette(List.of(new Swatch("Pond", pond, Optional.of(ink))), Colour.WHITE)).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
+    sent(job, "pond.tif", TiffFile.Packing.LZW);
+    Raster found = raster(folder.resolve("pond.tif").toFile());
+    int edges = 0;
+    int full = 0;
+    for (int y = 0; y < found.getHeight(); y++) {
+      for (int x = 0; x < found.getWidth(); x++) {
+        int[] inks = found.getPixel(x, y, (int[]) null);
+        if (inks[0] == 0) {
+          continue;
+        }
+        full += inks[0] == 204 ? 1 : 0;
+        edges += inks[0] < 204 ? 1 : 0;
+        assertEquals(inks[0] * own.magenta() / own.cyan(), inks[1], 2.01, "at " + x + ", " + y);
+        assertTrue(inks[2] <= 2 && inks[3] <= 2, "no yellow and no black at " + x + ", " + y + ": " + java.util.Arrays.toString(inks));
+      }
+    }
+    assertTrue(full > 80_000 && edges > 500, "pixels inside " + full + ", at the edge " + edges);
+  }
+
+  /** Where two such colours meet each has its share of a pixel, and what lies over them takes its own. */
+  @Test
+  void coloursOfThePaletteMeetAtTheirInks() throws Exception {
+    Colour pond = Colour.of(0x1F7F9F);
+    Colour leaf = Colour.of(0x4E8F2F);
+    Palette palette = new Palette(List.of(
+        new Swatch("Pond", pond, Optional.of(new Ink.Process(new Cmyk(1, 0, 0, 0)))), new Swatch("Leaf", leaf, Optional.of(new Ink.Process(new Cmyk(0, 0, 1, 0))))), Colour.WHITE);
+    Job job = Made.card(Made.rectangle("a", -0.125, -0.125, 5.25, 7.25).filled(Optional.of(leaf)), Made.ellipse("e", 1, 1, 3, 4).filled(Optional.of(pond)),
+        Made.rectangle("w", 2, 2, 1, 1).filled(Optional.of(Colour.WHITE))).withPalette(palette).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
+    sent(job, "two.tif", TiffFile.Packing.ZIP);
+    Raster found = raster(folder.resolve("two.tif").toFile());
+    int mixed = 0;
+    for (int y = 20; y < found.getHeight() - 20; y++) {
+      for (int x = 20; x < found.getWidth() - 20; x++) {
+        int[] inks = found.getPixel(x, y, (int[]) null);
+        boolean white = x > 205 && x < 320 && y > 205 && y < 320;
+        if (!white) {
+          assertEquals(255, inks[0] + inks[2], 2, "each its share at " + x + ", " + y);
+        }
+        mixed += inks[0] > 20 && inks[0] < 235 ? 1 : 0;
+      }
+    }
+    assertTrue(mixed > 300, "pixels where both are: " + mixed);
+    assertEquals(0, found.getSample(262, 262, 0), "white takes the inks away");
   }
 }
