@@ -38,7 +38,8 @@ final class Hand {
   }
 
   Hand press(double x, double y) {
-    robot.moveTo(at(x, y)).press(MouseButton.PRIMARY);
+    // Moved away before, so that two presses at one place are never taken for a double click.
+    robot.moveTo(at(x, y).add(AWAY, AWAY)).moveTo(at(x, y)).press(MouseButton.PRIMARY);
     return this;
   }
 
@@ -59,7 +60,6 @@ final class Hand {
   }
 
   Hand click(double x, double y) {
-    // Moved away before, so that two clicks at one place are never taken for a double one.
     robot.moveTo(at(x, y).add(AWAY, AWAY)).moveTo(at(x, y)).clickOn(MouseButton.PRIMARY);
     WaitForAsyncUtils.waitForFxEvents();
     return this;

@@ -162,7 +162,7 @@ class PersonTest extends AtTheBench {
   void saysWhatCannotBeReadAndKeepsTheOldValue(FxRobot hand) {
     start(hand);
     type(hand, "#ticket-bleed", "a thumb");
-    assertEquals(0.125, session.job().ticket().bleed());
+    assertEquals(org.zipthimble.core.units.Insets.all(0.125), session.job().ticket().bleed());
     assertTrue(hand.lookup(".misread-slip").queryAs(Label.class).getText().contains("a thumb"));
     assertEquals("1/8 in", hand.lookup("#ticket-bleed").queryAs(TextInputControl.class).getText());
     type(hand, "#ticket-bleed", "3 mm");

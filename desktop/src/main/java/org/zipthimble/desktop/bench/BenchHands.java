@@ -234,8 +234,8 @@ final class BenchHands {
     e.consume();
   }
 
-  private static Drag.PictureFit held(MouseEvent e) {
-    return new Drag.PictureFit(e.isShiftDown(), e.isControlDown(), e.isAltDown());
+  private static Drag.Keys held(MouseEvent e) {
+    return new Drag.Keys(e.isShiftDown(), e.isControlDown(), e.isAltDown());
   }
 
   private final class Panning implements Drag {
@@ -246,7 +246,7 @@ final class BenchHands {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       lens.moved(now.x() - last.x(), now.y() - last.y());
       last = now;
     }
@@ -262,7 +262,7 @@ final class BenchHands {
     }
 
     @Override
-    public void to(Point pixel, PictureFit held) {
+    public void to(Point pixel, Keys held) {
       now = pixel;
       bench.band(Optional.of(Box.between(lens.now().toFace(pressed), lens.now().toFace(now))), encloses());
     }

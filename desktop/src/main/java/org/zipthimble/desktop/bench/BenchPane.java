@@ -76,7 +76,7 @@ public final class BenchPane extends BorderPane {
     ruler.setOnMousePressed(e -> drag[0] = view.hands().guides().fromRuler(level));
     ruler.setOnMouseDragged(e -> {
       Point2D at = view.sceneToLocal(e.getSceneX(), e.getSceneY());
-      drag[0].to(new Point(at.getX(), at.getY()), new Drag.PictureFit(e.isShiftDown(), e.isControlDown(), e.isAltDown()));
+      drag[0].to(new Point(at.getX(), at.getY()), new Drag.Keys(e.isShiftDown(), e.isControlDown(), e.isAltDown()));
     });
     ruler.setOnMouseReleased(e -> drag[0].done());
   }

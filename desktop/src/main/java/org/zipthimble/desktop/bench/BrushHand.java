@@ -130,7 +130,7 @@ final class BrushHand {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       pointer = Optional.of(now);
       if (now.distance(last) >= STEP) {
         add(now);

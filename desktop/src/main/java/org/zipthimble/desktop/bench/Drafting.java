@@ -141,7 +141,7 @@ final class Drafting {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       draft.bend(from, lens.now().toFace(now));
       bench.redrawLines();
     }
@@ -149,7 +149,7 @@ final class Drafting {
 
   private final class ByHand implements Drag {
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       hand.add(lens.now().toFace(now));
       bench.redrawLines();
     }

@@ -14,10 +14,10 @@ interface Drag {
    * @param free Ctrl: nothing snaps
    * @param other Alt: a copy is dragged, the middle stays
    */
-  record PictureFit(boolean keep, boolean free, boolean other) {}
+  record Keys(boolean keep, boolean free, boolean other) {}
 
   /** The pointer has come to a pixel of the bench. */
-  void to(Point now, PictureFit held);
+  void to(Point now, Keys held);
 
   /** The button is released. */
   default void done() {

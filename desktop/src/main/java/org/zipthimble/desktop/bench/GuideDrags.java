@@ -90,7 +90,7 @@ final class GuideDrags {
     }
 
     @Override
-    public void to(Point pixel, PictureFit keys) {
+    public void to(Point pixel, Keys keys) {
       Point place = lens.now().toFace(pixel);
       if (session.preferences().now().snap() && !keys.free()) {
         Snapper.Snapped snapped = snapper.point(place, !from.level(), !from.upright(), SNAP / lens.now().scale());
@@ -124,10 +124,10 @@ final class GuideDrags {
     private final Point from;
 
     Measuring(Point pressed) {
-      from = snapped(pressed, new PictureFit(false, false, false));
+      from = snapped(pressed, new Keys(false, false, false));
     }
 
-    private Point snapped(Point pixel, PictureFit keys) {
+    private Point snapped(Point pixel, Keys keys) {
       Point place = lens.now().toFace(pixel);
       if (!session.preferences().now().snap() || keys.free()) {
         return place;
@@ -137,7 +137,7 @@ final class GuideDrags {
     }
 
     @Override
-    public void to(Point pixel, PictureFit keys) {
+    public void to(Point pixel, Keys keys) {
       Point to = snapped(pixel, keys);
       if (keys.keep()) {
         to = Math.abs(to.x() - from.x()) >= Math.abs(to.y() - from.y()) ? new Point(to.x(), from.y()) : new Point(from.x(), to.y());

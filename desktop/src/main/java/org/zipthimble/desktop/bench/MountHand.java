@@ -88,7 +88,7 @@ final class MountHand {
       private final Affine inverse = Scene.of(session.face()).under(photo.id()).inverse();
 
       @Override
-      public void to(Point now, Drag.PictureFit held) {
+      public void to(Point now, Drag.Keys held) {
         Placement frame = Reshape.pulled(photo.placement(), handle, inverse.apply(lens.now().toFace(now)), false);
         tryOut(PictureEdits.frame(session.job(), session.faceIdProperty().get(), photo.id(), frame));
       }
@@ -147,7 +147,7 @@ final class MountHand {
     }
 
     @Override
-    public void to(Point now, Drag.PictureFit held) {
+    public void to(Point now, Drag.Keys held) {
       Point own = inverse.apply(lens.now().toFace(now));
       double across = (own.x() - pressed.x()) / box.width();
       double down = (own.y() - pressed.y()) / box.height();

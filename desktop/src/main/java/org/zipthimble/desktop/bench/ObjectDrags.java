@@ -72,7 +72,7 @@ final class ObjectDrags {
     return REACH / lens.now().scale();
   }
 
-  private boolean snaps(Drag.PictureFit held) {
+  private boolean snaps(Drag.Keys held) {
     return session.preferences().now().snap() && !held.free();
   }
 
@@ -103,7 +103,7 @@ final class ObjectDrags {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       if (ids.isEmpty() || !begun() && now.distance(pressed) < START) {
         return;
       }
@@ -161,7 +161,7 @@ final class ObjectDrags {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       Point place = lens.now().toFace(now);
       boolean keep = session.selection().keepProportionProperty().get() != held.keep();
       Snapper.Snapped snapped = new Snapper.Snapped(0, 0, List.of());
@@ -187,7 +187,7 @@ final class ObjectDrags {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       Point place = lens.now().toFace(now);
       Snapper.Snapped snapped = snaps(held)
           ? snapper.point(place, handle.across() != 0, handle.down() != 0, reach()) : new Snapper.Snapped(0, 0, List.of());
@@ -208,7 +208,7 @@ final class ObjectDrags {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       Point to = ground.inverse().apply(lens.now().toFace(now));
       tryOut(Edits.place(face(), session.selectionProperty().get(), "edit.turn",
           p -> Reshape.turnedTowards(from, to, held.keep() ? TURN_STEP : 0)), List.of());
@@ -221,7 +221,7 @@ final class ObjectDrags {
     private final Affine ground = session.ground();
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       Point to = ground.inverse().apply(lens.now().toFace(now));
       double degrees = Reshape.turnedTowards(whole, to, held.keep() ? TURN_STEP : 0).turn();
       tryOut(Resizing.turn(face(), ids, degrees, whole.centre()), List.of());
@@ -237,7 +237,7 @@ final class ObjectDrags {
     }
 
     @Override
-    public void to(Point now, PictureFit held) {
+    public void to(Point now, Keys held) {
       double end = axis.of(lens.now().toFace(now)) - Pins.SPREAD_OFF / lens.now().scale();
       tryOut(Spacing.pulled(session.job().face(face()).orElseThrow(), ids, axis, end), List.of());
       bench.hints(Gaps.hints(session, axis));

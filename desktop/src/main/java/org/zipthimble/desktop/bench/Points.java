@@ -202,7 +202,7 @@ final class Points {
     }
 
     @Override
-    public void to(Point now, PictureFit keys) {
+    public void to(Point now, Keys keys) {
       Point face = lens.now().toFace(now);
       List<Hint> hints = List.of();
       if (session.preferences().now().snap() && !keys.free()) {
@@ -230,7 +230,7 @@ final class Points {
     }
 
     @Override
-    public void to(Point now, PictureFit keys) {
+    public void to(Point now, Keys keys) {
       Point to = session.ground().inverse().apply(lens.now().toFace(now));
       tryOut(item, Nodes.handled(from, node.at(), out, to, node.smooth() && !keys.other()), List.of());
     }
