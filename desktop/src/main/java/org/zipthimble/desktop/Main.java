@@ -53,6 +53,7 @@ public final class Main extends Application {
     place(stage, preferences);
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(Wording.text("window.failed")));
+    Background.setOnFailure(e -> Platform.runLater(() -> session.say(Wording.text("window.failed"))));
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
       session.filing().open(Path.of(named.get(0)));

@@ -61,7 +61,7 @@ final class Tape extends StackPane {
         buttons.get(is).requestFocus();
       }
     });
-    session.checking().findingsProperty().addListener(o -> refresh());
+    session.checking().reportProperty().addListener(o -> refresh());
     session.historyProperty().addListener(o -> refresh());
     refresh();
   }

@@ -51,8 +51,7 @@ final class Hand {
 
   Hand release() {
     robot.release(MouseButton.PRIMARY);
-    WaitForAsyncUtils.waitForFxEvents();
-    return this;
+    return settled();
   }
 
   Hand drag(double x, double y, double toX, double toY) {
@@ -61,7 +60,16 @@ final class Hand {
 
   Hand click(double x, double y) {
     robot.moveTo(at(x, y).add(AWAY, AWAY)).moveTo(at(x, y)).clickOn(MouseButton.PRIMARY);
+    return settled();
+  }
+
+  /** What was made anew stands where it is seen, so that it can be pressed. */
+  private Hand settled() {
     WaitForAsyncUtils.waitForFxEvents();
+    robot.interact(() -> {
+      workbench.applyCss();
+      workbench.layout();
+    });
     return this;
   }
 
@@ -78,8 +86,7 @@ final class Hand {
     keys(KeyCode.A, KeyCode.CONTROL);
     robot.write(text);
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    return this;
+    return settled();
   }
 
   Hand keys(KeyCode key, KeyCode... held) {
@@ -90,8 +97,7 @@ final class Hand {
     for (int i = held.length - 1; i >= 0; i--) {
       robot.release(held[i]);
     }
-    WaitForAsyncUtils.waitForFxEvents();
-    return this;
+    return settled();
   }
 
   Placement placement() {

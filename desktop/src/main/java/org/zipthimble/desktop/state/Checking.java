@@ -35,13 +35,18 @@ public final class Checking {
   }
 
   private void said(Report now) {
-    report.set(now);
     findings.set(now.findings());
+    report.set(now);
   }
 
   /** What the checks said last; of a job that was just opened nothing until they are through. */
   public Report report() {
     return report.get();
+  }
+
+  /** What the checks said last: changes with every look, also when the same is found. */
+  public ReadOnlyObjectProperty<Report> reportProperty() {
+    return report.getReadOnlyProperty();
   }
 
   /** What the checks found. */

@@ -52,7 +52,7 @@ public final class FindingsPane extends VBox implements StationView {
     getChildren().addAll(lenses, Controls.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
     edgeNote.setId("edge-note");
     edgeNote.managedProperty().bind(edgeNote.textProperty().isNotEmpty());
-    listening.to(session.checking().findingsProperty(), this::refresh).to(session.checking().lookedAtProperty(), this::refresh)
+    listening.to(session.checking().reportProperty(), this::refresh).to(session.checking().lookedAtProperty(), this::refresh)
         .to(session.faceIdProperty(), this::refresh);
   }
 

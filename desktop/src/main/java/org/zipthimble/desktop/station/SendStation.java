@@ -84,7 +84,7 @@ public final class SendStation implements StationView {
       report.clear();
       refresh();
     });
-    listening.to(session.checking().findingsProperty(), this::refresh).to(session.faceIdProperty(), this::refresh);
+    listening.to(session.checking().reportProperty(), this::refresh).to(session.faceIdProperty(), this::refresh);
   }
 
   @Override

@@ -86,7 +86,7 @@ public final class TicketPane extends StackPane {
     });
     width(WIDTH);
     session.historyProperty().addListener(o -> refresh());
-    session.checking().findingsProperty().addListener(o -> refresh());
+    session.checking().reportProperty().addListener(o -> refresh());
     refresh();
   }
 
