@@ -34,6 +34,9 @@ public final class Bare extends Application {
 
   /** Begins the measuring. */
   public static void main(String[] arguments) {
+    if (!List.of(arguments).contains("bare")) {
+      WarmUp.begin();
+    }
     launch(Bare.class, arguments);
   }
 

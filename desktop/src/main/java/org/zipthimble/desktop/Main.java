@@ -43,6 +43,7 @@ public final class Main extends Application {
 
   /** Begins the program. */
   public static void main(String[] arguments) {
+    WarmUp.begin();
     launch(Main.class, arguments);
   }
 

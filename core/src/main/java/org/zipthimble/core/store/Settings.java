@@ -126,12 +126,20 @@ public record Settings(
 
   /** Reads settings; where there are none the usual ones. What cannot be read keeps its usual value, of a list what can be read is kept. */
   public static Settings read(Path file) {
+    if (!Files.isRegularFile(file)) {
+      return USUAL;
+    }
     try {
-      JsonNode tree = Files.isRegularFile(file) ? Binding.MAPPER.readTree(file.toFile()) : Binding.MAPPER.createObjectNode();
+      JsonNode tree = Binding.MAPPER.readTree(file.toFile());
       return tree instanceof ObjectNode ? read((ObjectNode) tree) : USUAL;
     } catch (IOException | RuntimeException damaged) {
       return USUAL;
     }
+  }
+
+  /** Makes ready what reading takes, so that the first reading is as fast as any. */
+  public static void warm() {
+    bound(Binding.MAPPER.valueToTree(USUAL));
   }
 
   /**

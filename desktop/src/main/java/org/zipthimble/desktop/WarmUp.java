@@ -1,0 +1,59 @@
+package org.zipthimble.desktop;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import javafx.css.CssParser;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.skin.ButtonSkin;
+import javafx.scene.control.skin.LabelSkin;
+import javafx.scene.control.skin.ScrollPaneSkin;
+import javafx.scene.control.skin.TextFieldSkin;
+import javafx.scene.control.skin.ToggleButtonSkin;
+import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.job.WallItem;
+import org.zipthimble.core.store.Settings;
+import org.zipthimble.core.wording.Wording;
+
+/**
+ * What the first window needs, made ready on a second thread while the toolkit begins: what is read here once is read faster, or not again.
+ * Nothing waits for it and nothing depends on it.
+ */
+final class WarmUp {
+  private WarmUp() {}
+
+  /** Begins it; to be called before the toolkit is. */
+  static void begin() {
+    thread("warm-core", WarmUp::core);
+    thread("warm-look", WarmUp::look);
+  }
+
+  private static void thread(String name, Runnable work) {
+    Thread thread = new Thread(work, name);
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private static void core() {
+    Settings.warm();
+    Wording.keys();
+    StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), StandardItem.INVITATION.faces());
+    WallItem.standard();
+  }
+
+  private static void look() {
+    try {
+      new CssParser().parse(WarmUp.class.getResource("linen.css"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    new ButtonSkin(new Button());
+    new ToggleButtonSkin(new ToggleButton());
+    new LabelSkin(new Label());
+    new TextFieldSkin(new TextField());
+    new ScrollPaneSkin(new ScrollPane());
+  }
+}
