@@ -14,13 +14,28 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Blade(String name, double pressure, double speed, int passes, double overcut, double trail) implements BladeBuilder.With {
+  /** The highest pressure, in grams. */
+  public static final double MOST_PRESSURE = 5000;
+
+  /** The highest speed, in inches a second. */
+  public static final double MOST_SPEED = 100;
+
+  /** The most times one after another. */
+  public static final int MOST_PASSES = 20;
+
+  /** The longest overcut, in inches. */
+  public static final double MOST_OVERCUT = 0.5;
+
+  /** The farthest that a blade trails, in inches. */
+  public static final double MOST_TRAIL = 0.1;
+
   /** Usual figures for thin vinyl (common practice, no source). */
   public static final Blade FINE = new Blade("fine point", 110, 8, 1, 1.0 / 32, 0.01);
 
   /** Checks the ranges. */
   public Blade {
-    boolean sound = pressure >= 1 && pressure <= 5000 && speed > 0 && speed <= 100 && passes >= 1 && passes <= 20
-        && overcut >= 0 && overcut <= 0.5 && trail >= 0 && trail <= 0.1;
+    boolean sound = pressure >= 1 && pressure <= MOST_PRESSURE && speed > 0 && speed <= MOST_SPEED && passes >= 1 && passes <= MOST_PASSES
+        && overcut >= 0 && overcut <= MOST_OVERCUT && trail >= 0 && trail <= MOST_TRAIL;
     if (name == null || !sound) {
       throw new IllegalArgumentException("a blade's figures are out of range: " + pressure + ", " + speed + ", " + passes);
     }

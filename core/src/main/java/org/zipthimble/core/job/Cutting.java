@@ -14,6 +14,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, double spread, int threshold, boolean together) implements CuttingBuilder.With {
+  /** The highest opacity from which a picture counts as there; 1 is the lowest. */
+  public static final int MOST_THRESHOLD = 255;
+
   /** Cut through, from no lane yet. */
   public static final Cutting PLAIN = new Cutting(CutKind.THROUGH, "", CutEdge.OUTLINE, 0, 0, 128, true);
 
@@ -25,7 +28,7 @@ public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, 
     if (kind == null || lane == null || edge == null) {
       throw new IllegalArgumentException("a cut needs a kind, a lane and an edge");
     }
-    if (!(Math.abs(distance) <= MOST) || !(spread >= 0 && spread <= MOST) || threshold < 1 || threshold > 255) {
+    if (!(Math.abs(distance) <= MOST) || !(spread >= 0 && spread <= MOST) || threshold < 1 || threshold > MOST_THRESHOLD) {
       throw new IllegalArgumentException("a cut's figures are out of range: " + distance + ", " + spread + ", " + threshold);
     }
   }

@@ -154,9 +154,15 @@ public sealed interface FillStyle {
    */
   @RecordBuilder
   record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements FillStyle, FillStyleFinishBuilder.With {
+    /** The finest grain, in inches. */
+    public static final double LEAST_GRAIN = 0.005;
+
+    /** The coarsest grain, in inches. */
+    public static final double MOST_GRAIN = 5;
+
     /** Checks the figures. */
     public Finish {
-      if (surface == null || colour == null || !(grain >= 0.005 && grain <= 5) || !Double.isFinite(degrees)) {
+      if (surface == null || colour == null || !(grain >= LEAST_GRAIN && grain <= MOST_GRAIN) || !Double.isFinite(degrees)) {
         throw new IllegalArgumentException("a surface has a grain of 0.005 to 5 in: " + grain);
       }
     }

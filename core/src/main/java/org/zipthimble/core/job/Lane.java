@@ -18,13 +18,22 @@ import org.zipthimble.core.colour.Colour;
 public record Lane(
     String id, String name, Material material, Colour colour, Finish finish, Supply supply, Blade blade, boolean mirrored,
     double cost, double leastWidth, Optional<Double> underlay) implements LaneBuilder.With {
+  /** The most a square inch costs. */
+  public static final double MOST_COST = 1000;
+
+  /** The most that the least width of a part may be, in inches. */
+  public static final double MOST_LEAST_WIDTH = 2;
+
+  /** The farthest that an underlay reaches out or in, in inches. */
+  public static final double MOST_UNDERLAY = 1;
+
   /** Checks the figures. */
   public Lane {
     if (id == null || id.isBlank() || name == null || name.isBlank() || material == null) {
       throw new IllegalArgumentException("a lane needs an id, a name and a material");
     }
-    if (!(cost >= 0 && cost <= 1000) || !(leastWidth >= 0 && leastWidth <= 2)
-        || underlay.filter(u -> !(Math.abs(u) <= 1)).isPresent()) {
+    if (!(cost >= 0 && cost <= MOST_COST) || !(leastWidth >= 0 && leastWidth <= MOST_LEAST_WIDTH)
+        || underlay.filter(u -> !(Math.abs(u) <= MOST_UNDERLAY)).isPresent()) {
       throw new IllegalArgumentException("a lane's figures are out of range: " + cost + ", " + leastWidth + ", " + underlay);
     }
   }

@@ -14,6 +14,9 @@ import org.zipthimble.core.geom.LineEnd;
  */
 @RecordBuilder
 public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) implements LineLookBuilder.With {
+  /** The longest dash, in points. */
+  public static final double MOST_DASH_PT = 7200;
+
   /** The thinnest line that scaling leaves, in points. */
   public static final double LEAST_PT = 0.01;
 
@@ -26,7 +29,7 @@ public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, Lin
     if (!(widthPt > 0 && widthPt <= MOST_PT)) {
       throw new IllegalArgumentException("a line is above 0 and up to " + MOST_PT + " pt wide: " + widthPt);
     }
-    boolean sound = dashesPt.size() <= 12 && dashesPt.stream().allMatch(d -> d >= 0 && d <= 7200)
+    boolean sound = dashesPt.size() <= 12 && dashesPt.stream().allMatch(d -> d >= 0 && d <= MOST_DASH_PT)
         && (dashesPt.isEmpty() || dashesPt.stream().mapToDouble(d -> d).sum() >= 0.05);
     if (!sound || end == null || corner == null || side == null) {
       throw new IllegalArgumentException("a line's dashes are up to 12 lengths of 0 to 7200 pt: " + dashesPt);

@@ -14,6 +14,9 @@ import org.zipthimble.core.geom.Point;
  */
 @RecordBuilder
 public record PictureFit(double zoom, double dx, double dy, double turn) implements PictureFitBuilder.With {
+  /** The least zoom. */
+  public static final double LEAST_ZOOM = 0.01;
+
   /** In the middle, just filling. */
   public static final PictureFit FILLING = new PictureFit(1, 0, 0, 0);
 
@@ -22,7 +25,7 @@ public record PictureFit(double zoom, double dx, double dy, double turn) impleme
 
   /** Checks the figures. */
   public PictureFit {
-    if (!(zoom >= 0.01 && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM) || !(Math.abs(turn) <= 360)) {
+    if (!(zoom >= LEAST_ZOOM && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM) || !(Math.abs(turn) <= 360)) {
       throw new IllegalArgumentException("a picture in its mount is out of range: " + zoom + ", " + dx + ", " + dy + ", " + turn);
     }
   }

@@ -14,6 +14,15 @@ import org.zipthimble.core.units.Size;
  * @param scrap the outline of an irregular piece of stock within the size; empty for a whole rectangle
  */
 public record Supply(Size size, double margin, boolean roll, Optional<Path> scrap) {
+  /** The widest margin, in inches. */
+  public static final double MOST_MARGIN = 3;
+
+  /** The shortest side, in inches. */
+  public static final double LEAST_SIDE = 1;
+
+  /** The longest side, in inches. */
+  public static final double MOST_SIDE = 2000;
+
   /** A mat of 12 x 12 in, which cuts 11.5 x 11.5 (common practice, no source). */
   public static final Supply MAT_12 = mat(12, 12, 0.25);
 
@@ -25,7 +34,7 @@ public record Supply(Size size, double margin, boolean roll, Optional<Path> scra
 
   /** Checks the figures. */
   public Supply {
-    if (!(margin >= 0 && margin <= 3) || Math.max(size.width(), size.height()) > 2000
+    if (!(margin >= 0 && margin <= MOST_MARGIN) || Math.max(size.width(), size.height()) > MOST_SIDE
         || Math.min(size.width(), size.height()) - 2 * margin < 0.25) {
       throw new IllegalArgumentException("a supply needs room to cut: " + size + " less " + margin);
     }

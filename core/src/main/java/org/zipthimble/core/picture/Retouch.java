@@ -23,6 +23,9 @@ import org.zipthimble.core.geom.Box;
 public record Retouch(
     Box crop, double straighten, boolean flippedX, boolean flippedY, Optional<Backdrop> backdrop, List<BrushStroke> rubs, boolean patched,
     Tones tones, PictureLook look, double strength, Optional<Colour> tint, double enlarged) implements RetouchBuilder.With {
+  /** The most that a picture is turned straight, in degrees. */
+  public static final double MOST_STRAIGHTEN = 45;
+
   /** The whole picture. */
   public static final Box WHOLE = new Box(0, 0, 1, 1);
 
@@ -46,7 +49,7 @@ public record Retouch(
     if (!inside || crop.width() < LEAST_CROP || crop.height() < LEAST_CROP) {
       throw new IllegalArgumentException("a crop lies within the picture: " + crop);
     }
-    if (!(Math.abs(straighten) <= 45) || !(strength >= 0 && strength <= 1) || !(enlarged >= 1 && enlarged <= MOST_ENLARGED)
+    if (!(Math.abs(straighten) <= MOST_STRAIGHTEN) || !(strength >= 0 && strength <= 1) || !(enlarged >= 1 && enlarged <= MOST_ENLARGED)
         || rubs.size() > MOST_RUBS || tones == null || look == null) {
       throw new IllegalArgumentException("a retouch is out of range");
     }

@@ -16,6 +16,9 @@ import org.zipthimble.core.paint.TiffFile;
  */
 @RecordBuilder
 public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) implements SendOptionsBuilder.With {
+  /** The lowest quality of JPEG files; 1 is the highest. */
+  public static final double LEAST_QUALITY = 0.3;
+
   /** The usual quality of JPEG files. */
   public static final double USUAL_QUALITY = 0.92;
 
@@ -24,7 +27,7 @@ public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pic
 
   /** Checks the figures. */
   public SendOptions {
-    if (!(quality >= 0.3 && quality <= 1)) {
+    if (!(quality >= LEAST_QUALITY && quality <= 1)) {
       throw new IllegalArgumentException("quality must be 0.3 to 1: " + quality);
     }
     if (!(mostPpi == 0 || mostPpi >= Order.LEAST_PPI && mostPpi <= Order.MOST_PPI)) {

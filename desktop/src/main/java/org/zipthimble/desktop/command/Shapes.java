@@ -19,6 +19,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
@@ -75,7 +76,7 @@ public final class Shapes {
         .check("shapes.filled", filled, on -> filled = on)
         .check("shapes.original", original, on -> original = on);
     if (session.selected().stream().anyMatch(i -> i.asPhoto().isPresent())) {
-      rows.number("shapes.threshold", threshold, 1, 255, v -> threshold = (int) v);
+      rows.number("shapes.threshold", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v);
     }
     Set<String> ids = ids();
     slip.ask("shapes.offset", rows, true, () -> Optional.of(Shaping.offset(face(), ids, new LiveEffect.Rings(
@@ -224,7 +225,7 @@ public final class Shapes {
     session.single().flatMap(Item::asPhoto).ifPresent(photo -> slip.ask(
         "shapes.trace",
         slip.rows().number("shapes.colours", colours, 1, 8, v -> colours = (int) v)
-            .number("shapes.darkness", threshold, 1, 255, v -> threshold = (int) v)
+            .number("shapes.darkness", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v)
             .number("shapes.smoothness", smoothness, 0, 10, v -> smoothness = v)
             .number("shapes.specks", specks, 0, 1_000_000, v -> specks = v),
         false, () -> {

@@ -14,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.cut.CutFonts;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.job.Job;
@@ -113,6 +114,11 @@ final class CutterCard extends VBox {
       return;
     }
     Job job = session.job();
+    List<String> missing = CutFonts.missing(job);
+    if (!missing.isEmpty() && !session.asker().mayCutStandIn(missing)) {
+      ended(Wording.text("send.standIn", String.join(", ", missing)), 0);
+      return;
+    }
     paused.set(false);
     stopping.set(false);
     lastDone = from;

@@ -164,23 +164,23 @@ final class LaneCards {
     Node blade = row(
         typed("lane-blade", "lanes.blade", l -> l.blade().name(), (l, t) -> l.withBlade(l.blade().set(t.strip(), l.blade().pressure(), l.blade().speed(), l.blade().passes()))),
         "lanes.blade",
-        figure("lane-pressure", "lanes.pressure", 1, 5000, l -> l.blade().pressure(), (b, v) -> b.set(b.name(), v, b.speed(), b.passes())), "lanes.pressure");
+        figure("lane-pressure", "lanes.pressure", 1, Blade.MOST_PRESSURE, l -> l.blade().pressure(), (b, v) -> b.set(b.name(), v, b.speed(), b.passes())), "lanes.pressure");
     Node speed = row(
-        figure("lane-speed", "lanes.speed", 0.1, 100, l -> l.blade().speed(), (b, v) -> b.set(b.name(), b.pressure(), v, b.passes())), "lanes.speed",
-        figure("lane-passes", "lanes.passes", 1, 20, l -> l.blade().passes(), (b, v) -> b.set(b.name(), b.pressure(), b.speed(), v.intValue())), "lanes.passes");
+        figure("lane-speed", "lanes.speed", 0.1, Blade.MOST_SPEED, l -> l.blade().speed(), (b, v) -> b.set(b.name(), b.pressure(), v, b.passes())), "lanes.speed",
+        figure("lane-passes", "lanes.passes", 1, Blade.MOST_PASSES, l -> l.blade().passes(), (b, v) -> b.set(b.name(), b.pressure(), b.speed(), v.intValue())), "lanes.passes");
     Node reach = row(
-        length("lane-overcut", "lanes.overcut", 0, 0.5, l -> l.blade().overcut(), (l, v) -> l.withBlade(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
-        length("lane-trail", "lanes.trail", 0, 0.1, l -> l.blade().trail(), (l, v) -> l.withBlade(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
+        length("lane-overcut", "lanes.overcut", 0, Blade.MOST_OVERCUT, l -> l.blade().overcut(), (l, v) -> l.withBlade(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
+        length("lane-trail", "lanes.trail", 0, Blade.MOST_TRAIL, l -> l.blade().trail(), (l, v) -> l.withBlade(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
     Node under = row(
         underlay(), "lanes.underlay",
-        length("lane-least", "lanes.least", 0, 2, Lane::leastWidth, Lane::withLeastWidth), "lanes.least");
+        length("lane-least", "lanes.least", 0, Lane.MOST_LEAST_WIDTH, Lane::leastWidth, Lane::withLeastWidth), "lanes.least");
     Node money = row(
-        number("lane-cost", "lanes.cost", 0, 1000, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.withCost(v)), "lanes.cost",
+        number("lane-cost", "lanes.cost", 0, Lane.MOST_COST, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.withCost(v)), "lanes.cost",
         currency(), "lanes.currency");
-    Node margin = Controls.under(Wording.text("lanes.margin"), length("lane-margin", "lanes.margin", 0, 3, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))));
+    Node margin = Controls.under(Wording.text("lanes.margin"), length("lane-margin", "lanes.margin", 0, Supply.MOST_MARGIN, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))));
     Node size = row(
-        length("lane-wide", "lanes.wide", 1, 200, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
-        length("lane-high", "lanes.high", 1, 2000, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
+        length("lane-wide", "lanes.wide", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
+        length("lane-high", "lanes.high", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
     CheckBox mirror = Controls.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.withMirrored(on)));
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
@@ -252,7 +252,7 @@ final class LaneCards {
 
   private TypedField underlay() {
     TypedField field = new TypedField("lane-underlay", Wording.text("lanes.underlay"), text -> {
-      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colourField.none")) ? Optional.empty() : Optional.of(inches(text, -1, 1));
+      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colourField.none")) ? Optional.empty() : Optional.of(inches(text, -Lane.MOST_UNDERLAY, Lane.MOST_UNDERLAY));
       change(l -> l.withUnderlay(reach));
     });
     fresh.add(() -> lane().ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colourField.none")))));

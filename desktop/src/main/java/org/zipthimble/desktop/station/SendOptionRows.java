@@ -38,7 +38,7 @@ final class SendOptionRows extends VBox {
     super(10);
     this.now = now;
     quality = new TypedField("send-quality", Wording.text("sendPane.quality"),
-        text -> take.accept(now.get().withQuality(Lengths.parseNumber(text.replace("%", ""), 30, 100) / 100)));
+        text -> take.accept(now.get().withQuality(Lengths.parseNumber(text.replace("%", ""), SendOptions.LEAST_QUALITY * 100, 100) / 100)));
     quality.setMaxWidth(90);
     about.setId("send-about");
     qualityRow = hiding(Controls.under(Wording.text("sendPane.quality"), Controls.row(8, quality, about)));

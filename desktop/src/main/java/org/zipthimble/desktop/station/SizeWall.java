@@ -34,6 +34,9 @@ final class SizeWall extends ScrollPane {
   private static final double LEAST_PIXELS = 4;
   private static final double TALLEST = 168;
   private static final double NAME_WIDTH = 96;
+  /** What stands above and below a hanging paper on its board: the board's tab, name, size and margins. */
+  private static final double CAPTIONS = 112;
+  private static final double LEAST_TALL = 40;
 
   private final Session session;
   private final Choosing choosing;
@@ -88,7 +91,7 @@ final class SizeWall extends ScrollPane {
     all.removeIf(i -> !i.answers(search.getText(), session.unit()));
     List<Size> sizes = all.stream().map(WallItem::size).collect(Collectors.toCollection(ArrayList::new));
     sizes.add(own);
-    scale = WallScale.fitting(sizes, 520, search.getText().isBlank() ? 288 : TALLEST);
+    scale = WallScale.fitting(sizes, 520, search.getText().isBlank() ? 288 : tallest());
     boards.getChildren().clear();
     List<Node> first = new ArrayList<>(List.of(yours()));
     Set<String> liked = settings.favourites();
@@ -108,6 +111,12 @@ final class SizeWall extends ScrollPane {
 
   private void hangBoard(Map.Entry<Purpose, List<WallItem>> group) {
     boards.getChildren().add(board(group.getKey().title(), group.getValue().stream().map(this::hanging).toList()));
+  }
+
+  /** What is searched for is seen whole, with its name and its size below it. */
+  private double tallest() {
+    double room = getViewportBounds().getHeight() - CAPTIONS;
+    return Math.max(LEAST_TALL, Math.min(TALLEST, room));
   }
 
   private static Node board(String title, List<Node> items) {

@@ -129,7 +129,7 @@ final class EffectsSection extends Section {
         finishNow().ifPresent(f -> cover(Optional.of(f.withColour(is))))));
     fresh.add(() -> finishNow().ifPresent(f -> colour.show(Optional.of(f.colour()))));
     FlowPane figures = fields(THIRD,
-        "effects.grain", length("surface-grain", "effects.grain", 0.005, 5, () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
+        "effects.grain", length("surface-grain", "effects.grain", FillStyle.Finish.LEAST_GRAIN, FillStyle.Finish.MOST_GRAIN, () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
             v -> finishNow().ifPresent(f -> cover(Optional.of(f.withGrain(v))))),
         "effects.direction", number("surface-direction", "effects.direction", -360, 360,
             () -> finishNow().map(f -> Wording.text("tag.degrees", Lengths.plain(f.degrees(), 1))).orElse(""),

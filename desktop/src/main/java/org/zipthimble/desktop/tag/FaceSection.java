@@ -24,6 +24,7 @@ import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -119,9 +120,9 @@ final class FaceSection extends Section {
             v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
         Controls.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
             v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
-        Controls.under(Wording.text("faceTag.margin"), length("columns-margin", "faceTag.margin", 0, 50, () -> columns.left(),
+        Controls.under(Wording.text("faceTag.margin"), length("columns-margin", "faceTag.margin", 0, Ticket.MOST_SIDE, () -> columns.left(),
             v -> put(Columns.of(columns.columns(), columns.rows(), v, columns.gutter())))),
-        Controls.under(Wording.text("faceTag.gutter"), length("columns-gutter", "faceTag.gutter", 0, 50, () -> columns.gutter(),
+        Controls.under(Wording.text("faceTag.gutter"), length("columns-gutter", "faceTag.gutter", 0, Ticket.MOST_SIDE, () -> columns.gutter(),
             v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), v)))));
     Button none = Controls.button("columns-none", "faceTag.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
     Button lay = Controls.button("columns-lay", "faceTag.columns.lay", () -> put(columns), "quiet");

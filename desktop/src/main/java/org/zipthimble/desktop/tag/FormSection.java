@@ -87,7 +87,7 @@ final class FormSection extends Section {
     String id = "setting-" + setting.name();
     String key = "setting." + setting.name();
     return switch (setting.measured()) {
-      case LENGTH -> length(id, key, 0, 1000, () -> value(index), v -> put(index, v));
+      case LENGTH -> length(id, key, setting.least(), setting.most(), () -> value(index), v -> put(index, v));
       case PART -> number(id, key, setting.least() * 100, setting.most() * 100,
           () -> Double.isNaN(value(index)) ? "" : Wording.text("proof.percent", Lengths.plain(value(index) * 100, 1)), v -> put(index, v / 100));
       case ANGLE -> number(id, key, setting.least(), setting.most(),
@@ -134,7 +134,7 @@ final class FormSection extends Section {
       java.util.List<Double> lengths = new java.util.ArrayList<>();
       for (String part : text.strip().split("[\\s,;]+")) {
         if (!part.isEmpty()) {
-          lengths.add(Lengths.parseNumber(part, 0, 7200));
+          lengths.add(Lengths.parseNumber(part, 0, LineLook.MOST_DASH_PT));
         }
       }
       line(l -> l.withDashesPt(lengths));

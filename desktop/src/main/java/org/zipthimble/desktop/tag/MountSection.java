@@ -46,9 +46,9 @@ final class MountSection extends Section {
 
   private List<Node> held() {
     FlowPane figures = fields(FOURTH,
-        "mountTag.zoom", percent("mount-zoom", "mountTag.zoom", 1, 10_000, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
-        "mountTag.dx", percent("mount-dx", "mountTag.dx", -1000, 1000, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
-        "mountTag.dy", percent("mount-dy", "mountTag.dy", -1000, 1000, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
+        "mountTag.zoom", percent("mount-zoom", "mountTag.zoom", PictureFit.LEAST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
+        "mountTag.dx", percent("mount-dx", "mountTag.dx", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
+        "mountTag.dy", percent("mount-dy", "mountTag.dy", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
         "mountTag.turn", number("mount-turn", "mountTag.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
             v -> hold(h -> h.withTurn(v))));
     FlowPane buttons = flow(

@@ -90,7 +90,7 @@ final class PictureSection extends Section {
   }
 
   private TypedField side(String name, Function<Box, Double> get, java.util.function.BiFunction<Box, Double, Box> with) {
-    return percent("picture-crop-" + name, "pictureTag.crop." + name, 0, 99.9, () -> get.apply(retouch().crop()), v ->
+    return percent("picture-crop-" + name, "pictureTag.crop." + name, 0, 100 * (1 - Retouch.LEAST_CROP), () -> get.apply(retouch().crop()), v ->
         now().ifPresent(i -> session.apply(PictureEdits.crop(face(), i.id(), with.apply(retouch().crop(), v)))));
   }
 
@@ -100,7 +100,7 @@ final class PictureSection extends Section {
         "pictureTag.crop.top", side("top", Box::y, (b, v) -> new Box(b.x(), v, b.width(), b.bottom() - v)),
         "pictureTag.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
         "pictureTag.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
-    TypedField straighten = number("picture-straighten", "pictureTag.straighten", -45, 45,
+    TypedField straighten = number("picture-straighten", "pictureTag.straighten", -Retouch.MOST_STRAIGHTEN, Retouch.MOST_STRAIGHTEN,
         () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.withStraighten(v)));
     pane.getChildren().addAll(
         field(THIRD, "pictureTag.straighten", straighten),
