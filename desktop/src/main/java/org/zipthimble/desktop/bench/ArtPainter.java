@@ -54,6 +54,12 @@ final class ArtPainter {
       return view.toPixels().then(Affine.scale(sharp, sharp));
     }
 
+    /** Whether the same is asked for, only looked at from elsewhere. */
+    boolean sameBut(Asked o) {
+      return base == o.base && shown == o.shown && faceId.equals(o.faceId) && sharp == o.sharp && width == o.width && height == o.height
+          && trimmed == o.trimmed && moved.equals(o.moved) && lens == o.lens;
+    }
+
     boolean sameBase(Asked o) {
       return base == o.base && faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width
           && height == o.height && trimmed == o.trimmed;

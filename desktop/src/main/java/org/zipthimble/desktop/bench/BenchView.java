@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -16,6 +17,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
+import javafx.util.Duration;
 import org.zipthimble.core.arrange.Hint;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
@@ -58,6 +60,10 @@ final class BenchView extends Pane {
   private long painted;
   private List<Hint> hints = List.of();
   private Optional<Hint> tape = Optional.empty();
+  /** So long the view rests before its art is painted sharp. */
+  private final PauseTransition settled = new PauseTransition(Duration.millis(90));
+  private ArtPainter.Asked asked;
+  private Optional<Viewport> artView = Optional.empty();
   private final BenchHands hands;
   private final DropTargets targets;
   private Dropped dropped = (board, at) -> false;
@@ -88,6 +94,7 @@ final class BenchView extends Pane {
   private void listen() {
     widthProperty().addListener(o -> resized());
     heightProperty().addListener(o -> resized());
+    settled.setOnFinished(e -> paint());
     lens.viewProperty().addListener(o -> redraw());
     session.shownProperty().addListener(o -> redraw());
     session.faceIdProperty().addListener(o -> redraw());
@@ -196,16 +203,36 @@ final class BenchView extends Pane {
     double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.preferences().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
-    ArtPainter.Asked asked = new ArtPainter.Asked(
+    ArtPainter.Asked before = asked;
+    asked = new ArtPainter.Asked(
         session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved,
         session.checking().lensProperty().get());
-    painter.want(() -> artist.paint(asked), image -> {
+    laid();
+    if (before != null && artView.isPresent() && !before.view().equals(asked.view()) && before.sameBut(asked)) {
+      settled.playFromStart();
+    } else {
+      settled.stop();
+      paint();
+    }
+  }
+
+  private void paint() {
+    ArtPainter.Asked wanted = asked;
+    painter.want(() -> artist.paint(wanted), image -> {
       painted++;
       art.setImage(FxPictures.of(image));
-      art.setFitWidth(width / sharp);
-      art.setFitHeight(height / sharp);
+      art.setFitWidth(wanted.width() / wanted.sharp());
+      art.setFitHeight(wanted.height() / wanted.sharp());
+      artView = Optional.of(wanted.view());
+      laid();
       seen.set(artist.seen());
     });
+  }
+
+  /** While the view moves, the art that was painted last is laid where it belongs and as large as it is; it is painted sharp once the view rests. */
+  private void laid() {
+    Optional<Affine> map = artView.filter(v -> !v.equals(lens.now())).map(v -> v.toPixels().inverse().then(lens.now().toPixels()));
+    art.getTransforms().setAll(map.map(m -> new javafx.scene.transform.Affine(m.a(), m.c(), m.e(), m.b(), m.d(), m.f())).stream().toList());
   }
 
   /** Says that the next edits that are tried out only move objects by this distance on the face; empty ends it. */

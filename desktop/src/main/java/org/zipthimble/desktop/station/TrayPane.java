@@ -35,6 +35,8 @@ public final class TrayPane extends HBox {
   private final Session session;
   private final HBox faces = new HBox(8);
   private final Map<String, PagePicture> pictures = new HashMap<>();
+  /** What each face's picture was drawn of; a face that has not changed is not drawn anew. */
+  private final Map<String, List<Object>> shownOf = new HashMap<>();
   private List<String> shownFaces = List.of();
 
   /** The tray of a session. */
@@ -102,6 +104,7 @@ public final class TrayPane extends HBox {
     if (!keys.equals(shownFaces)) {
       shownFaces = keys;
       pictures.clear();
+      shownOf.clear();
       List<Node> tabs = new ArrayList<>();
       job.faces().forEach(face -> tabs.add(tab(face)));
       tabs.add(Controls.button("add-face", "tray.addFace",
@@ -112,7 +115,10 @@ public final class TrayPane extends HBox {
     for (Face face : job.faces()) {
       Size size = job.frame(face).size();
       double scale = THUMB / Math.max(size.width(), size.height());
-      pictures.get(face.id()).show(() -> Pages.bench(job, face), scale, session.halvings());
+      List<Object> drawn = List.of(face, job.ticket(), job.palette(), job.cutting(), job.fonts(), job.pictures().keySet());
+      if (!drawn.equals(shownOf.put(face.id(), drawn))) {
+        pictures.get(face.id()).show(() -> Pages.bench(job, face), scale, session.halvings());
+      }
     }
     for (Node node : faces.getChildren()) {
       if (node instanceof ToggleButton) {
