@@ -11,6 +11,7 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.zip.Adler32;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
@@ -23,8 +24,8 @@ import org.zipthimble.core.work.Stopped;
  * so that they join to one zlib stream (RFC 1950).
  */
 public final class PngFile {
-  private static final int ROWS = 128;
-  private static final int LEVEL = 5;
+  private static final int ROWS = 256;
+  private static final int LEVEL = 3;
   private static final int ADLER_BASE = 65521;
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
 
@@ -102,17 +103,11 @@ public final class PngFile {
 
   private static Part part(BufferedImage band, int firstRow) {
     byte[] filtered = new PngFilter(band.getWidth(), band.getColorModel().hasAlpha() ? 4 : 3).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
-    long low = 0;
-    long high = 0;
-    for (int at = 0; at < filtered.length;) {
-      int stop = Math.min(filtered.length, at + 3800);
-      for (; at < stop; at++) {
-        low += filtered[at] & 255;
-        high += low;
-      }
-      low %= ADLER_BASE;
-      high %= ADLER_BASE;
-    }
+    Adler32 sum = new Adler32();
+    sum.update(filtered);
+    // The library begins its low sum at one, and counts that one for every byte in the high sum.
+    long low = Math.floorMod((sum.getValue() & 0xFFFF) - 1, (long) ADLER_BASE);
+    long high = Math.floorMod((sum.getValue() >>> 16) - filtered.length, (long) ADLER_BASE);
     Deflater deflater = new Deflater(LEVEL, true);
     deflater.setInput(filtered);
     ByteArrayOutputStream out = new ByteArrayOutputStream(filtered.length / 8 + 1024);
