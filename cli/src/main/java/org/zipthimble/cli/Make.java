@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
@@ -120,14 +121,15 @@ final class Make implements Callable<Integer> {
       orders.add(order(read, options, file));
     }
     chosen(orders);
+    // What would go wrong is looked for while the files are made.
+    CompletableFuture<List<Finding>> checked = CompletableFuture.supplyAsync(() -> Checks.run(read));
     for (Order order : orders) {
       for (Measured measured : Sender.send(read, order, Progress.SILENT)) {
         print(out, measured);
         right &= measured.right();
       }
     }
-    List<Finding> findings = Checks.run(read);
-    int counted = (int) findings.stream().filter(f -> f.weight().counts()).count();
+    int counted = (int) checked.join().stream().filter(f -> f.weight().counts()).count();
     if (counted > 0) {
       out.println(Wording.counted("cli.findings", counted));
     }
