@@ -59,7 +59,7 @@ final class Workbench extends StackPane {
   private final Supplier<CutStation> cut;
   private final Supplier<HelpPage> help;
   private final Commands commands;
-  private final TicketPane ticket;
+  private final Supplier<TicketPane> ticket;
   private final StackPane side = new StackPane();
   private final HintSlip hint;
   private final MenuBar menus = new MenuBar();
@@ -82,13 +82,13 @@ final class Workbench extends StackPane {
     stations.put(Station.SEND, once(() -> new SendStation(session)));
     commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), pages(quit));
     help = once(() -> new HelpPage(commands::all, () -> help(false)));
-    ticket = new TicketPane(session);
+    ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);
     finder = once(() -> over(new Finder(session, commands::all), Pos.TOP_CENTER, 76));
     screen = once(() -> over(new ScreenCard(session), Pos.CENTER, 0));
     menus.setId("menus");
     window.setTop(new VBox(top(), new Tape(session)));
-    window.setLeft(ticket);
+    window.setLeft(TicketPane.place());
     side.setMinWidth(SIDE);
     side.setPrefWidth(SIDE);
     side.setMaxWidth(SIDE);
@@ -103,10 +103,12 @@ final class Workbench extends StackPane {
     widthProperty().addListener((o, was, is) -> {
       boolean narrow = is.doubleValue() < NARROW;
       if (narrow != (was.doubleValue() < NARROW && was.doubleValue() > 0)) {
-        ticket.foldedProperty().set(narrow);
+        ticket.get().foldedProperty().set(narrow);
+        window.setLeft(ticket.get());
         show();
       }
     });
+    idle.add(() -> window.setLeft(ticket.get()));
     idle.add(() -> new Menus(session, commands).fill(menus));
     idle.add(() -> item.get().furnish());
     idle.add(composing::get);
@@ -313,7 +315,7 @@ final class Workbench extends StackPane {
 
   /** The ticket, for folding it. */
   TicketPane ticket() {
-    return ticket;
+    return ticket.get();
   }
 
   /** Every command, for the tests that read them. */

@@ -35,7 +35,7 @@ final class SizeWall extends ScrollPane {
   private static final double TALLEST = 168;
   private static final double NAME_WIDTH = 96;
   /** What stands above and below a hanging paper on its board: the board's tab, name, size and margins. */
-  private static final double CAPTIONS = 112;
+  private static final double CAPTIONS = 116;
   private static final double LEAST_TALL = 40;
 
   private final Session session;
@@ -113,9 +113,9 @@ final class SizeWall extends ScrollPane {
     boards.getChildren().add(board(group.getKey().title(), group.getValue().stream().map(this::hanging).toList()));
   }
 
-  /** What is searched for is seen whole, with its name and its size below it. */
+  /** What is searched for is seen whole, with its name and its size below it, under the board with one's own. */
   private double tallest() {
-    double room = getViewportBounds().getHeight() - CAPTIONS;
+    double room = getViewportBounds().getHeight() / 2 - CAPTIONS;
     return Math.max(LEAST_TALL, Math.min(TALLEST, room));
   }
 

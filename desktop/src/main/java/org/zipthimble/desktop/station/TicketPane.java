@@ -14,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
@@ -88,6 +89,15 @@ public final class TicketPane extends StackPane {
     session.historyProperty().addListener(o -> refresh());
     session.checking().reportProperty().addListener(o -> refresh());
     refresh();
+  }
+
+  /** The place of a ticket that is not made yet. */
+  public static Region place() {
+    Region place = new Region();
+    place.getStyleClass().add("ticket-side");
+    place.setMinWidth(WIDTH);
+    place.setPrefWidth(WIDTH);
+    return place;
   }
 
   /** Whether only the spine is seen. */
