@@ -207,11 +207,11 @@ public final class Commands {
     put("menu.pen", "", () -> shapes.get().draw(Session.Drawing.PEN));
     put("menu.freehand", "", () -> shapes.get().draw(Session.Drawing.FREEHAND));
     filling.add(LINE);
-    chosen("menu.permanent", "", () -> session.apply(Shaping.permanent(face(), ids())));
-    chosen("menu.outlined", "", () -> session.apply(Shaping.outlined(face(), ids())));
-    chosen("menu.lineToShape", "", () -> session.apply(Shaping.linesToShapes(face(), ids())));
-    chosen("menu.holes", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.EVEN_ODD)));
-    chosen("menu.noHoles", "", () -> session.apply(Shaping.ruled(face(), ids(), Rule.NON_ZERO)));
+    chosen("menu.permanent", "", () -> session.applyBeside(Shaping.permanent(face(), ids()), () -> { }));
+    chosen("menu.outlined", "", () -> session.applyBeside(Shaping.outlined(face(), ids()), () -> { }));
+    chosen("menu.lineToShape", "", () -> session.applyBeside(Shaping.linesToShapes(face(), ids()), () -> { }));
+    chosen("menu.holes", "", () -> session.applyBeside(Shaping.ruled(face(), ids(), Rule.EVEN_ODD), () -> { }));
+    chosen("menu.noHoles", "", () -> session.applyBeside(Shaping.ruled(face(), ids(), Rule.NON_ZERO), () -> { }));
     single("menu.trace", () -> shapes.get().trace());
     single("menu.bridges", () -> shapes.get().bridges());
     able("menu.scrap", "", () -> !session.job().cutting().lanes().isEmpty() && ids().size() == 1, () -> shapes.get().scrap());

@@ -64,9 +64,7 @@ public final class Shapes {
   }
 
   void apart() {
-    session.applyAndSelect(Shaping.apart(face(), ids()));
-    List<Item> pieces = session.selected();
-    session.say(Wording.counted("shapes.apart", pieces.size()));
+    session.selectBeside(Shaping.apart(face(), ids()), () -> session.say(Wording.counted("shapes.apart", session.selected().size())));
   }
 
   void offset() {

@@ -99,9 +99,22 @@ public final class Session {
 
   /** The same for what may take long: it is worked out beside the window, and is there at once where it was quick. */
   public void applyBeside(Edit edit) {
-    dropTry();
+    selectBeside(edit, () -> { });
+  }
+
+  /** The same, with what is to be done once it is there and selected. */
+  public void selectBeside(Edit edit, Runnable then) {
     Set<String> before = besideIds();
-    editing.beside(edit, () -> selectAdded(before));
+    applyBeside(edit, () -> {
+      selectAdded(before);
+      then.run();
+    });
+  }
+
+  /** The same without selecting anything. */
+  public void applyBeside(Edit edit, Runnable then) {
+    dropTry();
+    editing.beside(edit, then);
   }
 
   private Set<String> besideIds() {

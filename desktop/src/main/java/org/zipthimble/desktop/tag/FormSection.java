@@ -173,7 +173,7 @@ final class FormSection extends Section {
   }
 
   private void change(UnaryOperator<LiveEffect> change) {
-    now().ifPresent(i -> session.apply(LiveGroups.change(face(), i.id(), "edit.figure", change)));
+    now().ifPresent(i -> session.applyBeside(LiveGroups.change(face(), i.id(), "edit.figure", change), () -> { }));
   }
 
   private void live(Item.Group group) {
@@ -181,7 +181,7 @@ final class FormSection extends Section {
     group.effect().rings().ifPresent(r -> getChildren().add(rings()));
     group.effect().pattern().ifPresent(p -> getChildren().add(p.accept(new PatternFields())));
     getChildren().add(new FlowPane(6, 4,
-        Controls.button("live-permanent", "live.permanent", () -> session.apply(Shaping.permanent(face(), ids())), "quiet"),
+        Controls.button("live-permanent", "live.permanent", () -> session.applyBeside(Shaping.permanent(face(), ids()), () -> { }), "quiet"),
         Controls.button("live-back", "live.back", () -> session.applyAndSelect(
             org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
   }
