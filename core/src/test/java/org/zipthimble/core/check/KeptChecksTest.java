@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.History;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
@@ -24,6 +25,7 @@ import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.units.Insets;
+import org.zipthimble.core.units.Side;
 
 /** What was found on a face is kept: only a face that has changed, or what it depends on, is looked at again. */
 class KeptChecksTest {
@@ -70,10 +72,21 @@ class KeptChecksTest {
     for (Face face : job.faces()) {
       EdgeReach reach = report.edges(face.id()).orElseThrow();
       assertTrue(reach.asked() && !reach.whiteAllRound());
-      assertEquals(0, reach.past(org.zipthimble.core.units.Side.LEFT).orElseThrow(), 1e-6);
+      assertEquals(0, reach.past(Side.LEFT).orElseThrow(), 1e-6);
     }
     assertEquals(Optional.empty(), report.edges("nobody"));
     assertEquals(List.of(), Report.none(job).findings());
+  }
+
+  /** Undone, a face is the one it was, and so are its findings. */
+  @Test
+  void whatIsUndoneIsNotLookedAtAgain() {
+    History history = History.of(leaves(2));
+    List<Finding> before = of(history.now(), 0);
+    History after = history.after(Edits.remove("f1", Set.of("g1")));
+    assertNotEquals(before, of(after.now(), 0));
+    assertSame(before, of(after.undo().now(), 0));
+    assertEquals(of(after.now(), 0), of(after.undo().redo().now(), 0));
   }
 
   @Test
