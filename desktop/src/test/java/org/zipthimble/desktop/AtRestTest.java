@@ -150,7 +150,7 @@ class AtRestTest extends AtTheBench {
       });
     }
     assertTrue(Background.threads() < 32, "threads: " + Background.threads());
-    assertTrue(Background.close(10_000), "all work ends when it is told to");
+    assertTrue(Background.close(180_000), "all work ends when it is told to");
     assertEquals(0, Background.threads());
   }
 

@@ -81,7 +81,11 @@ public final class Background {
       }
     }
 
+    /** The next work; once the pool is closed what still waits is dropped. */
     private synchronized Runnable taken() {
+      if (Thread.currentThread().isInterrupted()) {
+        waiting.clear();
+      }
       Runnable work = waiting.poll();
       under = work != null;
       return work;
