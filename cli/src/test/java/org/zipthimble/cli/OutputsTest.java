@@ -79,7 +79,7 @@ class OutputsTest {
     all[0] = "make";
     all[1] = decal;
     all[2] = "--to";
-    all[3] = to("y.dxf".equals("y." + said[0]) ? "y.dxf" : said[0].equals("--lane") ? "y.png" : "y.svg");
+    all[3] = to(said[0].equals("--lane") ? "y.png" : "y.svg");
     System.arraycopy(said, 0, all, 4, said.length);
     assertEquals(2, run(all), out.toString());
     assertFalse(err.toString().isBlank());

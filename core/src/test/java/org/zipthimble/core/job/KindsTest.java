@@ -16,7 +16,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Point;
@@ -251,6 +250,5 @@ class KindsTest {
   void aLookIsInheritedByWhatIsMadeOfIt() {
     assertEquals(Optional.of(Made.BEET), words().inheritedLook().fill());
     assertEquals(new Look(Optional.of(Made.CREAM), Optional.of(LINE)), shape().inheritedLook());
-    assertEquals(Affine.IDENTITY, Affine.IDENTITY.then(Affine.IDENTITY));
   }
 }
