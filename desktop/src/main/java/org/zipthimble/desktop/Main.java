@@ -3,13 +3,13 @@ package org.zipthimble.desktop;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
-import javafx.scene.text.Font;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.zipthimble.core.geom.Box;
@@ -17,7 +17,6 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Background;
@@ -68,8 +67,9 @@ public final class Main extends Application {
 
   /** Fills and shows a window for a session. */
   static Workbench fill(Stage stage, Session session) {
-    TYPE.forEach(file -> Font.loadFont(BundledFonts.open(file), 12));
+    CompletableFuture<Void> type = WarmUp.type(TYPE);
     Workbench workbench = new Workbench(session, () -> quit(stage, session));
+    type.join();
     Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
     Looks.follow(scene, session.preferences());
     stage.setScene(scene);

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.control.Button;
 import javafx.stage.Stage;
 import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.bring.OrnamentShelf;
@@ -40,7 +41,7 @@ import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Preferences;
 
-/** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed. */
+/** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed, and how soon a tray button answers the first time. */
 public final class Pace extends Application {
   private static final int FRAMES = 90;
   private static final int SETTLE = 30;
@@ -68,7 +69,41 @@ public final class Pace extends Application {
       }));
     }
     runs.add(this::points);
-    next();
+    firstUses(new ArrayDeque<>(List.of("words", "rectangle", "ellipse", "line", "shape", "border", "form", "mounts", "ornament")));
+  }
+
+  /** Presses each button of the tray for the first time, once all has been made ready while idle, and states when what it gives has been drawn. */
+  private void firstUses(Deque<String> buttons) {
+    new AnimationTimer() {
+      private int frame;
+      private long pressed;
+      private String what = "";
+      private final List<String> took = new ArrayList<>();
+
+      @Override
+      public void handle(long now) {
+        frame++;
+        if (frame == SETTLE * 2) {
+          session.stationProperty().set(Station.COMPOSE);
+        }
+        if (frame < SETTLE * 3) {
+          return;
+        }
+        if (pressed != 0 && frame % 3 == 0) {
+          took.add(String.format(Locale.ROOT, "%s %.0f ms", what, (System.nanoTime() - pressed) / 1e6));
+          pressed = 0;
+        } else if (pressed == 0 && frame % SETTLE == 0 && buttons.isEmpty()) {
+          stop();
+          System.out.println("first use of a tray button, drawn after: " + String.join(", ", took));
+          session.take(busy(1), Optional.empty());
+          Platform.runLater(Pace.this::next);
+        } else if (pressed == 0 && frame % SETTLE == 0) {
+          what = buttons.poll();
+          pressed = System.nanoTime();
+          ((Button) workbench.lookup("#add-" + what)).fire();
+        }
+      }
+    }.start();
   }
 
   /** Drags 2,000 chosen points of one outline, as the hand on the bench does. */

@@ -9,7 +9,6 @@ import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -70,7 +69,7 @@ final class Tape extends StackPane {
     ToggleButton button = new ToggleButton();
     button.setId("station-" + station.name().toLowerCase(Locale.ROOT));
     button.setAccessibleText(station.title());
-    button.setTooltip(new Tooltip(Wording.text("tape.station", station.title(), station.ordinal() + 1)));
+    Controls.tip(button, Wording.text("tape.station", station.title(), station.ordinal() + 1));
     button.getStyleClass().add("station");
     button.setMinHeight(HEIGHT - 6);
     button.setOnAction(e -> {

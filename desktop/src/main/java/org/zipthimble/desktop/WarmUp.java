@@ -2,6 +2,8 @@ package org.zipthimble.desktop;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import javafx.css.CssParser;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -13,9 +15,11 @@ import javafx.scene.control.skin.LabelSkin;
 import javafx.scene.control.skin.ScrollPaneSkin;
 import javafx.scene.control.skin.TextFieldSkin;
 import javafx.scene.control.skin.ToggleButtonSkin;
+import javafx.scene.text.Font;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.WallItem;
 import org.zipthimble.core.store.Settings;
+import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 
 /**
@@ -29,6 +33,11 @@ final class WarmUp {
   static void begin() {
     thread("warm-core", WarmUp::core);
     thread("warm-look", WarmUp::look);
+  }
+
+  /** Loads the type of the window on a thread of its own; to be called once the toolkit is there, and waited for before anything is shown. */
+  static CompletableFuture<Void> type(List<String> files) {
+    return CompletableFuture.runAsync(() -> files.forEach(file -> Font.loadFont(BundledFonts.open(file), 12)), load -> thread("warm-type", load));
   }
 
   private static void thread(String name, Runnable work) {

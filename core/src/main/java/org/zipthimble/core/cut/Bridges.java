@@ -15,6 +15,15 @@ import org.zipthimble.core.job.Placement;
 
 /** Stencils: parts of the film that would fall out, and the bridges that hold them. */
 public final class Bridges {
+  /** The narrowest bridge, in inches. */
+  public static final double LEAST_WIDTH = 0.01;
+
+  /** The widest bridge, in inches. */
+  public static final double MOST_WIDTH = 5;
+
+  /** The most bridges of an island. */
+  public static final int MOST_EACH = 4;
+
   private static final double FINE = 0.002;
   private static final double INTO = 0.02;
   private static final int RAYS = 72;

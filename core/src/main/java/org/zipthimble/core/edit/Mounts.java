@@ -232,8 +232,15 @@ public final class Mounts {
 
   /** The mounts of objects in reading order, those in groups too. */
   public static List<Item> among(List<Item> items) {
-    List<Item> all = new ArrayList<>();
-    items.forEach(i -> i.withMembers().stream().filter(m -> m.mount().isPresent()).forEach(all::add));
-    return all;
+    List<Item> found = new ArrayList<>();
+    items.forEach(i -> collect(i, found));
+    return found;
+  }
+
+  private static void collect(Item item, List<Item> mounts) {
+    if (item.mount().isPresent()) {
+      mounts.add(item);
+    }
+    item.members().forEach(m -> collect(m, mounts));
   }
 }

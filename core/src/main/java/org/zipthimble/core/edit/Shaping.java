@@ -33,6 +33,12 @@ import org.zipthimble.core.wording.Wording;
 
 /** Edits of outlines: combining, offsetting, repeating, breaking apart, making permanent, drawing anew. */
 public final class Shaping {
+  /** The smallest area that small shapes are told by, in square inches. */
+  public static final double LEAST_AREA = 0.0001;
+
+  /** The largest area that small shapes are told by, in square inches. */
+  public static final double MOST_AREA = 1000;
+
   private Shaping() {}
 
   /** Combines objects that stand beside each other; the combination stays live. */

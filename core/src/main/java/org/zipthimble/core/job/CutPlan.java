@@ -33,6 +33,12 @@ public record CutPlan(
   public static final CutPlan NONE =
       new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
 
+  /** The widest gap between pieces, and the farthest a weeding box stands off, in inches. */
+  public static final double MOST_GAP = 5;
+
+  /** The farthest weed lines stand apart, in inches. */
+  public static final double MOST_WEED_LINES = 100;
+
   /** The most lanes of a job. */
   public static final int MOST_LANES = 64;
 
@@ -46,7 +52,7 @@ public record CutPlan(
     if (lanes.size() > MOST_LANES || !lanes.stream().allMatch(l -> ids.add(l.id()))) {
       throw new IllegalArgumentException("a job has up to " + MOST_LANES + " lanes, each with its own id");
     }
-    if (!(gap >= 0 && gap <= 5) || !(weedBox >= 0 && weedBox <= 5) || !(weedLines >= 0 && weedLines <= 100)
+    if (!(gap >= 0 && gap <= MOST_GAP) || !(weedBox >= 0 && weedBox <= MOST_GAP) || !(weedLines >= 0 && weedLines <= MOST_WEED_LINES)
         || !(speck >= 0 && speck <= 10)) {
       throw new IllegalArgumentException("a cut plan's figures are out of range: " + gap + ", " + weedBox + ", " + weedLines);
     }

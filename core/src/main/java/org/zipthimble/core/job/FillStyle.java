@@ -108,13 +108,19 @@ public sealed interface FillStyle {
    * @param tile the size of a tile in inches, each side 1/64 to 100
    */
   record Tiles(List<Item> art, Size tile, Laying laying) implements FillStyle {
+    /** The shortest side of a tile, in inches. */
+    public static final double LEAST_SIDE = 1.0 / 64;
+
+    /** The longest side of a tile, in inches. */
+    public static final double MOST_SIDE = 100;
+
     /** The most tiles that are drawn across a shape. */
     public static final int MOST = 20_000;
 
     /** Keeps a copy and checks the size. */
     public Tiles {
       art = List.copyOf(art);
-      if (Math.min(tile.width(), tile.height()) < 1.0 / 64 || Math.max(tile.width(), tile.height()) > 100 || laying == null) {
+      if (Math.min(tile.width(), tile.height()) < LEAST_SIDE || Math.max(tile.width(), tile.height()) > MOST_SIDE || laying == null) {
         throw new IllegalArgumentException("a tile is 1/64 to 100 in: " + tile);
       }
     }

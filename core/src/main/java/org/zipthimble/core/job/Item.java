@@ -285,7 +285,8 @@ public sealed interface Item {
 
     @Override
     public List<String> pictureIds() {
-      return patternArt().stream().flatMap(a -> a.withMembers().stream()).flatMap(i -> i.pictureIds().stream()).toList();
+      List<Item> art = patternArt();
+      return art.isEmpty() ? List.of() : art.stream().flatMap(a -> a.withMembers().stream()).flatMap(i -> i.pictureIds().stream()).toList();
     }
 
     @Override

@@ -38,7 +38,8 @@ public record Job(
         if (!ids.add(item.id())) {
           throw new IllegalArgumentException("two objects have the id " + item.id());
         }
-        if (!pictures.keySet().containsAll(item.pictureIds())) {
+        List<String> used = item.pictureIds();
+        if (!used.isEmpty() && !pictures.keySet().containsAll(used)) {
           throw new IllegalArgumentException("the picture of " + item.id() + " is not in the job");
         }
       }

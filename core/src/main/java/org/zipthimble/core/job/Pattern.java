@@ -9,6 +9,12 @@ public sealed interface Pattern {
   /** The most copies of one repeat. */
   int MOST = 5_000;
 
+  /** The farthest that neighbours stand apart, or overlap, in inches. */
+  double MOST_GAP = 1000;
+
+  /** The fewest places round a centre. */
+  int FEWEST_ROUND = 2;
+
   /** Calls the one that fits. */
   <R> R accept(Visitor<R> visitor);
 
@@ -26,7 +32,7 @@ public sealed interface Pattern {
   record Grid(int across, int down, double gapX, double gapY, boolean brick) implements Pattern {
     /** Checks the counts. */
     public Grid {
-      if (across < 1 || down < 1 || (long) across * down > MOST || !(Math.abs(gapX) <= 1000 && Math.abs(gapY) <= 1000)) {
+      if (across < 1 || down < 1 || (long) across * down > MOST || !(Math.abs(gapX) <= MOST_GAP && Math.abs(gapY) <= MOST_GAP)) {
         throw new IllegalArgumentException("a repeat has 1 to " + MOST + " places: " + across + " x " + down);
       }
     }
@@ -44,7 +50,7 @@ public sealed interface Pattern {
   record Fill(double width, double leastGap) implements Pattern {
     /** Checks the figures. */
     public Fill {
-      if (!(width > 0 && width <= 10_000) || !(leastGap >= 0 && leastGap <= 1000)) {
+      if (!(width > 0 && width <= Placement.FARTHEST) || !(leastGap >= 0 && leastGap <= MOST_GAP)) {
         throw new IllegalArgumentException("a row fills a width above zero: " + width + ", " + leastGap);
       }
     }
@@ -66,7 +72,7 @@ public sealed interface Pattern {
   record Round(int count, Point centre, boolean turning, boolean mirrored) implements Pattern {
     /** Checks the count. */
     public Round {
-      if (count < 2 || count > MOST) {
+      if (count < FEWEST_ROUND || count > MOST) {
         throw new IllegalArgumentException("a round has 2 to " + MOST + " places: " + count);
       }
     }

@@ -11,13 +11,16 @@ import java.util.List;
  * @param overlap how far neighbouring parts reach over each other, in inches; 0 for butt, at most 2
  */
 public record Split(boolean on, List<Double> at, boolean stepped, double overlap) {
+  /** The widest overlap, in inches. */
+  public static final double MOST_OVERLAP = 2;
+
   /** In one piece. */
   public static final Split NONE = new Split(false, List.of(), true, 0);
 
   /** Keeps a copy and checks the figures. */
   public Split {
     at = List.copyOf(at);
-    if (!(overlap >= 0 && overlap <= 2) || at.size() > 200 || at.stream().anyMatch(x -> !(Math.abs(x) <= Placement.FARTHEST))) {
+    if (!(overlap >= 0 && overlap <= MOST_OVERLAP) || at.size() > 200 || at.stream().anyMatch(x -> !(Math.abs(x) <= Placement.FARTHEST))) {
       throw new IllegalArgumentException("a split's figures are out of range: " + at + ", " + overlap);
     }
   }

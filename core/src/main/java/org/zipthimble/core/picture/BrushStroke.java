@@ -12,6 +12,12 @@ import org.zipthimble.core.geom.Point;
  * @param restores whether it brings back what was rubbed out
  */
 public record BrushStroke(List<Point> places, double radius, double soft, boolean restores) {
+  /** The finest brush in hand, in inches across. */
+  public static final double LEAST_SIZE = 0.005;
+
+  /** The widest brush in hand, in inches across. */
+  public static final double MOST_SIZE = 20;
+
   /** The most places of one stroke. */
   public static final int MOST = 4_000;
 

@@ -31,13 +31,22 @@ public final class Trace {
    * @param speck what is smaller, in square pixels, is left out; 0 to 1,000,000
    */
   public record Asked(int colours, int threshold, double smoothness, double speck) {
+    /** The most colours. */
+    public static final int MOST_COLOURS = 8;
+
+    /** The smoothest, in pixels. */
+    public static final double SMOOTHEST = 10;
+
+    /** The largest speck that can be left out, in square pixels. */
+    public static final double LARGEST_SPECK = 1_000_000;
+
     /** One colour, dark on light. */
     public static final Asked USUAL = new Asked(1, 128, 1, 16);
 
     /** Checks the ranges. */
     public Asked {
-      if (colours < 1 || colours > 8 || threshold < 1 || threshold > 255 || !(smoothness >= 0 && smoothness <= 10)
-          || !(speck >= 0 && speck <= 1_000_000)) {
+      if (colours < 1 || colours > MOST_COLOURS || threshold < 1 || threshold > 255 || !(smoothness >= 0 && smoothness <= SMOOTHEST)
+          || !(speck >= 0 && speck <= LARGEST_SPECK)) {
         throw new IllegalArgumentException("a trace's figures are out of range");
       }
     }

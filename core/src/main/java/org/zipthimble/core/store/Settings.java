@@ -47,6 +47,24 @@ public record Settings(
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
+  /** The coarsest screen, in pixels per inch. */
+  public static final double LEAST_SCREEN_PPI = 20;
+
+  /** The finest screen, in pixels per inch. */
+  public static final double MOST_SCREEN_PPI = 2000;
+
+  /** The shortest nudge, in inches. */
+  public static final double LEAST_NUDGE = 1.0 / 1000;
+
+  /** The longest nudge, in inches. */
+  public static final double MOST_NUDGE = 12;
+
+  /** The finest grid, in inches. */
+  public static final double LEAST_GRID = 1.0 / 64;
+
+  /** The coarsest grid, in inches. */
+  public static final double MOST_GRID = 48;
+
   /** The usual nudge: 1/16 in. */
   public static final double USUAL_NUDGE = 1.0 / 16;
 
@@ -114,9 +132,9 @@ public record Settings(
   /** Brings figures into range and keeps copies. */
   public Settings {
     scale = Math.max(1, Math.min(2, scale));
-    screenPpi = screenPpi >= 20 && screenPpi <= 2000 ? screenPpi : 0;
-    nudge = nudge > 0 && nudge <= 12 ? nudge : USUAL_NUDGE;
-    grid = grid >= 1.0 / 64 && grid <= 48 ? grid : 0.25;
+    screenPpi = screenPpi >= LEAST_SCREEN_PPI && screenPpi <= MOST_SCREEN_PPI ? screenPpi : 0;
+    nudge = nudge > 0 && nudge <= MOST_NUDGE ? nudge : USUAL_NUDGE;
+    grid = grid >= LEAST_GRID && grid <= MOST_GRID ? grid : 0.25;
     putAway = Set.copyOf(putAway);
     favourites = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(favourites));
     own = List.copyOf(own);

@@ -10,7 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Dragboard;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -222,7 +221,7 @@ public final class BenchPane extends BorderPane {
     ToggleButton clean = new ToggleButton(Wording.text("zoom.clean"));
     clean.setId("zoom-clean");
     clean.getStyleClass().add("slip-button");
-    clean.setTooltip(new Tooltip(Wording.text("zoom.clean.tip")));
+    Controls.tip(clean, Wording.text("zoom.clean.tip"));
     view.cleanProperty().bindBidirectional(clean.selectedProperty());
     HBox slip = new HBox(
         2, Controls.button("zoom-out", "zoom.out", this::farther, "slip-button"), figure,

@@ -27,10 +27,11 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.FxPictures;
@@ -295,6 +296,9 @@ final class BenchView extends Pane {
 
   private void guideObjects(Viewport view, List<Node> nodes) {
     targets.empty(view, nodes);
+    if (session.face().all().stream().noneMatch(i -> i.properties().role() == Role.GUIDE)) {
+      return;
+    }
     Forms forms = new Forms(session.shownProperty().get());
     Scene.of(session.face()).leaves().stream().filter(n -> n.visible() && n.helps())
         .forEach(n -> nodes.add(DrawnNodes.path(forms.silhouette(n), view, "guide-object")));

@@ -12,6 +12,7 @@ import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.edit.Tracing;
 import org.zipthimble.core.form.Forms;
@@ -129,11 +130,11 @@ public final class Shapes {
       }
     });
     switch (kind) {
-      case GRID -> rows.number("shapes.across", across, 1, 500, v -> across = (int) v).number("shapes.down", down, 1, 500, v -> down = (int) v)
-          .length("shapes.gap", gap, -10, 50, v -> gap = v).check("shapes.brick", brick, on -> brick = on);
-      case FILL -> rows.length("shapes.width", width, 0.05, 1000, v -> width = v).length("shapes.leastGap", Math.max(0, gap), 0, 50, v -> gap = v);
-      default -> rows.number("shapes.places", places, 2, 720, v -> places = (int) v)
-          .length("shapes.centreX", centreX, -1000, 1000, v -> centreX = v).length("shapes.centreY", centreY, -1000, 1000, v -> centreY = v)
+      case GRID -> rows.number("shapes.across", across, 1, () -> Math.floorDiv(Pattern.MOST, down), v -> across = (int) v).number("shapes.down", down, 1, () -> Math.floorDiv(Pattern.MOST, across), v -> down = (int) v)
+          .length("shapes.gap", gap, -Pattern.MOST_GAP, Pattern.MOST_GAP, v -> gap = v).check("shapes.brick", brick, on -> brick = on);
+      case FILL -> rows.length("shapes.width", width, Reshape.LEAST, Placement.FARTHEST, v -> width = v).length("shapes.leastGap", Math.max(0, gap), 0, Pattern.MOST_GAP, v -> gap = v);
+      default -> rows.number("shapes.places", Math.max(places, Pattern.FEWEST_ROUND), Pattern.FEWEST_ROUND, Pattern.MOST, v -> places = (int) v)
+          .length("shapes.centreX", centreX, -Placement.FARTHEST, Placement.FARTHEST, v -> centreX = v).length("shapes.centreY", centreY, -Placement.FARTHEST, Placement.FARTHEST, v -> centreY = v)
           .check("shapes.mirrored", mirrored, on -> mirrored = on);
     }
     Set<String> ids = ids();
@@ -159,7 +160,7 @@ public final class Shapes {
     Set<String> ids = new java.util.LinkedHashSet<>(ids());
     ids.remove(path.id());
     var line = new Forms(session.job()).outline(path);
-    FigureSlip.Rows rows = slip.rows().number("shapes.places", places, 1, 720, v -> places = (int) v)
+    FigureSlip.Rows rows = slip.rows().number("shapes.places", places, 1, Pattern.MOST, v -> places = (int) v)
         .check("shapes.turning", true, on -> mirrored = !on);
     mirrored = false;
     slip.ask("shapes.along", rows, true, () -> Optional.of(Shaping.repeat(face(), ids, new Pattern.Along(line, places, !mirrored))));
@@ -186,7 +187,7 @@ public final class Shapes {
   private double speck = 0.05;
 
   void removeSmall() {
-    slip.ask("shapes.small", slip.rows().number("shapes.area", speck, 0.0001, 1000, v -> {
+    slip.ask("shapes.small", slip.rows().number("shapes.area", speck, Shaping.LEAST_AREA, Shaping.MOST_AREA, v -> {
       speck = v;
       counted();
     }), false, () -> {
@@ -206,7 +207,7 @@ public final class Shapes {
   void bridges() {
     session.single().ifPresent(item -> slip.ask(
         "shapes.bridges",
-        slip.rows().length("shapes.bridgeWidth", bridge, 0.01, 5, v -> bridge = v).number("shapes.each", each, 1, 4, v -> each = (int) v),
+        slip.rows().length("shapes.bridgeWidth", bridge, Bridges.LEAST_WIDTH, Bridges.MOST_WIDTH, v -> bridge = v).number("shapes.each", each, 1, Bridges.MOST_EACH, v -> each = (int) v),
         true, () -> {
           List<Placement> found = Bridges.propose(new Forms(session.job()).outline(item), bridge, each);
           slip.say(Wording.counted("shapes.bridged", found.size()));
@@ -222,10 +223,10 @@ public final class Shapes {
   void trace() {
     session.single().flatMap(Item::asPhoto).ifPresent(photo -> slip.ask(
         "shapes.trace",
-        slip.rows().number("shapes.colours", colours, 1, 8, v -> colours = (int) v)
+        slip.rows().number("shapes.colours", colours, 1, Trace.Asked.MOST_COLOURS, v -> colours = (int) v)
             .number("shapes.darkness", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v)
-            .number("shapes.smoothness", smoothness, 0, 10, v -> smoothness = v)
-            .number("shapes.specks", specks, 0, 1_000_000, v -> specks = v),
+            .number("shapes.smoothness", smoothness, 0, Trace.Asked.SMOOTHEST, v -> smoothness = v)
+            .number("shapes.specks", specks, 0, Trace.Asked.LARGEST_SPECK, v -> specks = v),
         false, () -> {
           trace(photo, new Trace.Asked(colours, threshold, smoothness, specks));
           return Optional.empty();
@@ -281,7 +282,7 @@ public final class Shapes {
   void pattern(boolean asked) {
     Set<String> ids = ids();
     slip.ask("shapes.pattern",
-        slip.rows().choice("shapes.laying", FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, 10, v -> gap = Math.max(0, v)),
+        slip.rows().choice("shapes.laying", FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, FillStyle.Tiles.MOST_SIDE, v -> gap = Math.max(0, v)),
         asked, () -> Optional.of(Shaping.pattern(face(), ids, laying, Math.max(0, gap))));
   }
 

@@ -1,6 +1,7 @@
 package org.zipthimble.desktop.control;
 
 import java.util.function.Consumer;
+import javafx.event.EventHandler;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -9,6 +10,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,6 +36,18 @@ public final class Controls {
     return label;
   }
 
+  /** What a node says when the pointer rests on it and to a reader of the screen; its slip is made when the pointer first comes. */
+  public static void tip(Node node, String text) {
+    node.setAccessibleHelp(text);
+    node.addEventHandler(MouseEvent.MOUSE_ENTERED, new EventHandler<>() {
+      @Override
+      public void handle(MouseEvent e) {
+        node.removeEventHandler(MouseEvent.MOUSE_ENTERED, this);
+        Tooltip.install(node, new Tooltip(text));
+      }
+    });
+  }
+
   /** A button by wording key; the key with .tip is its tooltip where there is one. */
   public static Button button(String id, String key, Runnable action, String... styles) {
     Button button = new Button(Wording.text(key));
@@ -42,7 +56,7 @@ public final class Controls {
     button.setOnAction(e -> action.run());
     button.setMinWidth(Region.USE_PREF_SIZE);
     if (Wording.has(key + ".tip")) {
-      button.setTooltip(new Tooltip(Wording.text(key + ".tip")));
+      tip(button, Wording.text(key + ".tip"));
     }
     return button;
   }
@@ -53,7 +67,7 @@ public final class Controls {
     button.setGraphic(Icons.of(icon));
     button.setId(id);
     button.setAccessibleText(Wording.text(key));
-    button.setTooltip(new Tooltip(Wording.text(key)));
+    tip(button, Wording.text(key));
     button.getStyleClass().add("icon-button");
     button.getStyleClass().addAll(styles);
     button.setOnAction(e -> action.run());

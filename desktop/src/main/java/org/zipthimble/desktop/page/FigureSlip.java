@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.DoubleSupplier;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -86,9 +87,14 @@ public final class FigureSlip extends VBox {
 
     /** A number. */
     public Rows number(String key, double value, double least, double most, DoubleConsumer take) {
+      return number(key, value, least, () -> most, take);
+    }
+
+    /** A number whose limit may follow from the others. */
+    public Rows number(String key, double value, double least, DoubleSupplier most, DoubleConsumer take) {
       TypedField[] field = new TypedField[1];
       field[0] = new TypedField("figure-" + plain(key), Wording.text(key), text -> {
-        double number = Lengths.parseNumber(text, least, most);
+        double number = Lengths.parseNumber(text, least, most.getAsDouble());
         take.accept(number);
         field[0].show(Lengths.plain(number, 3));
         show();

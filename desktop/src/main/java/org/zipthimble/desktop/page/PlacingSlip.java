@@ -4,7 +4,9 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -33,13 +35,13 @@ public final class PlacingSlip extends HBox {
     getStyleClass().add("placing-slip");
     setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     columnsField = new TypedField("placing-columns", Wording.text("repeat.columns"), text -> {
-      columns = (int) Lengths.parseNumber(text, 1, 100);
+      columns = (int) Lengths.parseNumber(text, 1, Copies.MOST);
       show();
     });
     gapField = new TypedField("placing-gap", Wording.text("placing.gap"), text -> {
       double inches = Lengths.parse(text, session.unit());
-      if (!(inches >= 0 && inches <= 20)) {
-        throw Trouble.of("field.range", text, "0", Lengths.showWithSign(20, session.unit()));
+      if (!(inches >= 0 && inches <= Pattern.MOST_GAP)) {
+        throw Trouble.of("field.range", text, "0", Lengths.showWithSign(Pattern.MOST_GAP, session.unit()));
       }
       gap = inches;
       show();

@@ -4,6 +4,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -46,7 +47,7 @@ public final class ScreenCard extends VBox {
     });
     edge.setOnMouseDragged(e -> set(begun[1] + (e.getScreenX() - begun[0]) / WIDE));
     figure = new TypedField("screen-ppi", Wording.text("screen.ppi"), text ->
-        set(Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), 40, 600)));
+        set(Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Settings.LEAST_SCREEN_PPI, Settings.MOST_SCREEN_PPI)));
     figure.setPrefWidth(90);
     getChildren().addAll(Controls.label(Wording.text("screen.title"), "side-title"), Controls.wrapped(Wording.text("screen.how"), "side-note"), row,
         Controls.row(8, figure, Controls.button("screen-keep", "screen.keep", () -> {
@@ -65,7 +66,7 @@ public final class ScreenCard extends VBox {
   }
 
   private void set(double value) {
-    ppi = Math.max(40, Math.min(600, value));
+    ppi = Math.max(Settings.LEAST_SCREEN_PPI, Math.min(Settings.MOST_SCREEN_PPI, value));
     double scale = session.preferences().now().scale();
     card.setMinSize(WIDE * ppi / scale, HIGH * ppi / scale);
     card.setMaxSize(WIDE * ppi / scale, HIGH * ppi / scale);

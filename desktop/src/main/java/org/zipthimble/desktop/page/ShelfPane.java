@@ -16,7 +16,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.ClipboardContent;
@@ -154,7 +153,7 @@ public final class ShelfPane extends VBox {
     card.setMaxSize(CARD, CARD);
     card.getStyleClass().add("shelf-card");
     card.setAccessibleText(Wording.text("shelf.add", name));
-    card.setTooltip(new Tooltip(Wording.text("shelf.add", name)));
+    Controls.tip(card, Wording.text("shelf.add", name));
     card.setOnAction(e -> add.accept(name, session.frame().trim().centre()));
     card.setOnDragDetected(e -> {
       Dragboard board = card.startDragAndDrop(TransferMode.COPY);

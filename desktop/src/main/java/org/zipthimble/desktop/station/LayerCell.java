@@ -5,7 +5,6 @@ import java.util.Set;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
@@ -58,7 +57,7 @@ final class LayerCell extends ListCell<Item> {
     HBox.setHgrow(names, Priority.ALWAYS);
     StackPane grip = new StackPane(Icons.of(Icons.GRIP));
     grip.getStyleClass().add("grip");
-    Tooltip.install(grip, new Tooltip(Wording.text("layers.drag")));
+    Controls.tip(grip, Wording.text("layers.drag"));
     StackPane frame = new StackPane(thumb);
     frame.getStyleClass().add("layer-thumb");
     frame.setMinSize(THUMB + 2, THUMB + 2);
@@ -76,7 +75,7 @@ final class LayerCell extends ListCell<Item> {
     ToggleButton button = new ToggleButton();
     button.getStyleClass().add(style);
     button.setAccessibleText(Wording.text(key));
-    button.setTooltip(new Tooltip(Wording.text(key)));
+    Controls.tip(button, Wording.text(key));
     button.setMinSize(18, 18);
     return button;
   }

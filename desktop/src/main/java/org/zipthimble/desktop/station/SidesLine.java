@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.units.Insets;
@@ -44,7 +43,7 @@ final class SidesLine extends VBox {
     apart = new ToggleButton(Wording.text("ticket.sides.apart"));
     apart.setId(id + "-apart");
     apart.getStyleClass().setAll("line-choice");
-    apart.setTooltip(new Tooltip(Wording.text("ticket.sides.apart.tip")));
+    Controls.tip(apart, Wording.text("ticket.sides.apart.tip"));
     apart.setAccessibleText(Wording.text("ticket.sides.apart.tip"));
     apart.setOnAction(e -> toggled());
     all = new TicketLine(id, key, text -> taking.take(Insets.all(width(text))), Optional.of(apart));

@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -25,8 +24,8 @@ import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.state.Session;
 
 /** The size wall: finished items at one true scale beside each other, by what they are for, with a typed size among them. */
@@ -85,25 +84,25 @@ final class SizeWall extends ScrollPane {
   /** Hangs the items anew, as the settings, the unit and what is searched say. */
   void hang() {
     Settings settings = session.preferences().now();
-    List<WallItem> all = new ArrayList<>();
-    settings.own().forEach(o -> all.add(WallItem.own(o.name(), o.size(), o.faces())));
-    all.addAll(WallItem.standard());
-    all.removeIf(i -> !i.answers(search.getText(), session.unit()));
-    List<Size> sizes = all.stream().map(WallItem::size).collect(Collectors.toCollection(ArrayList::new));
+    List<WallItem> items = new ArrayList<>();
+    settings.own().forEach(o -> items.add(WallItem.own(o.name(), o.size(), o.faces())));
+    items.addAll(WallItem.standard());
+    items.removeIf(i -> !i.answers(search.getText(), session.unit()));
+    List<Size> sizes = items.stream().map(WallItem::size).collect(Collectors.toCollection(ArrayList::new));
     sizes.add(own);
     scale = WallScale.fitting(sizes, 520, search.getText().isBlank() ? 288 : tallest());
     boards.getChildren().clear();
     List<Node> first = new ArrayList<>(List.of(yours()));
     Set<String> liked = settings.favourites();
-    all.stream().filter(i -> i.purpose().isEmpty() || liked.contains(i.key())).forEach(i -> first.add(hanging(i)));
+    items.stream().filter(i -> i.purpose().isEmpty() || liked.contains(i.key())).forEach(i -> first.add(hanging(i)));
     boards.getChildren().add(board(Wording.text("wall.yours"), first));
     Map<Purpose, List<WallItem>> groups = new LinkedHashMap<>();
-    all.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(i)));
-    groups.entrySet().stream().limit(this.all ? groups.size() : 1).forEach(this::hangBoard);
+    items.forEach(i -> i.purpose().ifPresent(p -> groups.computeIfAbsent(p, k -> new ArrayList<>()).add(i)));
+    groups.entrySet().stream().limit(all ? groups.size() : 1).forEach(this::hangBoard);
     own(own);
   }
 
-  /** Hangs all boards; until then only the first hang, which are seen when the window opens. */
+  /** Hangs all boards and what keeps an item; until then only the first hang, which are seen when the window opens. */
   void hangAll() {
     all = true;
     hang();
@@ -138,6 +137,15 @@ final class SizeWall extends ScrollPane {
     button.setAccessibleText(Wording.text("itemPage.spoken", item.title(), Lengths.show(item.size(), session.unit())));
     button.getStyleClass().add("hung");
     button.setOnAction(e -> choosing.take(item.title(), item.size(), item.faces()));
+    StackPane both = new StackPane(button);
+    StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
+    if (all) {
+      both.getChildren().add(like(item));
+    }
+    return both;
+  }
+
+  private Node like(WallItem item) {
     boolean liked = session.preferences().now().favourites().contains(item.key());
     ToggleButton like = new ToggleButton();
     like.setGraphic(Icons.of(Icons.BUTTON));
@@ -146,13 +154,11 @@ final class SizeWall extends ScrollPane {
     like.setId("like-" + item.key().replace(':', '-').replace(' ', '-'));
     boolean mine = item.purpose().isEmpty();
     like.setAccessibleText(Wording.text(mine ? "wall.forget" : "wall.like", item.title()));
-    like.setTooltip(new Tooltip(Wording.text(mine ? "wall.forget" : "wall.like", item.title())));
+    Controls.tip(like, Wording.text(mine ? "wall.forget" : "wall.like", item.title()));
     like.setOnAction(e -> session.preferences().change(s -> mine
         ? s.without(new Settings.OwnItem(item.title(), item.size(), item.faces())) : s.liking(item.key())));
-    StackPane both = new StackPane(button, like);
     StackPane.setAlignment(like, Pos.TOP_RIGHT);
-    StackPane.setAlignment(button, Pos.BOTTOM_CENTER);
-    return both;
+    return like;
   }
 
   private Node yours() {

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -30,7 +29,7 @@ final class TicketLine extends VBox {
   TicketLine(String id, String key, TypedField.Taking taking, Optional<Node> choice) {
     field = new TypedField(id, Wording.text(key), taking);
     field.getStyleClass().add("line-field");
-    field.setTooltip(new Tooltip(Wording.text("ticket.typeOver")));
+    Controls.tip(field, Wording.text("ticket.typeOver"));
     HBox row = Controls.row(4, field, mark);
     HBox.setHgrow(field, Priority.ALWAYS);
     HBox head = Controls.row(4, Controls.label(Wording.text(key), "line-label"));

@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -87,7 +86,7 @@ public final class TrayPane extends HBox {
     card.setGraphic(inside);
     card.setId(id);
     card.setAccessibleText(Wording.text(key + ".tip"));
-    card.setTooltip(new Tooltip(Wording.text(key + ".tip")));
+    Controls.tip(card, Wording.text(key + ".tip"));
     card.getStyleClass().add("tray-card");
     card.setOnAction(e -> action.run());
     return card;

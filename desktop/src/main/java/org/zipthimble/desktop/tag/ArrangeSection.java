@@ -14,11 +14,12 @@ import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -132,25 +133,27 @@ final class ArrangeSection extends Section {
   }
 
   private Node repeats() {
-    TypedField across = number("repeat-columns", "repeat.columns", 1, 200, () -> String.valueOf(columns), v -> {
+    TypedField across = number("repeat-columns", "repeat.columns", 1, Copies.MOST, () -> String.valueOf(columns), v -> {
       columns = (int) v;
       refresh();
     });
-    TypedField down = number("repeat-rows", "repeat.rows", 1, 200, () -> String.valueOf(rows), v -> {
+    TypedField down = number("repeat-rows", "repeat.rows", 1, Copies.MOST, () -> String.valueOf(rows), v -> {
       rows = (int) v;
       refresh();
     });
-    TypedField gapX = length("repeat-gap-across", "repeat.gapAcross", -100, 100, () -> gapAcross, v -> {
+    TypedField gapX = length("repeat-gap-across", "repeat.gapAcross", -Pattern.MOST_GAP, Pattern.MOST_GAP, () -> gapAcross, v -> {
       gapAcross = v;
       refresh();
     });
-    TypedField gapY = length("repeat-gap-down", "repeat.gapDown", -100, 100, () -> gapDown, v -> {
+    TypedField gapY = length("repeat-gap-down", "repeat.gapDown", -Pattern.MOST_GAP, Pattern.MOST_GAP, () -> gapDown, v -> {
       gapDown = v;
       refresh();
     });
     Button make = Controls.button("repeat-make", "repeat.make", () -> {
       if ((long) columns * rows <= Copies.MOST) {
         session.applyAndSelect(Copies.grid(face(), ids(), columns, rows, gapAcross, gapDown));
+      } else {
+        session.say(Wording.text("repeat.many", Copies.MOST));
       }
     }, "quiet");
     HBox fields = Controls.row(4, Controls.under(Wording.text("repeat.columns"), across), Controls.under(Wording.text("repeat.rows"), down),

@@ -9,12 +9,13 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.picture.Backdrop;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.PointerMode;
+import org.zipthimble.desktop.state.Session;
 
 /** EraseMask out and restoring with a brush, patching, taking out a background, one tint for all. */
 final class BrushSection extends Section {
@@ -54,7 +55,7 @@ final class BrushSection extends Section {
 
   private Node brush() {
     FlowPane pane = fields(THIRD,
-        "brush.size", length("brush-size", "brush.size", 0.005, 20, () -> session.pointerMode().last().size(), v -> {
+        "brush.size", length("brush-size", "brush.size", BrushStroke.LEAST_SIZE, BrushStroke.MOST_SIZE, () -> session.pointerMode().last().size(), v -> {
           session.pointerMode().change(new PointerMode.Brush(v, session.pointerMode().last().soft(), session.pointerMode().last().restores()));
           refresh();
         }),

@@ -8,7 +8,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -26,12 +25,13 @@ import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.store.SafeWrite;
+import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -60,7 +60,7 @@ final class FaceSection extends Section {
   }
 
   private TypedField nudge() {
-    return length("face-nudge", "faceTag.nudge", 1.0 / 1000, 12, () -> session.preferences().now().nudge(),
+    return length("face-nudge", "faceTag.nudge", Settings.LEAST_NUDGE, Settings.MOST_NUDGE, () -> session.preferences().now().nudge(),
         value -> {
           session.preferences().change(s -> s.withNudge(value));
           refresh();
@@ -108,7 +108,7 @@ final class FaceSection extends Section {
     turn.setPrefWidth(52);
     CheckBox axis = Controls.check("guide-axis-" + index, "faceTag.guide.axis", guide.axis(),
         on -> session.apply(GuideEdits.change(face(), index, guide.withAxis(on))));
-    axis.setTooltip(new Tooltip(Wording.text("faceTag.guide.axis.tip")));
+    Controls.tip(axis, Wording.text("faceTag.guide.axis.tip"));
     axis.setMinWidth(USE_PREF_SIZE);
     return Controls.row(4, at, turn, axis, Controls.iconButton("guide-remove-" + index, Icons.AWAY, "faceTag.guide.remove",
         () -> session.apply(GuideEdits.remove(face(), index))));
@@ -148,7 +148,7 @@ final class FaceSection extends Section {
     CheckBox shown = Controls.check("face-grid", "faceTag.grid", session.preferences().now().gridShown(),
         on -> session.preferences().change(s -> s.withGrid(s.grid(), on)));
     fresh.add(() -> shown.setSelected(session.preferences().now().gridShown()));
-    TypedField step = length("face-grid-step", "faceTag.gridStep", 1.0 / 64, 48, () -> session.preferences().now().grid(), v -> {
+    TypedField step = length("face-grid-step", "faceTag.gridStep", Settings.LEAST_GRID, Settings.MOST_GRID, () -> session.preferences().now().grid(), v -> {
       session.preferences().change(s -> s.withGrid(v, true));
       refresh();
     });
@@ -170,7 +170,7 @@ final class FaceSection extends Section {
       tile.getStyleClass().add("swatch");
       tile.setId("swatch-" + (swatches.getChildren().size() + 1));
       tile.setAccessibleText(Wording.text("faceTag.swatch.open", swatch.name()));
-      tile.setTooltip(new Tooltip(Wording.text("faceTag.swatch.open", swatch.name())));
+      Controls.tip(tile, Wording.text("faceTag.swatch.open", swatch.name()));
       tile.setStyle("-fx-background-color: -zt-line, " + swatch.colour().hex() + ";");
       tile.setOnAction(e -> SwatchSlip.open(session, tile, swatch));
       swatches.getChildren().add(tile);

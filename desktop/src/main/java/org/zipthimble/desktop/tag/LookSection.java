@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -16,6 +15,7 @@ import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
+import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -55,7 +55,7 @@ final class LookSection extends Section {
         first.getChildren().add(Controls.under(Wording.text("tag.fill"), fill));
       }
       if (item.outline().cornerRadius().isPresent()) {
-        TypedField corners = length("tag-corners", "tag.corners", 0, 1000,
+        TypedField corners = length("tag-corners", "tag.corners", 0, Placement.FARTHEST,
             () -> shapeNow().flatMap(s -> s.outline().cornerRadius()).orElse(Double.NaN),
             radius -> session.perform((face, ids) -> Looks.round(face, ids, radius)));
         first.getChildren().add(small("tag.corners", corners));
@@ -118,7 +118,7 @@ final class LookSection extends Section {
       colour.show(line.map(LineLook::colour));
       width.show(line.map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(Wording.text("colourField.none")));
     }));
-    width.setTooltip(new Tooltip(Wording.text("tag.lineWidth.tip")));
+    Controls.tip(width, Wording.text("tag.lineWidth.tip"));
     return Controls.row(6, Controls.under(Wording.text("tag.line"), colour), small("tag.lineWidth", width));
   }
 

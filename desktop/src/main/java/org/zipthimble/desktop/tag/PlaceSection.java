@@ -8,7 +8,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -64,7 +63,7 @@ final class PlaceSection extends Section {
         dot.setSelected(c == across && r == down);
         String name = Wording.text("tag.ref." + (r + 1) + (c + 1));
         dot.setAccessibleText(name);
-        dot.setTooltip(new Tooltip(name));
+        Controls.tip(dot, name);
         dot.setOnAction(e -> {
           across = c;
           down = r;

@@ -7,7 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
@@ -167,7 +166,7 @@ final class SwatchSlip {
       chip.setId("swatch-tint-" + percent);
       chip.getStyleClass().add("swatch");
       chip.setAccessibleText(lighter.name());
-      chip.setTooltip(new Tooltip(lighter.name()));
+      Controls.tip(chip, lighter.name());
       chip.setStyle("-fx-background-color: -zt-line, " + lighter.colour().hex() + ";");
       chip.setOnAction(e -> session.apply(Looks.palette("edit.swatch", p -> p.with(lighter))));
       tints.getChildren().add(chip);
