@@ -1,6 +1,7 @@
 package org.zipthimble.desktop;
 
 import java.io.File;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -13,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.bring.OrnamentShelf;
 import org.zipthimble.core.check.Report;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Point;
@@ -88,18 +90,30 @@ final class Composing implements StationView {
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }
 
-  /** Does beforehand what the first use would wait for: setting and drawing words and shapes beside the window, and the tag's parts. */
-  void warm() {
+  /**
+   * What does beforehand what the first use would wait for, each a short piece of work: setting and drawing words and shapes beside the window,
+   * the tag's parts and the shelf.
+   */
+  List<Runnable> warmings() {
     Item.Words words = Item.Words.of(
         ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
     Item.Shape shape = Item.Shape.of(
         ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
-    Background.run(() -> {
+    List<Runnable> warmings = new ArrayList<>();
+    warmings.add(() -> Background.run(() -> {
+      OrnamentShelf.all();
       FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), 20, session.halvings());
       Report.of(job);
+    }));
+    TagPane.parts(session, List.of(words, shape)).forEach(part -> warmings.add(() -> Looks.warm(part.get())));
+    warmings.add(shelf::fill);
+    warmings.add(() -> {
+      if (!shelfOpen()) {
+        Looks.warm(shelf);
+      }
     });
-    tag.warm(List.of(words, shape));
+    return warmings;
   }
 
   private boolean dropped(Dragboard board, Point at) {

@@ -1,7 +1,9 @@
 package org.zipthimble.desktop;
 
 import java.util.Locale;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.desktop.state.Preferences;
 
@@ -18,6 +20,16 @@ final class Looks {
         put(scene, is);
       }
     });
+  }
+
+  /** Works the look of parts out once where nobody sees them, so that the first time they are shown is as quick as any. */
+  static void warm(Node part) {
+    StackPane place = new StackPane(part);
+    Scene scene = new Scene(place);
+    scene.getStylesheets().setAll(Looks.class.getResource("linen.css").toExternalForm());
+    place.applyCss();
+    place.layout();
+    place.getChildren().clear();
   }
 
   private static void put(Scene scene, Settings settings) {

@@ -112,7 +112,7 @@ final class Workbench extends StackPane {
     idle.add(() -> new Menus(session, commands).fill(menus));
     idle.add(() -> item.get().furnish());
     idle.add(composing::get);
-    idle.add(() -> composing.get().warm());
+    idle.add(() -> idle.addAll(composing.get().warmings()));
     stations.values().forEach(s -> idle.add(s::get));
     idle.add(cut::get);
     idle.add(finder::get);

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
@@ -18,8 +19,8 @@ import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.LayersPane;
@@ -72,15 +73,17 @@ public final class TagPane extends VBox {
     words.ifPresent(WordsSection::typeWords);
   }
 
-  /** Makes the parts for some objects once without showing them, so that the first time they are shown is as quick as any. */
-  public void warm(List<Item> items) {
+  /** What makes the parts for some objects, for showing them where nobody sees them. */
+  public static List<Supplier<Node>> parts(Session session, List<Item> items) {
+    List<Supplier<Node>> parts = new ArrayList<>();
     for (Item item : items) {
-      new PlaceSection(session, false, false);
-      item.asWords().ifPresent(w -> new WordsSection(session, w));
-      new LookSection(session, item);
-      new CutSection(session);
-      new EffectsSection(session, item);
+      parts.add(() -> new PlaceSection(session, false, false));
+      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, w)));
+      parts.add(() -> new LookSection(session, item));
+      parts.add(() -> new CutSection(session));
+      parts.add(() -> new EffectsSection(session, item));
     }
+    return parts;
   }
 
   private void refresh() {
@@ -154,17 +157,17 @@ public final class TagPane extends VBox {
     }
     put(new LookSection(session, item));
     if (item.retouch().isPresent()) {
-      fold("picture", new PictureSection(session));
-      fold("brush", new BrushSection(session));
+      fold("picture", () -> new PictureSection(session));
+      fold("brush", () -> new BrushSection(session));
     }
-    fold("effects", new EffectsSection(session, item));
+    fold("effects", () -> new EffectsSection(session, item));
     if (FormSection.wants(item)) {
       inside.getChildren().add(Controls.stitch());
       put(new FormSection(session, item));
     }
     inside.getChildren().add(Controls.stitch());
     put(new CutSection(session));
-    fold("arrange", new ArrangeSection(session, false));
+    fold("arrange", () -> new ArrangeSection(session, false));
   }
 
   private void put(Section section) {
@@ -172,15 +175,22 @@ public final class TagPane extends VBox {
     inside.getChildren().add(section);
   }
 
-  private void fold(String name, Section section) {
-    sections.add(section);
+  /** A part that can be put away; it is made when it is first seen. */
+  private void fold(String name, Supplier<Section> maker) {
     Button head = Controls.button("fold-" + name, "tag.fold." + name, () -> { }, "fold-head");
     head.setGraphic(Icons.of(Icons.FOLD));
     head.setMaxWidth(Double.MAX_VALUE);
+    VBox place = new VBox();
     Runnable show = () -> {
       boolean away = folded.contains(name);
-      section.setVisible(!away);
-      section.setManaged(!away);
+      if (!away && place.getChildren().isEmpty()) {
+        Section section = maker.get();
+        sections.add(section);
+        place.getChildren().add(section);
+        section.refresh();
+      }
+      place.setVisible(!away);
+      place.setManaged(!away);
       head.getGraphic().setRotate(away ? 180 : -90);
     };
     head.setOnAction(e -> {
@@ -190,6 +200,6 @@ public final class TagPane extends VBox {
       show.run();
     });
     show.run();
-    inside.getChildren().addAll(head, section);
+    inside.getChildren().addAll(head, place);
   }
 }
