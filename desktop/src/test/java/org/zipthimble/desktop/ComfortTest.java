@@ -144,7 +144,7 @@ class ComfortTest extends AtTheBench {
   void repeatsInRowsAndDoesTheLastStepAgain(FxRobot robot) {
     box(robot, "A", 0.5, 0.5, 0.5, 0.5);
     hand.click(0.75, 0.75);
-    robot.clickOn("#fold-arrange");
+    robot.interact(() -> robot.lookup("#fold-arrange").queryButton().fire());
     WaitForAsyncUtils.waitForFxEvents();
     robot.interact(() -> robot.lookup("#repeat-columns").queryAs(TextInputControl.class).requestFocus());
     for (String[] field : new String[][] {{"#repeat-columns", "4"}, {"#repeat-rows", "3"}, {"#repeat-gap-across", "1/8"}, {"#repeat-gap-down", "1/2"}}) {

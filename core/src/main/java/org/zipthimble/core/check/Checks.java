@@ -2,7 +2,11 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.Supplier;
 import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 
@@ -14,6 +18,7 @@ public final class Checks {
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize());
+  private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Memo<List<Finding>> KEPT = new Memo<>();
 
   private Checks() {}
@@ -22,8 +27,9 @@ public final class Checks {
   public static List<Finding> run(Job job) {
     List<Finding> found = new ArrayList<>();
     job.faces().forEach(face -> found.addAll(of(job, face)));
-    OF_JOBS.forEach(check -> found.addAll(check.look(job)));
-    OF_SHEETS.forEach(check -> found.addAll(check.look(job)));
+    String first = job.faces().get(0).id();
+    OF_JOBS.forEach(check -> found.addAll(asked(check, first, job.name(), () -> check.look(job))));
+    OF_SHEETS.forEach(check -> found.addAll(asked(check, first, job.name(), () -> check.look(job))));
     return List.copyOf(found);
   }
 
@@ -34,9 +40,18 @@ public final class Checks {
     return KEPT.get(face, around, () -> {
       Subject on = Subject.of(job, face);
       List<Finding> found = new ArrayList<>();
-      OF_FACES.forEach(check -> found.addAll(check.look(on)));
+      OF_FACES.forEach(check -> found.addAll(asked(check, face.id(), face.name(), () -> check.look(on))));
       return List.copyOf(found);
     });
+  }
+
+  /** What a check finds. One that fails says so, and the others go on: what cannot be checked is not taken for sound. */
+  static List<Finding> asked(Check check, String faceId, String on, Supplier<List<Finding>> look) {
+    try {
+      return look.get();
+    } catch (RuntimeException | StackOverflowError failed) {
+      return List.of(Finding.worded("check-failed", Weight.LOOK, faceId, Optional.empty(), NOWHERE, 0, 0, String.join(", ", new TreeSet<>(check.codes())), on));
+    }
   }
 
   /** What can be done at once about a finding; nothing for most. */

@@ -1,5 +1,6 @@
 package org.zipthimble.core.picture;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 /** A kind of picture file, told by its first bytes and never by its name. */
@@ -20,6 +21,8 @@ public enum Kind {
   PDF("pdf"),
   /** A surface that is worked out; never a file. */
   TEXTURE("txt");
+
+  private static final int HEAD = 1024;
 
   private final String ending;
 
@@ -54,10 +57,16 @@ public enum Kind {
     if (bytes.length > 16 && begins(bytes, 'R', 'I', 'F', 'F') && bytes[8] == 'W' && bytes[9] == 'E' && bytes[10] == 'B' && bytes[11] == 'P') {
       return Optional.of(WEBP);
     }
-    if (bytes.length > 64 && begins(bytes, '%', 'P', 'D', 'F', '-')) {
+    if (bytes.length > 64 && pdf(bytes)) {
       return Optional.of(PDF);
     }
     return bytes.length > 26 && begins(bytes, 'B', 'M') ? Optional.of(BMP) : Optional.empty();
+  }
+
+  /** A PDF file may begin with something else: its header stands within the first 1,024 bytes (common practice of readers). */
+  private static boolean pdf(byte[] bytes) {
+    String head = new String(bytes, 0, Math.min(HEAD, bytes.length), StandardCharsets.ISO_8859_1);
+    return head.contains("%PDF-");
   }
 
   private static boolean begins(byte[] bytes, int... wanted) {

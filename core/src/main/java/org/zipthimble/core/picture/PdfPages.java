@@ -35,6 +35,9 @@ public final class PdfPages {
     if (bytes.length > limits.bytes()) {
       throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
+    if (Kind.of(bytes).filter(k -> k == Kind.PDF).isEmpty()) {
+      throw Trouble.of("picture.unknownKind", name);
+    }
     try (PDDocument document = Loader.loadPDF(bytes)) {
       int count = document.getNumberOfPages();
       if (count < 1 || count > MOST_PAGES) {
@@ -81,7 +84,9 @@ public final class PdfPages {
       return picture;
     } catch (org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException locked) {
       throw Trouble.because(locked, "picture.pdfLocked", name);
-    } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
+    } catch (OutOfMemoryError e) {
+      throw Trouble.because(e, "picture.noMemory", name);
+    } catch (IOException | RuntimeException | StackOverflowError e) {
       throw Trouble.because(e, "picture.damaged", name);
     }
   }
@@ -89,7 +94,7 @@ public final class PdfPages {
   /** Draws the page, see-through where it is bare, at a part of its pixels. */
   static BufferedImage draw(Picture picture, int step) throws Trouble {
     try (PDDocument document = Loader.loadPDF(picture.blob().bytes())) {
-      PDFRenderer renderer = new PDFRenderer(document);
+      PDFRenderer renderer = new CountedRenderer(document);
       renderer.setSubsamplingAllowed(step > 1);
       RenderingHints hints = new RenderingHints(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
       hints.put(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
@@ -107,6 +112,8 @@ public final class PdfPages {
       renderer.renderPageToGraphics(0, g, (float) scale);
       g.dispose();
       return premultiplied(image);
+    } catch (CountedRenderer.TooMuch e) {
+      throw Trouble.because(e, "picture.pdfTooMuch", picture.name());
     } catch (IOException | RuntimeException | StackOverflowError e) {
       throw Trouble.because(e, "picture.damaged", picture.name());
     }

@@ -3,6 +3,8 @@ package org.zipthimble.core.picture;
 import java.awt.Graphics2D;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
@@ -20,6 +22,18 @@ public final class Pictures {
 
   private static final long TRIED_COARSELY = 1_000_000;
 
+  private static final int BYTES_BESIDE = 6;
+
+  /** WebP is decoded whole, whatever part of it is wanted, and copied once. */
+  private static final int COPIES_OF_WEBP = 2;
+
+  /** No file packs more pixels into a byte, unless it is a few bytes that ask for a great sheet. */
+  private static final long MOST_A_BYTE = 20_000;
+
+  private static final long ROOMY = 10_000_000;
+
+  private static final int TRIED_SIDE = 16;
+
   static {
     ImageIO.setUseCache(false);
   }
@@ -31,8 +45,13 @@ public final class Pictures {
    * @param pixels most pixels of a picture
    */
   public record Limits(long bytes, long pixels) {
-    /** What the program allows by default: 400 MB, 220 megapixels. */
-    public static final Limits USUAL = new Limits(400_000_000, 220_000_000);
+    /** What the program allows by default: 400 MB, and 220 megapixels or as many as there is memory for. */
+    public static final Limits USUAL = within(Runtime.getRuntime().maxMemory());
+
+    /** What can be drawn, sent and saved in so many bytes of memory: a picture takes four a pixel, and something beside it. */
+    public static Limits within(long memory) {
+      return new Limits(400_000_000, Math.min(220_000_000, memory / BYTES_BESIDE));
+    }
   }
 
   private Pictures() {}
@@ -55,20 +74,25 @@ public final class Pictures {
       ImageReader reader = reader(in, name);
       try {
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        if (pixels > limits.pixels()) {
+        if (pixels > limits.pixels() / (kind == Kind.WEBP ? COPIES_OF_WEBP : 1)) {
           throw Trouble.of("picture.tooManyPixels", name, reader.getWidth(0), reader.getHeight(0), limits.pixels() / 1_000_000);
+        }
+        if (pixels > ROOMY && pixels / MOST_A_BYTE > bytes.length) {
+          throw Trouble.of("picture.hollow", name, reader.getWidth(0), reader.getHeight(0), bytes.length);
         }
         boolean swaps = Exif.swaps(turn(kind, bytes));
         int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
         Picture picture = Picture.of(blob, kind, name, width, height);
         // Drawn once to be sure of it, of a large one only some of its pixels.
-        read(reader, kind, bytes, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED))));
+        drawn(untouched(picture, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED)))));
         return picture;
       } finally {
         reader.dispose();
       }
-    } catch (IOException | RuntimeException e) {
+    } catch (OutOfMemoryError e) {
+      throw Trouble.because(e, "picture.noMemory", name);
+    } catch (IOException | RuntimeException | StackOverflowError e) {
       throw Trouble.because(e, "picture.damaged", name);
     }
   }
@@ -173,6 +197,12 @@ public final class Pictures {
     return reader.read(0, some);
   }
 
+  private static void drawn(BufferedImage image) {
+    Graphics2D g = new BufferedImage(TRIED_SIDE, TRIED_SIDE, BufferedImage.TYPE_INT_ARGB_PRE).createGraphics();
+    g.drawImage(image, 0, 0, TRIED_SIDE, TRIED_SIDE, null);
+    g.dispose();
+  }
+
   /** Pictures of 16 bits, with palettes or in another space of colours become the screen's, eight bits; others stay as they are. */
   private static BufferedImage plain(BufferedImage image) {
     boolean usual = image.getType() != BufferedImage.TYPE_CUSTOM && image.getType() != BufferedImage.TYPE_USHORT_GRAY
@@ -182,9 +212,26 @@ public final class Pictures {
     }
     int type = image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE : BufferedImage.TYPE_INT_RGB;
     BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), type);
+    if (image.getRaster().getTransferType() == DataBuffer.TYPE_SHORT && image.getRaster().getNumBands() == 1) {
+      return signed(image.getRaster());
+    }
     Graphics2D g = out.createGraphics();
     g.drawImage(image, 0, 0, null);
     g.dispose();
+    return out;
+  }
+
+  /** Greys with a sign, which the toolkit does not draw: black up to zero, white at the highest. */
+  private static BufferedImage signed(Raster raster) {
+    BufferedImage out = new BufferedImage(raster.getWidth(), raster.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
+    int[] row = new int[raster.getWidth()];
+    for (int y = 0; y < raster.getHeight(); y++) {
+      raster.getSamples(raster.getMinX(), raster.getMinY() + y, row.length, 1, 0, row);
+      for (int x = 0; x < row.length; x++) {
+        row[x] = Math.max(0, row[x]) * 255 / Short.MAX_VALUE;
+      }
+      out.getRaster().setSamples(0, y, row.length, 1, 0, row);
+    }
     return out;
   }
 

@@ -9,6 +9,9 @@ import java.util.Optional;
 
 /** What a file looked like when it was last read or written here, to see whether another program changed it. */
 public record FileStamp(long size, FileTime modified, String key) {
+  /** The mark of a file nobody has looked at: it is like no other. */
+  public static final FileStamp UNKNOWN = new FileStamp(-1, FileTime.fromMillis(0), "");
+
   /** The mark of a file; empty when there is none or it cannot be looked at. */
   public static Optional<FileStamp> of(Path file) {
     try {

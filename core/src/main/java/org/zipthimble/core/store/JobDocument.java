@@ -2,11 +2,15 @@ package org.zipthimble.core.store;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.SheetPlan;
@@ -32,8 +36,18 @@ record JobDocument(
         FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.faces());
   }
 
+  /**
+   * The job.
+   *
+   * @param read the pictures by the ids of their entries; where the bytes are no longer those that were saved, what used them uses these
+   */
   Job job(Map<String, Picture> read, List<CarriedFont> fonts) {
-    return new Job(name, ticket, faces, sheet, read, fonts, palette, cutting, colour);
+    Map<String, Picture> byId = new TreeMap<>();
+    read.values().forEach(p -> byId.put(p.id(), p));
+    boolean changed = !byId.keySet().equals(read.keySet());
+    UnaryOperator<Item> now = item -> item.repictured(id -> read.containsKey(id) ? read.get(id).id() : id);
+    List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now)).toList() : faces;
+    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour);
   }
 
   /** Where a picture's bytes stand in the file. */

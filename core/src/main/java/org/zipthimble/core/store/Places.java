@@ -3,6 +3,8 @@ package org.zipthimble.core.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.wording.Trouble;
@@ -65,6 +67,25 @@ public record Places(Path settings, Path data) {
   static Path made(Path folder) throws Trouble {
     try {
       return Files.createDirectories(folder);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.cannotMakeFolder", folder);
+    }
+  }
+
+  /**
+   * Makes a folder that nobody but the person is to look into, where there is none.
+   *
+   * @throws Trouble when it cannot be made
+   */
+  static Path secret(Path folder) throws Trouble {
+    boolean there = Files.isDirectory(folder);
+    made(folder);
+    try {
+      PosixFileAttributeView view = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
+      if (!there && view != null) {
+        view.setPermissions(PosixFilePermissions.fromString("rwx------"));
+      }
+      return folder;
     } catch (IOException e) {
       throw Trouble.because(e, "file.cannotMakeFolder", folder);
     }

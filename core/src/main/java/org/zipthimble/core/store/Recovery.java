@@ -4,8 +4,10 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,11 +37,16 @@ public final class Recovery {
   private final Path folder;
   private final Set<String> written = new HashSet<>();
 
-  /** A copy that a program which is no longer there has left. */
-  public record Left(Path folder, String name, Optional<Path> file, Instant when) {
+  /**
+   * A copy that a program which is no longer there has left.
+   *
+   * @param file where its job was saved, if it was
+   * @param mark what that file looked like to that program; without one nobody knows whether it has changed since
+   */
+  public record Left(Path folder, String name, Optional<Path> file, Optional<FileStamp> mark, Instant when) {
     /** Opens it. */
     public Job open() throws Trouble {
-      return ThimbleFile.whole(name, () -> entries(folder));
+      return ThimbleFile.whole(name, () -> entries(folder), sentence -> { });
     }
 
     /** Throws it away. */
@@ -61,10 +68,11 @@ public final class Recovery {
    * Keeps the job as it is.
    *
    * @param file where the job is saved, if it is
+   * @param mark what the file there looked like when it was last read or written
    * @throws Trouble when it cannot be written; the copy kept before stays
    */
-  public void keep(Job job, Optional<Path> file, Instant now) throws Trouble {
-    Places.made(folder);
+  public void keep(Job job, Optional<Path> file, Optional<FileStamp> mark, Instant now) throws Trouble {
+    Places.secret(folder);
     for (Picture picture : job.pictures().values()) {
       once(JobDocument.file(picture), picture.blob());
     }
@@ -78,9 +86,10 @@ public final class Recovery {
     note.put("name", job.name()).put("when", now.toString()).put("program", ProcessHandle.current().pid());
     ProcessHandle.current().info().startInstant().ifPresent(start -> note.put("started", start.toString()));
     file.ifPresent(path -> note.put("file", path.toString()));
+    mark.ifPresent(m -> note.putObject("mark").put("size", m.size()).put("modified", m.modified().toString()).put("key", m.key()));
     try {
-      SafeWrite.write(folder.resolve("job.json"), ThimbleFile.json(job));
-      SafeWrite.write(folder.resolve(NOTE), MAPPER.writeValueAsBytes(note));
+      SafeWrite.secret(folder.resolve("job.json"), ThimbleFile.json(job));
+      SafeWrite.secret(folder.resolve(NOTE), MAPPER.writeValueAsBytes(note));
     } catch (IOException e) {
       throw Trouble.because(e, "thimble.cannotPack", job.name());
     }
@@ -98,7 +107,7 @@ public final class Recovery {
     if (Files.isDirectory(root)) {
       try (Stream<Path> folders = Files.list(root)) {
         folders.filter(Files::isDirectory).forEach(f -> read(f).ifPresent(found::add));
-      } catch (IOException unreadable) {
+      } catch (IOException | UncheckedIOException unreadable) {
         return List.of();
       }
     }
@@ -115,7 +124,7 @@ public final class Recovery {
       throw Trouble.of("thimble.badEntry", entry);
     }
     Places.made(file.getParent());
-    SafeWrite.write(file, blob.bytes());
+    SafeWrite.secret(file, blob.bytes());
     written.add(entry);
   }
 
@@ -126,10 +135,15 @@ public final class Recovery {
         return Optional.empty();
       }
       Optional<Path> file = Optional.ofNullable(note.path("file").textValue()).map(Path::of);
-      return Optional.of(new Left(folder, note.path("name").asText(), file, Instant.parse(note.path("when").asText())));
+      return Optional.of(new Left(folder, note.path("name").asText(), file, mark(note.path("mark")), Instant.parse(note.path("when").asText())));
     } catch (IOException | RuntimeException unreadable) {
       return Optional.empty();
     }
+  }
+
+  private static Optional<FileStamp> mark(JsonNode mark) {
+    return mark.isObject() ? Optional.of(new FileStamp(
+        mark.path("size").asLong(), FileTime.from(Instant.parse(mark.path("modified").asText())), mark.path("key").asText())) : Optional.empty();
   }
 
   private static boolean alive(JsonNode note) {
@@ -146,6 +160,8 @@ public final class Recovery {
           entries.put(name, Files.readAllBytes(file));
         }
       }
+    } catch (UncheckedIOException e) {
+      throw e.getCause();
     }
     return entries;
   }
@@ -158,7 +174,7 @@ public final class Recovery {
       for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
         Files.deleteIfExists(file);
       }
-    } catch (IOException e) {
+    } catch (IOException | UncheckedIOException e) {
       throw Trouble.because(e, "recovery.cannotDrop", folder);
     }
   }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.store;
 
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -7,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -148,11 +150,37 @@ public record Settings(
       return USUAL;
     }
     try {
-      JsonNode tree = Binding.MAPPER.readTree(file.toFile());
-      return tree instanceof ObjectNode ? read((ObjectNode) tree) : USUAL;
-    } catch (IOException | RuntimeException damaged) {
+      byte[] text = Files.readAllBytes(file);
+      try {
+        JsonNode tree = Binding.MAPPER.readTree(text);
+        return tree instanceof ObjectNode ? read((ObjectNode) tree) : USUAL;
+      } catch (JsonProcessingException damaged) {
+        return read(salvaged(new String(text, StandardCharsets.UTF_8)));
+      }
+    } catch (IOException | RuntimeException unreadable) {
       return USUAL;
     }
+  }
+
+  /** What can still be read of a text that is damaged somewhere: every setting whose value is whole. */
+  private static ObjectNode salvaged(String text) {
+    ObjectNode tree = Binding.MAPPER.createObjectNode();
+    List<String> names = new ArrayList<>(Arrays.stream(Settings.class.getRecordComponents()).map(RecordComponent::getName).toList());
+    names.add("version");
+    for (String name : names) {
+      int at = text.indexOf("\n  \"" + name + "\" :");
+      if (at >= 0) {
+        // As the first of a list: a value at the root may not be followed by a comma.
+        try (JsonParser parser = Binding.MAPPER.createParser("[" + text.substring(text.indexOf(':', at) + 1))) {
+          parser.nextToken();
+          parser.nextToken();
+          Optional.<JsonNode>ofNullable(parser.readValueAsTree()).ifPresent(value -> tree.set(name, value));
+        } catch (IOException damaged) {
+          continue;
+        }
+      }
+    }
+    return tree;
   }
 
   /** Makes ready what reading takes, so that the first reading is as fast as any. */
@@ -170,7 +198,7 @@ public record Settings(
       ObjectNode tree = Binding.MAPPER.valueToTree(this);
       tree.put("version", VERSION);
       Places.made(file.toAbsolutePath().getParent());
-      SafeWrite.write(file, Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree));
+      SafeWrite.secret(file, Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree));
     } catch (IOException e) {
       throw Trouble.because(e, "settings.unwritable", file);
     }

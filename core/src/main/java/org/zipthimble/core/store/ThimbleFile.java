@@ -11,13 +11,16 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.zip.CRC32;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.form.Scene;
@@ -30,6 +33,7 @@ import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.sheet.PageOptions;
@@ -68,6 +72,9 @@ public final class ThimbleFile {
    * @throws Trouble when the file cannot be written; what stood there before is untouched
    */
   public static void save(Job job, Path file, SafeWrite.Before before) throws Trouble {
+    if (file.toAbsolutePath().getParent() != null) {
+      SafeWrite.clean(file.toAbsolutePath().getParent());
+    }
     try {
       SafeWrite.write(file, out -> pack(job, out), before);
     } catch (Stopped e) {
@@ -109,13 +116,39 @@ public final class ThimbleFile {
 
   private static void pack(Job job, OutputStream out) throws IOException, Trouble {
     ZipOutputStream zip = new ZipOutputStream(out);
-    put(zip, "job.json", json(job));
-    put(zip, "preview.png", preview(job));
+    byte[] json = json(job);
+    readBack(job, json);
+    put(zip, "job.json", json);
+    Optional<byte[]> preview = preview(job);
+    if (preview.isPresent()) {
+      put(zip, "preview.png", preview.get());
+    }
     pictures(job, zip);
     for (FontFace font : used(job).values()) {
       put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
     }
     zip.finish();
+  }
+
+  /** A description that could not be opened again is not written: what stands in the file is worth more. */
+  private static void readBack(Job job, byte[] json) throws Trouble {
+    Map<String, Profile> profiles = new TreeMap<>();
+    job.colour().own().ifPresent(p -> profiles.put(JobDocument.file(p), p));
+    try {
+      document(json, profiles).job(job.pictures(), job.fonts());
+    } catch (Trouble e) {
+      throw Trouble.because(e, "thimble.notReadBack", job.name(), e.getMessage());
+    } catch (JsonProcessingException e) {
+      throw Trouble.because(e, "thimble.notReadBack", job.name(), JsonTrouble.of(e).getMessage());
+    } catch (IOException | IllegalArgumentException e) {
+      throw Trouble.because(e, "thimble.notReadBack", job.name(), Wording.text("thimble.damaged"));
+    }
+  }
+
+  private static JobDocument document(byte[] json, Map<String, Profile> profiles) throws IOException, Trouble {
+    JsonNode tree = Binding.MAPPER.readTree(json);
+    JsonLimits.check(tree);
+    return Binding.MAPPER.readerFor(JobDocument.class).withAttribute(Texts.PROFILES, profiles).readValue(Upcasters.newest(tree));
   }
 
   /** The bytes of {@code job.json}. */
@@ -129,12 +162,23 @@ public final class ThimbleFile {
    * @throws Trouble with a sentence when the file is missing, damaged, too large or from a newer program
    */
   public static Job open(Path file) throws Trouble {
+    return open(file, sentence -> { });
+  }
+
+  /**
+   * Opens a job.
+   *
+   * @param told is told a sentence for each picture that cannot be drawn any more or whose bytes have changed; the job opens all the same and
+   *     keeps the bytes
+   * @throws Trouble with a sentence when the file is missing, damaged, too large or from a newer program
+   */
+  public static Job open(Path file, Consumer<String> told) throws Trouble {
     String name = String.valueOf(file.getFileName());
     if (!Files.isRegularFile(file)) {
-      throw Trouble.of("file.none", file);
+      throw Trouble.of(Files.isDirectory(file) ? "file.folder" : "file.none", file);
     }
     try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
-      return read(name, in);
+      return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), told);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", name);
     }
@@ -142,7 +186,7 @@ public final class ThimbleFile {
 
   /** Reads a job from a stream; the name is for the sentences. */
   public static Job read(String name, InputStream in) throws Trouble {
-    return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES));
+    return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), sentence -> { });
   }
 
   /** Where the entries of a job come from. */
@@ -151,17 +195,15 @@ public final class ThimbleFile {
   }
 
   /** Reads a job from its entries, wherever they come from; the name is for the sentences. */
-  static Job whole(String name, Source source) throws Trouble {
+  static Job whole(String name, Source source, Consumer<String> told) throws Trouble {
     try {
       Map<String, byte[]> entries = source.entries();
       byte[] json = entries.get("job.json");
       if (json == null) {
         throw Trouble.of("thimble.notJob");
       }
-      JsonNode tree = Binding.MAPPER.readTree(json);
-      JsonLimits.check(tree);
-      JobDocument document = Binding.MAPPER.readerFor(JobDocument.class).withAttribute(Texts.PROFILES, profiles(entries)).readValue(Upcasters.newest(tree));
-      return document.job(pictures(document, entries), fonts(entries));
+      JobDocument document = document(json, profiles(entries));
+      return document.job(pictures(document, entries, told), fonts(entries));
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
     } catch (JsonProcessingException e) {
@@ -175,27 +217,37 @@ public final class ThimbleFile {
   public static Optional<byte[]> preview(InputStream in) throws IOException {
     try {
       return Optional.ofNullable(ZipEntries.read(in, ZipEntries.MOST_BYTES).get("preview.png"));
-    } catch (Trouble unreadable) {
+    } catch (Trouble | ZipException unreadable) {
       return Optional.empty();
     }
   }
 
-  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries) throws Trouble {
+  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, Consumer<String> told) throws Trouble {
     Map<String, Picture> pictures = new TreeMap<>();
     for (JobDocument.Entry entry : document.pictures()) {
-      String id = entry.id();
-      String name = entry.name();
       byte[] bytes = entries.get(entry.file());
       if (bytes == null) {
-        throw Trouble.of("thimble.noPicture", name);
+        throw Trouble.of("thimble.noPicture", entry.name());
       }
-      Picture picture = Pictures.look(name, bytes, Pictures.Limits.USUAL);
-      if (!picture.id().equals(id)) {
-        throw Trouble.of("thimble.otherPicture", name);
-      }
-      pictures.put(id, picture);
+      pictures.put(entry.id(), picture(entry, bytes, told));
     }
     return pictures;
+  }
+
+  /** A picture that is broken stays where it is, with its bytes: others may yet make something of them. */
+  private static Picture picture(JobDocument.Entry entry, byte[] bytes, Consumer<String> told) throws Trouble {
+    try {
+      Picture picture = Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL);
+      if (!picture.id().equals(entry.id())) {
+        told.accept(Wording.text("thimble.otherPicture", entry.name()));
+      }
+      return picture;
+    } catch (Trouble broken) {
+      String ending = entry.file().substring(entry.file().lastIndexOf('.') + 1);
+      Kind kind = Kind.of(bytes).or(() -> Arrays.stream(Kind.values()).filter(k -> k.ending().equals(ending)).findFirst()).orElseThrow(() -> broken);
+      told.accept(Wording.text("thimble.brokenPicture", broken.getMessage()));
+      return Picture.of(new Blob(bytes), kind, entry.name(), Math.max(1, entry.width()), Math.max(1, entry.height()));
+    }
   }
 
   private static Map<String, Profile> profiles(Map<String, byte[]> entries) throws Trouble {
@@ -233,7 +285,8 @@ public final class ThimbleFile {
     return used;
   }
 
-  private static byte[] preview(Job job) throws Trouble {
+  /** A small picture of the first face; a job of which none can be drawn is saved without. */
+  private static Optional<byte[]> preview(Job job) {
     Size size = job.frame(job.faces().get(0)).size();
     double longest = Math.max(size.width(), size.height());
     double ppi = PREVIEW_PIXELS / longest;
@@ -241,9 +294,11 @@ public final class ThimbleFile {
     try {
       BufferedImage image =
           RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, new Halvings(), Progress.SILENT);
-      return PngFile.bytes(image, ppi);
+      return Optional.of(PngFile.bytes(image, ppi));
     } catch (Stopped e) {
       throw new IllegalStateException("nobody stops a preview", e);
+    } catch (Trouble | RuntimeException | StackOverflowError notDrawn) {
+      return Optional.empty();
     }
   }
 

@@ -8,13 +8,15 @@ import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Trouble;
 
 /**
  * Earlier versions of a job file: each save keeps what it replaces, by date, in a folder beside the file
- * that is named after it. The newest {@link #MOST} are kept.
+ * that is named after it. The newest {@link #MOST} are kept, and as many that bear a date ahead of today's, left by a clock that ran wrong.
  */
 public final class Versions {
   /** How many are kept. */
@@ -77,9 +79,12 @@ public final class Versions {
     }
     try {
       linkOrCopy(file, version);
-      List<Version> all = of(file);
-      for (Version old : all.subList(Math.min(MOST, all.size()), all.size())) {
-        Files.deleteIfExists(old.file());
+      LocalDateTime last = when;
+      Map<Boolean, List<Version>> all = of(file).stream().collect(Collectors.partitioningBy(v -> v.when().isAfter(last)));
+      for (List<Version> kept : all.values()) {
+        for (Version old : kept.subList(Math.min(MOST, kept.size()), kept.size())) {
+          Files.deleteIfExists(old.file());
+        }
       }
     } catch (IOException e) {
       throw Trouble.because(e, "version.cannotKeep", file.getFileName());

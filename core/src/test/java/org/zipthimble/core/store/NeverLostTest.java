@@ -161,11 +161,11 @@ class NeverLostTest {
     Picture picture = Made.photograph(300, 200);
     Job job = Made.with(picture, Made.photo("i1", picture, 1, 1, 1, 0.66));
     Recovery recovery = Recovery.in(folder);
-    recovery.keep(job, Optional.of(Path.of("/there/card.thimble")), Instant.EPOCH);
+    recovery.keep(job, Optional.of(Path.of("/there/card.thimble")), Optional.empty(), Instant.EPOCH);
     Path bytes = find("." + picture.kind().ending());
     Instant written = Files.getLastModifiedTime(bytes).toInstant();
     Job later = Edits.rename("Later").change().apply(job);
-    recovery.keep(later, Optional.empty(), Instant.EPOCH.plusSeconds(9));
+    recovery.keep(later, Optional.empty(), Optional.empty(), Instant.EPOCH.plusSeconds(9));
     assertEquals(written, Files.getLastModifiedTime(bytes).toInstant());
     assertEquals(List.of(), Recovery.left(folder), "this program is still there");
 
@@ -176,7 +176,7 @@ class NeverLostTest {
     assertEquals(later, left.open());
     left.discard();
     assertEquals(List.of(), Recovery.left(folder));
-    recovery.keep(job, Optional.empty(), Instant.EPOCH);
+    recovery.keep(job, Optional.empty(), Optional.empty(), Instant.EPOCH);
     recovery.drop();
     try (Stream<Path> rest = Files.list(folder)) {
       assertEquals(0, rest.count());
@@ -186,7 +186,7 @@ class NeverLostTest {
   @Test
   void damagedRecoveryIsASentenceOrNothing() throws Exception {
     Recovery recovery = Recovery.in(folder);
-    recovery.keep(job(1), Optional.empty(), Instant.EPOCH);
+    recovery.keep(job(1), Optional.empty(), Optional.empty(), Instant.EPOCH);
     Path note = find("note.json");
     Files.writeString(note, Files.readString(note).replaceAll("\"program\":\\d+", "\"program\":999999999"));
     Files.writeString(find("job.json"), "{");

@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
@@ -43,6 +45,8 @@ public final class Filing {
   private Optional<Path> file = Optional.empty();
   private Optional<FileStamp> mark = Optional.empty();
   private Job saved;
+  /** Whether the last try to save the job on the bench failed. */
+  private boolean unwritten;
 
   Filing(Session session, Preferences preferences, Job job) {
     this.session = session;
@@ -67,6 +71,7 @@ public final class Filing {
     file = from;
     mark = from.flatMap(FileStamp::of);
     saved = job;
+    unwritten = false;
     savedAt.set(Optional.empty());
   }
 
@@ -74,12 +79,15 @@ public final class Filing {
     Job job = session.job();
     Recovery copy = recovery;
     Optional<Path> from = file;
+    Optional<FileStamp> seen = mark;
     keeper.want(() -> {
       try {
-        copy.keep(job, from, Instant.now());
+        copy.keep(job, from, seen, Instant.now());
         return "";
       } catch (Trouble trouble) {
         return Wording.text("leftWork.failed", trouble.getMessage());
+      } catch (RuntimeException | Error broken) {
+        return Wording.text("leftWork.failed", Wording.text("window.failed"));
       }
     }, sentence -> {
       if (!sentence.isEmpty()) {
@@ -88,8 +96,12 @@ public final class Filing {
     });
   }
 
+  /** The copy goes, for its work is in a file or was let go; it stays where saving was tried and failed. */
   private void dropRecovery() {
     Recovery copy = recovery;
+    if (unwritten && unsaved()) {
+      return;
+    }
     keeper.want(() -> {
       try {
         copy.drop();
@@ -103,6 +115,9 @@ public final class Filing {
   /** Ends cleanly: nothing is left to recover. */
   public void end() {
     pause.stop();
+    if (unwritten && unsaved()) {
+      return;
+    }
     try {
       recovery.drop();
     } catch (Trouble trouble) {
@@ -119,12 +134,14 @@ public final class Filing {
   public void takeUp(Recovery.Left left) {
     read(left::open, job -> {
       session.take(job, left.file());
+      mark = left.mark().or(() -> left.file().map(f -> FileStamp.UNKNOWN));
+      Optional<FileStamp> seen = mark;
       saved = Job.blank(job.name(), job.ticket(), List.of("blank"));
       session.stationProperty().set(Station.COMPOSE);
       Recovery copy = recovery;
       keeper.want(() -> {
         try {
-          copy.keep(job, left.file(), Instant.now());
+          copy.keep(job, left.file(), seen, Instant.now());
           left.discard();
           return "";
         } catch (Trouble trouble) {
@@ -152,10 +169,14 @@ public final class Filing {
 
   /** Opens a job file; what is wrong is told and the work stays. */
   public void open(Path path) {
-    read(() -> ThimbleFile.open(path), job -> {
+    List<String> told = Collections.synchronizedList(new ArrayList<>());
+    read(() -> ThimbleFile.open(path, told::add), job -> {
       session.take(job, Optional.of(path));
       session.stationProperty().set(Station.COMPOSE);
       preferences.change(s -> s.after(path));
+      if (!told.isEmpty()) {
+        session.say(String.join(" ", told));
+      }
     });
   }
 
@@ -207,6 +228,8 @@ public final class Filing {
         return new Answer(Optional.empty(), trouble.getMessage());
       } catch (OutOfMemoryError tooLarge) {
         return new Answer(Optional.empty(), Wording.text("jobFile.tooLarge"));
+      } catch (RuntimeException | Error broken) {
+        return new Answer(Optional.empty(), Wording.text("jobFile.notRead"));
       }
     }, answer -> {
       if (mine != reading) {
@@ -267,9 +290,12 @@ public final class Filing {
         return new Answer(Optional.empty(), trouble.getMessage());
       } catch (OutOfMemoryError tooLarge) {
         return new Answer(Optional.empty(), Wording.text("jobFile.tooLarge"));
+      } catch (RuntimeException | Error broken) {
+        return new Answer(Optional.empty(), Wording.text("jobFile.notSaved"));
       }
     }, answer -> {
       busy.set(false);
+      unwritten = answer.job().isEmpty();
       session.say(answer.sentence());
       answer.job().ifPresent(written -> written(written, path));
       Platform.exitNestedEventLoop(waiting, answer.job().isPresent());
