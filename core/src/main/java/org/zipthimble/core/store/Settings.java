@@ -3,6 +3,7 @@ package org.zipthimble.core.store;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -48,6 +49,9 @@ public record Settings(
     String currency) implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
+
+  /** Reads one value and does not mind what follows it. */
+  private static final ObjectMapper PLAIN = new ObjectMapper();
 
   /** The coarsest screen, in pixels per inch. */
   public static final double LEAST_SCREEN_PPI = 20;
@@ -171,7 +175,7 @@ public record Settings(
       int at = text.indexOf("\n  \"" + name + "\" :");
       if (at >= 0) {
         // As the first of a list: a value at the root may not be followed by a comma.
-        try (JsonParser parser = Binding.MAPPER.createParser("[" + text.substring(text.indexOf(':', at) + 1))) {
+        try (JsonParser parser = PLAIN.createParser("[" + text.substring(text.indexOf(':', at) + 1))) {
           parser.nextToken();
           parser.nextToken();
           Optional.<JsonNode>ofNullable(parser.readValueAsTree()).ifPresent(value -> tree.set(name, value));
