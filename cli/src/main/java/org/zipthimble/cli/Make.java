@@ -164,6 +164,7 @@ final class Make implements Callable<Integer> {
     said.put(Choice.MOST_PPI, mostPpi);
     said.put(Choice.RESOLUTION, ppi);
     said.put(Choice.BLEED, bleed);
+    said.put(Choice.MIRROR, mirror);
     said.put(Choice.OPEN, open ? true : null);
     said.put(Choice.PLAIN, plain ? true : null);
     for (Map.Entry<Choice, Object> one : said.entrySet()) {
@@ -180,7 +181,7 @@ final class Make implements Callable<Integer> {
   }
 
   private SendOptions how() throws Trouble {
-    SendOptions how = SendOptions.USUAL.withPlain(plain).withOpen(open);
+    SendOptions how = SendOptions.USUAL.withPlain(plain).withOpen(open).withMirror(mirror == null ? Optional.empty() : Optional.of(Switch.or(mirror, false)));
     if (quality != null) {
       how = how.withQuality(within(quality, 30, 100) / 100);
     }

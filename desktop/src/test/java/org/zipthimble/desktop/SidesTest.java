@@ -125,7 +125,7 @@ class SidesTest extends AtTheBench {
   @Test
   void foilIsPutOnWordsAndTakenOff(FxRobot robot) {
     words(robot);
-    press(robot, "#fold-effects");
+    robot.interact(() -> robot.lookup("#fold-effects").queryButton().fire());
     robot.interact(() -> robot.lookup("#surface-foil").queryAs(ToggleButton.class).fire());
     Optional<FillStyle.Finish> finish = session.single().orElseThrow().finish();
     assertEquals(Texture.Surface.FOIL, finish.orElseThrow().surface());

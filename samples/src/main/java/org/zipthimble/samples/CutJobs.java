@@ -145,7 +145,7 @@ final class CutJobs {
     Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).withSupply(Supply.MAT_12).withUnderlay(Optional.of(1.0 / 32)).withCost(0.02);
     Lane leaf = Lane.of("l2", "Leaf green", Material.CUT_VINYL, LEAF).withSupply(Supply.MAT_12).withCost(0.03);
     Lane beet = Lane.of("l3", "Beet", Material.CUT_VINYL, BEET).withFinish(Finish.GLITTER).withSupply(Supply.MAT_12).withCost(0.045);
-    return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, 0.01, false, true, Map.of(), Split.NONE);
+    return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, Optional.empty(), 0.01, false, true, Map.of(), Split.NONE);
   }
 
   static Job stencil() {
@@ -157,7 +157,7 @@ final class CutJobs {
     d.put(words(properties(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
     d.put(row(d, empty, "Lower seeds", 7.85));
     Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).withSupply(Supply.MAT_12);
-    CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
+    CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
     Job job = empty.withFaces(List.of(d.face("f1", "sign"))).withCutting(plan);
     for (String name : List.of("Bed", "Owner")) {
       Item words = job.faces().get(0).items().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
@@ -187,7 +187,7 @@ final class CutJobs {
       all.add(sticker(d, new Point(1.7 + i % 2 * 3.1, 1.55 + i / 2 * 2.95), names.get(i), seeds.get(i), grounds.get(i)));
     }
     Lane paper = Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, CREAM);
-    CutPlan plan = new CutPlan(List.of(paper), 0.125, Turns.NONE, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
+    CutPlan plan = new CutPlan(List.of(paper), 0.125, Turns.NONE, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(), Split.NONE);
     return empty.withFaces(List.of(Face.of("f1", "sheet", all))).withCutting(plan).withSheet(new SheetPlan(true, SheetPlan.LETTER, false));
   }
 

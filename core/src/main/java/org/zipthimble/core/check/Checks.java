@@ -17,7 +17,7 @@ public final class Checks {
       new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new CutLane(),
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks());
-  private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize());
+  private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Memo<List<Finding>> KEPT = new Memo<>();
 

@@ -2,6 +2,7 @@ package org.zipthimble.core.cut;
 
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Lane;
@@ -23,6 +24,11 @@ public record CutSheet(
   public CutSheet {
     pieces = List.copyOf(pieces);
     extras = List.copyOf(extras);
+  }
+
+  /** The same seen through a map of the sheet onto itself. */
+  public CutSheet mapped(Affine map) {
+    return new CutSheet(lane, number, supply, pieces.stream().map(p -> p.mapped(map)).toList(), extras.stream().map(l -> l.mapped(map)).toList(), length, yield);
   }
 
   /** All lines, the pieces' first. */

@@ -19,6 +19,7 @@ import java.util.TreeMap;
  * @param grain whether pieces keep their direction along the material: no turn but the half one
  * @param weedBox the distance of a weeding box around all that lies on a sheet, in inches; 0 for none
  * @param weedLines the distance between weed lines across the waste, in inches; 0 for none
+ * @param weedClear how far weeding boxes and weed lines keep from every piece, in inches, 0 to 5; empty for {@link #WEED_CLEAR}
  * @param speck parts smaller than this are told, in square inches; 0 to 10
  * @param marks whether alignment marks common to all lanes are cut
  * @param nested whether pieces are nested; else every lane is cut as it stands on the item
@@ -27,17 +28,20 @@ import java.util.TreeMap;
  */
 @RecordBuilder
 public record CutPlan(
-    List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, double speck, boolean marks, boolean nested,
+    List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, Optional<Double> weedClear, double speck, boolean marks, boolean nested,
     Map<String, List<PiecePlace>> laid, Split split) implements CutPlanBuilder.With {
   /** No lanes; a gap of 1/8 in. */
   public static final CutPlan NONE =
-      new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, 0.01, false, false, Map.of(), Split.NONE);
+      new CutPlan(List.of(), 0.125, Turns.QUARTER, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(), Split.NONE);
 
   /** The widest gap between pieces, and the farthest a weeding box stands off, in inches. */
   public static final double MOST_GAP = 5;
 
   /** The farthest weed lines stand apart, in inches. */
   public static final double MOST_WEED_LINES = 100;
+
+  /** How far weed cuts keep from the pieces where nothing else is said, in inches (common practice, no source). */
+  public static final double WEED_CLEAR = 1.0 / 32;
 
   /** The most lanes of a job. */
   public static final int MOST_LANES = 64;
@@ -53,9 +57,15 @@ public record CutPlan(
       throw new IllegalArgumentException("a job has up to " + MOST_LANES + " lanes, each with its own id");
     }
     if (!(gap >= 0 && gap <= MOST_GAP) || !(weedBox >= 0 && weedBox <= MOST_GAP) || !(weedLines >= 0 && weedLines <= MOST_WEED_LINES)
+        || weedClear.filter(c -> !(c >= 0 && c <= MOST_GAP)).isPresent()
         || !(speck >= 0 && speck <= 10)) {
       throw new IllegalArgumentException("a cut plan's figures are out of range: " + gap + ", " + weedBox + ", " + weedLines);
     }
+  }
+
+  /** How far weed cuts keep from every piece, in inches. */
+  public double weedDistance() {
+    return weedClear.orElse(WEED_CLEAR);
   }
 
   /** The lane with an id. */
@@ -98,6 +108,6 @@ public record CutPlan(
   public CutPlan laying(String lane, List<PiecePlace> pieces) {
     Map<String, List<PiecePlace>> more = new TreeMap<>(laid);
     more.put(lane, pieces);
-    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, speck, marks, nested, more, split);
+    return new CutPlan(lanes, gap, turns, grain, weedBox, weedLines, weedClear, speck, marks, nested, more, split);
   }
 }

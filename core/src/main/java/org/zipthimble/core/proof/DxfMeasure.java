@@ -2,7 +2,6 @@ package org.zipthimble.core.proof;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
@@ -21,7 +20,6 @@ final class DxfMeasure {
       double width = 0;
       double height = 0;
       List<Box> boxes = new ArrayList<>();
-      int outlines = 0;
       String entity = "";
       List<Point> places = new ArrayList<>();
       double x = 0;
@@ -29,7 +27,7 @@ final class DxfMeasure {
         int code = Integer.parseInt(lines[i].strip());
         String value = lines[i + 1].strip();
         if (code == 0) {
-          outlines += finish(entity, places, boxes);
+          finish(entity, places, boxes);
           places = new ArrayList<>();
           entity = value;
         } else if (code == 9 && value.equals("$INSUNITS")) {
@@ -44,8 +42,8 @@ final class DxfMeasure {
         }
       }
       double top = height;
-      Optional<Box> reach = boxes.stream().reduce(Box::union).map(b -> new Box(b.x(), top - b.bottom(), b.width(), b.height()));
-      return new VectorBack.Found(new Size(width * per, height * per), reach, outlines);
+      return new VectorBack.Found(
+          new Size(width * per, height * per), boxes.stream().map(b -> new Box(b.x(), top - b.bottom(), b.width(), b.height())).toList());
     } catch (RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }
@@ -55,19 +53,18 @@ final class DxfMeasure {
     return entity.equals("LWPOLYLINE") || entity.equals("SPLINE");
   }
 
-  private static int finish(String entity, List<Point> places, List<Box> boxes) {
+  private static void finish(String entity, List<Point> places, List<Box> boxes) {
     if (!drawn(entity) || places.isEmpty()) {
-      return 0;
+      return;
     }
     if (entity.equals("LWPOLYLINE")) {
       boxes.add(Box.around(places));
-      return 1;
+      return;
     }
     Path.Builder path = Path.build().start(places.get(0));
     for (int i = 1; i + 2 < places.size(); i += 3) {
       path.curve(places.get(i), places.get(i + 1), places.get(i + 2));
     }
     Measure.bounds(path.path()).ifPresent(boxes::add);
-    return 1;
   }
 }

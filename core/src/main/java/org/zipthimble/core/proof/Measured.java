@@ -1,6 +1,7 @@
 package org.zipthimble.core.proof;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What reading an output file back gave, beside what was asked for. */
@@ -18,6 +19,13 @@ public record Measured(Path file, long bytes, List<Line> lines) {
   /** Keeps a copy. */
   public Measured {
     lines = List.copyOf(lines);
+  }
+
+  /** The same with one line more. */
+  public Measured with(Line line) {
+    List<Line> more = new ArrayList<>(lines);
+    more.add(line);
+    return new Measured(file, bytes, more);
   }
 
   /** Whether every line agrees. */

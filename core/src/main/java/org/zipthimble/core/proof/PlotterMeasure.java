@@ -2,7 +2,6 @@ package org.zipthimble.core.proof;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.units.Size;
@@ -16,8 +15,7 @@ final class PlotterMeasure {
 
   /** The language carries no size of the sheet; the given one is taken for it. */
   static VectorBack.Found of(String name, String text, Size size) throws Trouble {
-    List<Point> down = new ArrayList<>();
-    int outlines = 0;
+    List<List<Point>> down = new ArrayList<>();
     Point at = new Point(0, 0);
     boolean drawing = false;
     try {
@@ -25,8 +23,7 @@ final class PlotterMeasure {
         String plain = order.strip();
         boolean pd = plain.startsWith("PD");
         if (pd && !drawing) {
-          outlines++;
-          down.add(at);
+          down.add(new ArrayList<>(List.of(at)));
         }
         if (pd || plain.startsWith("PU")) {
           drawing = pd;
@@ -34,7 +31,7 @@ final class PlotterMeasure {
           for (int i = 0; i + 1 < figures.length; i += 2) {
             at = new Point(Integer.parseInt(figures[i].strip()) / UNITS, size.height() - Integer.parseInt(figures[i + 1].strip()) / UNITS);
             if (pd) {
-              down.add(at);
+              down.get(down.size() - 1).add(at);
             }
           }
         }
@@ -42,6 +39,6 @@ final class PlotterMeasure {
     } catch (NumberFormatException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }
-    return new VectorBack.Found(size, down.isEmpty() ? Optional.empty() : Optional.of(Box.around(down)), outlines);
+    return new VectorBack.Found(size, down.stream().map(Box::around).toList());
   }
 }

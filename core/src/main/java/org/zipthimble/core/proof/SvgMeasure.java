@@ -3,7 +3,6 @@ package org.zipthimble.core.proof;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
@@ -11,7 +10,6 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -31,7 +29,6 @@ final class SvgMeasure {
       Size size = new Size(1, 1);
       double scale = 1;
       List<Box> boxes = new ArrayList<>();
-      int outlines = 0;
       while (xml.hasNext()) {
         if (xml.next() != XMLStreamConstants.START_ELEMENT) {
           continue;
@@ -40,14 +37,11 @@ final class SvgMeasure {
           size = new Size(inches(xml.getAttributeValue(null, "width")), inches(xml.getAttributeValue(null, "height")));
           scale = size.width() / Double.parseDouble(xml.getAttributeValue(null, "viewBox").split(" ")[2]);
         } else if (xml.getLocalName().equals("path")) {
-          String data = xml.getAttributeValue(null, "d");
-          Measure.bounds(PathText.read(data)).ifPresent(boxes::add);
-          outlines += data.length() - data.replace("M", "").length();
+          VectorBack.boxes(PathText.read(xml.getAttributeValue(null, "d"))).forEach(boxes::add);
         }
       }
       double by = scale;
-      Optional<Box> reach = boxes.stream().reduce(Box::union).map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by));
-      return new VectorBack.Found(size, reach, outlines);
+      return new VectorBack.Found(size, boxes.stream().map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by)).toList());
     } catch (XMLStreamException | RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }

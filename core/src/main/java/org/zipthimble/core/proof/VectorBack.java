@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Measure;
@@ -25,20 +26,24 @@ public final class VectorBack {
 
   private VectorBack() {}
 
-  /** What a reading of a file gave, in inches from the top left. */
-  record Found(Size size, Optional<Box> reach, int outlines) {}
+  /**
+   * What a reading of a file gave, in inches from the top left.
+   *
+   * @param outlines the box of each outline
+   */
+  record Found(Size size, List<Box> outlines) {}
 
   /** Reads an SVG back. */
   public static Measured svg(Path file, VectorSheet sheet, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
-    return measured(file, bytes.length, sheet.size(), reach(sheet), outlines(sheet), SvgMeasure.of(name(file), bytes), unit);
+    return measured(file, bytes.length, sheet.size(), outlines(sheet), SvgMeasure.of(name(file), bytes), unit);
   }
 
   /** Reads a drawing exchange file back. */
   public static Measured dxf(Path file, VectorSheet sheet, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
     Found found = DxfMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII));
-    return measured(file, bytes.length, sheet.size(), reach(sheet), outlines(sheet), found, unit);
+    return measured(file, bytes.length, sheet.size(), outlines(sheet), found, unit);
   }
 
   /**
@@ -49,20 +54,23 @@ public final class VectorBack {
   public static Measured plotter(Path file, Size size, List<List<Point>> strokes, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
     Found found = PlotterMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII), size);
-    Optional<Box> reach = strokes.stream().map(Box::around).reduce(Box::union);
-    return measured(file, bytes.length, size, reach, strokes.size(), found, unit);
+    return measured(file, bytes.length, size, strokes.stream().map(Box::around).toList(), found, unit);
   }
 
   private static Measured measured(
-      Path file, long bytes, Size size, Optional<Box> reach, int outlines, Found found, Unit unit) {
+      Path file, long bytes, Size size, List<Box> outlines, Found found, Unit unit) {
     List<Measured.Line> lines = new ArrayList<>();
+    Optional<Box> reach = reach(outlines);
+    Optional<Box> seen = reach(found.outlines());
     boolean sized = Math.abs(size.width() - found.size().width()) <= TOLERANCE && Math.abs(size.height() - found.size().height()) <= TOLERANCE;
     lines.add(new Measured.Line(Wording.text("proof.size"), show(size, unit), show(found.size(), unit), sized));
-    boolean same = reach.isPresent() && found.reach().isPresent() && reach.get().contains(found.reach().get(), TOLERANCE)
-        && found.reach().get().contains(reach.get(), TOLERANCE);
-    lines.add(new Measured.Line(Wording.text("proof.reach"), show(reach, unit), show(found.reach(), unit), same));
-    lines.add(new Measured.Line(
-        Wording.text("proof.outlines"), String.valueOf(outlines), String.valueOf(found.outlines()), outlines == found.outlines()));
+    boolean same = reach.isPresent() && seen.isPresent() && reach.get().contains(seen.get(), TOLERANCE) && seen.get().contains(reach.get(), TOLERANCE);
+    lines.add(new Measured.Line(Wording.text("proof.reach"), show(reach, unit), show(seen, unit), same));
+    lines.add(new Measured.Line(Wording.text("proof.outlines"), String.valueOf(outlines.size()), String.valueOf(found.outlines().size()),
+        outlines.size() == found.outlines().size()));
+    Point middle = middle(outlines);
+    Point there = middle(found.outlines());
+    lines.add(new Measured.Line(Wording.text("proof.middle"), show(middle, unit), show(there, unit), middle.distance(there) <= TOLERANCE));
     return new Measured(file, bytes, lines);
   }
 
@@ -75,12 +83,28 @@ public final class VectorBack {
         "size.pair", Lengths.plain(unit.fromInches(size.width()), 3), Lengths.plain(unit.fromInches(size.height()), 3), unit.sign());
   }
 
-  private static Optional<Box> reach(VectorSheet sheet) {
-    return sheet.layers().stream().flatMap(l -> l.lines().stream()).flatMap(l -> Measure.bounds(l.path()).stream()).reduce(Box::union);
+  /** The middle of the middles of all outlines: in a mirror it lies on the other side. */
+  private static Point middle(List<Box> outlines) {
+    double x = outlines.stream().mapToDouble(b -> b.centre().x()).average().orElse(0);
+    double y = outlines.stream().mapToDouble(b -> b.centre().y()).average().orElse(0);
+    return new Point(x, y);
   }
 
-  private static int outlines(VectorSheet sheet) {
-    return sheet.layers().stream().flatMap(l -> l.lines().stream()).mapToInt(l -> Contour.of(l.path()).size()).sum();
+  private static String show(Point place, Unit unit) {
+    return Wording.text("proof.place", Lengths.plain(unit.fromInches(place.x()), 3), Lengths.plain(unit.fromInches(place.y()), 3), unit.sign());
+  }
+
+  private static Optional<Box> reach(List<Box> outlines) {
+    return outlines.stream().reduce(Box::union);
+  }
+
+  private static List<Box> outlines(VectorSheet sheet) {
+    return sheet.layers().stream().flatMap(l -> l.lines().stream()).flatMap(l -> boxes(l.path())).toList();
+  }
+
+  /** The box of each outline of a path. */
+  static Stream<Box> boxes(org.zipthimble.core.geom.Path path) {
+    return Contour.of(path).stream().flatMap(c -> Measure.bounds(c.path()).stream());
   }
 
   private static String name(Path file) {

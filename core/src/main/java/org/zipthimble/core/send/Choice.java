@@ -22,6 +22,8 @@ public enum Choice {
   MOST_PPI,
   /** See-through where nothing is printed. */
   OPEN,
+  /** Left for right. */
+  MIRROR,
   /** One lane or all. */
   LANE;
 

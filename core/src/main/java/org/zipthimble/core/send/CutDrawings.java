@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.CutMarks;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Stroke;
 import org.zipthimble.core.cut.ToolPath;
+import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
@@ -19,6 +23,7 @@ import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.PlotterFile;
 import org.zipthimble.core.paint.VectorSheet;
@@ -30,15 +35,23 @@ public final class CutDrawings {
 
   private CutDrawings() {}
 
-  /** The design of all faces side by side as it stands on the item; the origin is the trim's top left, or above and left of it where lines reach beyond. */
-  public static VectorSheet design(Job job, List<String> lanes) {
+  /**
+   * The design of all faces side by side as it stands on the item; the origin is the trim's top left, or above and left of it where lines reach
+   * beyond. What is cut as a mirror image is mirrored about the middle of the trim.
+   *
+   * @param mirror whether all of it is a mirror image or none; empty to go by each lane
+   */
+  public static VectorSheet design(Job job, List<String> lanes, Optional<Boolean> mirror) {
+    Set<String> mirrored = job.cutting().lanes().stream().filter(l -> mirror.orElse(l.mirrored())).map(Lane::id).collect(Collectors.toSet());
     List<VectorSheet.Layer> layers = new ArrayList<>();
     double right = 0;
     double bottom = 0;
     double x = 0;
     for (Face face : job.faces()) {
-      List<CutLine> lines = CutLines.of(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty()).toList();
       Box trim = job.frame(face).trim();
+      Affine turned = Repeats.mirror(90, trim.centre());
+      List<CutLine> lines = CutLines.of(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty())
+          .map(l -> mirrored.contains(l.lane()) || l.lane().isEmpty() && mirror.orElse(false) ? l.mapped(turned) : l).toList();
       Box box = CutLines.bounds(lines).map(b -> b.union(trim)).orElse(trim);
       Affine place = Affine.move(x - box.x(), -box.y());
       layers.addAll(layers(job, lines.stream().map(l -> l.mapped(place)).toList(), job.faces().size() > 1 ? face.name() + " " : ""));
@@ -69,7 +82,7 @@ public final class CutDrawings {
       List<Double> dashes = kind == CutKind.SCORE ? List.of(0.08, 0.05) : kind == CutKind.PERFORATE ? List.of(0.03, 0.03) : List.of();
       out.add(new VectorSheet.Layer(
           name, CutMarks.colour(job, some.get(0).lane()), dashes,
-          some.stream().map(l -> new VectorSheet.Line(l.name(), sound(l), java.util.Optional.empty())).toList()));
+          some.stream().map(l -> new VectorSheet.Line(l.name(), sound(l), Optional.empty())).toList()));
     });
     return out;
   }
@@ -135,7 +148,7 @@ public final class CutDrawings {
   /** The whole design as it is shown: its cut lines in the patterns of their kinds, at the size of the file. */
   public static DrawnPage designPage(Job job) {
     List<String> lanes = job.cutting().lanes().stream().map(l -> l.id()).toList();
-    VectorSheet sheet = design(job, lanes);
+    VectorSheet sheet = design(job, lanes, Optional.empty());
     Size size = new Size(Math.max(0.1, sheet.size().width()), Math.max(0.1, sheet.size().height()));
     Box whole = new Box(0, 0, size.width(), size.height());
     double line = Math.max(size.width(), size.height()) / 500;

@@ -30,8 +30,8 @@ final class PdfFormat extends OutputFormat {
   @Override
   public Set<Choice> choices(Content content) {
     return switch (content) {
-      case PAGES -> EnumSet.of(Choice.FACE, Choice.BLEED, Choice.PLAIN, Choice.PICTURES, Choice.MOST_PPI);
-      case SHEETS -> EnumSet.of(Choice.LANE);
+      case PAGES -> EnumSet.of(Choice.FACE, Choice.BLEED, Choice.MIRROR, Choice.PLAIN, Choice.PICTURES, Choice.MOST_PPI);
+      case SHEETS -> EnumSet.of(Choice.LANE, Choice.MIRROR);
       default -> Set.of();
     };
   }
@@ -49,8 +49,9 @@ final class PdfFormat extends OutputFormat {
     SafeWrite.write(order.file(), out -> PdfPainter.write(job.name(), pages, how, order.how().mostPpi(), out, part(progress, 0, WRITTEN)), () -> { });
     progress.step(WRITTEN);
     Progress reading = part(progress, WRITTEN, 1 - WRITTEN);
-    return List.of(press ? ReadBack.press(order.file(), pages, how.get().inking(), job.ticket().unit())
-        : ReadBack.pdf(order.file(), pages, job.ticket().unit(), reading));
+    Measured measured = press ? ReadBack.press(order.file(), pages, how.get().inking(), job.ticket().unit())
+        : ReadBack.pdf(order.file(), pages, job.ticket().unit(), reading);
+    return List.of(content(order) == Content.SHEETS ? measured.with(VectorFormat.mirrored(job, order)) : measured);
   }
 
   private PageRun pages(Job job, Order order) throws Trouble {

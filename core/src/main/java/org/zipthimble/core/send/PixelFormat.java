@@ -29,7 +29,7 @@ abstract class PixelFormat extends OutputFormat {
 
   @Override
   public Set<Choice> choices(Content content) {
-    Set<Choice> choices = EnumSet.of(Choice.FACE, Choice.BLEED, Choice.RESOLUTION);
+    Set<Choice> choices = EnumSet.of(Choice.FACE, Choice.BLEED, Choice.MIRROR, Choice.RESOLUTION);
     choices.addAll(own);
     return choices;
   }

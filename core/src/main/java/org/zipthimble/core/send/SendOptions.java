@@ -1,6 +1,7 @@
 package org.zipthimble.core.send;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
 
@@ -12,10 +13,11 @@ import org.zipthimble.core.paint.TiffFile;
  * @param pictures what becomes of pictures in a PDF for a press
  * @param mostPpi pictures finer than this many pixels per inch are made coarser in a PDF; 0 for never
  * @param plain whether the file is in RGB even though the job goes to a press
+ * @param mirror whether what leaves for a cutter is a mirror image, whatever its lane says; empty to go by the lane
  * @param open whether a PNG stays see-through where nothing is printed
  */
 @RecordBuilder
-public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, boolean open) implements SendOptionsBuilder.With {
+public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, Optional<Boolean> mirror, boolean open) implements SendOptionsBuilder.With {
   /** The lowest quality of JPEG files; 1 is the highest. */
   public static final double LEAST_QUALITY = 0.3;
 
@@ -23,7 +25,7 @@ public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pic
   public static final double USUAL_QUALITY = 0.92;
 
   /** The usual manner. */
-  public static final SendOptions USUAL = new SendOptions(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false, false);
+  public static final SendOptions USUAL = new SendOptions(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false, Optional.empty(), false);
 
   /** Checks the figures. */
   public SendOptions {

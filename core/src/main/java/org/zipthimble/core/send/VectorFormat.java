@@ -5,13 +5,18 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.paint.VectorSheet;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
@@ -23,7 +28,7 @@ abstract class VectorFormat extends OutputFormat {
 
   @Override
   public Set<Choice> choices(Content content) {
-    return EnumSet.of(Choice.LANE);
+    return EnumSet.of(Choice.LANE, Choice.MIRROR);
   }
 
   @Override
@@ -43,18 +48,18 @@ abstract class VectorFormat extends OutputFormat {
   @Override
   List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped {
     if (content(order) == Content.DESIGN) {
-      VectorSheet design = CutDrawings.design(job, lanes(job, order));
+      VectorSheet design = CutDrawings.design(job, lanes(job, order), order.how().mirror());
       if (design.layers().isEmpty()) {
         throw Trouble.of("send.nothingToCut");
       }
-      return List.of(drawing(order.file(), design, job.ticket().unit()));
+      return List.of(drawing(order.file(), design, job.ticket().unit()).with(mirrored(job, order)));
     }
     List<CutSheet> sheets = sheets(job, order);
     List<Path> files = files(order.file(), sheets.size());
     List<Measured> out = new ArrayList<>();
     for (int i = 0; i < sheets.size(); i++) {
       progress.step((double) i / sheets.size());
-      out.add(sheet(job, sheets.get(i), files.get(i)));
+      out.add(sheet(job, sheets.get(i), files.get(i)).with(mirrored(job, order)));
     }
     return out;
   }
@@ -74,6 +79,23 @@ abstract class VectorFormat extends OutputFormat {
     if (sheets.isEmpty()) {
       throw Trouble.of("send.nothingToCut");
     }
-    return sheets;
+    List<CutSheet> out = new ArrayList<>();
+    for (CutSheet sheet : sheets) {
+      boolean turned = order.how().mirror().filter(m -> m != sheet.lane().mirrored()).isPresent();
+      if (turned && sheet.supply().scrap().isPresent()) {
+        throw Trouble.of("send.mirrorScrap", sheet.lane().name());
+      }
+      out.add(turned ? sheet.mapped(Repeats.mirror(90, new Point(sheet.supply().size().width() / 2, 0))) : sheet);
+    }
+    return out;
+  }
+
+  /** Which lanes of a file are a mirror image. */
+  static Measured.Line mirrored(Job job, Order order) {
+    List<String> lanes = lanes(job, order);
+    String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(l.mirrored())).map(Lane::name)
+        .collect(Collectors.joining(", "));
+    String said = names.isEmpty() ? Wording.text("proof.asItStands") : Wording.text("proof.mirrored", names);
+    return new Measured.Line(Wording.text("proof.hand"), said, said, true);
   }
 }

@@ -342,8 +342,9 @@ final class LaneCards {
         row(whole("cut-gap", "cutSheet.gap", 0, CutPlan.MOST_GAP, CutPlan::gap, (p, v) -> p.spaced(v, p.turns(), p.grain())), "cutSheet.gap",
             whole("cut-weed-box", "cutSheet.weedBox", 0, CutPlan.MOST_GAP, CutPlan::weedBox, (p, v) -> p.weeded(v, p.weedLines())), "cutSheet.weedBox"),
         row(whole("cut-weed-lines", "cutSheet.weedLines", 0, CutPlan.MOST_WEED_LINES, CutPlan::weedLines, (p, v) -> p.weeded(p.weedBox(), v)), "cutSheet.weedLines",
-            whole("cut-overlap", "cutSheet.overlap", 0, Split.MOST_OVERLAP, p -> p.split().overlap(),
-                (p, v) -> p.withSplit(new Split(p.split().on(), p.split().at(), p.split().stepped(), v))), "cutSheet.overlap"),
+            whole("cut-weed-clear", "cutSheet.weedClear", 0, CutPlan.MOST_GAP, CutPlan::weedDistance, (p, v) -> p.withWeedClear(Optional.of(v))), "cutSheet.weedClear"),
+        Controls.under(Wording.text("cutSheet.overlap"), whole("cut-overlap", "cutSheet.overlap", 0, Split.MOST_OVERLAP, p -> p.split().overlap(),
+                (p, v) -> p.withSplit(new Split(p.split().on(), p.split().at(), p.split().stepped(), v)))),
         marks, split, stepped, Controls.under(Wording.text("cutSheet.seams"), seams()));
   }
 
