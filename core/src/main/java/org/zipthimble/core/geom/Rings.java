@@ -1,7 +1,12 @@
 package org.zipthimble.core.geom;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -21,6 +26,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * that a result can be written with the very curves it was made of.
  */
 final class Rings {
+  private static final Comparator<Point> LEFTMOST = Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y);
+
   static final GeometryFactory MAKER = new GeometryFactory();
 
   /** How far an edge may lie from its curve, in inches. */
@@ -136,6 +143,7 @@ final class Rings {
     return MAKER.createMultiPolygon(out.toArray(new Polygon[0]));
   }
 
+  /** The polygons of an area from left to right, whatever order the library gives: the same area gives the same outlines. */
   static List<Polygon> polygons(Geometry geometry) {
     List<Polygon> out = new ArrayList<>();
     for (int i = 0; i < geometry.getNumGeometries(); i++) {
@@ -143,21 +151,28 @@ final class Rings {
         out.add((Polygon) geometry.getGeometryN(i));
       }
     }
+    Map<Polygon, Coordinate> firsts = new IdentityHashMap<>();
+    out.forEach(p -> firsts.put(p, Arrays.stream(p.getExteriorRing().getCoordinates()).min(Comparator.naturalOrder()).orElseThrow()));
+    out.sort(Comparator.comparing(firsts::get));
     return out;
   }
 
-  /** The rings of a polygon, the shell clockwise as seen with y downwards and the holes the other way; slivers are left out. */
+  /**
+   * The rings of a polygon, the shell clockwise as seen with y downwards and the holes the other way, from left to right; each begins at its
+   * leftmost place. Slivers are left out.
+   */
   static List<List<Point>> rings(Polygon polygon) {
     List<List<Point>> out = new ArrayList<>();
     if (sliver(polygon.getExteriorRing())) {
       return out;
     }
-    out.add(places(polygon.getExteriorRing(), true));
     for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
       if (!sliver(polygon.getInteriorRingN(i))) {
         out.add(places(polygon.getInteriorRingN(i), false));
       }
     }
+    out.sort(Comparator.comparing(r -> r.get(0), LEFTMOST));
+    out.add(0, places(polygon.getExteriorRing(), true));
     return out;
   }
 
@@ -176,6 +191,7 @@ final class Rings {
       Coordinate c = counter == clockwise ? all[i] : all[all.length - 1 - i];
       out.add(new Point(c.x, c.y));
     }
+    Collections.rotate(out, -out.indexOf(Collections.min(out, LEFTMOST)));
     return out;
   }
 

@@ -3,6 +3,7 @@ package org.zipthimble.core.paint;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -30,6 +31,7 @@ public final class Bands {
   private final DrawnPage page;
   private final double ppi;
   private final boolean open;
+  private final boolean turned;
   private final Halvings pictures;
   private final int width;
   private final int height;
@@ -51,15 +53,20 @@ public final class Bands {
    * @throws Trouble when the page would have more than {@link #MOST_PIXELS}
    */
   public Bands(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
-    this(page, ppi, pictures, false);
+    this(page, ppi, pictures, false, false);
+  }
+
+  /** The same, of a page whose pixels are laid left for right: each row of the mirror image is the row of the other, read backwards. */
+  public static Bands of(DrawnPage page, double ppi, Halvings pictures, boolean open, boolean turned) throws Trouble {
+    return new Bands(page, ppi, pictures, open, turned);
   }
 
   /** The same without paper: see-through where nothing is printed. */
   public static Bands open(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
-    return new Bands(page, ppi, pictures, true);
+    return new Bands(page, ppi, pictures, true, false);
   }
 
-  private Bands(DrawnPage page, double ppi, Halvings pictures, boolean open) throws Trouble {
+  private Bands(DrawnPage page, double ppi, Halvings pictures, boolean open, boolean turned) throws Trouble {
     long w = Math.max(1, Math.round(page.size().width() * ppi));
     long h = Math.max(1, Math.round(page.size().height() * ppi));
     if (w * h > MOST_PIXELS) {
@@ -68,6 +75,7 @@ public final class Bands {
     this.page = MarkTape.kept(page);
     this.ppi = ppi;
     this.open = open;
+    this.turned = turned;
     this.pictures = pictures;
     this.width = (int) w;
     this.height = (int) h;
@@ -86,6 +94,19 @@ public final class Bands {
   /** Pixels per inch. */
   public double ppi() {
     return ppi;
+  }
+
+  /** Turns every row of a band around. */
+  static void turn(BufferedImage band) {
+    int[] pixels = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
+    int width = band.getWidth();
+    for (int from = 0; from < pixels.length; from += width) {
+      for (int x = 0; x < width / 2; x++) {
+        int kept = pixels[from + x];
+        pixels[from + x] = pixels[from + width - 1 - x];
+        pixels[from + width - 1 - x] = kept;
+      }
+    }
   }
 
   <T> void each(int rows, Maker<T> maker, Taker<T> taker, Progress progress) throws IOException, Stopped {
@@ -141,9 +162,12 @@ public final class Bands {
       paper.fillRect(0, 0, width, rows);
       paper.dispose();
     }
-    RasterOut out = new RasterOut(band, Affine.scale(ppi, ppi).then(Affine.move(0, -row)), pictures);
+    RasterOut out = new RasterOut(band, RasterPainter.toPixels(page, ppi).then(Affine.move(0, -row)), pictures);
     page.marks().accept(out);
     out.done();
+    if (turned) {
+      turn(band);
+    }
     return band;
   }
 }

@@ -36,18 +36,28 @@ public final class InkBands {
 
   private final DrawnPage page;
   private final Affine toPixels;
+  private final boolean turned;
   private final Inking inking;
   private final InkTable table;
   private final Halvings pictures;
   private final List<Colour> own;
 
-  /** Bands of a page at a resolution. */
-  public InkBands(DrawnPage page, double ppi, Inking inking, Halvings pictures) {
-    this(page, Affine.scale(ppi, ppi), inking, pictures);
+  /**
+   * Bands of a page at a resolution.
+   *
+   * @param turned whether its pixels are laid left for right
+   */
+  public InkBands(DrawnPage page, double ppi, Inking inking, Halvings pictures, boolean turned) {
+    this(page, RasterPainter.toPixels(page, ppi), inking, pictures, turned);
   }
 
   /** Bands of a page seen through a map from its inches to pixels. */
   public InkBands(DrawnPage page, Affine toPixels, Inking inking, Halvings pictures) {
+    this(page, toPixels, inking, pictures, false);
+  }
+
+  private InkBands(DrawnPage page, Affine toPixels, Inking inking, Halvings pictures, boolean turned) {
+    this.turned = turned;
     this.page = MarkTape.kept(page);
     this.toPixels = toPixels;
     this.inking = inking;
@@ -80,6 +90,9 @@ public final class InkBands {
       }
     });
     out.done();
+    if (turned) {
+      Bands.turn(words);
+    }
     int[] masks = ((DataBufferInt) words.getRaster().getDataBuffer()).getData();
     for (int i = 0; i < masks.length; i++) {
       int cover = masks[i] >> 16 & 255;
@@ -99,6 +112,9 @@ public final class InkBands {
     RasterOut out = new RasterOut(covers, toPixels.then(Affine.move(0, -row)), pictures);
     page.marks().accept(new Covering(out, inking, some));
     out.done();
+    if (turned) {
+      Bands.turn(covers);
+    }
     int[] masks = ((DataBufferInt) covers.getRaster().getDataBuffer()).getData();
     int[] rest = new int[1];
     byte[] below = new byte[4];

@@ -20,6 +20,12 @@ public final class RasterPainter {
 
   private RasterPainter() {}
 
+  /** The map from a page's inches to its pixels: where those are no whole number the art is drawn out by less than a pixel, so that none is left half bare. */
+  static Affine toPixels(DrawnPage page, double ppi) {
+    return Affine.scale(
+        Math.max(1, Math.round(page.size().width() * ppi)) / page.size().width(), Math.max(1, Math.round(page.size().height() * ppi)) / page.size().height());
+  }
+
   /**
    * Paints a page.
    *
@@ -49,7 +55,7 @@ public final class RasterPainter {
     paper.setColor(Color.WHITE);
     paper.fillRect(0, 0, band.getWidth(), band.getHeight());
     paper.dispose();
-    RasterOut out = new RasterOut(band, Affine.scale(ppi, ppi).then(Affine.move(0, -row)), pictures);
+    RasterOut out = new RasterOut(band, toPixels(page, ppi).then(Affine.move(0, -row)), pictures);
     page.marks().accept(out);
     out.done();
   }

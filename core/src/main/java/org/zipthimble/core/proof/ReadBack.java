@@ -1,5 +1,6 @@
 package org.zipthimble.core.proof;
 
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -40,6 +41,9 @@ public final class ReadBack {
   /** A drawing of the file must agree with the marks to this mean share of full scale. */
   public static final double MEAN_TOLERANCE = 0.01;
 
+  /** No small square of it may be farther off, as a share of full scale: an object of 0.05 in that is missing is. */
+  public static final double LOCAL_TOLERANCE = 0.12;
+
   private static final double COMPARE_PPI = 72;
 
   private ReadBack() {}
@@ -62,7 +66,7 @@ public final class ReadBack {
         Wording.text("proof.fonts"), Wording.text("proof.fontsInside"),
         Wording.counted(found.fontsInside() ? "proof.fontsFound" : "proof.fontsLacking", found.fonts().size()),
         found.fontsInside()));
-    lines.add(drawn(file, pages, progress));
+    lines.addAll(drawn(file, pages, progress));
     return new Measured(file, length(file), lines);
   }
 
@@ -192,6 +196,17 @@ public final class ReadBack {
     return drawn;
   }
 
+  /** A reader that smooths as we do: lines stay where they are and are not moved to whole pixels. */
+  private static PDFRenderer reader(PDDocument document) {
+    PDFRenderer reader = new PDFRenderer(document);
+    RenderingHints hints = new RenderingHints(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    hints.put(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    hints.put(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    hints.put(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
+    reader.setRenderingHints(hints);
+    return reader;
+  }
+
   private static void boxes(DrawnPage page, PdfMeasure.PageBoxes found, Unit unit, List<Measured.Line> lines) {
     lines.add(box("proof.media", page, page.media(), found.media(), unit));
     lines.add(box("proof.bleed", page, page.bleed(), found.bleed(), unit));
@@ -212,37 +227,39 @@ public final class ReadBack {
         "size.pair", Lengths.plain(unit.fromInches(width), 3), Lengths.plain(unit.fromInches(height), 3), unit.sign());
   }
 
-  private static Measured.Line drawn(Path pdf, PageRun pages, Progress progress) throws Trouble, Stopped {
+  private static List<Measured.Line> drawn(Path pdf, PageRun pages, Progress progress) throws Trouble, Stopped {
     double worst = 0;
+    double local = 0;
     Halvings pictures = new Halvings();
     try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
-      PDFRenderer reader = new PDFRenderer(document);
+      PDFRenderer reader = reader(document);
       for (int i = 0; i < pages.count(); i++) {
         progress.step((double) i / pages.count());
         DrawnPage page = pages.at(i);
         BufferedImage ours = RasterPainter.paint(page, COMPARE_PPI, pictures, Progress.SILENT);
         BufferedImage theirs = reader.renderImageWithDPI(i, (float) COMPARE_PPI, ImageType.RGB);
-        if (ours.getWidth() == theirs.getWidth() && ours.getHeight() == theirs.getHeight()) {
-          worst = Math.max(worst, Comparison.of(ours, theirs).mean());
-        } else {
-          worst = sameOnPage(page, ours, theirs) ? worst : 1;
-        }
+        Comparison compared = shared(ours, theirs);
+        worst = Math.max(worst, compared.mean());
+        local = Math.max(local, compared.local());
       }
     } catch (IOException e) {
       throw Trouble.because(e, "proof.damaged", "PDF");
     }
-    return new Measured.Line(
-        Wording.text("proof.drawn"), Wording.text("proof.under", Lengths.plain(MEAN_TOLERANCE * 100, 1)),
-        Wording.text("proof.percent", Lengths.plain(worst * 100, 2)), worst < MEAN_TOLERANCE);
+    return List.of(
+        new Measured.Line(
+            Wording.text("proof.drawn"), Wording.text("proof.under", Lengths.plain(MEAN_TOLERANCE * 100, 1)),
+            Wording.text("proof.percent", Lengths.plain(worst * 100, 2)), worst < MEAN_TOLERANCE),
+        new Measured.Line(
+            Wording.text("proof.local"), Wording.text("proof.under", Lengths.plain(LOCAL_TOLERANCE * 100, 1)),
+            Wording.text("proof.percent", Lengths.plain(local * 100, 2)), local < LOCAL_TOLERANCE));
   }
 
-  /** A page whose pixels are no whole number may differ by one row or column; the shared part is compared. */
-  private static boolean sameOnPage(DrawnPage page, BufferedImage ours, BufferedImage theirs) {
+  /** A page whose pixels are no whole number may differ by one row or column; the shared part is compared. Other sizes are nothing alike. */
+  private static Comparison shared(BufferedImage ours, BufferedImage theirs) {
     int width = Math.min(ours.getWidth(), theirs.getWidth());
     int height = Math.min(ours.getHeight(), theirs.getHeight());
     boolean near = Math.abs(ours.getWidth() - theirs.getWidth()) <= 1 && Math.abs(ours.getHeight() - theirs.getHeight()) <= 1;
-    return near && page.size().width() > 0
-        && Comparison.of(ours.getSubimage(0, 0, width, height), theirs.getSubimage(0, 0, width, height)).mean() < MEAN_TOLERANCE;
+    return near ? Comparison.of(ours.getSubimage(0, 0, width, height), theirs.getSubimage(0, 0, width, height)) : new Comparison(1, 1, 1);
   }
 
   private static long length(Path file) throws Trouble {

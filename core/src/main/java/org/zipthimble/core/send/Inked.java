@@ -8,8 +8,12 @@ import org.zipthimble.core.paint.InkBands;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.wording.Trouble;
 
-/** A page for a kind of file that may hold inks: in those of the job's press, or in RGB. */
-record Inked(Job job, Order order, DrawnPage page, Halvings pictures) {
+/**
+ * A page for a kind of file that may hold inks: in those of the job's press, or in RGB.
+ *
+ * @param turned whether its pixels are laid left for right
+ */
+record Inked(Job job, Order order, DrawnPage page, Halvings pictures, boolean turned) {
   /** Whether a job's files of kinds that can hold inks leave in inks. */
   static boolean asked(Job job, Order order) {
     return job.colour().to().inks() && !order.how().plain();
@@ -21,11 +25,11 @@ record Inked(Job job, Order order, DrawnPage page, Halvings pictures) {
 
   /** The pixels in RGB, without what has an ink of its own where inks are asked for. */
   Bands bands() throws Trouble {
-    return new Bands(asked() ? InkBands.without(page, job.colour().inking(job.palette())) : page, order.ppi(), pictures);
+    return Bands.of(asked() ? InkBands.without(page, job.colour().inking(job.palette())) : page, order.ppi(), pictures, false, turned);
   }
 
   /** The inks; empty where none are asked for. */
   Optional<InkBands> inks() {
-    return asked() ? Optional.of(new InkBands(page, order.ppi(), job.colour().inking(job.palette()), pictures)) : Optional.empty();
+    return asked() ? Optional.of(new InkBands(page, order.ppi(), job.colour().inking(job.palette()), pictures, turned)) : Optional.empty();
   }
 }

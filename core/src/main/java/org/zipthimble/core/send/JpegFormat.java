@@ -30,8 +30,8 @@ public final class JpegFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
-    Inked inked = new Inked(job, order, page, pictures);
+  Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+    Inked inked = new Inked(job, order, page, pictures, turned);
     Bands bands = inked.bands();
     SafeWrite.write(file, out -> JpegFile.write(bands, order.how().quality(), inks(inked), out, progress), () -> { });
     return ReadBack.jpeg(file, page, order.ppi(), job.ticket().unit());
@@ -48,7 +48,7 @@ public final class JpegFormat extends PixelFormat {
    */
   public static long estimate(Job job, Order order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
     DrawnPage page = Pages.of(job, job.faces().get(face - 1), order.options());
-    Inked inked = new Inked(job, order, page, pictures);
+    Inked inked = new Inked(job, order, page, pictures, false);
     try {
       return JpegFile.estimate(inked.bands(), order.how().quality(), inks(inked), progress);
     } catch (IOException e) {

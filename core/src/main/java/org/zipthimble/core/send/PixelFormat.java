@@ -11,7 +11,9 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -53,12 +55,25 @@ abstract class PixelFormat extends OutputFormat {
     Halvings pictures = new Halvings();
     for (int i = 0; i < faces.size(); i++) {
       double share = 1.0 / faces.size();
-      DrawnPage page = Pages.of(job, faces.get(i), order.options().withCuts(false));
-      measured.add(page(job, order, page, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
+      boolean turned = turned(faces.get(i), order.options());
+      DrawnPage page = Pages.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
+      measured.add(page(job, order, page, turned, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
     }
     return measured;
   }
 
-  /** Writes one page and measures it. */
-  abstract Measured page(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
+  /**
+   * Whether a page is painted as it stands and its pixels are turned, so that the mirror image is the exact one. Registration marks tell the cutter
+   * which way a sheet lies: where there are some, the art alone is mirrored.
+   */
+  private static boolean turned(Face face, PageOptions options) {
+    return options.mirror() && !(options.sheet().onPaper() && Register.wanted(face));
+  }
+
+  /**
+   * Writes one page and measures it.
+   *
+   * @param turned whether its pixels are laid left for right
+   */
+  abstract Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
 }

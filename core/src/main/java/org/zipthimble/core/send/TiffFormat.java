@@ -32,8 +32,8 @@ final class TiffFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, Order order, DrawnPage page, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
-    Inked inked = new Inked(job, order, page, pictures);
+  Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+    Inked inked = new Inked(job, order, page, pictures, turned);
     Bands bands = inked.bands();
     Optional<InkBands> inks = inked.inks();
     byte[] profile = inked.asked() ? job.colour().profile().bytes() : ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
