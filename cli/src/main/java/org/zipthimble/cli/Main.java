@@ -2,9 +2,12 @@ package org.zipthimble.cli;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.stream.Collectors;
+import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.OutputFormats;
+import org.zipthimble.core.store.Places;
 import org.zipthimble.core.wording.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -31,6 +34,7 @@ public final class Main {
   public static void main(String[] arguments) {
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+    Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
       err.println(Wording.text("cli.failed", e));
       Runtime.getRuntime().halt(UNREADABLE);

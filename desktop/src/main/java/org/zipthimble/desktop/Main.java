@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
+import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Wording;
@@ -43,6 +44,7 @@ public final class Main extends Application {
   /** Begins the program. */
   public static void main(String[] arguments) {
     WarmUp.begin();
+    Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     launch(Main.class, arguments);
   }
 

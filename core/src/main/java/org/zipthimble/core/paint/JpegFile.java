@@ -1,6 +1,8 @@
 package org.zipthimble.core.paint;
 
 import java.awt.Graphics2D;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
@@ -23,7 +25,8 @@ import org.zipthimble.core.work.Stopped;
 /**
  * Writes a page as JPEG (ISO/IEC 10918-1) while it is painted. The library encodes each band with the
  * same tables; the bands' scans are joined as restart intervals (clause B.2.1, B.2.4.4), so the page is
- * never in memory as a whole. The resolution stands in the JFIF segment (ISO/IEC 10918-5), dots per inch.
+ * never in memory as a whole. The resolution stands in the JFIF segment (ISO/IEC 10918-5), dots per inch,
+ * as a whole number. An RGB file carries the profile of sRGB, one in inks that of the press.
  */
 public final class JpegFile {
   /** The most pixels of a side that the format can say. */
@@ -100,7 +103,7 @@ public final class JpegFile {
       bytes += coded.length - scan(coded);
       rows += some;
     }
-    return 700 + inks.map(i -> (long) i.profile().length).orElse(0L) + bytes * bands.height() / rows;
+    return 700 + inks.map(i -> (long) i.profile().length).orElse((long) ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData().length) + bytes * bands.height() / rows;
   }
 
   private static byte[] encode(BufferedImage band, int row, double quality, Optional<Inks> inks) throws IOException {
@@ -143,6 +146,8 @@ public final class JpegFile {
     if (inks.isPresent()) {
       out.write(new byte[] {(byte) 0xFF, (byte) APP14, 0, 14, 'A', 'd', 'o', 'b', 'e', 0, 100, 0, 0, 0, 0, 0});
       profile(inks.get().profile(), out);
+    } else {
+      profile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData(), out);
     }
     for (int at = 2; at < scan;) {
       int marker = jpeg[at + 1] & 255;

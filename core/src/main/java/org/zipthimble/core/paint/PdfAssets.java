@@ -3,23 +3,31 @@ package org.zipthimble.core.paint;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
-import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
@@ -39,9 +47,12 @@ import org.zipthimble.core.wording.Trouble;
 
 /** The fonts and pictures of one PDF, each written once. */
 final class PdfAssets {
+  private static final int MOST_A_BLOCK = 100;
+
   private final PDDocument document;
   private final Map<FontFace, PDType0Font> fonts = new HashMap<>();
-  private final Map<PDType0Font, Set<Integer>> used = new HashMap<>();
+  /** The glyphs that were used of each font, with the characters they stand for. */
+  private final Map<PDType0Font, SortedMap<Integer, String>> used = new LinkedHashMap<>();
   private final Map<String, PDImageXObject> pictures = new HashMap<>();
   private final Map<String, Optional<PDFormXObject>> pages = new HashMap<>();
 
@@ -71,8 +82,8 @@ final class PdfAssets {
       font = PDType0Font.load(document, new ByteArrayInputStream(run.face().bytes()), true);
       fonts.put(run.face(), font);
     }
-    Set<Integer> glyphs = used.computeIfAbsent(font, f -> new TreeSet<>());
-    run.glyphs().forEach(g -> glyphs.add(g.id()));
+    SortedMap<Integer, String> glyphs = used.computeIfAbsent(font, f -> new TreeMap<>());
+    run.glyphs().forEach(g -> glyphs.merge(g.id(), g.text(), (known, next) -> known.isEmpty() ? next : known));
     return font;
   }
 
@@ -110,10 +121,10 @@ final class PdfAssets {
 
   private PDImageXObject whole(Picture picture) throws IOException, Trouble {
     if (treated() == PdfPress.Pictures.AS_CAME && press.isPresent() && Pictures.inksAsTheyAre(picture)) {
-      return JPEGFactory.createFromByteArray(document, picture.blob().bytes());
+      return JPEGFactory.createFromByteArray(document, Pictures.bare(picture));
     }
     boolean asItIs = Pictures.asTheyAre(picture) && (press.isEmpty() || treated() != PdfPress.Pictures.INK);
-    return asItIs ? inScreen(JPEGFactory.createFromByteArray(document, picture.blob().bytes())) : image(Pictures.decode(picture));
+    return asItIs ? inScreen(JPEGFactory.createFromByteArray(document, Pictures.bare(picture))) : image(Pictures.decode(picture));
   }
 
   private PdfPress.Pictures treated() {
@@ -196,9 +207,31 @@ final class PdfAssets {
 
   /** Cuts every font down to the glyphs that were used. */
   void finish() throws IOException {
-    for (Map.Entry<PDType0Font, Set<Integer>> entry : used.entrySet()) {
-      entry.getKey().addGlyphsToSubset(entry.getValue());
+    for (Map.Entry<PDType0Font, SortedMap<Integer, String>> entry : used.entrySet()) {
+      entry.getKey().addGlyphsToSubset(entry.getValue().keySet());
       entry.getKey().subset();
+      entry.getKey().getCOSObject().setItem(COSName.TO_UNICODE, characters(entry.getValue()));
     }
+  }
+
+  /** What the glyphs of a font stand for (ISO 32000-1, 9.10.3): the library knows none for ligatures and glyphs that are put in for others. */
+  private COSStream characters(SortedMap<Integer, String> glyphs) throws IOException {
+    StringBuilder map = new StringBuilder("/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n"
+        + "/CIDSystemInfo << /Registry (Adobe) /Ordering (UCS) /Supplement 0 >> def\n/CMapName /Adobe-Identity-UCS def\n/CMapType 2 def\n"
+        + "1 begincodespacerange\n<0000> <FFFF>\nendcodespacerange\n");
+    List<Map.Entry<Integer, String>> told = glyphs.entrySet().stream().filter(e -> !e.getValue().isEmpty()).toList();
+    for (int from = 0; from < told.size(); from += MOST_A_BLOCK) {
+      List<Map.Entry<Integer, String>> block = told.subList(from, Math.min(told.size(), from + MOST_A_BLOCK));
+      map.append(block.size()).append(" beginbfchar\n");
+      block.forEach(e -> map.append(String.format(Locale.ROOT, "<%04X> <", e.getKey()))
+          .append(HexFormat.of().withUpperCase().formatHex(e.getValue().getBytes(StandardCharsets.UTF_16BE))).append(">\n"));
+      map.append("endbfchar\n");
+    }
+    map.append("endcmap\nCMapName currentdict /CMap defineresource pop\nend\nend\n");
+    COSStream stream = document.getDocument().createCOSStream();
+    try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+      out.write(map.toString().getBytes(StandardCharsets.US_ASCII));
+    }
+    return stream;
   }
 }

@@ -20,6 +20,7 @@ import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.zipthimble.core.picture.PdfOutside;
 import org.zipthimble.core.picture.Picture;
 
 /** A page of another PDF inside of ours, fitted to the unit square. */
@@ -50,6 +51,7 @@ final class PdfInside {
       unit.concatenate(own);
       form.setMatrix(unit);
       form.getCOSObject().removeItem(COSName.getPDFName("OC"));
+      PdfOutside.removed(form.getCOSObject());
       return Optional.of(form);
     }
   }

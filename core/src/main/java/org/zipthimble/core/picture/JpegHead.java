@@ -50,6 +50,30 @@ record JpegHead(int components, int turn, boolean inverted, boolean luma, Option
     return new JpegHead(components, turn, inverted, luma, icc.size() == 0 ? Optional.empty() : Optional.of(icc.toByteArray()));
   }
 
+  /**
+   * The same pixels without comments and without segments of programs: only what tells how the pixels are to be read stays, that is the JFIF head, a
+   * profile and the marker of inks. What cannot be read stays as it is.
+   */
+  static byte[] bare(byte[] file) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream(file.length);
+    out.write(file, 0, Math.min(2, file.length));
+    int at = 2;
+    while (at + 4 <= file.length && (file[at] & 255) == 0xFF) {
+      int marker = file[at + 1] & 255;
+      int length = (file[at + 2] & 255) << 8 | file[at + 3] & 255;
+      if (marker == 0xDA || length < 2 || at + 2 + length > file.length) {
+        break;
+      }
+      boolean program = marker >= 0xE1 && marker <= 0xEF && marker != 0xEE && !(marker == 0xE2 && begins(file, at + 4, at + 2 + length, "ICC_PROFILE\0"));
+      if (!program && marker != 0xFE) {
+        out.write(file, at, 2 + length);
+      }
+      at += 2 + length;
+    }
+    out.write(file, Math.min(at, file.length), file.length - Math.min(at, file.length));
+    return out.toByteArray();
+  }
+
   private static boolean begins(byte[] file, int from, int end, String words) {
     byte[] wanted = words.getBytes(StandardCharsets.US_ASCII);
     for (int i = 0; i < wanted.length; i++) {

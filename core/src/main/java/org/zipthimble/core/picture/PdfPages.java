@@ -6,9 +6,11 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -25,6 +27,11 @@ public final class PdfPages {
   private static final double POINTS = 72;
 
   private PdfPages() {}
+
+  /** Where the library may keep its list of the machine's fonts, instead of in the person's home folder. */
+  public static void keepListIn(Path folder) {
+    System.setProperty("pdfbox.fontcache", folder.toString());
+  }
 
   /**
    * The pages of a file, each as a picture.
@@ -102,6 +109,7 @@ public final class PdfPages {
       renderer.setRenderingHints(hints);
       // The retouched size may be a crop; the page itself is drawn whole.
       PDPage page = document.getPage(0);
+      PdfOutside.removed(page.getCOSObject().getDictionaryObject(COSName.RESOURCES));
       boolean swaps = page.getRotation() % 180 != 0;
       double scale = PPI / POINTS / step;
       int wide = (int) Math.max(1, Math.round((swaps ? page.getCropBox().getHeight() : page.getCropBox().getWidth()) * scale));

@@ -172,6 +172,11 @@ public final class Pictures {
     return head.turn() == 1 && head.components() != 4 && screen;
   }
 
+  /** The bytes of a JPEG without what says where and by whom it was taken. */
+  public static byte[] bare(Picture picture) {
+    return JpegHead.bare(picture.blob().bytes());
+  }
+
   /** Whether the bytes can go into a PDF for a press as they are: an upright JPEG in four inks. */
   public static boolean inksAsTheyAre(Picture picture) {
     if (picture.kind() != Kind.JPEG || !picture.retouch().none()) {

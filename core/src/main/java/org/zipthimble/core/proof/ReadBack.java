@@ -42,7 +42,7 @@ public final class ReadBack {
   public static final double MEAN_TOLERANCE = 0.01;
 
   /** No small square of it may be farther off, as a share of full scale: an object of 0.05 in that is missing is. */
-  public static final double LOCAL_TOLERANCE = 0.12;
+  public static final double LOCAL_TOLERANCE = 0.2;
 
   private static final double COMPARE_PPI = 72;
 
@@ -127,13 +127,18 @@ public final class ReadBack {
     }
   }
 
-  /** Reads a JPEG back: its pixels, its recorded resolution, and the size that both give. */
-  public static Measured jpeg(Path file, DrawnPage page, double ppi, Unit unit) throws Trouble {
+  /**
+   * Reads a JPEG back: its pixels, its recorded resolution, and the size that both give.
+   *
+   * @param ppi the whole number of pixels per inch that it was made with
+   * @param asked what was asked for
+   */
+  public static Measured jpeg(Path file, DrawnPage page, double ppi, double asked, Unit unit) throws Trouble {
     try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
       JpegMeasure found = JpegMeasure.of(file.getFileName().toString(), in);
       Measured.Line resolution = new Measured.Line(
-          Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(ppi, 1)),
-          Wording.text("proof.ppi", found.ppi()), found.ppi() == Math.round(ppi));
+          Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(asked, 1)),
+          asked == ppi ? Wording.text("proof.ppi", found.ppi()) : Wording.text("proof.ppiWhole", found.ppi(), Lengths.plain(asked, 2)), found.ppi() == ppi);
       return pixels(file, page, ppi, unit, found.width(), found.height(), found.ppi(), resolution);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", file.getFileName());

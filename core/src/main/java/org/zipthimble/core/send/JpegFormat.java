@@ -31,10 +31,15 @@ public final class JpegFormat extends PixelFormat {
 
   @Override
   Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
-    Inked inked = new Inked(job, order, page, pictures, turned);
+    Inked inked = new Inked(job, whole(order), page, pictures, turned);
     Bands bands = inked.bands();
     SafeWrite.write(file, out -> JpegFile.write(bands, order.how().quality(), inks(inked), out, progress), () -> { });
-    return ReadBack.jpeg(file, page, order.ppi(), job.ticket().unit());
+    return ReadBack.jpeg(file, page, whole(order).ppi(), order.ppi(), job.ticket().unit());
+  }
+
+  /** Such files can say a whole number of pixels per inch alone: with the nearest one the size stays right. */
+  private static Order whole(Order order) {
+    return order.withPpi(Math.max(1, Math.round(order.ppi())));
   }
 
   private static Optional<JpegFile.Inks> inks(Inked inked) {
@@ -48,7 +53,7 @@ public final class JpegFormat extends PixelFormat {
    */
   public static long estimate(Job job, Order order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
     DrawnPage page = Pages.of(job, job.faces().get(face - 1), order.options());
-    Inked inked = new Inked(job, order, page, pictures, false);
+    Inked inked = new Inked(job, whole(order), page, pictures, false);
     try {
       return JpegFile.estimate(inked.bands(), order.how().quality(), inks(inked), progress);
     } catch (IOException e) {

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.zipthimble.core.cut.CutFonts;
+import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -101,10 +104,18 @@ public abstract class OutputFormat {
       }
       job.cutting().lane(order.lane().get()).orElseThrow(() -> Trouble.of("send.noLane", order.lane().get()));
     }
+    if (content == Content.PAGES && faces(job, order).stream().noneMatch(f -> prints(f)) && faces(job, order).stream().anyMatch(f -> !CutLines.own(job, f).isEmpty())) {
+      throw Trouble.of("send.nothingPrints", String.join(", ", OutputFormats.holding(Content.DESIGN).stream().map(OutputFormat::ending).toList()),
+          String.join(", ", OutputFormats.holding(Content.SHEETS).stream().map(OutputFormat::ending).toList()));
+    }
     List<String> missing = content.cut() && !order.standIns() ? CutFonts.missing(job) : List.of();
     if (!missing.isEmpty()) {
       throw Trouble.of("send.standIn", String.join(", ", missing));
     }
+  }
+
+  private static boolean prints(Face face) {
+    return Scene.of(face).leaves().stream().anyMatch(SceneNode::printed);
   }
 
   private void face(Job job, Order order, Content content) throws Trouble {

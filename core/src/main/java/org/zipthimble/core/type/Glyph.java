@@ -1,4 +1,8 @@
 package org.zipthimble.core.type;
 
-/** A glyph of a face, by its number, and where its origin stands on the line in inches from the run's start. */
-public record Glyph(int id, double x, double y) {}
+/**
+ * A glyph of a face, by its number, and where its origin stands on the line in inches from the run's start.
+ *
+ * @param text the characters it stands for: several of a ligature, none where the glyph before it stands for them too
+ */
+public record Glyph(int id, double x, double y, String text) {}
