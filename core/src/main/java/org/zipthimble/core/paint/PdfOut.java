@@ -39,6 +39,8 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Writes marks as the content of one PDF page. The page's own map to inches, y downwards, is set first. */
 final class PdfOut implements MarkOut {
+  private static final String BEGINNING = "0 g 0 G 1 w 0 J 0 j 10 M [] 0 d";
+
   private static final Affine UPRIGHT = Affine.scale(1, -1);
 
   private final PDDocument document;
@@ -161,7 +163,14 @@ final class PdfOut implements MarkOut {
   public void picture(Picture picture, Affine toPage) {
     try {
       PDXObject drawn = assets.picture(picture, Math.hypot(toPage.a(), toPage.b()), Math.hypot(toPage.c(), toPage.d()));
-      place(here().add(drawn, drawn instanceof PDFormXObject ? "Form" : "Im"), toPage);
+      if (drawn instanceof PDFormXObject) {
+        // A page begins with black, lines of one point without dashes; a form begins with what was last used (ISO 32000-1, 8.4.1, 8.10.1).
+        text().raw("q").raw(BEGINNING);
+        place(here().add(drawn, "Form"), toPage);
+        text().raw("Q");
+      } else {
+        place(here().add(drawn, "Im"), toPage);
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (Trouble e) {
