@@ -13,7 +13,7 @@ import org.zipthimble.core.job.Job;
 /** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
-      new EmptyFace(), new BleedShort(), new BleedOpen(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
+      new EmptyFace(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
       new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new CutLane(),
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks());

@@ -175,7 +175,16 @@ public final class Layout {
    */
   public static Nest nest(Lane lane, List<Piece> pieces, CutPlan plan, long millis, Progress progress, Consumer<Nest> better) {
     List<Part> parts = pieces.stream().map(p -> new Part(p.id(), p.outline())).toList();
-    return Nester.nest(parts, stock(lane), rules(plan, millis), progress, better);
+    Optional<Stock> weeded = weeded(lane, plan).filter(inner -> pieces.stream().flatMap(p -> Measure.bounds(p.outline()).stream())
+        .allMatch(b -> b.width() <= inner.usable().width() && b.height() <= inner.usable().height()));
+    return Nester.nest(parts, weeded.orElse(stock(lane)), rules(plan, millis), progress, better);
+  }
+
+  /** Stock on which a weeding box has room beside the pieces; empty where none is wanted, or where the stock is a scrap. */
+  private static Optional<Stock> weeded(Lane lane, CutPlan plan) {
+    Stock whole = stock(lane);
+    return plan.weedBox() > 0 && whole.scrap().isEmpty()
+        ? Optional.of(new Stock(whole.usable().grown(-plan.weedDistance() - SLACK), whole.roll(), whole.scrap())) : Optional.empty();
   }
 
   private static Rules rules(CutPlan plan, long millis) {

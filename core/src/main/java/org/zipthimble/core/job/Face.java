@@ -7,9 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
-/** One printable side or page: its objects from the lowest to the topmost, and its guides. */
+/**
+ * One printable side or page: its objects from the lowest to the topmost, and its guides.
+ *
+ * @param paper whether paper that shows at the edges is meant; empty when nobody has said so
+ */
 @RecordBuilder
-public record Face(String id, String name, List<Item> items, Guides guides) implements FaceBuilder.With {
+public record Face(String id, String name, List<Item> items, Guides guides, Optional<Boolean> paper) implements FaceBuilder.With {
   /** Keeps a copy. */
   public Face {
     items = List.copyOf(items);
@@ -17,7 +21,7 @@ public record Face(String id, String name, List<Item> items, Guides guides) impl
 
   /** A face without guides. */
   public static Face of(String id, String name, List<Item> items) {
-    return new Face(id, name, items, Guides.NONE);
+    return new Face(id, name, items, Guides.NONE, Optional.empty());
   }
 
   /** All objects and their members, lowest first. */

@@ -1,0 +1,97 @@
+package org.zipthimble.core.check;
+
+import java.awt.image.BufferedImage;
+import java.util.Arrays;
+import java.util.List;
+import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.MarkWalk;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.units.Side;
+
+/**
+ * What of a face is really painted, looked at small: feathered edges, see-through pictures and mounts that are not filled count as little as they
+ * cover. Painted is what covers nearly as much as the face's own ground does, so that a tint laid on thinly is a ground like any other.
+ */
+final class Painted {
+  private static final double FINEST_PPI = 60;
+  private static final double MOST_PIXELS = 700;
+  private static final double NEARLY = 0.75;
+  private static final double LEAST_COVER = 0.08;
+  private static final Memo<Painted> KEPT = new Memo<>();
+  /** Pictures are decoded small, once for all faces. */
+  private static final Halvings PICTURES = new Halvings();
+
+  private final boolean[] covered;
+  private final int width;
+  private final int height;
+  private final double ppi;
+
+  private Painted(Subject on) {
+    Frame frame = on.frame();
+    this.ppi = Math.min(FINEST_PPI, MOST_PIXELS / Math.max(frame.size().width(), frame.size().height()));
+    this.width = (int) Math.max(1, Math.round(frame.size().width() * ppi));
+    this.height = (int) Math.max(1, Math.round(frame.size().height() * ppi));
+    Box all = new Box(-1000, -1000, 3000, 3000);
+    DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
+    BufferedImage image = FacePainter.paint(page, all, false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, PICTURES);
+    int[] alpha = image.getRGB(0, 0, width, height, null, 0, width);
+    for (int i = 0; i < alpha.length; i++) {
+      alpha[i] >>>= 24;
+    }
+    int[] sorted = alpha.clone();
+    Arrays.sort(sorted);
+    double usual = Math.max(LEAST_COVER * 255, NEARLY * sorted[sorted.length * 3 / 4]);
+    this.covered = new boolean[alpha.length];
+    for (int i = 0; i < alpha.length; i++) {
+      covered[i] = alpha[i] >= usual;
+    }
+  }
+
+  /** That of a face; kept for as long as the face lives. */
+  static Painted of(Subject on) {
+    return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting()), () -> new Painted(on));
+  }
+
+  /** How much of the item is painted, 0 to 1. */
+  double share() {
+    int count = 0;
+    for (boolean one : covered) {
+      count += one ? 1 : 0;
+    }
+    return (double) count / covered.length;
+  }
+
+  /** Inches between two places that are looked at. */
+  double step() {
+    return 1 / ppi;
+  }
+
+  /** How far inside a side of the trim paint begins, place by place along it; as far as the item goes where none does. In inches. */
+  double[] depths(Side side) {
+    int along = side.upright() ? height : width;
+    int across = side.upright() ? width : height;
+    double[] out = new double[along];
+    for (int i = 0; i < along; i++) {
+      int deep = 0;
+      while (deep < across && !at(side, i, deep)) {
+        deep++;
+      }
+      out[i] = deep / ppi;
+    }
+    return out;
+  }
+
+  private boolean at(Side side, int along, int deep) {
+    return switch (side) {
+      case LEFT -> covered[along * width + deep];
+      case RIGHT -> covered[along * width + width - 1 - deep];
+      case TOP -> covered[deep * width + along];
+      case BOTTOM -> covered[(height - 1 - deep) * width + along];
+    };
+  }
+}
