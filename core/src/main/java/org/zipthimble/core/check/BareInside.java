@@ -1,11 +1,14 @@
 package org.zipthimble.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Flat;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
@@ -15,7 +18,7 @@ import org.zipthimble.core.wording.Wording;
 
 /**
  * A ground that does not cover the item: a wedge beside something turned, a strip where it stops short, an edge that fades out. It is told from paper
- * that is meant by how near the ground comes: where it keeps off a side everywhere by an eighth of an inch or more, or leaves open a good part of the
+ * that is meant by how near the ground comes, or what is to be one, such as the frame of a picture: where it keeps off a side everywhere by an eighth of an inch or more, or leaves open a good part of the
  * item's depth, paper is meant; so is what a person says is.
  */
 final class BareInside extends FaceCheck {
@@ -35,6 +38,12 @@ final class BareInside extends FaceCheck {
   private static final double SHORT = 0.2;
   private static final double ROUNDED = 0.16;
 
+  /** A rounded corner is about as deep as it is long; a wedge is not. */
+  private static final double ROUND = 0.4;
+
+  /** So much of a side at either end may be bare for all of the depth because the next side is. */
+  private static final double CORNER = 0.12;
+
   @Override
   Set<String> codes() {
     return Set.of("bare-inside");
@@ -51,7 +60,7 @@ final class BareInside extends FaceCheck {
       return found;
     }
     for (Side side : Side.values()) {
-      bare(on.frame(), painted, side).ifPresent(run -> found.add(finding(on, side, run)));
+      bare(on.frame(), painted, Coverage.arts(on.job(), on.face(), on.frame().trim()), side).ifPresent(run -> found.add(finding(on, side, run)));
     }
     return found;
   }
@@ -66,13 +75,14 @@ final class BareInside extends FaceCheck {
   /** A run of a side that is bare, in inches along it, and how deep it is. */
   private record Run(double from, double to, double deepest) {}
 
-  private static Optional<Run> bare(Frame frame, Painted painted, Side side) {
+  private static Optional<Run> bare(Frame frame, Painted painted, List<Flat> meant, Side side) {
     double[] depths = painted.depths(side);
     double across = side.upright() ? frame.size().width() : frame.size().height();
     double least = 1.6 * painted.step();
+    closeCorners(depths, DEEP * across);
     int near = 0;
-    for (double depth : depths) {
-      near += depth < MARGIN ? 1 : 0;
+    for (int i = 0; i < depths.length; i++) {
+      near += depths[i] < MARGIN || Coverage.covered(inside(frame.trim(), side, (i + 0.5) * painted.step()), meant) ? 1 : 0;
     }
     if (near < NEAR * depths.length) {
       return Optional.empty();
@@ -86,13 +96,42 @@ final class BareInside extends FaceCheck {
         i++;
       }
       double length = (i - from) * painted.step();
-      boolean corner = (from == 0 || i == depths.length) && length < ROUNDED * depths.length * painted.step() && length > 0.6 * deepest;
+      boolean corner = (from == 0 || i == depths.length) && length < ROUNDED * depths.length * painted.step() && deepest > ROUND * length;
       boolean open = i < depths.length && depths[i] >= DEEP * across || from > 0 && depths[from - 1] >= DEEP * across;
       if (length >= SHORT && !corner && !open && (longest == null || length > longest.to() - longest.from())) {
         longest = new Run(from * painted.step(), i * painted.step(), deepest);
       }
     }
     return Optional.ofNullable(longest);
+  }
+
+  /** A place as far inside a side as a margin is, at a distance along it. */
+  private static Point inside(Box trim, Side side, double along) {
+    return switch (side) {
+      case LEFT -> new Point(trim.x() + MARGIN, trim.y() + along);
+      case RIGHT -> new Point(trim.right() - MARGIN, trim.y() + along);
+      case TOP -> new Point(trim.x() + along, trim.y() + MARGIN);
+      case BOTTOM -> new Point(trim.x() + along, trim.bottom() - MARGIN);
+    };
+  }
+
+  /** Close by a corner nothing may lie along the whole depth, where the next side is bare too: such ends are as deep as what they end. */
+  private static void closeCorners(double[] depths, double deep) {
+    int most = (int) (CORNER * depths.length);
+    int from = 0;
+    while (from < depths.length && depths[from] >= deep) {
+      from++;
+    }
+    int to = depths.length;
+    while (to > from && depths[to - 1] >= deep) {
+      to--;
+    }
+    if (from > 0 && from <= most && from < depths.length) {
+      Arrays.fill(depths, 0, from, depths[from]);
+    }
+    if (to < depths.length && depths.length - to <= most && to > 0) {
+      Arrays.fill(depths, to, depths.length, depths[to - 1]);
+    }
   }
 
   private static Finding finding(Subject on, Side side, Run run) {

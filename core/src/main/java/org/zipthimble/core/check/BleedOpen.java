@@ -36,7 +36,7 @@ final class BleedOpen extends FaceCheck {
     List<Finding> found = new ArrayList<>();
     if (on.frame().bleeds()) {
       for (Coverage.Gap gap : Coverage.ofTrim(job, face).gaps()) {
-        if (gap.corner()) {
+        if (gap.corner() && gap.reach() < on.frame().bleed().most() - Coverage.REACHED) {
           found.add(finding(job, face, gap, on.frame().bleed().most(), Optional.empty(), "finding.corner"));
         }
       }
@@ -56,13 +56,17 @@ final class BleedOpen extends FaceCheck {
     if (line.kind() != CutKind.THROUGH && line.kind() != CutKind.KISS) {
       return;
     }
+    double spread = face.find(line.source()).map(i -> i.properties().cutting().spread()).orElse(0.0);
+    if (spread >= CUT_BLEED - Coverage.REACHED) {
+      return;
+    }
     Coverage coverage = Coverage.of(job, face, line.path(), CUT_BLEED);
     long inked = coverage.spots().stream().filter(Coverage.Spot::inked).count();
     if (inked * 2 < coverage.spots().size()) {
       return;
     }
     for (Coverage.Gap gap : coverage.gaps()) {
-      if (gap.length() >= LEAST_RUN) {
+      if (gap.length() >= LEAST_RUN && gap.reach() + spread < CUT_BLEED - Coverage.REACHED) {
         found.add(finding(job, face, gap, CUT_BLEED, Optional.of(line.source()), "finding.outline"));
       }
     }

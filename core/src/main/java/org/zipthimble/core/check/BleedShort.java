@@ -29,7 +29,7 @@ final class BleedShort extends FaceCheck {
   private static final double MEANT = 1.0 / 64;
 
   /** How far an edge may end before the bleed edge and still count as reaching it, in inches. */
-  private static final double REACHED = 0.001;
+  private static final double REACHED = 0.004;
 
   /** The steepest an edge may run against its side, as a tangent: 5 degrees. */
   private static final double ALONG = Math.tan(Math.toRadians(5));

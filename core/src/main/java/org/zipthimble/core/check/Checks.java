@@ -13,10 +13,10 @@ import org.zipthimble.core.job.Job;
 /** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
-      new EmptyFace(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
-      new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new CutLane(),
+      new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
+      new WordsLeftOver(), new FontMissing(), new ColourRange(), new InkLoad(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
-  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks());
+  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new TransferMirror());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Memo<List<Finding>> KEPT = new Memo<>();

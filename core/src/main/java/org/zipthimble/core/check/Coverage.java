@@ -32,7 +32,7 @@ public final class Coverage {
   private static final double INSIDE = 1.0 / 64;
 
   /** How far art may end before the bleed edge and still count as reaching it. */
-  private static final double REACHED = 0.0051;
+  static final double REACHED = 0.0051;
 
   /** How many bleeds of outline still count as close by a corner. */
   private static final double NEAR_CORNER = 4;
@@ -101,7 +101,7 @@ public final class Coverage {
     return sum / 2;
   }
 
-  private static List<Flat> arts(Job job, Face face, Box within) {
+  static List<Flat> arts(Job job, Face face, Box within) {
     Forms forms = new Forms(job);
     return Scene.of(face).printing(within).stream().filter(n -> n.item().coversItsOutline()).map(n -> new Flat(forms.silhouette(n), 0.002)).toList();
   }
@@ -169,7 +169,7 @@ public final class Coverage {
     spots.add(new Spot(on, on.plus(n.x() * far, n.y() * far), inked, reach, corner));
   }
 
-  private static boolean covered(Point p, List<Flat> arts) {
+  static boolean covered(Point p, List<Flat> arts) {
     for (Flat art : arts) {
       if (art.contains(p)) {
         return true;

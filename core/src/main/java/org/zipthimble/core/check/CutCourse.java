@@ -20,6 +20,9 @@ final class CutCourse extends FaceCheck {
   /** Spans shorter than this make the blade stutter, in inches (common practice, no source). */
   private static final double SHORT = 0.005;
 
+  /** Ends nearer than this are one place under any blade, in inches. */
+  private static final double APART = 0.001;
+
   private static final int MANY = 24;
   private static final double MARK = 0.1;
 
@@ -36,7 +39,7 @@ final class CutCourse extends FaceCheck {
     for (CutLine line : CutLines.own(job, face)) {
       List<Contour> contours = Contour.of(line.path());
       if (line.kind().parts()) {
-        contours.stream().filter(c -> !c.closed()).forEach(c -> found.add(open(job, face, line, c)));
+        contours.stream().filter(c -> !c.closed() && c.begin().distance(c.end()) >= APART).forEach(c -> found.add(open(job, face, line, c)));
         boolean words = face.find(line.source()).flatMap(Item::asWords).isPresent();
         List<Point> crossings = words ? List.of() : Crossings.own(line.path(), 20);
         if (!crossings.isEmpty()) {

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 
-/** A face on which nothing is printed. */
+/** A face on which nothing is printed: without objects, or with such as nobody can see. */
 final class EmptyFace extends FaceCheck {
   @Override
   Set<String> codes() {
@@ -17,12 +19,17 @@ final class EmptyFace extends FaceCheck {
   @Override
   List<Finding> look(Subject on) {
     Face face = on.face();
-    if (!on.printing().isEmpty() || !CutLines.own(on.job(), face).isEmpty()) {
+    if (on.painting().stream().anyMatch(EmptyFace::seen) || !CutLines.own(on.job(), face).isEmpty()) {
       return List.of();
     }
     return List.of(new Finding(
         "empty-face", Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), on.frame().trim(), 0, 1,
         Wording.text("finding.empty.title"),
         Wording.text("finding.empty.sentence", face.name()), Wording.text("finding.empty.mend")));
+  }
+
+  private static boolean seen(SceneNode node) {
+    Item item = node.item();
+    return item.asWords().map(w -> !w.text().isBlank()).orElseGet(() -> !item.colours().isEmpty() || !item.pictureIds().isEmpty() || !item.patternArt().isEmpty());
   }
 }

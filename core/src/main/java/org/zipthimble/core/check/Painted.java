@@ -36,9 +36,8 @@ final class Painted {
     this.ppi = Math.min(FINEST_PPI, MOST_PIXELS / Math.max(frame.size().width(), frame.size().height()));
     this.width = (int) Math.max(1, Math.round(frame.size().width() * ppi));
     this.height = (int) Math.max(1, Math.round(frame.size().height() * ppi));
-    Box all = new Box(-1000, -1000, 3000, 3000);
     DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, all, false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, PICTURES);
+    BufferedImage image = FacePainter.paint(page, page.bleed(), false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, PICTURES);
     int[] alpha = image.getRGB(0, 0, width, height, null, 0, width);
     for (int i = 0; i < alpha.length; i++) {
       alpha[i] >>>= 24;

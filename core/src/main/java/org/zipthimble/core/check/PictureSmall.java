@@ -31,7 +31,7 @@ final class PictureSmall extends FaceCheck {
   List<Finding> look(Subject on) {
     Job job = on.job();
     List<Finding> found = new ArrayList<>();
-    for (SceneNode placed : on.printing()) {
+    for (SceneNode placed : on.painting()) {
       placed.item().shown(job.pictures()).flatMap(shown -> look(on, placed, shown)).ifPresent(found::add);
     }
     return found;

@@ -1,13 +1,18 @@
 package org.zipthimble.core.check;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 
@@ -20,6 +25,21 @@ record Subject(Job job, Face face, Frame frame, Scene scene, JobFonts fonts, For
   /** Every leaf that is printed and reaches into the bleed. */
   List<SceneNode> printing() {
     return scene.printing(frame.bleedBox());
+  }
+
+  /** Every leaf that is printed, and what is drawn in the tiles of patterns; each object once. */
+  List<SceneNode> painting() {
+    List<SceneNode> out = new ArrayList<>();
+    Set<Item> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (SceneNode leaf : printing()) {
+      if (seen.add(leaf.item())) {
+        out.add(leaf);
+        Set<Item> tile = Collections.newSetFromMap(new IdentityHashMap<>());
+        tile.addAll(leaf.item().patternArt());
+        leaf.parts().stream().filter(p -> tile.contains(p.item())).flatMap(p -> p.leavesBelow().stream()).filter(p -> seen.add(p.item())).forEach(out::add);
+      }
+    }
+    return out;
   }
 
   /** Whether an object counts: what is parked beside the item counts only where it is cut. */

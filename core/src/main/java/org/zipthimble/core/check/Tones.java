@@ -109,6 +109,6 @@ final class Tones {
 
   /** What is printed on a face with inks; nothing when the job goes to no press. */
   static List<SceneNode> inked(Subject on) {
-    return on.job().colour().to().inks() ? on.printing() : List.of();
+    return on.job().colour().to().inks() ? on.painting() : List.of();
   }
 }

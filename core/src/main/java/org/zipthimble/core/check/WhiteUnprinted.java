@@ -1,21 +1,30 @@
 package org.zipthimble.core.check;
 
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** White in what is pressed: sublimation has no white, the blank's own colour shows there (common practice, no source). */
 final class WhiteUnprinted extends FaceCheck {
+  private static final double SMALL = 200;
+  private static final int NEARLY = 252;
+  private static final Memo<Boolean> WHITE = new Memo<>();
+
   @Override
   Set<String> codes() {
-    return Set.of("white-unprinted");
+    return Set.of("white-unprinted", "white-on-white");
   }
 
   @Override
@@ -25,14 +34,43 @@ final class WhiteUnprinted extends FaceCheck {
     if (job.colour().to() != Destination.SUBLIMATION) {
       return List.of();
     }
+    List<SceneNode> white = on.painting().stream().filter(n -> n.item().colours().contains(Colour.WHITE) || whitePicture(job, n)).toList();
+    if (white.isEmpty()) {
+      return List.of();
+    }
+    if (job.palette().stock().equals(Colour.WHITE)) {
+      // On a white blank it looks as it should: said once.
+      return List.of(on.finding("white-on-white", Weight.NOTE, Optional.of(white.get(0).item().id()), white.get(0).around(), white.size(), 0, face.name()));
+    }
     List<Finding> found = new ArrayList<>();
-    for (SceneNode placed : on.printing()) {
-      if (placed.item().colours().contains(Colour.WHITE)) {
-        found.add(new Finding("white-unprinted", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 255, 255,
-            Wording.text("finding.white.title"), Wording.text("finding.white.sentence", placed.item().properties().name(), job.palette().stock().hex()),
-            Wording.text("finding.white.mend")));
-      }
+    for (SceneNode placed : white) {
+      found.add(new Finding("white-unprinted", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 255, 255,
+          Wording.text("finding.white.title"), Wording.text("finding.white.sentence", placed.item().properties().name(), job.palette().stock().hex()),
+          Wording.text("finding.white.mend")));
     }
     return found;
+  }
+
+  /** Whether nothing of a picture but white would print. */
+  private static boolean whitePicture(Job job, SceneNode placed) {
+    return Tones.picture(job, placed.item()).filter(p -> WHITE.get(p.blob(), p.retouch(), () -> white(p))).isPresent();
+  }
+
+  private static boolean white(Picture picture) {
+    try {
+      BufferedImage small = new Halvings().atLeast(picture, Math.min(1, SMALL / Math.max(picture.width(), picture.height())));
+      int[] row = new int[small.getWidth()];
+      for (int y = 0; y < small.getHeight(); y++) {
+        small.getRGB(0, y, row.length, 1, row, 0, row.length);
+        for (int pixel : row) {
+          if (pixel >>> 24 > 8 && ((pixel >> 16 & 255) < NEARLY || (pixel >> 8 & 255) < NEARLY || (pixel & 255) < NEARLY)) {
+            return false;
+          }
+        }
+      }
+      return true;
+    } catch (Trouble unreadable) {
+      return false;
+    }
   }
 }

@@ -21,7 +21,8 @@ import org.zipthimble.core.wording.Wording;
 
 /** Words whose ink leaves the safe area; past the trim they would be cut. */
 final class WordsOutside extends FaceCheck {
-  private static final double ROUNDING = 0.0005;
+  /** Less is no figure a person could see: it would be told as nothing. */
+  private static final double ROUNDING = 0.005;
 
   @Override
   Set<String> codes() {
@@ -32,9 +33,17 @@ final class WordsOutside extends FaceCheck {
   List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
     for (SceneNode placed : on.printing()) {
-      placed.item().asWords().flatMap(w -> ink(w, placed.toFace(), on.fonts())).flatMap(ink -> finding(on, placed.item(), ink)).ifPresent(found::add);
+      Optional<Box> ink = placed.item().asWords().isPresent()
+          ? placed.item().asWords().flatMap(w -> ink(w, placed.toFace(), on.fonts())) : made(on, placed);
+      ink.flatMap(box -> finding(on, placed.item(), box)).ifPresent(found::add);
     }
     return found;
+  }
+
+  /** The box of what a combination, rings or a mount make of words. */
+  private static Optional<Box> made(Subject on, SceneNode placed) {
+    boolean words = placed.item().live() && placed.item().withMembers().stream().anyMatch(i -> i.asWords().isPresent());
+    return words ? Measure.bounds(on.forms().silhouette(placed)) : Optional.empty();
   }
 
   /** The exact box of the ink of set words, on the face. */

@@ -14,13 +14,15 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Extent;
+import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
@@ -33,6 +35,8 @@ import org.zipthimble.core.wording.Wording;
 
 /** Edits of outlines: combining, offsetting, repeating, breaking apart, making permanent, drawing anew. */
 public final class Shaping {
+  private static final double NEAR = 0.0005;
+
   /** The smallest area that small shapes are told by, in square inches. */
   public static final double LEAST_AREA = 0.0001;
 
@@ -118,31 +122,53 @@ public final class Shaping {
     return Item.Group.of(group.properties(), group.placement(), group.inner(), all);
   }
 
-  /** Breaks objects apart at all their edges; the pieces take the place of the lowest, in its look, the largest first. */
+  /**
+   * Breaks objects apart at all their edges; a line among them cuts what it crosses and stays. The pieces take the place of the lowest, the largest
+   * first, each in the look of the topmost object that it came from.
+   */
   public static Edit apart(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.apart"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
-      List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
       Forms forms = new Forms(job);
-      List<Path> paths = some.stream().map(forms::outline).toList();
-      List<Path> pieces = some.isEmpty() ? List.of() : Combine.apart(paths);
+      List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
+      List<Item> some = chosen.stream().filter(i -> !knife(forms, i)).toList();
+      List<Path> lines = chosen.stream().filter(i -> knife(forms, i)).map(forms::outline).toList();
+      List<Path> pieces = some.isEmpty() ? List.of() : Combine.apart(some.stream().map(forms::outline).toList(), lines);
       if (pieces.isEmpty()) {
         return items;
       }
-      return replaced(job, items, some, pieces);
+      return replaced(job, forms, items, some, pieces);
     })));
   }
 
-  private static List<Item> replaced(Job job, List<Item> items, List<Item> some, List<Path> pieces) {
-    Look look = some.get(0).inheritedLook();
+  /** Whether an object is a line alone: nothing of it closes, and nothing fills it. */
+  private static boolean knife(Forms forms, Item item) {
+    List<Contour> contours = Contour.of(forms.outline(item));
+    return !contours.isEmpty() && contours.stream().noneMatch(Contour::closed) && item.inheritedLook().fill().isEmpty();
+  }
+
+  /** The topmost of some objects that covers a piece. */
+  private static Item origin(Forms forms, List<Item> some, Path piece) {
+    Point inside = Combine.inside(piece);
+    for (int i = some.size() - 1; i >= 0; i--) {
+      if (Inside.contains(forms.outline(some.get(i)), inside, NEAR)) {
+        return some.get(i);
+      }
+    }
+    return some.get(0);
+  }
+
+  private static List<Item> replaced(Job job, Forms forms, List<Item> items, List<Item> some, List<Path> pieces) {
     Copies.Fresh fresh = new Copies.Fresh(job);
     List<Item> out = new ArrayList<>();
     for (Item item : items) {
       if (item.id().equals(some.get(0).id())) {
         for (int i = 0; i < pieces.size(); i++) {
           Box size = Measure.bounds(pieces.get(i)).orElseThrow();
-          ItemProperties properties = item.properties().withName(Wording.text(
+          Item origin = origin(forms, some, pieces.get(i));
+          Look look = origin.inheritedLook();
+          ItemProperties properties = origin.properties().withName(Wording.text(
               "item.piece", i + 1, Lengths.show(new Size(size.width(), size.height()), job.ticket().unit())));
-          out.add(fresh.of(Drawings.shape(properties, pieces.get(i), look.fill(), look.line())));
+          out.add(fresh.of(Drawings.shape(properties, pieces.get(i), look.fill(), look.line()).finished(origin.finish())));
         }
       } else if (!some.contains(item)) {
         out.add(item);

@@ -3,6 +3,7 @@ package org.zipthimble.core.geom;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
@@ -53,20 +54,30 @@ public final class Combine {
    * @return the pieces, the largest first
    */
   public static List<Path> apart(List<Path> outlines) {
+    return apart(outlines, List.of());
+  }
+
+  /**
+   * The same, and lines cut what they cross.
+   *
+   * @param lines paths of open contours
+   */
+  public static List<Path> apart(List<Path> outlines, List<Path> lines) {
     List<Geometry> areas = areas(outlines);
     Geometry cover = joined(areas);
-    List<LineString> lines = new ArrayList<>();
+    Rings.Edges edges = Rings.edges(outlines);
+    List<LineString> courses = new ArrayList<>();
+    lines.forEach(l -> Contour.of(l).stream().filter(c -> !c.spans().isEmpty()).forEach(c -> courses.add(edges.open(c))));
     for (Geometry area : areas) {
       for (Polygon polygon : Rings.polygons(area)) {
-        lines.add(polygon.getExteriorRing());
+        courses.add(polygon.getExteriorRing());
         for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-          lines.add(polygon.getInteriorRingN(i));
+          courses.add(polygon.getInteriorRingN(i));
         }
       }
     }
     Polygonizer polygonizer = new Polygonizer();
-    polygonizer.add(Noding.noded(lines));
-    Rings.Edges edges = Rings.edges(outlines);
+    polygonizer.add(Noding.noded(courses));
     List<Path> pieces = new ArrayList<>();
     for (Object face : polygonizer.getPolygons()) {
       Polygon polygon = (Polygon) face;
@@ -102,6 +113,12 @@ public final class Combine {
       shells.add(Contour.of(part).get(0));
     }
     return Contour.path(shells);
+  }
+
+  /** A place well inside an outline that encloses an area. */
+  public static Point inside(Path outline) {
+    Coordinate place = Rings.area(outline, Rule.NON_ZERO).getInteriorPoint().getCoordinate();
+    return new Point(place.x, place.y);
   }
 
   private static List<Geometry> areas(List<Path> outlines) {

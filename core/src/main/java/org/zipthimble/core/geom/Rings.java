@@ -221,6 +221,13 @@ final class Rings {
       }
     }
 
+    /** The straight edges of a contour that is not closed. */
+    LineString open(Contour contour) {
+      List<Coordinate> places = new ArrayList<>();
+      contour.spans().forEach(span -> chain(span, places));
+      return MAKER.createLineString(places.toArray(new Coordinate[0]));
+    }
+
     private void chain(Span span, List<Coordinate> ring) {
       int steps = span.straight() ? 1 : steps(span);
       Point from = span.from();

@@ -56,10 +56,10 @@ public record Art(
         effects.blur() / 2 * scale, effects.feather() / 2 * scale, opacity, effects.blend());
   }
 
-  /** How far anything reaches past the marks. */
+  /** How far anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of it. */
   public double reach() {
     double halo = Math.max(shadow.map(Halo::reach).orElse(0.0), glow.map(Halo::reach).orElse(0.0));
-    return Math.max(halo, FOLLOWED * blur);
+    return Math.max(halo, FOLLOWED * Math.max(blur, feather));
   }
 
   /** The same with its marks sent another way. */

@@ -185,7 +185,8 @@ final class PdfOut implements MarkOut {
 
   @Override
   public Scope clip(Path path) {
-    text().raw("q").path(path).raw("W n");
+    // A clip without a path is none at all: what shows through nothing is shown through an empty box.
+    text().raw("q").path(path).raw(path.segments().isEmpty() ? "0 0 0 0 re W n" : "W n");
     return () -> text().raw("Q");
   }
 

@@ -101,7 +101,9 @@ class ColourChecksTest {
     Job job = Made.card(filled("a", Colour.WHITE));
     assertFalse(codes(job).contains("white-unprinted"));
     Job pressed = ColourEdits.destination(Destination.SUBLIMATION).change().apply(job);
-    assertTrue(codes(pressed).contains("white-unprinted"));
+    assertTrue(codes(pressed).contains("white-on-white"), "the stock is white: a note");
+    assertFalse(codes(pressed).contains("white-unprinted"));
+    assertTrue(codes(pressed.withPalette(pressed.palette().withStock(Made.CREAM))).contains("white-unprinted"));
     assertTrue(pressed.ticket().mirror(), "what is pressed is mirrored");
     assertFalse(ColourEdits.destination(Destination.PRINT_SHOP).change().apply(pressed).ticket().mirror());
   }

@@ -251,6 +251,23 @@ class SoundFilesTest {
     }
   }
 
+  @Test
+  void anEdgeFadesTheSameWhetherItIsTrimmedOrNotAndAcrossBands() throws Exception {
+    Item soft = dark(Made.rectangle("i1", -0.1, -0.1, 5.2, 7.2));
+    Job job = Made.card(soft.with(soft.properties().withEffects(org.zipthimble.core.job.Effects.NONE.withFeather(0.9))));
+    BufferedImage whole = ImageIO.read(send(job, "whole.png", PageOptions.of(job), 160).toFile());
+    BufferedImage trimmed = ImageIO.read(send(job, "trimmed.png", PageOptions.of(job).withBleed(false), 160).toFile());
+    for (int y = 0; y < trimmed.getHeight(); y += 3) {
+      for (int x = 0; x < trimmed.getWidth(); x += 7) {
+        int one = whole.getRGB(x + 20, y + 20);
+        int other = trimmed.getRGB(x, y);
+        for (int shift = 0; shift <= 16; shift += 8) {
+          assertEquals(one >> shift & 255, other >> shift & 255, 2, x + ", " + y);
+        }
+      }
+    }
+  }
+
   private static void segment(ByteArrayOutputStream out, int marker, String text) {
     out.write(0xFF);
     out.write(marker);

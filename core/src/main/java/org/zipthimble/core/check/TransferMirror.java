@@ -1,0 +1,30 @@
+package org.zipthimble.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.wording.Wording;
+
+/** What is pressed and not mirrored: it reads the wrong way round on the blank. */
+final class TransferMirror extends JobCheck {
+  @Override
+  Set<String> codes() {
+    return Set.of("transfer-unmirrored");
+  }
+
+  @Override
+  List<Finding> look(Job job) {
+    boolean wrong = job.colour().to() == Destination.SUBLIMATION && !job.ticket().mirror();
+    return wrong ? List.of(Finding.worded(
+        "transfer-unmirrored", Weight.RUIN, job.faces().get(0).id(), Optional.empty(), job.frame(job.faces().get(0)).trim(), 0, 1)) : List.of();
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return List.of(new Mend("mend.transfer", new Edit(Wording.text("edit.mirror"), j -> j.withTicket(j.ticket().withMirror(true)))));
+  }
+}
