@@ -2,6 +2,7 @@ package org.zipthimble.core.bring;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -10,9 +11,9 @@ import org.zipthimble.core.geom.Point;
 
 /** Numbers, lengths and transforms of SVG (W3C SVG 1.1, 4.2 and 7.6). */
 final class SvgNumbers {
-  private static final Pattern NUMBER = Pattern.compile("[+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d+)?");
-  private static final Pattern LENGTH = Pattern.compile("\\s*(" + NUMBER.pattern() + ")\\s*(px|in|mm|cm|pt|pc|q|em|ex|%)?\\s*", Pattern.CASE_INSENSITIVE);
-  private static final Pattern TRANSFORM = Pattern.compile("(matrix|translate|scale|rotate|skewX|skewY)\\s*\\(([^)]*)\\)");
+  private static final Pattern NUMBER = Pattern.compile("[+-]?(?:\\d++(?:\\.\\d*+)?+|\\.\\d++)(?:[eE][+-]?\\d++)?+");
+  private static final Pattern LENGTH = Pattern.compile("\\s*+(" + NUMBER.pattern() + ")\\s*(px|in|mm|cm|pt|pc|q|em|ex|%)?+\\s*+", Pattern.CASE_INSENSITIVE);
+  private static final List<String> TRANSFORMS = List.of("matrix", "translate", "scale", "rotate", "skewX", "skewY");
   private static final double MOST = 1e7;
 
   private SvgNumbers() {}
@@ -66,9 +67,20 @@ final class SvgNumbers {
 
   static Affine transform(String text) {
     Affine map = Affine.IDENTITY;
-    Matcher m = TRANSFORM.matcher(text == null ? "" : text);
-    while (m.find()) {
-      map = one(m.group(1), all(m.group(2))).then(map);
+    String all = text == null ? "" : text;
+    // One step forward through the text, whatever it holds.
+    int from = 0;
+    for (int open = all.indexOf('('); open >= 0; open = all.indexOf('(', from)) {
+      int close = all.indexOf(')', open);
+      if (close < 0) {
+        break;
+      }
+      String before = all.substring(from, open).strip();
+      Optional<String> word = TRANSFORMS.stream().filter(before::endsWith).findFirst();
+      if (word.isPresent()) {
+        map = one(word.get(), all(all.substring(all.lastIndexOf('(', close) + 1, close))).then(map);
+      }
+      from = close + 1;
     }
     return map;
   }

@@ -10,5 +10,5 @@ package org.zipthimble.core.bring;
  */
 public record VectorLimits(int bytes, int objects, int places, int depth) {
   /** What the program allows by default. */
-  public static final VectorLimits USUAL = new VectorLimits(40_000_000, 15_000, 1_500_000, 40);
+  public static final VectorLimits USUAL = new VectorLimits(40_000_000, 15_000, 400_000, 40);
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.algorithm.Orientation;
@@ -20,6 +21,7 @@ import org.locationtech.jts.noding.snap.SnappingNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import org.locationtech.jts.operation.valid.IsSimpleOp;
 
 /**
  * Outlines as valid polygons of straight edges, and back. Every edge remembers the span it came from, so
@@ -37,6 +39,9 @@ final class Rings {
   static final double SNAP = 6e-5;
 
   private static final int MOST_STEPS = 2000;
+
+  /** So many faces are joined one by one sooner than their edges are looked through. */
+  private static final int FEW_FACES = 60;
 
   private Rings() {}
 
@@ -84,19 +89,63 @@ final class Rings {
     for (Coordinate[] ring : rings) {
       lines.add(MAKER.createLineString(ring));
     }
-    Geometry noded = union(MAKER.createMultiLineString(lines.toArray(new LineString[0])));
-    Polygonizer polygonizer = new Polygonizer();
-    polygonizer.add(noded);
+    Geometry drawn = MAKER.createMultiLineString(lines.toArray(new LineString[0]));
+    Geometry noded = new IsSimpleOp(drawn).isSimple() ? drawn : union(drawn);
     Windings windings = new Windings(rings);
-    List<Polygon> inside = new ArrayList<>();
-    for (Object face : polygonizer.getPolygons()) {
-      Polygon polygon = (Polygon) face;
-      Coordinate place = polygon.getInteriorPoint().getCoordinate();
-      if (rule == Rule.NON_ZERO ? windings.at(place) != 0 : windings.crossings(place) % 2 != 0) {
-        inside.add(polygon);
+    List<Polygon> within = faces(noded).stream().filter(f -> inside(windings, f, rule)).toList();
+    if (within.size() <= FEW_FACES) {
+      return union(MAKER.createMultiPolygon(within.toArray(new Polygon[0])));
+    }
+    // Edges between two places inside vanish: what is left bounds the area, and is put together again.
+    Map<Edging, Integer> edges = new LinkedHashMap<>();
+    for (Polygon face : within) {
+      edging(face.getExteriorRing(), edges);
+      for (int i = 0; i < face.getNumInteriorRing(); i++) {
+        edging(face.getInteriorRingN(i), edges);
       }
     }
-    return union(MAKER.createMultiPolygon(inside.toArray(new Polygon[0])));
+    List<LineString> bounds = new ArrayList<>();
+    edges.forEach((edge, count) -> {
+      if (count == 1) {
+        bounds.add(MAKER.createLineString(new Coordinate[] {edge.a(), edge.b()}));
+      }
+    });
+    List<Polygon> inside = new ArrayList<>();
+    for (Polygon face : faces(MAKER.createMultiLineString(bounds.toArray(new LineString[0])))) {
+      if (inside(windings, face, rule)) {
+        inside.add(face);
+      }
+    }
+    return MAKER.createMultiPolygon(inside.toArray(new Polygon[0]));
+  }
+
+  /** An edge of a face, the same whichever way it is run. */
+  private record Edging(Coordinate a, Coordinate b) {
+    static Edging of(Coordinate a, Coordinate b) {
+      return a.compareTo(b) <= 0 ? new Edging(a, b) : new Edging(b, a);
+    }
+  }
+
+  private static void edging(LineString ring, Map<Edging, Integer> edges) {
+    Coordinate[] all = ring.getCoordinates();
+    for (int i = 0; i + 1 < all.length; i++) {
+      edges.merge(Edging.of(all[i], all[i + 1]), 1, Integer::sum);
+    }
+  }
+
+  private static List<Polygon> faces(Geometry lines) {
+    Polygonizer polygonizer = new Polygonizer();
+    polygonizer.add(lines);
+    List<Polygon> out = new ArrayList<>();
+    for (Object face : polygonizer.getPolygons()) {
+      out.add((Polygon) face);
+    }
+    return out;
+  }
+
+  private static boolean inside(Windings windings, Polygon face, Rule rule) {
+    Coordinate place = face.getInteriorPoint().getCoordinate();
+    return rule == Rule.NON_ZERO ? windings.at(place) != 0 : windings.crossings(place) % 2 != 0;
   }
 
   static Geometry union(Geometry geometry) {

@@ -1,6 +1,7 @@
 package org.zipthimble.core.geom;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
@@ -24,6 +25,9 @@ public final class Thin {
   /** Less than the least width by so much is told; what is as wide but for the arithmetic is not. */
   private static final double CLEARLY = 0.97;
 
+  /** So many strips are measured. */
+  private static final int MOST = 12;
+
   private static final int HALVINGS = 9;
   private static final BufferParameters FINE = new BufferParameters(16);
 
@@ -46,15 +50,16 @@ public final class Thin {
     Geometry opened = core.isEmpty() ? core : Offset.grown(core, width / 2 * 1.02 + 2e-4, Corner.ROUND);
     Geometry lost = opened.isEmpty() ? area : OverlayNGRobust.overlay(area, opened, OverlayNG.DIFFERENCE);
     List<Place> places = new ArrayList<>();
-    for (Polygon part : Rings.polygons(lost)) {
-      if (part.getArea() < width * width * 0.05) {
-        continue;
-      }
+    // The longest strips are the ones that tear; of a jagged coast the rest are its teeth.
+    List<Polygon> longest = Rings.polygons(lost).stream().filter(p -> p.getArea() >= width * width * 0.05)
+        .sorted(Comparator.comparingDouble((Polygon p) -> -p.getLength())).limit(MOST).toList();
+    Geometry rim = longest.isEmpty() ? opened : opened.buffer(1e-6);
+    for (Polygon part : longest) {
       MaximumInscribedCircle circle = new MaximumInscribedCircle(part, width / 200);
       double across = 2 * circle.getRadiusLine().getLength();
       boolean strip = part.getLength() / 2 > across + LONG * width && across > 0;
-      boolean tip = !core.isEmpty() && touches(part, opened) == 1 && part.getLength() / 2 < TIP * width;
-      double local = strip && !tip ? local(area, part, circle.getCenter(), width) : width;
+      boolean tip = !core.isEmpty() && touches(part, rim) == 1 && part.getLength() / 2 < TIP * width;
+      double local = strip && !tip ? local(area, circle.getCenter(), width) : width;
       if (local < width * CLEARLY) {
         var e = part.getEnvelopeInternal();
         places.add(new Place(new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight()), local));
@@ -64,8 +69,9 @@ public final class Thin {
   }
 
   /** The width of the area at a place: that of the largest disc within the area which covers the place, found by halving. */
-  private static double local(Geometry area, Polygon part, Geometry place, double width) {
-    Envelope near = new Envelope(part.getEnvelopeInternal());
+  private static double local(Geometry area, Geometry place, double width) {
+    // A disc that covers the place and is no wider than this lies within it.
+    Envelope near = new Envelope(place.getCoordinate());
     near.expandBy(3 * width);
     Geometry around = OverlayNGRobust.overlay(area, area.getFactory().toGeometry(near), OverlayNG.INTERSECTION);
     double low = 0;
@@ -86,8 +92,8 @@ public final class Thin {
   }
 
   /** In how many places a lost part touches what is left: one for a tip, two or more for a bridge. */
-  private static int touches(Polygon part, Geometry opened) {
-    Geometry shared = OverlayNGRobust.overlay(part.getBoundary(), opened.buffer(1e-6), OverlayNG.INTERSECTION);
+  private static int touches(Polygon part, Geometry rim) {
+    Geometry shared = OverlayNGRobust.overlay(part.getBoundary(), rim, OverlayNG.INTERSECTION);
     LineMerger merger = new LineMerger();
     merger.add(shared);
     return merger.getMergedLineStrings().size();

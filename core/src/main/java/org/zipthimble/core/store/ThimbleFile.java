@@ -23,6 +23,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.form.Load;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Face;
@@ -136,6 +137,7 @@ public final class ThimbleFile {
     job.colour().own().ifPresent(p -> profiles.put(JobDocument.file(p), p));
     try {
       document(json, profiles).job(job.pictures(), job.fonts());
+      Load.check(job);
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.notReadBack", job.name(), e.getMessage());
     } catch (JsonProcessingException e) {
@@ -203,7 +205,9 @@ public final class ThimbleFile {
         throw Trouble.of("thimble.notJob");
       }
       JobDocument document = document(json, profiles(entries));
-      return document.job(pictures(document, entries, told), fonts(entries));
+      Job job = document.job(pictures(document, entries, told), fonts(entries));
+      Load.check(job);
+      return job;
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
     } catch (JsonProcessingException e) {

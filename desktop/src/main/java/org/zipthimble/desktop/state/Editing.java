@@ -6,12 +6,15 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.History;
+import org.zipthimble.core.form.Load;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.wording.Trouble;
 
 /** The job with its steps, and what is being tried out before it is done. For the interface thread only. */
 final class Editing {
   private final ReadOnlyObjectWrapper<History> history;
   private final ReadOnlyObjectWrapper<Job> shown;
+  private final Consumer<String> say;
   private final EditWorker working;
   private final UnaryOperator<Edit> held;
   private final Runnable changing;
@@ -29,6 +32,7 @@ final class Editing {
     this.history = new ReadOnlyObjectWrapper<>(History.of(job));
     this.shown = new ReadOnlyObjectWrapper<>(job);
     this.held = held;
+    this.say = say;
     this.working = new EditWorker(say);
     this.changing = changing;
   }
@@ -70,12 +74,30 @@ final class Editing {
 
   void tryOut(Edit edit) {
     trying = true;
-    shown.set(held.apply(edit).change().apply(job()));
+    show(held.apply(edit).change().apply(job()));
+  }
+
+  /** Shows a job that is tried out, unless it asks for more than can be drawn. */
+  private void show(Job tried) {
+    if (drawable(tried)) {
+      shown.set(tried);
+    }
+  }
+
+  /** Whether a job can be drawn and saved; what is too much of it is said. */
+  private boolean drawable(Job wanted) {
+    try {
+      Load.check(wanted);
+      return true;
+    } catch (Trouble tooMuch) {
+      say.accept(tooMuch.getMessage());
+      return false;
+    }
   }
 
   void tryBeside(Edit edit) {
     trying = true;
-    working.out(job(), held.apply(edit), shown::set);
+    working.out(job(), held.apply(edit), this::show);
   }
 
   void dropTry() {
@@ -100,6 +122,10 @@ final class Editing {
   private void put(History next) {
     working.drop();
     trying = false;
+    if (next.now() != history.get().now() && !drawable(next.now())) {
+      shown.set(job());
+      return;
+    }
     shown.set(next.now());
     changing.run();
     history.set(next);

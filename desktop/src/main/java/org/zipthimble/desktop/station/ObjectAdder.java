@@ -3,6 +3,7 @@ package org.zipthimble.desktop.station;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.form.Load;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.bring.Ornament;
 import org.zipthimble.core.edit.Drawings;
@@ -30,7 +31,7 @@ public final class ObjectAdder {
   private static final Colour INK = Colour.of(0x2B2F55);
   private static final Colour SAGE = Colour.of(0x8FAE7E);
   private static final double SHARE = 0.4;
-  private static final int LONGEST_WORDS = 20_000;
+  private static final int LONGEST_WORDS = Load.MOST_CHARACTERS;
 
   private final Session session;
   private Runnable onWords = () -> { };
