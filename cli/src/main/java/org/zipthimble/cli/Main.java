@@ -42,11 +42,25 @@ public final class Main {
     System.exit(run(out, err, arguments));
   }
 
+  /** A figure that is one: neither beyond all numbers nor none. */
+  private static Double number(String text) {
+    try {
+      double value = Double.parseDouble(text);
+      if (Double.isFinite(value)) {
+        return value;
+      }
+    } catch (NumberFormatException none) {
+      throw new CommandLine.TypeConversionException(Wording.text("cli.noNumber", text));
+    }
+    throw new CommandLine.TypeConversionException(Wording.text("cli.noNumber", text));
+  }
+
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
     CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
     line.setCaseInsensitiveEnumValuesAllowed(true);
+    line.registerConverter(Double.class, Main::number);
     line.getSubcommands().get("make").getCommandSpec().usageMessage().footer("", Wording.text("cli.kinds", OutputFormats.all().stream()
-        .map(f -> f.ending() + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")").collect(Collectors.joining(" · "))));
+        .map(f -> String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")").collect(Collectors.joining(" · "))));
     line.setParameterExceptionHandler((e, args) -> {
       err.println(Wording.text("cli.badArguments", e.getMessage().lines().findFirst().orElse("")));
       return UNREADABLE;

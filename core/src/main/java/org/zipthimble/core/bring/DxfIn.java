@@ -31,6 +31,8 @@ import org.zipthimble.core.wording.Wording;
  * for each layer, at the size that INSUNITS tells. Lines and arcs whose ends meet become one outline.
  */
 public final class DxfIn {
+  private static final int LONGEST_WHY = 100;
+
   private static final Set<String> SILENT = Set.of("VERTEX", "SEQEND", "ENDBLK", "BLOCK", "VIEWPORT", "ATTDEF", "ATTRIB", "ENDSEC");
   private static final double MEETS = 1e-4;
 
@@ -63,8 +65,10 @@ public final class DxfIn {
       return new DxfIn(limits).drawing(text, perInch);
     } catch (SvgIn.TooMuch e) {
       throw Trouble.because(e, "drawing.tooMuch", name);
+    } catch (OutOfMemoryError e) {
+      throw Trouble.because(e, "drawing.tooMuch", name);
     } catch (RuntimeException | StackOverflowError e) {
-      throw Trouble.because(e, "drawing.damaged", name);
+      throw Trouble.because(e, "drawing.damaged", name, why(e));
     }
   }
 
@@ -230,5 +234,11 @@ public final class DxfIn {
 
   private static long key(Point p, double cell) {
     return (long) Math.floor(p.x() / cell) * 73_856_093L ^ (long) Math.floor(p.y() / cell) * 19_349_663L;
+  }
+
+  /** What was met, as far as a sentence can say it. */
+  static String why(Throwable e) {
+    boolean plain = e instanceof IllegalArgumentException && !(e instanceof NumberFormatException) && e.getMessage() != null && e.getMessage().length() < LONGEST_WHY;
+    return plain ? "(" + e.getMessage() + ")" : "";
   }
 }

@@ -20,11 +20,12 @@ import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
+import org.xml.sax.SAXParseException;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -74,7 +75,8 @@ public final class SvgIn {
     } catch (TooMuch e) {
       throw Trouble.because(e, "drawing.tooMuch", name);
     } catch (SAXException | IOException | ParserConfigurationException | RuntimeException | StackOverflowError e) {
-      throw Trouble.because(e, "drawing.damaged", name);
+      throw Trouble.because(e, "drawing.damaged", name, e instanceof SAXParseException
+          ? Wording.text("drawing.line", ((SAXParseException) e).getLineNumber()) : DxfIn.why(e));
     }
   }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.picture.Picture;
 
@@ -23,6 +24,10 @@ public record Job(
     Palette palette, CutPlan cutting, ColourPlan colour) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
+
+  private static final java.util.regex.Pattern ID = java.util.regex.Pattern.compile("i\\d{1,8}");
+  private static final int MOST_ID = 99_999_999;
+  private static final int GAP = 1_000_000;
 
   /** Keeps copies and checks that every picture and id is sound. */
   public Job {
@@ -93,14 +98,23 @@ public record Job(
 
   /** An id that no object has yet. */
   public String freshId() {
-    int highest = 0;
+    TreeSet<Integer> taken = new TreeSet<>(Set.of(0));
     for (Face face : faces) {
       for (Item item : face.all()) {
-        if (item.id().matches("i\\d{1,8}")) {
-          highest = Math.max(highest, Integer.parseInt(item.id().substring(1)));
+        if (ID.matcher(item.id()).matches()) {
+          taken.add(Integer.parseInt(item.id().substring(1)));
         }
       }
     }
-    return "i" + (highest + 1);
+    int before = taken.last();
+    // Near the end of all numbers the first wide gap among them is used: many objects may be numbered from here on.
+    for (Integer one : before > MOST_ID - GAP ? taken : Set.<Integer>of()) {
+      Integer next = taken.higher(one);
+      if (next != null && next - one > GAP) {
+        before = one;
+        break;
+      }
+    }
+    return "i" + (before + 1);
   }
 }

@@ -50,7 +50,8 @@ public record ShopCard(
     String whole = naming.replace("{job}", plain(job)).replace("{item}", plain(item)).replace("{shop}", plain(name))
         .replace("{version}", String.valueOf(version));
     String safe = whole.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-").strip();
-    return safe.isEmpty() ? "file-" + version : safe;
+    // A name of dots alone is a folder, this one or the one above.
+    return safe.replace(".", "").isBlank() ? "file-" + version : safe;
   }
 
   private static String plain(String words) {

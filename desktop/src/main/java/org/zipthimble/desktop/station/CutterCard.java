@@ -1,7 +1,7 @@
 package org.zipthimble.desktop.station;
 
-import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -200,7 +200,8 @@ final class CutterCard extends VBox {
       ProcessBuilder builder = new ProcessBuilder(
           java, "-p", modules, "--add-modules", "org.zipthimble.practice", "-m",
           "org.zipthimble.practice/org.zipthimble.practice.window.CutterWindow", String.valueOf(port));
-      builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.to(new File(System.getProperty("java.io.tmpdir"), "zip-thimble-practice-cutter.log")));
+      Path log = Files.createDirectories(session.preferences().places().data()).resolve("practice-cutter.log");
+      builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.to(log.toFile()));
       builder.start();
       words.setText(Wording.text("cutter.starting", port));
     } catch (IOException e) {

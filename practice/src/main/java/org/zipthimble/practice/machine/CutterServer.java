@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 import org.zipthimble.core.geom.Affine;
@@ -33,8 +35,17 @@ import org.zipthimble.core.wording.Wording;
 public final class CutterServer implements Closeable {
   private static final int LARGEST_PRINT = 60_000_000;
   private static final int LAST_WORDS_MS = 1000;
+  private static final int TURN_MS = 3000;
+  private static final int FIRST_MS = 10_000;
+  private static final int PAUSE_MS = 3_600_000;
+  private static final int MOST_WAITING = 8;
+  /** Heights of a sheet that make sense, in inches. */
+  private static final double LEAST_SHEET = 0.1;
+  private static final double MOST_SHEET = 2000;
 
   private final ServerSocket socket;
+  private final Semaphore turn = new Semaphore(1, true);
+  private final Semaphore waiting = new Semaphore(MOST_WAITING);
   private final Consumer<CutterServer> changed;
   private volatile Setup setup;
   private volatile Misplacement askew = Misplacement.NONE;
@@ -143,14 +154,46 @@ public final class CutterServer implements Closeable {
 
   private void listen() {
     while (open) {
-      try (Socket client = socket.accept()) {
-        now = client;
-        busy = true;
-        job(client);
-      } catch (IOException gone) {
-        say("practice.gone");
-      } finally {
+      try {
+        Socket client = socket.accept();
+        Thread thread = new Thread(() -> serve(client), "practice-client");
+        thread.setDaemon(true);
+        if (waiting.tryAcquire()) {
+          thread.start();
+        } else {
+          client.close();
+        }
+      } catch (IOException | RuntimeException gone) {
+        if (open) {
+          say("practice.gone");
+        }
+      }
+    }
+  }
+
+  /** One job at a time; who comes in between waits a moment and is then told that the machine is at work. */
+  private void serve(Socket client) {
+    boolean mine = false;
+    try (client) {
+      mine = turn.tryAcquire(TURN_MS, TimeUnit.MILLISECONDS);
+      if (!mine) {
+        answer(client.getOutputStream(), "stopped", Wording.text("practice.atWork"));
+        return;
+      }
+      now = client;
+      busy = true;
+      job(client);
+    } catch (SocketTimeoutException silent) {
+      say("practice.silentClient");
+    } catch (IOException | RuntimeException gone) {
+      say("practice.gone");
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    } finally {
+      waiting.release();
+      if (mine) {
         busy = false;
+        turn.release();
         changed.accept(this);
       }
     }
@@ -163,6 +206,14 @@ public final class CutterServer implements Closeable {
     answer(out, "ready", Wording.text("practice.ready", inches(setup.width()), inches(setup.height()), setup.blade()));
     say("practice.working", inches(setup.width()), inches(setup.height()), setup.blade());
     InputStream in = new BufferedInputStream(client.getInputStream());
+    // Who says nothing at all is let go soon; a person may pause a job for long.
+    client.setSoTimeout(FIRST_MS);
+    in.mark(1);
+    int first = in.read();
+    if (first >= 0) {
+      in.reset();
+    }
+    client.setSoTimeout(PAUSE_MS);
     while (true) {
       in.mark(1);
       int c = in.read();
@@ -268,7 +319,11 @@ public final class CutterServer implements Closeable {
     String[] parts = line.strip().split("\\s+");
     try {
       if (parts[0].equals("sheet")) {
-        cutter.sheet(Double.parseDouble(parts[1]));
+        double height = Double.parseDouble(parts[1]);
+        if (!(height >= LEAST_SHEET && height <= MOST_SHEET)) {
+          throw new IllegalArgumentException("sheet");
+        }
+        cutter.sheet(height);
       } else if (parts[0].equals("print")) {
         double ppi = Double.parseDouble(parts[1]);
         int bytes = Integer.parseInt(parts[2]);
@@ -277,7 +332,8 @@ public final class CutterServer implements Closeable {
         for (int i = 4; i + 1 < parts.length; i += 2) {
           marks.add(new Point(Double.parseDouble(parts[i]), Double.parseDouble(parts[i + 1])));
         }
-        if (bytes < 0 || bytes > LARGEST_PRINT || marks.size() < 3 || marks.size() > 16 || !(ppi >= 20 && ppi <= 1200)) {
+        if (bytes < 0 || bytes > LARGEST_PRINT || marks.size() < 3 || marks.size() > 16 || !(ppi >= 20 && ppi <= 1200) || !(radius > 0 && radius <= 1)
+            || marks.stream().anyMatch(m -> !(Math.abs(m.x()) <= MOST_SHEET && Math.abs(m.y()) <= MOST_SHEET))) {
           throw new IllegalArgumentException("print");
         }
         scan(in.readNBytes(bytes), ppi, radius, marks, out);
