@@ -140,4 +140,65 @@ class CommandsTest {
     assertTrue(out.toString().contains("make") && out.toString().contains("check"));
     assertEquals(2, run());
   }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"NaN", "1e400", "-Infinity", "many", "0x10p"})
+  void whatIsNoNumberIsSaidToBeNone(String figure) {
+    assertEquals(2, run("make", good, "--to", to("a.png"), "--ppi", figure));
+    assertTrue(err.toString().contains("is no number"), err.toString());
+    assertFalse(Files.exists(folder.resolve("a.png")));
+  }
+
+  @Test
+  void aFolderIsNeitherAJobNorATarget() throws Exception {
+    assertEquals(2, run("make", folder.toString(), "--to", to("a.pdf")));
+    assertTrue(err.toString().contains("is a folder"), err.toString());
+    Files.createDirectory(folder.resolve("b.pdf"));
+    assertEquals(2, run("make", good, "--to", to("b.pdf")));
+    assertTrue(err.toString().lines().reduce((a, b) -> b).orElse("").contains("is a folder"), err.toString());
+    assertEquals(2, run("check", folder.toString()));
+  }
+
+  @Test
+  void oneJobThatCannotBeReadDoesNotKeepTheOthersFromBeingChecked() throws Exception {
+    String broken = to("broken.thimble");
+    Files.writeString(Path.of(broken), "no job");
+    assertEquals(2, run("check", "--json", broken, faulty, to("none.thimble"), good));
+    JsonNode all = new ObjectMapper().readTree(out.toString());
+    assertEquals(4, all.size());
+    assertFalse(all.get(0).path("readable").asBoolean());
+    assertEquals(2, all.get(1).path("findings").size());
+    assertFalse(all.get(2).path("readable").asBoolean());
+    assertTrue(all.get(3).path("readable").asBoolean());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"swap-invitation", "window-decal", "two-faults", "bed-sign"})
+  void everyFindingIsPrintedWhateverItsWeight(String name) throws Exception {
+    run("check", put(name.equals("swap-invitation") || name.equals("two-faults") ? "seed-wheel.thimble" : name + ".thimble"));
+    assertEquals("", err.toString());
+    assertTrue(out.toString().contains(" in “"), out.toString());
+  }
+
+  @Test
+  void everyEndingIsTold() {
+    run("make", "--help");
+    String help = out.toString().replaceAll("\\s", "");
+    for (String ending : new String[] {".tif", ".tiff", ".jpg", ".jpeg", ".plt", ".hpgl", ".svg", ".dxf", ".png", ".pdf"}) {
+      assertTrue(help.contains(ending), ending);
+    }
+    assertEquals(0, run("make", "--version"));
+    assertTrue(out.toString().contains("Zip Thimble 0.1.0"));
+  }
+
+  @Test
+  void mirroringIsAskedForInFilesForCutters() throws Exception {
+    String sign = put("bed-sign.thimble");
+    assertEquals(0, run("make", sign, "--to", to("a.svg"), "--as", "design"), err.toString());
+    assertEquals(0, run("make", sign, "--to", to("b.svg"), "--as", "design", "--mirror", "on"), err.toString());
+    assertTrue(out.toString().contains("a mirror image"), out.toString());
+    assertFalse(new String(made("a.svg")).equals(new String(made("b.svg"))));
+    assertEquals(2, run("make", sign, "--to", to("c.png")));
+    assertTrue(err.toString().contains("all of it is cut"), err.toString());
+  }
 }

@@ -14,6 +14,9 @@ final class CountedRenderer extends PDFRenderer {
   /** The most operators of a page, those of its forms counted as often as they are drawn. */
   static final long MOST = 3_000_000;
 
+  /** The most pictures and forms that are drawn, those in forms counted as often. */
+  static final long MOST_FORMS = 20_000;
+
   /** The page asks for more. */
   static final class TooMuch extends RuntimeException {
     private static final long serialVersionUID = 1;
@@ -27,10 +30,12 @@ final class CountedRenderer extends PDFRenderer {
   protected PageDrawer createPageDrawer(PageDrawerParameters parameters) throws IOException {
     return new PageDrawer(parameters) {
       private long count;
+      private long forms;
 
       @Override
       protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
-        if (++count > MOST) {
+        forms += operator.getName().equals("Do") ? 1 : 0;
+        if (++count > MOST || forms > MOST_FORMS) {
           throw new TooMuch();
         }
         super.processOperator(operator, operands);

@@ -52,11 +52,11 @@ class ComfortMarksTest {
     Picture small = Made.picture(30, 20);
     Job job = Made.with(small, Made.background("i1"), Made.photo("i2", small, 6, 1, 3, 2),
         Made.words("i3", "A note to myself that is far too long for its block", -4, 1, 1, 0.2, Made.style("Nowhere", "Bold", 20)));
-    assertEquals(List.of(), Checks.run(job));
+    assertTrue(Checks.run(job).stream().noneMatch(f -> f.weight().counts()), "only noted");
     Job moved = Edits.place("f1", Set.of("i2", "i3"), "edit.move", p -> p.moved(-p.x() + 1, 0)).change().apply(job);
     assertTrue(Checks.run(moved).stream().map(Finding::code).toList().containsAll(List.of("picture-small", "font-missing")));
     Job only = Made.card(Made.rectangle("i1", 8, 8, 1, 1));
-    assertEquals(List.of("empty-face"), Checks.run(only).stream().map(Finding::code).toList());
+    assertEquals(List.of("empty-face"), Checks.run(only).stream().filter(f -> f.weight().counts()).map(Finding::code).toList());
   }
 
   @Test

@@ -144,8 +144,8 @@ public final class CutterServer implements Closeable {
   @Override
   public void close() throws IOException {
     open = false;
-    cutter.stop();
     socket.close();
+    cutter.stop();
     Socket talking = now;
     if (talking != null) {
       talking.close();
