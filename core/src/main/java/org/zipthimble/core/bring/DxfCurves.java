@@ -185,48 +185,33 @@ final class DxfCurves {
     return knots.get(0).equals(knots.get(3)) && knots.get(n).equals(knots.get(n + 3));
   }
 
-  /** Boehm's knot insertion until every inner knot stands three times. */
-  private static List<Span> bezier(List<Double> knotList, List<Point> controlList) {
-    List<Double> knots = new ArrayList<>(knotList);
-    List<Point> control = new ArrayList<>(controlList);
-    int i = 4;
-    while (i < knots.size() - 4) {
-      double u = knots.get(i);
-      int times = 0;
-      for (int k = i; k < knots.size() && knots.get(k) == u; k++) {
-        times++;
-      }
-      for (int t = times; t < 3; t++) {
-        insert(knots, control, u);
-      }
-      i += Math.max(3, times);
-    }
+  /** The Bézier part of every span between two knots, by its polar form (de Boor's triangle with a knot for each step). */
+  private static List<Span> bezier(List<Double> knots, List<Point> control) {
     List<Span> out = new ArrayList<>();
-    for (int k = 0; k + 3 < control.size(); k += 3) {
-      Span span = Span.curve(control.get(k), control.get(k + 1), control.get(k + 2), control.get(k + 3));
-      if (!span.shorterThan(Contour.SAME)) {
-        out.add(span);
+    for (int k = 3; k < control.size(); k++) {
+      double from = knots.get(k);
+      double to = knots.get(k + 1);
+      if (to > from) {
+        Span span = Span.curve(polar(knots, control, k, from, from, from), polar(knots, control, k, from, from, to),
+            polar(knots, control, k, from, to, to), polar(knots, control, k, to, to, to));
+        if (!span.shorterThan(Contour.SAME)) {
+          out.add(span);
+        }
       }
     }
     return out;
   }
 
-  private static void insert(List<Double> knots, List<Point> control, double u) {
-    int span = 3;
-    while (span + 1 < control.size() && knots.get(span + 1) <= u) {
-      span++;
+  private static Point polar(List<Double> knots, List<Point> control, int k, double... at) {
+    Point[] d = {control.get(k - 3), control.get(k - 2), control.get(k - 1), control.get(k)};
+    for (int r = 1; r <= 3; r++) {
+      for (int j = 3; j >= r; j--) {
+        double low = knots.get(k - 3 + j);
+        double high = knots.get(k + 1 + j - r);
+        d[j] = Span.between(d[j - 1], d[j], high == low ? 0 : (at[r - 1] - low) / (high - low));
+      }
     }
-    List<Point> next = new ArrayList<>(control.subList(0, span - 2));
-    for (int i = span - 2; i <= span; i++) {
-      double low = knots.get(i);
-      double high = knots.get(i + 3);
-      double a = high == low ? 0 : (u - low) / (high - low);
-      next.add(Span.between(control.get(i - 1), control.get(i), a));
-    }
-    next.addAll(control.subList(span, control.size()));
-    control.clear();
-    control.addAll(next);
-    knots.add(span + 1, u);
+    return d[3];
   }
 
   private static List<Span> sampled(int degree, List<Double> knots, List<Point> control, List<Double> weights) {

@@ -19,8 +19,8 @@ import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Span;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -167,7 +167,7 @@ public final class DxfIn {
   /** Open contours whose ends meet, run together; those that come back to their beginning are closed. */
   static List<Contour> chained(List<Contour> contours, double meets) {
     List<Contour> out = new ArrayList<>();
-    Map<Long, List<Integer>> ends = new HashMap<>();
+    Map<Long, Set<Integer>> ends = new HashMap<>();
     List<Contour> open = new ArrayList<>();
     for (Contour c : contours) {
       if (c.closed() || c.spans().isEmpty()) {
@@ -175,14 +175,14 @@ public final class DxfIn {
       } else {
         int i = open.size();
         open.add(c);
-        ends.computeIfAbsent(key(c.begin(), meets), k -> new ArrayList<>()).add(i);
-        ends.computeIfAbsent(key(c.end(), meets), k -> new ArrayList<>()).add(i);
+        ends.computeIfAbsent(key(c.begin(), meets), k -> new LinkedHashSet<>()).add(i);
+        ends.computeIfAbsent(key(c.end(), meets), k -> new LinkedHashSet<>()).add(i);
       }
     }
     boolean[] used = new boolean[open.size()];
     for (int i = 0; i < open.size(); i++) {
       if (!used[i]) {
-        used[i] = true;
+        use(i, open, used, ends, meets);
         List<Span> run = new ArrayList<>(open.get(i).spans());
         extend(run, open, used, ends, meets);
         List<Span> back = new ArrayList<>(new Contour(run, false).reversed().spans());
@@ -202,34 +202,37 @@ public final class DxfIn {
     return new Contour(spans, true);
   }
 
-  private static void extend(List<Span> run, List<Contour> open, boolean[] used, Map<Long, List<Integer>> ends, double meets) {
-    boolean more = true;
-    while (more) {
-      more = false;
-      Point end = run.get(run.size() - 1).to();
-      for (int i : near(ends, end, meets)) {
-        Contour c = open.get(i);
-        boolean begins = c.begin().distance(end) <= meets;
-        if (!used[i] && (begins || c.end().distance(end) <= meets)) {
-          used[i] = true;
-          List<Span> next = begins ? c.spans() : c.reversed().spans();
-          run.add(next.get(0).between(end, next.get(0).to()));
-          run.addAll(next.subList(1, next.size()));
-          more = true;
-          break;
-        }
-      }
+  /** Takes a contour out of what can still be gone on with, so that none is looked at again: a thousand lines may leave from one place. */
+  private static void use(int i, List<Contour> open, boolean[] used, Map<Long, Set<Integer>> ends, double meets) {
+    used[i] = true;
+    ends.get(key(open.get(i).begin(), meets)).remove(i);
+    ends.get(key(open.get(i).end(), meets)).remove(i);
+  }
+
+  private static void extend(List<Span> run, List<Contour> open, boolean[] used, Map<Long, Set<Integer>> ends, double meets) {
+    Point end = run.get(run.size() - 1).to();
+    for (int i = next(open, ends, end, meets); i >= 0; i = next(open, ends, end, meets)) {
+      Contour c = open.get(i);
+      use(i, open, used, ends, meets);
+      List<Span> spans = c.begin().distance(end) <= meets ? c.spans() : c.reversed().spans();
+      run.add(spans.get(0).between(end, spans.get(0).to()));
+      run.addAll(spans.subList(1, spans.size()));
+      end = run.get(run.size() - 1).to();
     }
   }
 
-  private static List<Integer> near(Map<Long, List<Integer>> ends, Point p, double meets) {
-    List<Integer> out = new ArrayList<>();
+  /** The first contour that begins or ends at a place; below zero when there is none. */
+  private static int next(List<Contour> open, Map<Long, Set<Integer>> ends, Point p, double meets) {
     for (int dx = -1; dx <= 1; dx++) {
       for (int dy = -1; dy <= 1; dy++) {
-        out.addAll(ends.getOrDefault(key(p.plus(dx * meets, dy * meets), meets), List.of()));
+        for (int i : ends.getOrDefault(key(p.plus(dx * meets, dy * meets), meets), Set.of())) {
+          if (open.get(i).begin().distance(p) <= meets || open.get(i).end().distance(p) <= meets) {
+            return i;
+          }
+        }
       }
     }
-    return out;
+    return -1;
   }
 
   private static long key(Point p, double cell) {

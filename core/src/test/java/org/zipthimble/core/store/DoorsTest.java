@@ -261,6 +261,41 @@ class DoorsTest {
     }
   }
 
+  private String dxf(String entities) throws Exception {
+    Path file = folder.resolve("drawing.dxf");
+    Files.writeString(file, "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n");
+    try {
+      ImportedDrawing drawn = DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL);
+      return drawn.items().size() + " brought";
+    } catch (Trouble refused) {
+      return refused.getMessage();
+    }
+  }
+
+  private static String line(double a, double b, double c, double d) {
+    return "0\nLINE\n8\n0\n10\n" + a + "\n20\n" + b + "\n11\n" + c + "\n21\n" + d + "\n";
+  }
+
+  /** Each is looked at once; looked at again for every other they would take hours. */
+  @Test
+  void linesFromOnePlaceEqualLinesAndLongSplinesAreReadOnce() throws Exception {
+    StringBuilder star = new StringBuilder();
+    for (int i = 0; i < 60_000; i++) {
+      star.append(line(5, 5, 5 + 4 * Math.cos(i), 5 + 4 * Math.sin(i)));
+    }
+    assertTrue(dxf(star.toString()).contains("more objects"));
+    assertTrue(dxf(line(1, 1, 2, 2).repeat(200_000)).contains("more objects"));
+    int n = 20_000;
+    StringBuilder spline = new StringBuilder("0\nSPLINE\n8\n0\n70\n8\n71\n3\n72\n" + (n + 4) + "\n73\n" + n + "\n");
+    for (int i = 0; i < n + 4; i++) {
+      spline.append("40\n").append(Math.max(0, Math.min(n - 3, i - 3))).append('\n');
+    }
+    for (int i = 0; i < n; i++) {
+      spline.append("10\n").append(i * 0.001).append("\n20\n").append(i % 7 * 0.01).append('\n');
+    }
+    assertEquals("1 brought", dxf(spline.toString()));
+  }
+
   @Test
   void rulesStillHoldInTheirOrderAndWeight() throws Exception {
     String css = "/* first */ rect{fill:#ff0000} .a{fill:#00ff00} @font-face{font-family:x;src:url(y)} #n{fill:#0000ff} .b,.c{stroke:#123456} *{opacity:1} .a{fill:#0a0b0c}";
