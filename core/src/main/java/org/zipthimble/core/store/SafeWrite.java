@@ -1,6 +1,7 @@
 package org.zipthimble.core.store;
 
 import java.io.BufferedOutputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
@@ -102,8 +103,17 @@ public final class SafeWrite {
       try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
         hold(channel);
         give(beside, secret ? Optional.of(OWN_ALONE) : rights);
-        OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), BUFFER);
-        content.to(out);
+        Disk disk = new Disk(Channels.newOutputStream(channel));
+        OutputStream out = new BufferedOutputStream(disk, BUFFER);
+        try {
+          content.to(out);
+        } catch (IOException e) {
+          // What could not be made is no fault of the disk's.
+          if (disk.failed) {
+            throw e;
+          }
+          throw Trouble.because(e, "file.notMade", place.getFileName());
+        }
         out.flush();
         channel.force(true);
       }
@@ -185,6 +195,30 @@ public final class SafeWrite {
     PosixFileAttributeView view = Files.getFileAttributeView(part, PosixFileAttributeView.class);
     if (view != null && rights.isPresent()) {
       view.setPermissions(rights.get());
+    }
+  }
+
+  /** Passes bytes on and remembers when they could not be written. */
+  private static final class Disk extends FilterOutputStream {
+    private boolean failed;
+
+    Disk(OutputStream out) {
+      super(out);
+    }
+
+    @Override
+    public void write(int one) throws IOException {
+      write(new byte[] {(byte) one}, 0, 1);
+    }
+
+    @Override
+    public void write(byte[] bytes, int from, int count) throws IOException {
+      try {
+        out.write(bytes, from, count);
+      } catch (IOException full) {
+        failed = true;
+        throw full;
+      }
     }
   }
 

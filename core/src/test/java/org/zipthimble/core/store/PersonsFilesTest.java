@@ -83,6 +83,18 @@ class PersonsFilesTest {
   }
 
   @Test
+  void whatCannotBeMadeIsNotBlamedOnTheDisk() throws Exception {
+    Path file = Files.writeString(folder.resolve("card.pdf"), "before");
+    Trouble trouble = assertThrows(Trouble.class, () -> SafeWrite.write(file, out -> {
+      out.write(new byte[100_000]);
+      throw new IOException("no such glyph");
+    }, () -> { }));
+    assertTrue(trouble.getMessage().contains("could not be worked out"), trouble.getMessage());
+    assertEquals("before", Files.readString(file));
+    assertEquals(List.of("card.pdf"), names(folder));
+  }
+
+  @Test
   void aLinkStaysALinkAndWhatItLeadsToIsWritten() throws Exception {
     Path far = Files.createDirectory(folder.resolve("far")).resolve("card.thimble");
     ThimbleFile.save(job(), far);
