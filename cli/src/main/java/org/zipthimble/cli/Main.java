@@ -3,6 +3,8 @@ package org.zipthimble.cli;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
@@ -59,8 +61,9 @@ public final class Main {
     CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
     line.setCaseInsensitiveEnumValuesAllowed(true);
     line.registerConverter(Double.class, Main::number);
-    line.getSubcommands().get("make").getCommandSpec().usageMessage().footer("", Wording.text("cli.kinds", OutputFormats.all().stream()
-        .map(f -> String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")").collect(Collectors.joining(" · "))));
+    List<String> kinds = new ArrayList<>(List.of("", Wording.text("cli.kinds")));
+    OutputFormats.all().forEach(f -> kinds.add("  " + String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")"));
+    line.getSubcommands().get("make").getCommandSpec().usageMessage().footer(kinds.toArray(new String[0]));
     line.setParameterExceptionHandler((e, args) -> {
       err.println(Wording.text("cli.badArguments", e.getMessage().lines().findFirst().orElse("")));
       return UNREADABLE;
