@@ -66,6 +66,7 @@ final class Workbench extends StackPane {
   private final Supplier<Finder> finder;
   private final Supplier<ScreenCard> screen;
   private final Deque<Runnable> idle = new ArrayDeque<>();
+  private final Deque<Runnable> warmings = new ArrayDeque<>();
   private Optional<StationView> shown = Optional.empty();
   private boolean printedSheet;
   private boolean helping;
@@ -112,7 +113,7 @@ final class Workbench extends StackPane {
     idle.add(() -> new Menus(session, commands).fill(menus));
     idle.add(() -> item.get().furnish());
     idle.add(composing::get);
-    idle.add(() -> idle.addAll(composing.get().warmings()));
+    idle.add(() -> warmings.addAll(composing.get().warmings()));
     stations.values().forEach(s -> idle.add(s::get));
     idle.add(cut::get);
     idle.add(finder::get);
@@ -121,7 +122,7 @@ final class Workbench extends StackPane {
 
   /** Makes what is not shown yet, a part each time the window has nothing else to do. */
   void prepare() {
-    Runnable next = idle.poll();
+    Runnable next = idle.isEmpty() ? warmings.poll() : idle.poll();
     if (next != null) {
       next.run();
       Platform.runLater(this::prepare);

@@ -11,6 +11,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
@@ -29,6 +30,13 @@ import org.zipthimble.desktop.state.Preferences;
 /** A person sits at the bench with a blank card in a window of its own, in a home folder of its own. */
 @ExtendWith(ApplicationExtension.class)
 abstract class AtTheBench {
+  /** A machine that does much else opens a window slowly. */
+  private static final long PATIENCE_MILLIS = 180_000;
+
+  static {
+    FxToolkit.toolkitContext().setSetupTimeoutInMillis(PATIENCE_MILLIS);
+  }
+
   final Hand.Answers answers = new Hand.Answers();
   Path folder;
   Session session;
