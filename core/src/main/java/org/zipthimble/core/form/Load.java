@@ -1,7 +1,6 @@
 package org.zipthimble.core.form;
 
 import java.util.List;
-import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -51,7 +50,7 @@ public final class Load {
       if (text.length() > MOST_CHARACTERS) {
         throw Trouble.of("load.characters", item.properties().name(), text.length(), MOST_CHARACTERS);
       }
-      places += item.asShape().map(s -> places(s.outline().within(1, 1))).orElse(0L);
+      places += item.asShape().map(s -> s.outline().places()).orElse(0);
       clearing += item.properties().clearGap() > 0 ? 1 : 0;
     }
     for (Item item : face.items()) {
@@ -66,10 +65,6 @@ public final class Load {
     if (clearing * all.size() > MOST_CLEARED) {
       throw Trouble.of("load.cleared", face.name(), clearing);
     }
-  }
-
-  private static long places(Path path) {
-    return path.segments().size();
   }
 
   /** How many outlines an object draws; far above the limit it is no longer counted. */

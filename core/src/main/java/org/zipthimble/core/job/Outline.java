@@ -56,6 +56,11 @@ public sealed interface Outline {
     return false;
   }
 
+  /** How many places its path has; of what is worked out by figures so few that they do not count. */
+  default int places() {
+    return 0;
+  }
+
   /** Whether its points may be moved by hand without losing anything. */
   default boolean drawn() {
     return false;
@@ -142,6 +147,11 @@ public sealed interface Outline {
     @Override
     public Path within(double width, double height, Affine map) {
       return unit.mapped(Affine.scale(width, height).then(map));
+    }
+
+    @Override
+    public int places() {
+      return unit.segments().size();
     }
 
     @Override

@@ -89,7 +89,7 @@ class NothingLeavesWrongTest {
   }
 
   @Test
-  void aSeeThroughPictureAndAMountThatEndsShortAreNoGround() throws Exception {
+  void aPictureThatIsSeeThroughAtItsEdgeIsNoGroundThere() throws Exception {
     BufferedImage image = new BufferedImage(210, 290, BufferedImage.TYPE_INT_ARGB);
     Graphics2D g = image.createGraphics();
     g.setColor(new Color(0x5D8A4E));

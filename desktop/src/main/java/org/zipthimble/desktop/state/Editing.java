@@ -74,10 +74,10 @@ final class Editing {
 
   void tryOut(Edit edit) {
     trying = true;
-    show(held.apply(edit).change().apply(job()));
+    shown.set(held.apply(edit).change().apply(job()));
   }
 
-  /** Shows a job that is tried out, unless it asks for more than can be drawn. */
+  /** Shows a job that was worked out to be tried, unless it asks for more than can be drawn. */
   private void show(Job tried) {
     if (drawable(tried)) {
       shown.set(tried);
