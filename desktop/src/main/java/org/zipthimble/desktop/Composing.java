@@ -116,6 +116,10 @@ final class Composing implements StationView {
     return warmings;
   }
 
+  void tagAtOnce() {
+    tag.makeAtOnce();
+  }
+
   private boolean dropped(Dragboard board, Point at) {
     if (board.hasString() && shelf.dropped(board.getString(), at)) {
       return true;

@@ -61,6 +61,10 @@ public final class Pace extends Application {
   public void start(Stage stage) throws IOException {
     session = Main.session(null, new Preferences(Places.in(Files.createTempDirectory("pace"))));
     workbench = Main.fill(stage, session);
+    if (getParameters().getUnnamed().contains("uses")) {
+      firstUses(new ArrayDeque<>(List.of("words", "rectangle", "ellipse", "line", "shape", "border", "form", "mounts", "ornament")));
+      return;
+    }
     for (int count : new int[] {300, 2000}) {
       runs.add(() -> run(count, "one object dragged", frame -> drag(Set.of("i1"), frame)));
       runs.add(() -> run(count, "all objects dragged", frame -> drag(all(), frame)));
@@ -69,7 +73,8 @@ public final class Pace extends Application {
       }));
     }
     runs.add(this::points);
-    firstUses(new ArrayDeque<>(List.of("words", "rectangle", "ellipse", "line", "shape", "border", "form", "mounts", "ornament")));
+    session.take(busy(1), Optional.empty());
+    next();
   }
 
   /** Presses each button of the tray for the first time, once all has been made ready while idle, and states when what it gives has been drawn. */
@@ -89,14 +94,14 @@ public final class Pace extends Application {
         if (frame < SETTLE * 3) {
           return;
         }
-        if (pressed != 0 && frame % 3 == 0) {
+        // the press is made at the beginning of one frame; two frames on, what it gave has been drawn
+        if (pressed != 0 && frame % SETTLE == 2) {
           took.add(String.format(Locale.ROOT, "%s %.0f ms", what, (System.nanoTime() - pressed) / 1e6));
           pressed = 0;
         } else if (pressed == 0 && frame % SETTLE == 0 && buttons.isEmpty()) {
           stop();
           System.out.println("first use of a tray button, drawn after: " + String.join(", ", took));
-          session.take(busy(1), Optional.empty());
-          Platform.runLater(Pace.this::next);
+          Platform.exit();
         } else if (pressed == 0 && frame % SETTLE == 0) {
           what = buttons.poll();
           pressed = System.nanoTime();

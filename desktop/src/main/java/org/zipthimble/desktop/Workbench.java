@@ -129,11 +129,12 @@ final class Workbench extends StackPane {
     }
   }
 
-  /** Makes all that is not shown yet at once. */
+  /** Makes all that is not shown yet at once, and from now on a tag whole before it is drawn. */
   void prepareAll() {
     while (!idle.isEmpty()) {
       idle.poll().run();
     }
+    composing.get().tagAtOnce();
   }
 
   /** Something that is made when it is first asked for. */

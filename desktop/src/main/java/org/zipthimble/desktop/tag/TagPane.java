@@ -8,7 +8,9 @@ import java.util.Set;
 import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -36,6 +38,9 @@ public final class TagPane extends VBox {
   private Runnable fresh = () -> { };
   private String built = "";
   private Optional<WordsSection> words = Optional.empty();
+  /** Whether all parts are made at once, or what comes below place and words only once these have been drawn. */
+  private boolean atOnce;
+  private int builds;
 
   /** The tag of a session's selection. */
   public TagPane(Session session) {
@@ -73,6 +78,13 @@ public final class TagPane extends VBox {
     words.ifPresent(WordsSection::typeWords);
   }
 
+  /** From now on a tag is made whole before it is drawn, for somebody who does not wait for it: a test, or what takes pictures. */
+  public void makeAtOnce() {
+    atOnce = true;
+    built = "";
+    refresh();
+  }
+
   /** What makes the parts for some objects, for showing them where nobody sees them. */
   public static List<Supplier<Node>> parts(Session session, List<Item> items) {
     List<Supplier<Node>> parts = new ArrayList<>();
@@ -99,6 +111,7 @@ public final class TagPane extends VBox {
   }
 
   private void build(List<Item> selected) {
+    builds++;
     sections.clear();
     words = Optional.empty();
     fresh = () -> { };
@@ -151,6 +164,33 @@ public final class TagPane extends VBox {
     inside.getChildren().add(Controls.stitch());
     words = item.asWords().map(w -> new WordsSection(session, w));
     words.ifPresent(this::put);
+    onceDrawn(() -> session.single().ifPresent(this::below));
+  }
+
+  /** Does something once what the tag shows now has been drawn, if it still shows it then. */
+  private void onceDrawn(Runnable rest) {
+    Scene scene = getScene();
+    if (atOnce || scene == null) {
+      rest.run();
+      return;
+    }
+    int build = builds;
+    scene.addPostLayoutPulseListener(new Runnable() {
+      @Override
+      public void run() {
+        scene.removePostLayoutPulseListener(this);
+        Platform.runLater(() -> {
+          if (build == builds) {
+            rest.run();
+            sections.forEach(Section::refresh);
+          }
+        });
+      }
+    });
+    Platform.requestNextPulse();
+  }
+
+  private void below(Item item) {
     if (MountSection.wants(item)) {
       put(new MountSection(session, item));
       inside.getChildren().add(Controls.stitch());
