@@ -47,6 +47,8 @@ import org.zipthimble.desktop.tag.TagPane;
 /** The station where a job is composed: the bench, the tag and the layers at the right, the tray and the ornament shelf below. */
 final class Composing implements StationView {
   private final Session session;
+  private static final double SLIP_MARGIN = 10;
+
   private final BenchPane bench;
   private final Adders adders;
   private final Clip clip;
@@ -85,7 +87,7 @@ final class Composing implements StationView {
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
-    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen())));
+    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen()), bench::takeFocus));
     clip = new Clip(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }
@@ -156,12 +158,14 @@ final class Composing implements StationView {
   /** Lays the slips of the bench over it. */
   void dress(StackPane centre, HintSlip hint) {
     hint.show();
+    // the bench lays its face out once it has its own width
+    centre.widthProperty().addListener(o -> Platform.runLater(() -> hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN)));
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
     slips.setPickOnBounds(false);
     slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
-    StackPane.setMargin(slips, new Insets(10));
+    StackPane.setMargin(slips, new Insets(SLIP_MARGIN));
     centre.getChildren().addAll(slips, figures);
     StackPane.setAlignment(figures, Pos.TOP_RIGHT);
     StackPane.setMargin(figures, new Insets(34, 12, 0, 0));

@@ -286,6 +286,7 @@ final class Workbench extends StackPane {
     VBox.setVgrow(right, javafx.scene.layout.Priority.ALWAYS);
     if (!withTray && !helping) {
       hint.show();
+      hint.beside(0);
       column.getChildren().add(hint);
       VBox.setMargin(hint, new Insets(0, 10, 10, 10));
     }

@@ -58,7 +58,7 @@ class DoorsInTheWindowTest extends AtTheBench {
     answers.save = Optional.of(folder.resolve("card.thimble"));
     robot.interact(() -> session.filing().save());
     wait(() -> !session.filing().busyProperty().get());
-    assertEquals(before, ThimbleFile.open(folder.resolve("card.thimble")));
+    assertEquals(before.withName("Card"), ThimbleFile.open(folder.resolve("card.thimble")), "it is named after its first file");
   }
 
   @Test

@@ -1,8 +1,11 @@
 package org.zipthimble.core.check;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
@@ -41,6 +44,11 @@ public final class EdgeReach {
   /** The least reach past a side; empty where no artwork lies along it. */
   public OptionalDouble past(Side side) {
     return least.containsKey(side) ? OptionalDouble.of(least.get(side)) : OptionalDouble.empty();
+  }
+
+  /** The sides along which no artwork lies, in the order left, right, top, bottom: the paper stays seen there. */
+  public List<Side> bare() {
+    return Stream.of(Side.values()).filter(side -> !least.containsKey(side)).collect(Collectors.toList());
   }
 
   /** Whether no artwork lies along any side: the face keeps a white edge all round. */

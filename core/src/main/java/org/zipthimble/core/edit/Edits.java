@@ -2,12 +2,14 @@ package org.zipthimble.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
@@ -96,6 +98,14 @@ public final class Edits {
   /** Changes the ticket. */
   public static Edit ticket(String key, UnaryOperator<Ticket> change) {
     return new Edit(Wording.text(key), job -> job.withTicket(change.apply(job.ticket())));
+  }
+
+  /** Names a job after the file it is saved to, its hyphens and low lines as spaces; empty where the job has a name of its own. */
+  public static Optional<Edit> namedAfter(Job job, String stem) {
+    String name = stem.replaceAll("[-_\\s]+", " ").strip();
+    boolean untitled = job.name().equals(Wording.text("job.untitled", job.ticket().item()));
+    return untitled && !name.isEmpty() && !name.equalsIgnoreCase(job.name())
+        ? Optional.of(new Edit(Wording.text("edit.name"), j -> j.withName(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)))) : Optional.empty();
   }
 
   /** Changes how the item lies on the sheet. */

@@ -38,6 +38,7 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -221,6 +222,14 @@ class SeenFaultsTest {
     EdgeReach reach = EdgeReach.of(job, job.faces().get(0));
     assertTrue(reach.whiteAllRound());
     assertFalse(EdgeReach.of(Made.card(Made.background("g")), Made.card(Made.background("g")).faces().get(0)).whiteAllRound());
+  }
+
+  @Test
+  void theSidesAlongWhichNothingLiesAreNamed() {
+    Job job = Made.card(Made.rectangle("a", 2, 3, 10, 10));
+    EdgeReach reach = EdgeReach.of(job, job.faces().get(0));
+    assertEquals(List.of(Side.LEFT, Side.TOP), reach.bare());
+    assertEquals(List.of(), EdgeReach.of(Made.card(Made.background("g")), Made.card(Made.background("g")).faces().get(0)).bare());
   }
 
   @Test

@@ -29,8 +29,10 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Size;
 
 /** Copies, groups from inside, looks, guides, and what the steps are called. */
 class ComfortEditsTest {
@@ -202,6 +204,16 @@ class ComfortEditsTest {
     assertEquals("N4", history.at(2).at(99).now().name());
     assertEquals("Test card", history.at(-3).now().name());
     assertEquals(3, history.at(2).undone().size());
+  }
+
+  @Test
+  void aJobWithoutANameTakesThatOfItsFirstFile() {
+    Job untitled = StandardItem.blank("Table card", new Size(4.25, 6), 1);
+    Job named = done(untitled, Edits.namedAfter(untitled, "swap_table-card").orElseThrow());
+    assertEquals("Swap table card", named.name());
+    assertEquals(Optional.empty(), Edits.namedAfter(named, "another"), "a name once given stays");
+    assertEquals(Optional.empty(), Edits.namedAfter(untitled, "untitled-table-card"), "the proposed name is no name");
+    assertEquals(Optional.empty(), Edits.namedAfter(untitled, "--"));
   }
 
   @Property(seed = "20261128")

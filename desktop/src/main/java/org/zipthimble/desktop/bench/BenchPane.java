@@ -115,6 +115,11 @@ public final class BenchPane extends BorderPane {
     return lens.now().toPixel(face);
   }
 
+  /** How many pixels are free between the bleed edge of the face and the right edge of the bench. */
+  public double freeAtRight() {
+    return lens.width() - lens.now().toPixel(new Point(session.frame().bleedBox().right(), 0)).x();
+  }
+
   /** Gives the bench the keys. */
   public void takeFocus() {
     view.requestFocus();

@@ -1,32 +1,49 @@
 package org.zipthimble.desktop.page;
 
 import java.util.Locale;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
 /** A hint for the first time at a station; once put away it stays away. */
-public final class HintSlip extends HBox {
+public final class HintSlip extends VBox {
+  private static final double WIDTH = 430;
+  private static final double NARROWEST = 170;
+
   private final Session session;
+  private final Button away;
   private final Label text = Controls.wrapped("", "hint-text");
 
   /** The hints of a window. */
   public HintSlip(Session session) {
-    super(10);
+    super(8);
     this.session = session;
     getStyleClass().add("hint-slip");
-    setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-    setMaxSize(430, Region.USE_PREF_SIZE);
+    setMaxSize(WIDTH, Region.USE_PREF_SIZE);
     HBox.setHgrow(text, Priority.ALWAYS);
-    getChildren().addAll(text, Controls.button("hint-away", "hint.away", () -> session.preferences().change(s -> s.without(name())), "quiet"));
+    away = Controls.button("hint-away", "hint.away", () -> session.preferences().change(s -> s.without(name())), "quiet");
+    beside(0);
     managedProperty().bind(visibleProperty());
     session.preferences().settingsProperty().addListener(o -> show());
     session.historyProperty().addListener(o -> show());
+  }
+
+  /** How many pixels are free for it beside what is looked at; where that is too narrow for words it keeps its usual width. */
+  public void beside(double free) {
+    boolean narrow = free >= NARROWEST && free < WIDTH;
+    setMaxWidth(narrow ? free : WIDTH);
+    if (narrow) {
+      getChildren().setAll(text, away);
+    } else {
+      getChildren().setAll(Controls.row(10, text, away));
+    }
   }
 
   private String name() {

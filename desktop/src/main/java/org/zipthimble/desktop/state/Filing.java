@@ -16,6 +16,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Duration;
+import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.store.FileStamp;
 import org.zipthimble.core.store.Recovery;
@@ -261,7 +262,10 @@ public final class Filing {
 
   /** Asks where to save, and saves. */
   public boolean saveAs() {
-    return session.asker().whereToSave(session.fileName(ThimbleFile.ENDING)).map(p -> write(p, "")).orElse(false);
+    return session.asker().whereToSave(session.fileName(ThimbleFile.ENDING)).map(p -> {
+      Edits.namedAfter(session.job(), p.getFileName().toString().replaceFirst("\\.[^.]*$", "")).ifPresent(session::apply);
+      return write(p, "");
+    }).orElse(false);
   }
 
   /** Saves beside the file under the next free number, and goes on with that one. */

@@ -123,7 +123,7 @@ public final class FindingsPane extends VBox implements StationView {
     List<String> sides = new ArrayList<>();
     for (Side side : List.of(Side.LEFT, Side.TOP, Side.RIGHT, Side.BOTTOM)) {
       OptionalDouble past = edges.past(side);
-      sides.add(past.isEmpty() ? Wording.text("findings.edge.none") : Lengths.plain(past.getAsDouble(), 2));
+      sides.add(past.isEmpty() ? Wording.text("findings.edge.none") : Lengths.plain(past.getAsDouble(), 3));
     }
     return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(session.frame().bleed().most(), 3));
   }

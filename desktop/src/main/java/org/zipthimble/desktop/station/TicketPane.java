@@ -2,6 +2,7 @@ package org.zipthimble.desktop.station;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -18,12 +19,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
+import org.zipthimble.core.check.EdgeReach;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -172,11 +175,16 @@ public final class TicketPane extends StackPane {
     height.show(Lengths.show(ticket.finished().height(), unit));
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
     bleed.show(ticket.bleed());
-    boolean white = session.checking().report().edges().values().stream().anyMatch(e -> e.asked() && e.whiteAllRound());
+    List<EdgeReach> edges = session.checking().report().edges().values().stream().filter(EdgeReach::asked).collect(Collectors.toList());
+    boolean white = edges.stream().anyMatch(EdgeReach::whiteAllRound);
+    Optional<EdgeReach> partly = edges.stream().filter(e -> !e.bare().isEmpty()).findFirst();
     boolean blank = job.faces().stream().allMatch(f -> f.items().isEmpty());
     bleed.line().judge(found("bleed-short"), 
         ticket.bleed().most() == 0 ? "ticket.bleed.zero" : blank ? "ticket.bleed.blank" : white ? "ticket.bleed.white" : "ticket.bleed.well",
-        ticket.bleed().most() > 0 && !white && !blank);
+        ticket.bleed().most() > 0 && !white && !blank && partly.isEmpty());
+    if (!blank && !white && found("bleed-short").isEmpty()) {
+      partly.ifPresent(e -> bleed.line().note(Wording.text("ticket.bleed.partly", e.bare().stream().map(Side::spoken).collect(Collectors.joining(", ")))));
+    }
     safe.show(ticket.safe());
     safe.line().judge(found("words-outside"), "ticket.safe.well", true);
     pictures.show(Wording.text("ticket.ppi.value", Lengths.plain(ticket.ppi(), 1)));

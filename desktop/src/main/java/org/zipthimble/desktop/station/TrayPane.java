@@ -36,11 +36,13 @@ public final class TrayPane extends HBox {
   private final Map<String, PagePicture> pictures = new HashMap<>();
   /** What each face's picture was drawn of; a face that has not changed is not drawn anew. */
   private final Map<String, List<Object>> shownOf = new HashMap<>();
+  private final Runnable used;
   private List<String> shownFaces = List.of();
 
-  /** The tray of a session. */
-  public TrayPane(Session session, Adders adding, Runnable ornaments) {
+  /** The tray of a session; used is done at each press of a card, before what the card does. */
+  public TrayPane(Session session, Adders adding, Runnable ornaments, Runnable used) {
     this.session = session;
+    this.used = used;
     getStyleClass().add("tray");
     ScrollPane strip = new ScrollPane(faces);
     strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -71,13 +73,13 @@ public final class TrayPane extends HBox {
     refresh();
   }
 
-  private static Button words(ObjectAdder adding) {
+  private Button words(ObjectAdder adding) {
     Button card = card("add-words", Icons.LINE, "tray.words", adding::words);
     ((VBox) card.getGraphic()).getChildren().set(0, new StackPane(Controls.label(Wording.text("tray.words.sign"), "words-sign")));
     return card;
   }
 
-  private static Button card(String id, String icon, String key, Runnable action) {
+  private Button card(String id, String icon, String key, Runnable action) {
     StackPane picture = new StackPane(Icons.of(icon));
     picture.setMinHeight(28);
     VBox inside = new VBox(1, picture, Controls.label(Wording.text(key), "card-name"));
@@ -88,7 +90,10 @@ public final class TrayPane extends HBox {
     card.setAccessibleText(Wording.text(key + ".tip"));
     Controls.tip(card, Wording.text(key + ".tip"));
     card.getStyleClass().add("tray-card");
-    card.setOnAction(e -> action.run());
+    card.setOnAction(e -> {
+      used.run();
+      action.run();
+    });
     return card;
   }
 
