@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;

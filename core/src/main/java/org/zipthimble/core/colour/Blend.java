@@ -45,9 +45,4 @@ public enum Blend {
   public String pdf() {
     return pdf;
   }
-
-  /** Whether it only ever darkens what is below. */
-  public boolean darkens() {
-    return this == MULTIPLY || this == DARKEN || this == COLOR_BURN;
-  }
 }

@@ -36,9 +36,9 @@ public final class Bands {
   private final int width;
   private final int height;
 
-  /** Turns a band's pixels into part of a file; called by several threads. */
+  /** Makes part of a file of some rows; called by several threads. */
   interface Maker<T> {
-    T make(BufferedImage band, int firstRow) throws IOException;
+    T make(int firstRow, int rows) throws IOException;
   }
 
   /** Takes the parts in order. */
@@ -123,7 +123,7 @@ public final class Bands {
       while (done < height) {
         while (next < height && ahead.size() < threads + 1) {
           int row = next;
-          ahead.add(pool.submit(() -> maker.make(band(row, Math.min(rows, height - row)), row)));
+          ahead.add(pool.submit(() -> maker.make(row, Math.min(rows, height - row))));
           next += rows;
         }
         progress.step((double) done / height);

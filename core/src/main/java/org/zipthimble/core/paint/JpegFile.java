@@ -77,7 +77,7 @@ public final class JpegFile {
     int rows = Math.min(MOST_ROWS, MOST_INTERVAL / acrossBlocks * block);
     int interval = acrossBlocks * (rows / block);
     int[] count = {0};
-    bands.each(rows, (band, row) -> encode(band, row, quality, inks), bytes -> {
+    bands.each(rows, (row, some) -> encode(bands, row, some, quality, inks), bytes -> {
       int scan = scan(bytes);
       if (count[0] == 0) {
         head(bytes, scan, bands, interval, inks, out);
@@ -99,24 +99,25 @@ public final class JpegFile {
     for (int row = 0; row < bands.height(); row += TRIED_ROWS * steps) {
       progress.step((double) row / bands.height());
       int some = Math.min(TRIED_ROWS, bands.height() - row);
-      byte[] coded = encode(bands.band(row, some), row, quality, inks);
+      byte[] coded = encode(bands, row, some, quality, inks);
       bytes += coded.length - scan(coded);
       rows += some;
     }
     return 700 + inks.map(i -> (long) i.profile().length).orElse((long) ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData().length) + bytes * bands.height() / rows;
   }
 
-  private static byte[] encode(BufferedImage band, int row, double quality, Optional<Inks> inks) throws IOException {
+  private static byte[] encode(Bands bands, int row, int rows, double quality, Optional<Inks> inks) throws IOException {
     if (inks.isPresent()) {
-      byte[] amounts = inks.get().bands().of(band, row);
+      byte[] amounts = inks.get().bands().of(row, rows);
       for (int i = 0; i < amounts.length; i++) {
         // Such files hold what the inks leave (common practice since the marker that says so has no such field).
         amounts[i] = (byte) ~amounts[i];
       }
-      int width = band.getWidth();
+      int width = bands.width();
       return encode(new IIOImage(Raster.createInterleavedRaster(
-          new DataBufferByte(amounts, amounts.length), width, band.getHeight(), 4 * width, 4, new int[] {0, 1, 2, 3}, null), null, null), quality);
+          new DataBufferByte(amounts, amounts.length), width, rows, 4 * width, 4, new int[] {0, 1, 2, 3}, null), null, null), quality);
     }
+    BufferedImage band = bands.band(row, rows);
     BufferedImage rgb = new BufferedImage(band.getWidth(), band.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
     Graphics2D g = rgb.createGraphics();
     g.drawImage(band, 0, 0, null);

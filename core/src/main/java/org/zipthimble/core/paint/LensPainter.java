@@ -48,8 +48,7 @@ public final class LensPainter {
     paper.fillRect(0, 0, width, height);
     paper.dispose();
     RasterOut out = new RasterOut(plain, toPixels, pictures);
-    DrawnPage seen = lens == Lens.OUT_OF_RANGE || lens == Lens.ON_STOCK ? page : InkBands.without(page, inking);
-    seen.marks().accept(out);
+    page.marks().accept(out);
     out.done();
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
     int[] from = ((DataBufferInt) plain.getRaster().getDataBuffer()).getData();
@@ -57,7 +56,7 @@ public final class LensPainter {
     Box pixels = toPixels.apply(within);
     Area area = new Area(width, Math.max(0, (int) Math.round(pixels.x())), Math.max(0, (int) Math.round(pixels.y())),
         Math.min(width, (int) Math.round(pixels.right())), Math.min(height, (int) Math.round(pixels.bottom())));
-    byte[] inks = new InkBands(page, toPixels, inking, pictures).of(plain, 0);
+    byte[] inks = new InkBands(page, toPixels, width, inking, pictures).of(0, height);
     if (lens == Lens.ON_STOCK) {
       for (int y = area.top(); y < area.bottom(); y++) {
         for (int x = area.left(); x < area.right(); x++) {

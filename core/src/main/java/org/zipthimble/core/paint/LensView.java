@@ -52,9 +52,18 @@ public final class LensView {
     if (x < 0 || y < 0 || x >= width || y >= image.getHeight() || image.getRGB(x, y) >>> 24 == 0) {
       return Optional.empty();
     }
-    int at = y * width + x;
-    Colour colour = Colour.of(rgb[at] & 0xFFFFFF);
-    return Optional.of(new Reading(colour, new Cmyk(part(4 * at), part(4 * at + 1), part(4 * at + 2), part(4 * at + 3)), inking.press().miss(colour)));
+    return Optional.of(new Reading(colour(x, y), inks(x, y), inking.press().miss(colour(x, y))));
+  }
+
+  /** The colour on the screen at a pixel. */
+  public Colour colour(int x, int y) {
+    return Colour.of(rgb[y * image.getWidth() + x] & 0xFFFFFF);
+  }
+
+  /** The inks at a pixel. */
+  public Cmyk inks(int x, int y) {
+    int at = 4 * (y * image.getWidth() + x);
+    return new Cmyk(part(at), part(at + 1), part(at + 2), part(at + 3));
   }
 
   private double part(int at) {

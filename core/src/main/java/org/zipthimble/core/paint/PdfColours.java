@@ -21,6 +21,9 @@ interface PdfColours {
     return false;
   }
 
+  /** The operator that fills with the colour of bare paper. */
+  String paper();
+
   /** The space that gradients and groups are in. */
   COSBase space();
 

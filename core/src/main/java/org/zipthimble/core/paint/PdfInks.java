@@ -4,15 +4,12 @@ import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDResources;
-import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
 
 /** Colours as inks: amounts of the four process inks, or a plate of their own. */
 final class PdfInks implements PdfColours {
-  private static final int PIECES = 8;
-
   private final Inking inking;
   private final PdfAssets assets;
 
@@ -48,12 +45,17 @@ final class PdfInks implements PdfColours {
 
   @Override
   public boolean overprints(Colour colour) {
-    return inking.ofWords(colour).equals(new Ink.Process(Cmyk.BLACK));
+    return InkOut.overprints(inking.ofWords(colour));
   }
 
   @Override
   public boolean plated(Colour colour) {
     return inking.plated(colour);
+  }
+
+  @Override
+  public String paper() {
+    return "0 0 0 0 k";
   }
 
   @Override
@@ -68,6 +70,6 @@ final class PdfInks implements PdfColours {
 
   @Override
   public int pieces() {
-    return PIECES;
+    return InkOut.PIECES;
   }
 }

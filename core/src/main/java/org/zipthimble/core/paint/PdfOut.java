@@ -17,6 +17,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -49,6 +50,9 @@ final class PdfOut implements MarkOut {
   private final Size size;
   private final Deque<Layer> layers = new ArrayDeque<>();
 
+  /** Whether anything mixes with what lies below it on the page. */
+  private boolean mixes;
+
   private record Layer(PdfText text, PDResources resources) {
     Layer() {
       this(new PdfText(), new PDResources());
@@ -64,8 +68,10 @@ final class PdfOut implements MarkOut {
     text().matrix(new Affine(72, 0, 0, -72, 0, size.height() * 72), "cm");
   }
 
+  /** A page's group begins without a backdrop, so that nothing mixes with bare paper; where something is to, the paper is laid down first. */
   String content() {
-    return text().text();
+    String paper = mixes ? colours.paper() + " 0 0 " + PdfText.joined(new double[] {size.width() * 72, size.height() * 72}) + " re f\n" : "";
+    return paper + text().text();
   }
 
   PDResources resources() {
@@ -205,6 +211,7 @@ final class PdfOut implements MarkOut {
 
   @Override
   public void art(Art art) {
+    mixes |= art.blend() != Blend.NORMAL && layers.size() == 1;
     PdfArt.of(document, art, assets.halvings()).ifPresent(soft -> {
       art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
       art.glow().ifPresent(h -> halo(soft, h, art.opacity()));

@@ -24,6 +24,11 @@ final class PdfRgb implements PdfColours {
   }
 
   @Override
+  public String paper() {
+    return "1 1 1 rg";
+  }
+
+  @Override
   public COSBase space() {
     return COSName.DEVICERGB;
   }

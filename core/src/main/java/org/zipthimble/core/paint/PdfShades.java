@@ -12,7 +12,6 @@ import org.apache.pdfbox.pdmodel.graphics.shading.PDShading;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
 import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType3;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
-import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.marks.Shade;
 
 /** Shades, dashes and overprint as PDF objects (ISO 32000-1, 8.4.3.6, 8.6.7 and 8.7.4.5). */
@@ -37,35 +36,23 @@ final class PdfShades {
     COSArray functions = new COSArray();
     COSArray bounds = new COSArray();
     COSArray encode = new COSArray();
-    int last = shade.colours().size() - 1;
-    int pieces = colours.pieces();
-    for (int i = 0; i < last * pieces; i++) {
-      int stop = i / pieces;
-      Colour from = mixed(shade.colours().get(stop), shade.colours().get(stop + 1), (i % pieces) / (double) pieces);
-      Colour to = mixed(shade.colours().get(stop), shade.colours().get(stop + 1), (i % pieces + 1) / (double) pieces);
-      functions.add(between(colours.parts(from), colours.parts(to)));
+    Shade finer = shade.finer(colours.pieces());
+    int last = finer.colours().size() - 1;
+    for (int i = 0; i < last; i++) {
+      functions.add(between(colours.parts(finer.colours().get(i)), colours.parts(finer.colours().get(i + 1))));
       encode.add(COSInteger.ZERO);
       encode.add(COSInteger.ONE);
       if (i > 0) {
-        double begin = shade.places().get(stop);
-        bounds.add(number(Math.max(0, Math.min(1, begin + (shade.places().get(stop + 1) - begin) * (i % pieces) / pieces))));
+        bounds.add(number(finer.places().get(i)));
       }
     }
     COSDictionary out = new COSDictionary();
     out.setInt(COSName.FUNCTION_TYPE, 3);
-    out.setItem(COSName.DOMAIN, numbers(shade.places().get(0), shade.places().get(last)));
+    out.setItem(COSName.DOMAIN, numbers(finer.places().get(0), finer.places().get(last)));
     out.setItem(COSName.FUNCTIONS, functions);
     out.setItem(COSName.BOUNDS, bounds);
     out.setItem(COSName.ENCODE, encode);
     return out;
-  }
-
-  private static Colour mixed(Colour a, Colour b, double t) {
-    return new Colour(part(a.red(), b.red(), t), part(a.green(), b.green(), t), part(a.blue(), b.blue(), t));
-  }
-
-  private static int part(int a, int b, double t) {
-    return (int) Math.round(a + (b - a) * t);
   }
 
   private static COSDictionary between(COSArray from, COSArray to) {

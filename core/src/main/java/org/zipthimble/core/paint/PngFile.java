@@ -35,7 +35,7 @@ public final class PngFile {
   public static void write(Bands bands, OutputStream out, Progress progress) throws IOException, Stopped {
     head(out, bands.width(), bands.height(), bands.open(), bands.ppi());
     long[] sums = {1, 0};
-    bands.each(ROWS, PngFile::part, part -> {
+    bands.each(ROWS, (row, rows) -> part(bands.band(row, rows)), part -> {
       chunk(out, "IDAT", part.deflated());
       append(sums, part);
     }, progress);
@@ -71,7 +71,7 @@ public final class PngFile {
     try {
       head(out, image.getWidth(), image.getHeight(), alpha, ppi);
       long[] sums = {1, 0};
-      Part whole = part(plain, 0);
+      Part whole = part(plain);
       chunk(out, "IDAT", whole.deflated());
       append(sums, whole);
       tail(out, sums);
@@ -101,7 +101,7 @@ public final class PngFile {
     sums[0] = (sums[0] + part.low()) % ADLER_BASE;
   }
 
-  private static Part part(BufferedImage band, int firstRow) {
+  private static Part part(BufferedImage band) {
     byte[] filtered = new PngFilter(band.getWidth(), band.getColorModel().hasAlpha() ? 4 : 3).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
     Adler32 sum = new Adler32();
     sum.update(filtered);

@@ -11,6 +11,8 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
@@ -105,6 +107,35 @@ public final class RasterOut implements MarkOut {
     }
   }
 
+  /** Sets words below what is there already. */
+  void wordsUnder(GlyphRun run, Affine toPage, Colour colour) {
+    g.setComposite(AlphaComposite.DstOver);
+    words(run, toPage, colour);
+    g.setComposite(AlphaComposite.SrcOver);
+  }
+
+  /** Pixels with opacity, and where they lie. */
+  record Laid(BufferedImage image, int left, int top) {}
+
+  /** What is seen of a picture, drawn by itself; empty when nothing is. */
+  Optional<Laid> drawn(Picture picture, Affine toPage) {
+    BufferedImage below = layers.peek();
+    return toPage.then(toPixels).apply(new Box(0, 0, 1, 1)).grown(2).meet(new Box(0, 0, below.getWidth(), below.getHeight())).map(seen -> {
+      int left = (int) Math.floor(seen.x());
+      int top = (int) Math.floor(seen.y());
+      BufferedImage image = new BufferedImage(
+          (int) Math.ceil(seen.right()) - left + 1, (int) Math.ceil(seen.bottom()) - top + 1, BufferedImage.TYPE_INT_ARGB_PRE);
+      RasterOut out = new RasterOut(image, toPixels.then(Affine.move(-left, -top)), pictures);
+      out.picture(picture, toPage);
+      out.done();
+      return new Laid(image, left, top);
+    });
+  }
+
+  void lay(Laid laid) {
+    g.drawImage(laid.image(), laid.left(), laid.top(), null);
+  }
+
   @Override
   public void picture(Picture picture, Affine toPage) {
     Affine all = toPage.then(toPixels);
@@ -123,16 +154,22 @@ public final class RasterOut implements MarkOut {
 
   @Override
   public void art(Art art) {
+    art(art, UnaryOperator.identity());
+  }
+
+  /** Draws art, its softened pixels turned into others of the same size before they are laid down. */
+  void art(Art art, UnaryOperator<BufferedImage> turned) {
     BufferedImage under = layers.peek();
     BlurredArt.of(art, toPixels, new Box(0, 0, under.getWidth(), under.getHeight()), pictures).ifPresent(soft -> {
+      BufferedImage image = turned.apply(soft.image());
       art.shadow().ifPresent(h -> halo(soft, h, art.opacity()));
       art.glow().ifPresent(h -> halo(soft, h, art.opacity()));
       if (art.blend() == Blend.NORMAL) {
         g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) art.opacity()));
-        g.drawImage(soft.image(), soft.left(), soft.top(), null);
+        g.drawImage(image, soft.left(), soft.top(), null);
         g.setComposite(AlphaComposite.SrcOver);
       } else {
-        new Blending(art.blend()).lay(clipped(soft), under, soft.left(), soft.top(), art.opacity());
+        new Blending(art.blend()).lay(clipped(image, soft), under, soft.left(), soft.top(), art.opacity());
       }
     });
   }
@@ -146,27 +183,17 @@ public final class RasterOut implements MarkOut {
   }
 
   /** The art without what the clip leaves out. */
-  private BufferedImage clipped(BlurredArt soft) {
+  private BufferedImage clipped(BufferedImage whole, BlurredArt soft) {
     if (g.getClip() == null) {
-      return soft.image();
+      return whole;
     }
-    BufferedImage image = new BufferedImage(soft.image().getWidth(), soft.image().getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+    BufferedImage image = new BufferedImage(whole.getWidth(), whole.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D inside = image.createGraphics();
     inside.translate(-soft.left(), -soft.top());
     inside.setClip(g.getClip());
-    inside.drawImage(soft.image(), soft.left(), soft.top(), null);
+    inside.drawImage(whole, soft.left(), soft.top(), null);
     inside.dispose();
     return image;
-  }
-
-  /** What a picture covers, in black. */
-  void silhouette(Picture picture, Affine toPage) {
-    try (Scope layer = opacity(1)) {
-      picture(picture, toPage);
-      g.setComposite(AlphaComposite.SrcAtop);
-      g.setColor(Color.BLACK);
-      g.fillRect(0, 0, layers.peek().getWidth(), layers.peek().getHeight());
-    }
   }
 
   @Override

@@ -52,7 +52,7 @@ public final class TiffFile {
   /**
    * Writes the page.
    *
-   * @param inks turns bands into inks; without, the file is RGB
+   * @param inks the same bands in inks; without, the file is RGB
    * @param profile the ICC profile that tells what the values mean
    */
   public static void write(Bands bands, Optional<InkBands> inks, Packing packing, byte[] profile, OutputStream out, Progress progress)
@@ -62,7 +62,7 @@ public final class TiffFile {
     List<Integer> lengths = new ArrayList<>();
     try {
       try (OutputStream strips = new BufferedOutputStream(Files.newOutputStream(waiting), 1 << 16)) {
-        bands.each(ROWS, (band, row) -> packed(inks.isPresent() ? inks.get().of(band, row) : rgb(band), band.getWidth() * parts, parts, packing), strip -> {
+        bands.each(ROWS, (row, rows) -> packed(inks.isPresent() ? inks.get().of(row, rows) : rgb(bands.band(row, rows)), bands.width() * parts, parts, packing), strip -> {
           lengths.add(strip.length);
           strips.write(strip);
         }, progress);

@@ -23,9 +23,9 @@ record Inked(Job job, Order order, DrawnPage page, Halvings pictures, boolean tu
     return asked(job, order);
   }
 
-  /** The pixels in RGB, without what has an ink of its own where inks are asked for. */
+  /** The pixels in RGB. */
   Bands bands() throws Trouble {
-    return Bands.of(asked() ? InkBands.without(page, job.colour().inking(job.palette())) : page, order.ppi(), pictures, false, turned);
+    return Bands.of(page, order.ppi(), pictures, false, turned);
   }
 
   /** The inks; empty where none are asked for. */

@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Blend;
+import org.zipthimble.core.colour.Press;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
@@ -76,9 +79,42 @@ class ColourChecksTest {
 
   @Test
   void blackWordsAreInBlackAloneUnlessThatIsNotWanted() {
-    Job job = shop(filled("a", SLATE), Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(Colour.BLACK)));
+    Job job = shop(Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(Colour.BLACK)));
     assertFalse(codes(job.withColour(job.colour().withLimit(1.5))).contains("ink-load"));
     assertTrue(codes(job.withColour(job.colour().withLimit(1.5).withBlackWords(false))).contains("ink-load"));
+  }
+
+  /** Black words leave the ground on its plates: what counts is the sum of both. */
+  @Test
+  void inkThatIsOverTheLimitOnlyTogetherIsFound() {
+    Item words = Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(Colour.BLACK));
+    double ground = shop().colour().press().ink(SLATE).load();
+    Job job = shop(filled("a", SLATE), words);
+    Job strict = job.withColour(job.colour().withLimit(ground + 0.5));
+    Finding found = Checks.run(strict).stream().filter(f -> f.code().equals("ink-load")).findFirst().orElseThrow();
+    assertEquals(Optional.of("w"), found.itemId());
+    double under = job.colour().press().ink(SLATE).load() - job.colour().press().ink(SLATE).black();
+    assertEquals(under + 1, found.figure(), 0.02, "the full black plate over the other three");
+    assertFalse(codes(job.withColour(job.colour().withLimit(under + 1.05))).contains("ink-load"));
+    Item.Shape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(SLATE));
+    Item multiplied = above.withProperties(above.properties().withEffects(Effects.NONE.withBlend(Blend.MULTIPLY)));
+    Job dark = shop(filled("a", SLATE), multiplied);
+    assertTrue(codes(dark.withColour(dark.colour().withLimit(ground + 0.1))).contains("ink-load"), "two that multiply");
+    Job onTop = shop(filled("a", SLATE), above);
+    assertFalse(codes(onTop.withColour(onTop.colour().withLimit(ground + 0.1))).contains("ink-load"), "one that lies on top takes the other's ink away");
+  }
+
+  @Test
+  void whatMixesOtherwiseInInksThanInLightIsSaid() {
+    Item.Shape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(LIME));
+    Item apart = above.withProperties(above.properties().withEffects(Effects.NONE.withBlend(Blend.DIFFERENCE)));
+    Job job = shop(filled("a", SLATE), apart);
+    Finding found = Checks.run(job).stream().filter(f -> f.code().equals("mixed-in-ink")).findFirst().orElseThrow();
+    assertEquals(Optional.of("m"), found.itemId());
+    assertTrue(found.figure() > Press.MISSED && found.sentence().contains("Rectangle m"), found.sentence());
+    assertFalse(codes(job.withColour(ColourPlan.HOME)).contains("mixed-in-ink"), "at home it leaves as it is seen");
+    Item.Shape thin = Made.rectangle("t", 1, 3, 2, 2).filled(Optional.of(Made.CREAM));
+    assertFalse(codes(shop(filled("a", Colour.WHITE), thin.withProperties(thin.properties().withOpacity(0.5)))).contains("mixed-in-ink"), "a thin tint on paper looks alike");
   }
 
   @Test

@@ -25,7 +25,6 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.Drawings;
-import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Extent;
