@@ -10,6 +10,7 @@ import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.store.Places;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -69,7 +70,7 @@ public final class Main {
       return UNREADABLE;
     });
     line.setExecutionExceptionHandler((e, command, parsed) -> {
-      err.println(Wording.text("cli.failed", String.valueOf(e.getMessage())));
+      err.println(Trouble.in(e).map(Trouble::getMessage).orElseGet(() -> Wording.text("cli.failed", String.valueOf(e.getMessage()))));
       return UNREADABLE;
     });
     if (arguments.length == 0) {

@@ -18,6 +18,7 @@ import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Background;
@@ -54,8 +55,8 @@ public final class Main extends Application {
     Session session = session(new WindowAsker(stage), preferences);
     place(stage, preferences);
     fill(stage, session);
-    Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(Wording.text("window.failed")));
-    Background.setOnFailure(e -> Platform.runLater(() -> session.say(Wording.text("window.failed"))));
+    Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(told(e)));
+    Background.setOnFailure(e -> Platform.runLater(() -> session.say(told(e))));
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
       session.filing().open(Path.of(named.get(0)));
@@ -138,5 +139,9 @@ public final class Main extends Application {
 
   private static Job blank() {
     return StandardItem.blank(StandardItem.INVITATION.title(), StandardItem.INVITATION.size(), StandardItem.INVITATION.faces());
+  }
+
+  private static String told(Throwable failure) {
+    return Trouble.in(failure).map(Trouble::getMessage).orElseGet(() -> Wording.text("window.failed"));
   }
 }

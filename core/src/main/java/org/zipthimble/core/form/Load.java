@@ -1,10 +1,13 @@
 package org.zipthimble.core.form;
 
 import java.util.List;
+import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -20,6 +23,9 @@ public final class Load {
 
   /** The most characters of one block of words. */
   public static final int MOST_CHARACTERS = 20_000;
+
+  /** The most dashes of all lines of a face. */
+  public static final int MOST_DASHES = 200_000;
 
   /** The most pairs of objects of which one clears itself a gap in the other. */
   public static final long MOST_CLEARED = 400_000;
@@ -44,6 +50,7 @@ public final class Load {
     long drawn = 0;
     long places = 0;
     long clearing = 0;
+    double dashes = 0;
     List<Item> all = face.all();
     for (Item item : all) {
       String text = item.asWords().map(Item.Words::text).orElse("");
@@ -51,6 +58,7 @@ public final class Load {
         throw Trouble.of("load.characters", item.properties().name(), text.length(), MOST_CHARACTERS);
       }
       places += item.asShape().map(s -> s.outline().places()).orElse(0);
+      dashes += item.asShape().map(Load::dashes).orElse(0.0);
       clearing += item.properties().clearGap() > 0 ? 1 : 0;
     }
     for (Item item : face.items()) {
@@ -62,9 +70,18 @@ public final class Load {
     if (places > MOST_PLACES) {
       throw Trouble.of("load.places", face.name(), places, MOST_PLACES);
     }
+    if (dashes > MOST_DASHES) {
+      throw Trouble.of("load.dashes", face.name(), MOST_DASHES);
+    }
     if (clearing * all.size() > MOST_CLEARED) {
       throw Trouble.of("load.cleared", face.name(), clearing);
     }
+  }
+
+  /** How many dashes a shape's line has, told by the length of its outline. */
+  private static double dashes(Item.Shape shape) {
+    double period = shape.line().map(LineLook::dashesPt).orElse(List.of()).stream().mapToDouble(d -> d).sum();
+    return period > 0 ? Unit.POINT.fromInches(Extent.length(shape.outline().within(shape.placement().width(), shape.placement().height()))) / period : 0;
   }
 
   /** How many outlines an object draws; far above the limit it is no longer counted. */

@@ -85,6 +85,7 @@ final class Rings {
   }
 
   private static Geometry wound(List<Coordinate[]> rings, Rule rule) {
+    Tangle.check(rings);
     List<LineString> lines = new ArrayList<>();
     for (Coordinate[] ring : rings) {
       lines.add(MAKER.createLineString(ring));
@@ -154,6 +155,7 @@ final class Rings {
 
   /** Crosses two areas: first with near edges drawn together, and where that fails by exact, snapped and rounded ways in turn. */
   static Geometry overlay(Geometry a, Geometry b, int operation) {
+    Tangle.check(a, b);
     try {
       Geometry snapped = OverlayNG.overlay(a, b, operation, null, new SnappingNoder(SNAP));
       if (snapped.isValid() && sound(a, b, operation, snapped)) {

@@ -143,6 +143,9 @@ public abstract class OutputFormat {
     } catch (OutOfMemoryError e) {
       throw Trouble.because(e, "send.memory", order.file().getFileName());
     } catch (IOException | IllegalStateException e) {
+      if (Trouble.in(e).isPresent()) {
+        throw Trouble.in(e).get();
+      }
       throw Trouble.because(e, "send.failed", order.file().getFileName(), String.valueOf(e.getMessage()));
     }
   }
