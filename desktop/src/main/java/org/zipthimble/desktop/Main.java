@@ -17,6 +17,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.store.Places;
+import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
@@ -57,6 +58,7 @@ public final class Main extends Application {
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(told(e)));
     Background.setOnFailure(e -> Platform.runLater(() -> session.say(told(e))));
+    afterFrames(() -> Background.run(() -> SafeWrite.cleanBeside(preferences.now().recent())));
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
       session.filing().open(Path.of(named.get(0)));

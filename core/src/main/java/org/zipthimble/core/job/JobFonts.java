@@ -44,7 +44,7 @@ public final class JobFonts implements FontShelf {
 
   private static Optional<FontFace> read(CarriedFont font) {
     try {
-      return Optional.of(FontFace.read(font.family(), font.style(), font.file().bytes()));
+      return Optional.of(FontFace.tried(font.family(), font.style(), font.file().bytes()));
     } catch (Trouble damaged) {
       return Optional.empty();
     }

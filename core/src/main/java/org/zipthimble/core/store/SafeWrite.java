@@ -19,7 +19,9 @@ import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Collection;
 import java.util.Collections;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -140,6 +142,11 @@ public final class SafeWrite {
     } catch (IOException | DirectoryIteratorException unreadable) {
       return;
     }
+  }
+
+  /** The same for every folder in which one of these files stands. */
+  public static void cleanBeside(Collection<Path> files) {
+    files.stream().map(f -> f.toAbsolutePath().getParent()).filter(Objects::nonNull).distinct().forEach(SafeWrite::clean);
   }
 
   private static void cleanPart(Path part) {

@@ -10,8 +10,12 @@ import java.awt.geom.PathIterator;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.wording.Trouble;
 
@@ -22,6 +26,7 @@ import org.zipthimble.core.wording.Trouble;
  */
 public final class FontFace {
   private static final int NO_EMBEDDING = 0x0002;
+  private static final int TRIED_GLYPHS = 3000;
   private static final FontRenderContext EXACT = new FontRenderContext(new AffineTransform(), true, true);
 
   private final String family;
@@ -62,6 +67,32 @@ public final class FontFace {
     } catch (IOException | FontFormatException | RuntimeException e) {
       throw Trouble.because(e, "font.unreadable", family + " " + style);
     }
+  }
+
+  /**
+   * Reads a font that somebody brought: its glyphs are drawn, and it is put into a file as it would be sent, so that nothing fails later.
+   *
+   * @throws Trouble when the bytes are not a font that can be used, drawn and embedded
+   */
+  public static FontFace tried(String family, String style, byte[] bytes) throws Trouble {
+    FontFace face = read(family, style, bytes);
+    try (PDDocument document = new PDDocument()) {
+      PDType0Font font = PDType0Font.load(document, new ByteArrayInputStream(bytes), true);
+      Set<Integer> glyphs = new HashSet<>();
+      for (int glyph = 0; glyph < Math.min(face.plainGlyphs(), TRIED_GLYPHS); glyph++) {
+        face.drawn(glyph);
+        glyphs.add(glyph);
+      }
+      font.addGlyphsToSubset(glyphs);
+      font.subset();
+      return face;
+    } catch (IOException | RuntimeException e) {
+      throw Trouble.because(e, "font.unreadable", family + " " + style);
+    }
+  }
+
+  private int plainGlyphs() {
+    return apart.getNumGlyphs();
   }
 
   /** The family, such as Fraunces. */

@@ -53,6 +53,7 @@ import org.zipthimble.core.paint.DxfFile;
 import org.zipthimble.core.paint.PdfPainter;
 import org.zipthimble.core.paint.SvgFile;
 import org.zipthimble.core.paint.VectorSheet;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -118,6 +119,15 @@ class EveryDoorFuzzTest {
     keeps(DrawingIn.place("f1", "drawing", drawing, new Point(2, 2)).change().apply(card));
   }
 
+  /** A font that is taken in sets words, is drawn and goes into a PDF. */
+  private static void set(byte[] font) throws Exception {
+    FontFace.tried("Made", "Regular", font);
+    Job job = Made.card(Made.words("i1", "Bring seeds, 24 Ä ½", 1, 1, 3, 1, Made.style("Made", "Regular", 24)));
+    Job carried = job.withFonts(List.of(new CarriedFont("Made", "Regular", new Blob(font))));
+    keeps(carried);
+    PdfPainter.bytes("a", List.of(Pages.of(carried, carried.faces().get(0), PageOptions.of(carried))), Progress.SILENT);
+  }
+
   private Map<String, Entry> doors() throws Exception {
     Map<String, Entry> doors = new TreeMap<>();
     Job job = Made.with(Made.picture(60, 40), Made.background("i1"), Made.drawn("i2"), Made.words("i3", "Bring seeds", 1, 1, 3, 1, Made.style("Fraunces", "Regular", 24)));
@@ -139,7 +149,7 @@ class EveryDoorFuzzTest {
       keeps(job.withColour(job.colour().withOwn(Optional.of(press.profile()))));
     }, List.of(Profile.shipped().bytes())));
     byte[] font = BundledFonts.open("Figtree_400Regular_Italic.ttf").readAllBytes();
-    doors.put("font", new Entry(b -> FontFace.read("Made", "Regular", b), List.of(font)));
+    doors.put("font", new Entry(EveryDoorFuzzTest::set, List.of(font)));
     doors.put("palette", new Entry(b -> keeps(job.withPalette(job.palette().withSwatches(PaletteFile.read("a.gpl", b)))),
         List.of(PaletteFile.write("a.gpl", "Seeds", List.of(Swatch.of("Beet", Made.BEET), Swatch.of("Cream", Made.CREAM))))));
     doors.put("palette of properties", new Entry(b -> keeps(job.withPalette(job.palette().withSwatches(PaletteFile.read("a.css", b)))),

@@ -189,6 +189,18 @@ class PersonsFilesTest {
     assertTrue(Files.exists(foreign), "not one of ours");
   }
 
+  /** As at the start of the program: beside the jobs that were open lately, gone folders and all. */
+  @Test
+  void partsBesideRecentJobsAreCleanedAway() throws Exception {
+    Path other = Files.createDirectories(folder.resolve("other"));
+    Path left = part(".zip-thimble-", 2);
+    Path there = Files.move(part(".zip-thimble-", 2), other.resolve(".zip-thimble-" + UUID.randomUUID() + ".part"));
+    Files.writeString(folder.resolve("a.thimble"), "a");
+    SafeWrite.cleanBeside(List.of(folder.resolve("a.thimble"), folder.resolve("b.thimble"), other.resolve("c.thimble"), folder.resolve("gone").resolve("d.thimble")));
+    assertFalse(Files.exists(left) || Files.exists(there));
+    assertTrue(Files.exists(folder.resolve("a.thimble")));
+  }
+
   private Path part(String prefix, int minutes) throws IOException {
     Path part = Files.writeString(folder.resolve(prefix + UUID.randomUUID() + ".part"), "x");
     Files.setLastModifiedTime(part, FileTime.from(Instant.now().minusSeconds(60L * minutes)));
