@@ -190,7 +190,7 @@ final class ReadyPaths {
   }
 
   private static Path flourish(double w, double h, int waves, double curl) {
-    double c = h * 0.5 * curl;
+    double c = Math.min(h * 0.5, w * 0.4) * curl;
     double step = (w - 2 * c) / waves;
     Path.Builder p = Path.build().start(c * 1.2, h / 2 - c * 0.35)
         .curve(c * 1.1, h / 2 - c, 0, h / 2 - c, 0, h / 2)
