@@ -141,7 +141,13 @@ public record PressMeasure(Map<Demand, Boolean> demands, Set<String> spaces, Set
             spaces.add("DeviceCMYK");
             inks = parts.subList(0, 4).stream().map(p -> ((com.lowagie.text.pdf.PdfNumber) p).doubleValue()).toList();
           }
-          case "cs" -> inks = List.of();
+          case "cs", "CS" -> {
+            // the spaces of a device need no resource
+            if (parts.get(0).toString().startsWith("/Device")) {
+              space(parts.get(0));
+            }
+            inks = operator.equals("cs") ? List.of() : inks;
+          }
           case "Tj", "TJ" -> {
             if (!inks.isEmpty()) {
               wordInks.add(inks);
