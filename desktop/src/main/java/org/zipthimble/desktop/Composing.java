@@ -50,6 +50,7 @@ final class Composing implements StationView {
   private static final double SLIP_MARGIN = 10;
 
   private final BenchPane bench;
+  private Runnable beside = () -> { };
   private final Adders adders;
   private final Clip clip;
   private final LayersPane layers;
@@ -85,6 +86,7 @@ final class Composing implements StationView {
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
+    session.historyProperty().addListener(o -> beside.run());
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
     bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen()), bench::takeFocus));
@@ -159,7 +161,8 @@ final class Composing implements StationView {
   void dress(StackPane centre, HintSlip hint) {
     hint.show();
     // the bench lays its face out once it has its own width
-    centre.widthProperty().addListener(o -> Platform.runLater(() -> hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN)));
+    beside = () -> Platform.runLater(() -> hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN));
+    centre.widthProperty().addListener(o -> beside.run());
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
     slips.setPickOnBounds(false);
