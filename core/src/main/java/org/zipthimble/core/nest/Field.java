@@ -11,6 +11,9 @@ import org.zipthimble.core.geom.Polygons;
 
 /** Where poses may lie: a box, less what is outside a scrap's outline. */
 final class Field {
+  /** What reaches past the edge by less counts as within, in inches. */
+  private static final double EDGE = 5e-6;
+
   double left;
   double top;
   double right;
@@ -35,7 +38,7 @@ final class Field {
 
   /** Whether a pose lies within; tells sooner than how far it reaches outside. */
   boolean holds(Pose p) {
-    if (p.left < left - 1e-9 || p.right > right + 1e-9 || p.top < top - 1e-9 || p.bottom > bottom + 1e-9) {
+    if (p.left < left - EDGE || p.right > right + EDGE || p.top < top - EDGE || p.bottom > bottom + EDGE) {
       return false;
     }
     for (int r = 0; r < p.xs.length && !scrap.isEmpty(); r++) {

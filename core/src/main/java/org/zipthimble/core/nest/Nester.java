@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.zipthimble.core.work.Progress;
@@ -13,6 +14,10 @@ import org.zipthimble.core.work.Progress;
 public final class Nester {
   private static final double SHRINK = 0.985;
   private static final int PATIENCE = 60;
+  private static final int MOST_FLUSH = 60;
+
+  /** Less than any blade knows, in inches. */
+  private static final double APART = 1e-7;
 
   private final List<Form> forms;
   private final Stock stock;
@@ -214,6 +219,11 @@ public final class Nester {
     double bestDown = Double.MAX_VALUE;
     Pose trial = new Pose(form);
     for (double turn : turns(form)) {
+      Pose flush = flush(form, turn, sheet, field, bestDown);
+      if (flush != null) {
+        best = flush;
+        bestDown = flush.bottom;
+      }
       trial.set(0, 0, turn);
       double step = Math.max(0.02, form.radius / (forms.size() > 24 ? 8 : 14));
       double dx = -trial.left;
@@ -238,6 +248,33 @@ public final class Nester {
       }
     }
     return best;
+  }
+
+  /** The highest free place where a piece lies flush with the edges of the field and of others, which a raster passes by; null for none. */
+  private static Pose flush(Form form, double turn, List<Pose> sheet, Field field, double above) {
+    if (sheet.size() > MOST_FLUSH) {
+      return null;
+    }
+    Pose trial = new Pose(form);
+    trial.set(0, 0, turn);
+    double dx = -trial.left;
+    double dy = -trial.top;
+    double high = trial.bottom - trial.top;
+    TreeSet<Double> downs = new TreeSet<>(List.of(field.top));
+    TreeSet<Double> acrosses = new TreeSet<>(List.of(field.left));
+    for (Pose other : sheet) {
+      downs.add(other.bottom + APART);
+      acrosses.add(other.right + APART);
+    }
+    for (double y : downs) {
+      for (double x : acrosses) {
+        trial.set(x + dx, y + dy, turn);
+        if (y + high < above - APART && fits(trial, sheet, field)) {
+          return trial;
+        }
+      }
+    }
+    return null;
   }
 
   private static double lowest(List<Pose> sheet, Field field) {

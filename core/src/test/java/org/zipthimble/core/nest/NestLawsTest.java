@@ -98,9 +98,9 @@ class NestLawsTest {
     assertEquals(nested(parts, SHEET, rules(0.1, 90, false)), nested(parts, SHEET, rules(0.1, 90, false)));
   }
 
-  /** Squares that nearly fill a sheet: as many as go side by side, and no more. */
+  /** Squares that fill a sheet, to its very edge too: as many as go side by side, and no more. */
   @ParameterizedTest
-  @CsvSource({"2, 0, 25", "2, 0.25, 25", "2.25, 0, 25", "3, 0.1, 9", "5.7, 0, 4"})
+  @CsvSource({"2, 0, 25", "2, 0.25, 25", "2.3, 0, 25", "3, 0.1, 9", "5.75, 0, 4"})
   void squaresFillASheet(double side, double gap, int most) {
     List<Part> parts = new ArrayList<>();
     for (int i = 0; i < most + 3; i++) {
