@@ -11,6 +11,11 @@ module org.zipthimble.core {
   requires org.apache.xmpbox;
   requires com.github.librepdf.openpdf;
   requires org.locationtech.jts;
+  requires com.ibm.icu;
+  requires org.lwjgl;
+  requires org.lwjgl.natives;
+  requires org.lwjgl.harfbuzz;
+  requires org.lwjgl.harfbuzz.natives;
   requires jdk.unsupported;
   requires org.apache.commons.logging;
 

@@ -4,13 +4,13 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
-import java.awt.font.TextAttribute;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -35,8 +35,8 @@ public final class FontFace {
   private final int unitsPerEm;
   private final double ascent;
   private final double descent;
-  private final Font joined;
-  private final Font apart;
+  private final Font drawing;
+  private final HarfBuzzFont shaping;
   private final Map<Integer, Path> outlines = new ConcurrentHashMap<>();
 
   private FontFace(String family, String style, byte[] bytes) throws IOException, FontFormatException {
@@ -50,10 +50,8 @@ public final class FontFace {
     this.unitsPerEm = tables.unitsPerEm();
     this.ascent = tables.ascent() / (double) unitsPerEm;
     this.descent = -tables.descent() / (double) unitsPerEm;
-    Font plain = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(this.bytes)).deriveFont((float) unitsPerEm);
-    Map<TextAttribute, Object> kerned = Map.of(TextAttribute.KERNING, TextAttribute.KERNING_ON);
-    this.apart = plain.deriveFont(kerned);
-    this.joined = apart.deriveFont(Map.of(TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+    this.drawing = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(this.bytes)).deriveFont((float) unitsPerEm);
+    this.shaping = new HarfBuzzFont(this.bytes, unitsPerEm);
   }
 
   /**
@@ -92,7 +90,7 @@ public final class FontFace {
   }
 
   private int plainGlyphs() {
-    return apart.getNumGlyphs();
+    return drawing.getNumGlyphs();
   }
 
   /** The family, such as Fraunces. */
@@ -132,7 +130,7 @@ public final class FontFace {
 
   /** The first character the face has no drawing for, or -1. */
   public int firstMissing(String text) {
-    return text.codePoints().filter(c -> !Character.isWhitespace(c) && !apart.canDisplay(c)).findFirst().orElse(-1);
+    return text.codePoints().filter(c -> !Character.isWhitespace(c) && !drawing.canDisplay(c)).findFirst().orElse(-1);
   }
 
   /** The outline of a glyph in ems, y downwards from the baseline. */
@@ -140,13 +138,12 @@ public final class FontFace {
     return outlines.computeIfAbsent(glyph, this::drawn);
   }
 
-  GlyphVector shape(String text, boolean ligatures) {
-    char[] characters = text.toCharArray();
-    return (ligatures ? joined : apart).layoutGlyphVector(EXACT, characters, 0, characters.length, Font.LAYOUT_LEFT_TO_RIGHT);
+  List<HarfBuzzFont.Shaped> shape(String text, int from, int to, boolean rightToLeft, List<String> features) {
+    return shaping.shape(text, from, to, rightToLeft, features);
   }
 
   private Path drawn(int glyph) {
-    GlyphVector one = apart.createGlyphVector(EXACT, new int[] {glyph});
+    GlyphVector one = drawing.createGlyphVector(EXACT, new int[] {glyph});
     PathIterator in = one.getGlyphOutline(0).getPathIterator(AffineTransform.getScaleInstance(1.0 / unitsPerEm, 1.0 / unitsPerEm));
     return AwtPaths.read(in);
   }
