@@ -297,7 +297,10 @@ class EveryDoorFuzzTest {
 
   private void tried(String name, Entry entry, long seed) throws Exception {
     Random random = new Random(seed);
-    byte[] bytes = damaged(entry.sound().get(random.nextInt(entry.sound().size())), random);
+    tried(name, entry, damaged(entry.sound().get(random.nextInt(entry.sound().size())), random), "seed " + seed);
+  }
+
+  private void tried(String name, Entry entry, byte[] bytes, String what) throws Exception {
     CompletableFuture<Boolean> work = new CompletableFuture<>();
     Thread thread = new Thread(() -> {
       try {
@@ -312,10 +315,10 @@ class EveryDoorFuzzTest {
     try {
       counts[ended(work) ? 0 : 1]++;
     } catch (Exception | AssertionError wrong) {
-      Path kept = Path.of("target", "fuzz", name.replace(' ', '-') + "-" + seed);
+      Path kept = Path.of("target", "fuzz", (name + " " + what).replace(' ', '-'));
       Files.createDirectories(kept.getParent());
       Files.write(kept, bytes);
-      throw new AssertionError(name + ", seed " + seed + ", kept as " + kept + ": " + wrong, wrong);
+      throw new AssertionError(name + ", " + what + ", kept as " + kept + ": " + wrong, wrong);
     }
   }
 
@@ -331,6 +334,20 @@ class EveryDoorFuzzTest {
       }
     }
     throw new AssertionError("stuck: not done after " + STEPS + " steps beside it");
+  }
+
+  /** What these long runs found: letters, curves and dashes of a page without end. */
+  @Test
+  void whatWasStuckOnceIsNot() throws Exception {
+    Entry pages = doors().get("PDF");
+    String page = new String(plainPdf(), StandardCharsets.UTF_8);
+    for (String endless : List.of("/F1 1999999999992 Tf", "/F1 12 Tf 1e12 0 0 1e12 0 0 Tm")) {
+      tried("PDF", pages, utf8(page.replace("/F1 12 Tf", endless)), "large letters");
+    }
+    tried("PDF", pages, utf8(page.replace("0 0 m 10 20 30 40 50 60 c", "0 0 m 1000000000000 20 30 4000000000000 50 60 c")), "far curves");
+    tried("PDF", pages, utf8(page.replace("1 0 0 RG", "1 0 0 RG [0.0000001] 0 d")), "dashes without length");
+    tried("PDF", pages, utf8(page.replace("0 0 50 40 re f", "[0.001 0.001] 0 d -9000000 0 90000000 40 re S")), "dashes without end");
+    assertEquals(5, told.get("PDF")[0] + told.get("PDF")[1]);
   }
 
   @Test
