@@ -217,7 +217,7 @@ class PicturesTest extends AtTheBench {
     Hand.until(() -> robot.lookup("#finding-1-mend-stretch").tryQuery().isPresent());
     robot.clickOn("#finding-1-mend-stretch");
     Hand.until(() -> session.frame().bleedBox().width() == session.face().items().get(0).placement().width());
-    Hand.until(() -> robot.lookup("#edge-note").queryAs(Label.class).getText().contains("left 0.13"));
+    Hand.until(() -> robot.lookup("#edge-note").queryAs(Label.class).getText().contains("left 0.125"));
   }
 
   @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.cut.Pieces;
@@ -199,7 +200,8 @@ final class CutJobs {
     d.put(Item.Shape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
-    d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE, colour);
+    d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE,
+        Contrast.ratio(colour, CREAM) < Contrast.LEAST_LARGE ? Desk.INK : colour);
     d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, Desk.INK);
     ItemProperties properties = d.art.properties("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
         .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).along(CutEdge.ART, 0).withSpread(1.0 / 16));

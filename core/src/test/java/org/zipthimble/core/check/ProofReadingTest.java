@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 
@@ -106,5 +107,37 @@ class ProofReadingTest {
     Item.Words words = Made.words("w", "the the", 0.5, 1, 4, 5, Made.style("Figtree", "Regular", 14));
     assertEquals(List.of(), codes(Made.card(Made.background("g"), words.withProperties(words.properties().withVisible(false)))));
     assertEquals(Optional.empty(), ProofReading.doubled("beans and peas").stream().findFirst());
+  }
+
+  private static List<String> faint(Item... items) {
+    return Checks.run(Made.card(items)).stream().filter(f -> f.code().equals("words-faint")).map(f -> f.itemId().orElseThrow()).toList();
+  }
+
+  private static Item.Words coloured(String id, int rgb, double pt, double y) {
+    return Made.words(id, "Bring seeds", 0.5, y, 4, 1, Made.style("Figtree", "Regular", pt).withColour(Colour.of(rgb)));
+  }
+
+  /** On white, #767676 may be read and #808080 may not; on a dark panel it is the other way; large words need less. */
+  @Test
+  void wordsThatHardlyStandOutAreFound() {
+    assertEquals(List.of(), faint(coloured("w", 0x767676, 12, 1)));
+    assertEquals(List.of("w"), faint(coloured("w", 0x808080, 12, 1)));
+    assertEquals(List.of(), faint(coloured("w", 0x808080, 24, 1)), "large words");
+    Item panel = Made.rectangle("p", 0.25, 0.75, 4.5, 1.5).filled(Optional.of(Colour.of(0x2B2F55)));
+    assertEquals(List.of("w"), faint(panel, coloured("w", 0x3A6B45, 12, 1)));
+    assertEquals(List.of(), faint(panel, coloured("w", 0xFFFFFF, 12, 1)));
+    assertEquals(List.of("w"), faint(panel, coloured("w", 0xFFFFFF, 12, 4)), "white words on white paper");
+  }
+
+  @Test
+  void theMendTakesWhatStandsOutMost() {
+    Item panel = Made.rectangle("p", 0.25, 0.75, 4.5, 1.5).filled(Optional.of(Colour.of(0x2B2F55)));
+    Job job = Made.card(panel, coloured("w", 0x3A6B45, 12, 1), coloured("v", 0xEEEEEE, 12, 4));
+    for (Finding finding : Checks.run(job).stream().filter(f -> f.code().equals("words-faint")).toList()) {
+      Mend mend = Checks.mends(job, finding).get(0);
+      assertEquals(finding.itemId().orElseThrow().equals("w") ? "mend.inWhite" : "mend.inBlack", mend.key());
+      Job after = mend.edit().change().apply(job);
+      assertTrue(Checks.run(after).stream().noneMatch(f -> f.code().equals("words-faint") && f.itemId().equals(finding.itemId())));
+    }
   }
 }
