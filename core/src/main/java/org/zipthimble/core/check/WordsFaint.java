@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -32,6 +33,7 @@ final class WordsFaint extends FaceCheck {
   private static final double FEW = 0.2;
 
   private static final Halvings PICTURES = new Halvings();
+  private static final Memo<Ground> KEPT = new Memo<>();
 
   @Override
   Set<String> codes() {
@@ -74,7 +76,12 @@ final class WordsFaint extends FaceCheck {
 
   /** A face without its words, on its stock, looked at small. */
   private record Ground(BufferedImage image, Box bleed, double ppi) {
+    /** That of a face; kept for as long as the face lives and what it is drawn with stays. */
     static Ground of(Subject on) {
+      return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting(), on.job().palette().stock()), () -> painted(on));
+    }
+
+    private static Ground painted(Subject on) {
       Box bleed = on.frame().bleedBox();
       double ppi = Math.min(FINEST_PPI, Math.sqrt(MOST_PIXELS / (bleed.width() * bleed.height())));
       int width = (int) Math.max(1, Math.round(bleed.width() * ppi));
