@@ -139,8 +139,8 @@ class PracticeCutterTest {
     for (int i = 0; i < 3000; i++) {
       many.append("PU").append(1016 + i).append(",1016;PD").append(1016 + i).append(",9000;");
     }
-    CutterServer server = new CutterServer(0, SETUP.withHurry(400), s -> { });
-    // switched off by the very report that twenty orders are done, so that no thread has to be as quick as the machine
+    CutterServer server = new CutterServer(0, SETUP.withHurry(2), s -> { });
+    // switched off by the first report that twenty orders are done, of a job that would take half a minute: no thread has to be as quick as the machine
     Watcher watch = new Watcher() {
       @Override
       public void done(int orders, int all) {
