@@ -45,11 +45,6 @@ public final class InkBands {
     this.turned = turned;
   }
 
-  /** In pixels. */
-  public int width() {
-    return width;
-  }
-
   /** Four bytes for each pixel of some rows, 255 for the full plate, cyan first. */
   public byte[] of(int row, int rows) {
     BufferedImage colours = white(rows);

@@ -2,7 +2,6 @@ package org.zipthimble.core.paint;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Cmyk;
@@ -132,7 +131,7 @@ final class InkOut implements MarkOut {
   }
 
   private static Scope both(List<Scope> scopes) {
-    return () -> new ArrayList<>(scopes).forEach(Scope::close);
+    return () -> scopes.forEach(Scope::close);
   }
 
   /** What the inks of a picture leave white, as see-through as the picture. */

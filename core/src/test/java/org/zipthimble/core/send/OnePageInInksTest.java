@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
 import java.io.ByteArrayOutputStream;
-import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -18,8 +17,6 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
@@ -104,16 +101,6 @@ class OnePageInInksTest {
     assertTrue(process.waitFor(120, TimeUnit.SECONDS) && process.exitValue() == 0, out);
   }
 
-  private static Raster raster(File file) throws Exception {
-    ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
-    try (ImageInputStream in = ImageIO.createImageInputStream(file)) {
-      reader.setInput(in);
-      return reader.read(0).getRaster();
-    } finally {
-      reader.dispose();
-    }
-  }
-
   /** Sends a job both ways and gives the largest difference of each face, edges left out. */
   private void compare(Job job) throws Exception {
     Order pdf = Order.of(folder.resolve("p.pdf"), OptionalInt.empty(), PPI, PageOptions.of(job).withBleed(false));
@@ -125,8 +112,8 @@ class OnePageInInksTest {
         "-sOutputFile=" + folder.resolve("gs%02d.tif"), folder.resolve("p.pdf").toString());
     Press press = job.colour().press();
     for (int f = 0; f < files.size(); f++) {
-      Raster ours = raster(files.get(f).toFile());
-      Raster theirs = raster(folder.resolve(String.format("gs%02d.tif", f + 1)).toFile());
+      Raster ours = PressFilesTest.raster(files.get(f).toFile());
+      Raster theirs = PressFilesTest.raster(folder.resolve(String.format("gs%02d.tif", f + 1)).toFile());
       assertEquals(theirs.getWidth(), ours.getWidth());
       double worst = 0;
       String where = "";
@@ -219,7 +206,7 @@ class OnePageInInksTest {
         Made.photo("i9101", picture, 0, 0, 6, 6), over, grey, thin.withProperties(thin.properties().withOpacity(0.5)))));
     compare(blank(picture, faces));
     near();
-    Raster words = raster(folder.resolve("p-words.tif").toFile());
+    Raster words = PressFilesTest.raster(folder.resolve("p-words.tif").toFile());
     int full = 0;
     for (int y = 0; y < words.getHeight(); y++) {
       for (int x = 0; x < words.getWidth(); x++) {

@@ -161,7 +161,7 @@ class PressFilesTest {
     }
   }
 
-  private static Raster raster(File file) throws Exception {
+  static Raster raster(File file) throws Exception {
     ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
     try (ImageInputStream in = ImageIO.createImageInputStream(file)) {
       reader.setInput(in);
