@@ -44,6 +44,7 @@ import org.zipthimble.core.nest.Stock;
 import org.zipthimble.core.picture.Trace;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BundledFonts;
+import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
@@ -94,9 +95,10 @@ final class ShapesBench implements Callable<Integer> {
     WordStyle style = new WordStyle("Alegreya", "Bold", 48, 90, -60, Align.LEFT, Colour.BLACK);
     SetWords set = Typesetter.set(text.replaceAll("(.{20})", "$1 "), style, 12, 40, BundledFonts.shelf());
     List<org.zipthimble.core.geom.Path> letters = new ArrayList<>();
-    for (SetWords.Line line : set.lines()) {
-      line.run().glyphs().forEach(g -> letters.add(line.run().face().outline(g.id()).mapped(
-          Affine.scale(line.run().em(), line.run().em()).then(Affine.move(g.x() + line.baseline().x(), g.y() + line.baseline().y())))));
+    for (SetWords.Placed word : set.placed()) {
+      GlyphRun run = word.piece().run();
+      run.glyphs().forEach(g -> letters.add(run.face().outline(g.id()).mapped(
+          Affine.scale(run.em(), run.em()).then(Affine.move(g.x(), g.y())).then(word.toBlock()))));
     }
     letters.removeIf(l -> l.segments().isEmpty());
     return letters;

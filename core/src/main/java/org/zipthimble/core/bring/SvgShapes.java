@@ -26,7 +26,7 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -265,7 +265,7 @@ final class SvgShapes {
       return Optional.empty();
     }
     SetWords.Line first = set.lines().get(0);
-    double width = first.run().advance();
+    double width = first.width();
     double back = switch (style.getOrDefault("text-anchor", "start")) {
       case "middle" -> width / 2;
       case "end" -> width;

@@ -7,13 +7,15 @@ import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.FontShelf;
+import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.Run;
 import org.zipthimble.core.wording.Wording;
 
 /** Words in a face that is neither bundled nor in the job, or with a character the face cannot draw; also where they are cut, combined or a pattern. */
 final class FontMissing extends ObjectCheck {
   @Override
   Set<String> codes() {
-    return Set.of("font-missing", "character-missing");
+    return Set.of("font-missing", "character-missing", "character-elsewhere");
   }
 
   @Override
@@ -22,19 +24,28 @@ final class FontMissing extends ObjectCheck {
   }
 
   private static Optional<Finding> look(Subject on, SceneNode node, Item.Words words) {
-    String name = words.style().family() + " " + words.style().style();
-    Optional<FontFace> font = on.fonts().find(words.style().family(), words.style().style());
-    if (font.isEmpty()) {
-      return Optional.of(finding("font-missing", on, node, name, FontShelf.STAND_IN));
+    for (Run run : words.story().runs()) {
+      LetterLook look = run.look();
+      Optional<FontFace> font = on.fonts().find(look.family(), look.style());
+      int lacking = font.map(f -> f.firstMissing(run.text())).orElse(-1);
+      String name = look.family() + " " + look.style();
+      if (font.isEmpty()) {
+        return Optional.of(finding("font-missing", Weight.RUIN, on, node, name, FontShelf.STAND_IN));
+      }
+      if (lacking >= 0) {
+        String character = Character.toString(lacking);
+        Optional<String> other = on.fonts().standIn(lacking, look.style()).map(FontFace::name);
+        return Optional.of(other.isPresent()
+            ? finding("character-elsewhere", Weight.LOOK, on, node, name, other.get()) : finding("character-missing", Weight.RUIN, on, node, name, character));
+      }
     }
-    int lacking = font.get().firstMissing(words.text());
-    return lacking < 0 ? Optional.empty() : Optional.of(finding("character-missing", on, node, name, Character.toString(lacking)));
+    return Optional.empty();
   }
 
-  private static Finding finding(String code, Subject on, SceneNode node, String font, String other) {
+  private static Finding finding(String code, Weight weight, Subject on, SceneNode node, String font, String other) {
     String key = "finding." + code;
     return new Finding(
-        code, Weight.RUIN, on.face().id(), Optional.of(node.item().id()), Optional.empty(), node.around(), 1, 0,
+        code, weight, on.face().id(), Optional.of(node.item().id()), Optional.empty(), node.around(), 1, 0,
         Wording.text(key + ".title", font, other),
         Wording.text(key + ".sentence", node.item().properties().name(), font, other, on.face().name()),
         Wording.text(key + ".mend", font));

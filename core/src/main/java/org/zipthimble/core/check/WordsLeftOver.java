@@ -6,9 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -27,8 +25,7 @@ final class WordsLeftOver extends ObjectCheck {
 
   private static List<Finding> look(Subject on, SceneNode node, Item.Words words) {
     List<Finding> found = new ArrayList<>();
-    Placement p = words.placement();
-    SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), on.fonts());
+    SetWords set = words.set(on.fonts());
     if (set.leftOver() > 0) {
       found.add(finding(on, node, "words-left-over", set.leftOver(), set.height()));
     }

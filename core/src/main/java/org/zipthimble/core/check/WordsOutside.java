@@ -9,11 +9,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.type.FontShelf;
-import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Unit;
@@ -48,12 +45,7 @@ final class WordsOutside extends FaceCheck {
 
   /** The exact box of the ink of set words, on the face. */
   static Optional<Box> ink(Item.Words words, Affine toFace, FontShelf fonts) {
-    Placement p = words.placement();
-    SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
-    return set.lines().stream()
-        .map(line -> Measure.bounds(line.run().outline()
-            .mapped(Affine.move(line.baseline().x(), line.baseline().y()).then(toFace))))
-        .flatMap(Optional::stream).reduce(Box::union);
+    return words.set(fonts).ink(toFace);
   }
 
   private static Optional<Finding> finding(Subject on, Item item, Box ink) {

@@ -100,8 +100,8 @@ public final class Assembly {
   private static void words(MarkOut out, String text, String family, String style, double pt, Box box, Align align, Colour colour) {
     WordStyle look = new WordStyle(family, style, pt, 130, 0, align, colour);
     SetWords set = Typesetter.set(text, look, box.width(), box.height(), BundledFonts.shelf());
-    for (SetWords.Line line : set.lines()) {
-      out.words(line.run(), Affine.move(box.x() + line.baseline().x(), box.y() + line.baseline().y()), colour);
+    for (SetWords.Placed placed : set.placed()) {
+      out.words(placed.piece().run(), placed.toBlock().then(Affine.move(box.x(), box.y())), colour);
     }
   }
 }

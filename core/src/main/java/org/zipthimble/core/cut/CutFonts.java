@@ -9,6 +9,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.type.Run;
 
 /** The faces that words need which are cut, by themselves or as part of what a live group makes. */
 public final class CutFonts {
@@ -21,7 +22,7 @@ public final class CutFonts {
     for (Face face : job.faces()) {
       for (SceneNode root : Scene.of(face).nodes()) {
         root.drawn().stream().filter(n -> n.cut().isPresent()).flatMap(n -> n.everything().stream()).map(SceneNode::item).map(Item::asWords)
-            .flatMap(java.util.Optional::stream).map(Item.Words::style).filter(s -> fonts.find(s.family(), s.style()).isEmpty())
+            .flatMap(java.util.Optional::stream).flatMap(w -> w.story().runs().stream()).map(Run::look).filter(s -> fonts.find(s.family(), s.style()).isEmpty())
             .forEach(s -> missing.add(s.family() + " " + s.style()));
       }
     }

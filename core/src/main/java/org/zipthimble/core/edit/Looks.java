@@ -110,8 +110,8 @@ public final class Looks {
     return faded.accept(new Item.Visitor<>() {
       @Override
       public Item words(Item.Words words) {
-        return look.type().map(words::withStyle)
-            .orElseGet(() -> look.fill().map(c -> words.withStyle(words.style().withColour(c))).orElse(words));
+        return look.type().map(t -> words.styled(s -> t))
+            .orElseGet(() -> look.fill().map(c -> words.styled(s -> s.withColour(c))).orElse(words));
       }
 
       @Override

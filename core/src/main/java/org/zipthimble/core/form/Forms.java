@@ -22,8 +22,6 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.picture.Trace;
 import org.zipthimble.core.type.FontShelf;
-import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -202,8 +200,7 @@ public final class Forms {
     @Override
     public Path words(Item.Words words) {
       Placement p = words.placement();
-      SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
-      return set.outline().mapped(p.toGround());
+      return words.set(fonts).outline().mapped(p.toGround());
     }
 
     @Override

@@ -9,7 +9,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.units.Unit;
 
 /** Lines as shapes: the outline of the paint that a line lays down. */

@@ -12,6 +12,12 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.type.BlockSetting;
+import org.zipthimble.core.type.FontShelf;
+import org.zipthimble.core.type.Run;
+import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.type.Story;
+import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 
@@ -178,26 +184,69 @@ public sealed interface Item {
     return asGroup().filter(Group::live);
   }
 
-  /** A block of words. */
+  /**
+   * A block of words.
+   *
+   * @param setting how they stand in the block
+   * @param panel what is painted behind them
+   * @param finish foil or glitter of all letters; it has the colour of the first
+   */
   @RecordBuilder
-  record Words(ItemProperties properties, Placement placement, String text, WordStyle style, Optional<FillStyle.Finish> finish)
+  record Words(
+      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Panel> panel, Optional<FillStyle.Finish> finish)
       implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing; a finish has the colour of the words. */
     public Words {
-      if (text == null || style == null) {
-        throw new IllegalArgumentException("words need a text and a style");
+      if (story == null || setting == null) {
+        throw new IllegalArgumentException("words need a story and a setting");
       }
-      finish = finish.map(f -> f.withColour(style.colour()));
+      Colour first = story.style().colour();
+      finish = finish.map(f -> f.withColour(first));
     }
 
-    /** Words of one colour. */
+    /** Words of one look. */
     public static Words of(ItemProperties properties, Placement placement, String text, WordStyle style) {
-      return new Words(properties, placement, text, style, Optional.empty());
+      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty());
+    }
+
+    /** What it says, a line end between paragraphs. */
+    public String text() {
+      return story.text();
+    }
+
+    /** The look of its beginning. */
+    public WordStyle style() {
+      return story.style();
+    }
+
+    /** Its words set, with the faces of a shelf. */
+    public SetWords set(FontShelf fonts) {
+      return Typesetter.set(story, setting, placement.width(), placement.height(), fonts);
+    }
+
+    /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
+    public Words saying(String text) {
+      String was = story.text();
+      String is = Story.clean(text);
+      int same = 0;
+      while (same < Math.min(was.length(), is.length()) && was.charAt(same) == is.charAt(same)) {
+        same++;
+      }
+      int end = 0;
+      while (end < Math.min(was.length(), is.length()) - same && was.charAt(was.length() - 1 - end) == is.charAt(is.length() - 1 - end)) {
+        end++;
+      }
+      return was.equals(is) ? this : withStory(story.typed(same, was.length() - end, is.substring(same, is.length() - end)));
+    }
+
+    /** The same with every look changed. */
+    public Words styled(UnaryOperator<WordStyle> change) {
+      return withStory(story.restyled(change));
     }
 
     @Override
     public Words finished(Optional<FillStyle.Finish> other) {
-      return withStyle(other.map(f -> style.withColour(f.colour())).orElse(style)).withFinish(other);
+      return other.map(f -> styled(s -> s.withColour(f.colour()))).orElse(this).withFinish(other);
     }
 
     @Override
@@ -212,24 +261,29 @@ public sealed interface Item {
 
     @Override
     public Set<Colour> colours() {
-      Set<Colour> colours = new LinkedHashSet<>(Set.of(style.colour()));
+      Set<Colour> colours = new LinkedHashSet<>();
+      for (Run run : story.runs()) {
+        colours.add(run.look().colour());
+        run.look().detail().rings().forEach(r -> colours.add(r.colour()));
+      }
+      panel.ifPresent(p -> colours.addAll(p.look().colours()));
       colours.addAll(Item.super.colours());
       return colours;
     }
 
     @Override
     public Item recoloured(UnaryOperator<Colour> map) {
-      return withStyle(style.withColour(map.apply(style.colour()))).withProperties(properties.recoloured(map));
+      return styled(s -> s.withLetters(s.letters().recoloured(map))).withPanel(panel.map(p -> p.recoloured(map))).withProperties(properties.recoloured(map));
     }
 
     @Override
     public Look inheritedLook() {
-      return new Look(Optional.of(style.colour()), Optional.empty());
+      return new Look(Optional.of(style().colour()), Optional.empty());
     }
 
     @Override
     public Item scaled(double factor) {
-      return withStyle(style.withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, style.sizePt() * factor))));
+      return styled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor))).withSetting(setting.scaled(factor));
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.LineSide;
 
 /**
  * How a line is drawn.

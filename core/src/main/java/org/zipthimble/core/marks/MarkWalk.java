@@ -25,7 +25,6 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
 
 /** Draws what stands in a scene: every screen and every file is drawn from what it emits. */
 public final class MarkWalk {
@@ -167,15 +166,19 @@ public final class MarkWalk {
       }
       Placement p = words.placement();
       Affine map = p.toGround().then(ground);
-      Colour colour = node.onlyCut() ? material(Optional.of(words.style().colour())) : words.style().colour();
-      SetWords set = Typesetter.set(words.text(), words.style(), p.width(), p.height(), fonts);
-      if (words.finish().isPresent() && !node.onlyCut()) {
-        Path outline = set.outline();
-        Measure.bounds(outline).ifPresent(box -> shapes.glossy(words.finish().get(), outline.mapped(map), box, map));
+      SetWords set = words.set(fonts);
+      if (node.onlyCut()) {
+        Colour colour = material(Optional.of(words.style().colour()));
+        set.placed().forEach(w -> out.words(w.piece().run(), w.toBlock().then(map), colour));
         return Optional.empty();
       }
-      for (SetWords.Line line : set.lines()) {
-        out.words(line.run(), Affine.move(line.baseline().x(), line.baseline().y()).then(map), colour);
+      WordMarks marks = new WordMarks(out, shapes);
+      words.panel().ifPresent(panel -> marks.panel(panel, p, ground));
+      if (words.finish().isPresent()) {
+        Path outline = set.outline();
+        Measure.bounds(outline).ifPresent(box -> shapes.glossy(words.finish().get(), outline.mapped(map), box, map));
+      } else {
+        marks.letters(set, map);
       }
       return Optional.empty();
     }

@@ -11,7 +11,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Texture;

@@ -22,7 +22,7 @@ record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
     List<Entry> pictures, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 7;
+  static final int VERSION = 8;
 
   /** What the first field says of every job. */
   static final String FORMAT = "zip-thimble-job";

@@ -41,6 +41,7 @@ import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.type.Run;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
@@ -283,7 +284,8 @@ public final class ThimbleFile {
     JobFonts shelf = new JobFonts(job);
     for (Face face : job.faces()) {
       Scene.of(face).everything().stream().flatMap(n -> n.item().asWords().stream())
-          .forEach(w -> shelf.find(w.style().family(), w.style().style()).ifPresent(f -> used.put(f.name(), f)));
+          .flatMap(w -> w.story().runs().stream()).map(Run::look)
+          .forEach(l -> shelf.find(l.family(), l.style()).ifPresent(f -> used.put(f.name(), f)));
     }
     job.fonts().forEach(c -> shelf.find(c.family(), c.style()).ifPresent(f -> used.put(f.name(), f)));
     return used;

@@ -18,11 +18,15 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.picture.Retouch;
+import org.zipthimble.core.type.BlockSetting;
+import org.zipthimble.core.type.LetterDetail;
+import org.zipthimble.core.type.ParagraphDetail;
 
 /** Parts that most objects have in the same way: left out of the file as long as they are as usual, and so understood where they are missing. */
 final class Usual {
   private static final Map<Class<?>, Object> VALUES = Map.of(
-      Cutting.class, Cutting.PLAIN, Effects.class, Effects.NONE, Guides.class, Guides.NONE, Retouch.class, Retouch.NONE);
+      Cutting.class, Cutting.PLAIN, Effects.class, Effects.NONE, Guides.class, Guides.NONE, Retouch.class, Retouch.NONE,
+      LetterDetail.class, LetterDetail.NONE, ParagraphDetail.class, ParagraphDetail.NONE, BlockSetting.class, BlockSetting.PLAIN);
 
   private Usual() {}
 

@@ -7,7 +7,9 @@ public enum Align {
   /** Centred. */
   CENTRE(0.5),
   /** Flush right. */
-  RIGHT(1);
+  RIGHT(1),
+  /** Flush at both sides, but for the last line of a paragraph. */
+  JUSTIFIED(0);
 
   private final double share;
 

@@ -130,7 +130,13 @@ public final class FontFace {
 
   /** The first character the face has no drawing for, or -1. */
   public int firstMissing(String text) {
-    return text.codePoints().filter(c -> !Character.isWhitespace(c) && !drawing.canDisplay(c)).findFirst().orElse(-1);
+    return text.codePoints().filter(c -> !has(c)).findFirst().orElse(-1);
+  }
+
+  /** Whether the face has a drawing for a character, or the character needs none. */
+  public boolean has(int character) {
+    return Character.isWhitespace(character) || Character.isISOControl(character) || Character.getType(character) == Character.FORMAT
+        || drawing.canDisplay(character);
   }
 
   /** The outline of a glyph in ems, y downwards from the baseline. */

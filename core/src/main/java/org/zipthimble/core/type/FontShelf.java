@@ -17,6 +17,16 @@ public interface FontShelf {
   /** The face of this family and style, if it is on the shelf. */
   Optional<FontFace> find(String family, String style);
 
+  /** Faces from which characters are set that the chosen face lacks, in the order in which they are asked. */
+  List<String> STAND_INS = List.of("Noto Sans", "Noto Sans Hebrew", "Noto Sans Arabic", "Noto Sans Symbols 2", "Noto Sans Symbols");
+
+  /** A face for a character that the chosen one lacks, bold where that is bold; empty where none has it. */
+  default Optional<FontFace> standIn(int character, String style) {
+    boolean bold = style.contains("Bold") || style.contains("bold") || style.contains("Black");
+    return STAND_INS.stream().flatMap(family -> find(family, bold ? "Bold" : "Regular").or(() -> find(family, "Regular")).stream())
+        .filter(face -> face.has(character)).findFirst();
+  }
+
   /** The face of this family and style, or the stand-in's regular. */
   default FontFace findOrStandIn(String family, String style) {
     return find(family, style).or(() -> find(STAND_IN, "Regular"))

@@ -5,5 +5,6 @@ package org.zipthimble.core.type;
  *
  * @param text the characters it stands for: several of a ligature, none where the glyph before it stands for them too
  * @param cluster the place in the run's text where its characters begin
+ * @param advance the room it takes along the line in inches, tracking counted
  */
-public record Glyph(int id, double x, double y, String text, int cluster) {}
+public record Glyph(int id, double x, double y, String text, int cluster, double advance) {}

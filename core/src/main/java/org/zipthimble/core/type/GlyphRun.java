@@ -12,7 +12,7 @@ import org.zipthimble.core.geom.Segment;
 /**
  * Shaped words on one straight line: the baseline runs along y = 0 from x = 0, in inches.
  *
- * @param advance the width of the run in inches, tracking after the last glyph left out
+ * @param advance the width of the run in inches, tracking counted
  */
 public record GlyphRun(FontFace face, double sizePt, List<Glyph> glyphs, double advance, String text) {
   /** Keeps a copy. */

@@ -1,67 +1,116 @@
 package org.zipthimble.core.type;
 
-import com.ibm.icu.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.zipthimble.core.geom.Point;
 
 /**
- * Sets words into a block: greedy lines at the break places of the Unicode line-breaking rules, first
- * baseline one ascent below the block's top. A line that would pass the lower edge is left out and
- * its words are counted; a word wider than the block stays whole and is counted too.
+ * Sets a story into a block: paragraph after paragraph, column after column, first baseline one ascent below the top. A line that would pass
+ * the lower edge of the last column is left out and its words are counted; a word wider than its column stays whole and is counted too.
  */
 public final class Typesetter {
   private static final double SLACK = 1e-6;
   private static final int LONGEST_TEXT = 200_000;
-  private static final int MOST_KEPT = 3_000;
-  private static final Map<Asked, SetWords> KEPT = new LinkedHashMap<>(256, 0.75f, true) {
-    private static final long serialVersionUID = 1L;
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<Asked, SetWords> eldest) {
-      return size() > MOST_KEPT;
-    }
-  };
+  private static final int SHRINKINGS = 12;
+  private static final Kept<Asked, SetWords> BLOCKS = new Kept<>(3_000);
+  private static final Kept<AskedParagraph, List<ParagraphLines.Bare>> PARAGRAPHS = new Kept<>(20_000);
 
   /** What was set before need not be set again. */
-  private record Asked(String text, WordStyle style, FontFace face, double width, double height) {}
+  private record Asked(Story story, BlockSetting setting, List<FontFace> faces, double width, double height) {}
 
-  private final WordStyle style;
-  private final FontFace face;
+  private record AskedParagraph(Paragraph paragraph, List<FontFace> faces, double column, Optional<String> sign) {}
+
+  /** The newest of what was asked. */
+  private static final class Kept<K, V> {
+    private final Map<K, V> all;
+
+    Kept(int most) {
+      this.all = new LinkedHashMap<>(256, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+          return size() > most;
+        }
+      };
+    }
+
+    synchronized Optional<V> known(K key) {
+      return Optional.ofNullable(all.get(key));
+    }
+
+    synchronized V kept(K key, V value) {
+      all.put(key, value);
+      return value;
+    }
+  }
+
+  private final BlockSetting setting;
+  private final FontShelf shelf;
   private final double width;
+  private final double top;
+  private final double bottom;
 
-  private Typesetter(WordStyle style, FontFace face, double width) {
-    this.style = style;
-    this.face = face;
+  private Typesetter(BlockSetting setting, FontShelf shelf, double width, double height) {
+    this.setting = setting;
+    this.shelf = shelf;
     this.width = width;
+    this.top = setting.margins().top();
+    this.bottom = height - setting.margins().bottom();
   }
 
   /**
-   * Sets the words.
+   * Sets plain words of one look.
    *
    * @param width of the block in inches
    * @param height of the block in inches
    */
   public static SetWords set(String text, WordStyle style, double width, double height, FontShelf shelf) {
-    if (text.length() > LONGEST_TEXT) {
-      throw new IllegalArgumentException("too many characters for one block: " + text.length());
+    return set(Story.of(text, style), BlockSetting.PLAIN, width, height, shelf);
+  }
+
+  /**
+   * Sets a story.
+   *
+   * @param width of the block in inches
+   * @param height of the block in inches
+   */
+  public static SetWords set(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {
+    if (story.length() > LONGEST_TEXT) {
+      throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
-    FontFace face = shelf.findOrStandIn(style.family(), style.style());
-    Asked asked = new Asked(text, style, face, width, height);
-    synchronized (KEPT) {
-      SetWords known = KEPT.get(asked);
-      if (known != null) {
-        return known;
+    List<FontFace> faces = story.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).distinct().toList();
+    Asked asked = new Asked(story, setting, faces, width, height);
+    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, fitted(story, setting, width, height, shelf)));
+  }
+
+  private static SetWords fitted(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {
+    Typesetter setter = new Typesetter(setting, shelf, width, height);
+    SetWords full = setter.set(story, 1);
+    if (setting.fitting() != Fitting.SHRINK || full.fits()) {
+      return full;
+    }
+    double low = setting.leastPercent() / 100;
+    double high = 1;
+    SetWords best = setter.set(scaled(story, low), low);
+    for (int i = 0; best.fits() && i < SHRINKINGS; i++) {
+      double middle = (low + high) / 2;
+      SetWords tried = setter.set(scaled(story, middle), middle);
+      if (tried.fits()) {
+        low = middle;
+        best = tried;
+      } else {
+        high = middle;
       }
     }
-    SetWords set = new Typesetter(style, face, width).set(text, height);
-    synchronized (KEPT) {
-      KEPT.put(asked, set);
-    }
-    return set;
+    return best;
+  }
+
+  private static Story scaled(Story story, double factor) {
+    return story.restyled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor)));
   }
 
   /** How many words a text holds, parted by white space. */
@@ -69,51 +118,99 @@ public final class Typesetter {
     return text.isBlank() ? 0 : text.strip().split("\\s+").length;
   }
 
-  private SetWords set(String text, double height) {
-    List<String> lines = new ArrayList<>();
-    for (String paragraph : text.replace("\r\n", "\n").replace('\r', '\n').replace('\t', ' ').split("\n", -1)) {
-      breakLines(paragraph, lines);
+  /** A line of a paragraph and the room that it wants above itself. */
+  private record Queued(ParagraphLines.Bare line, int paragraph, double before) {}
+
+  private List<Queued> queued(Story story) {
+    List<Queued> all = new ArrayList<>();
+    double column = setting.columnWidth(width);
+    int at = 0;
+    int number = 0;
+    double after = 0;
+    for (Paragraph paragraph : story.paragraphs()) {
+      ParagraphDetail detail = paragraph.look().detail();
+      number = detail.mark().filter(ListMark::numbered).isPresent() ? number + 1 : 0;
+      int counted = number;
+      Optional<String> sign = detail.mark().map(m -> m.shown(counted));
+      List<ParagraphLines.Bare> lines = lines(paragraph, column, sign);
+      for (int i = 0; i < lines.size(); i++) {
+        all.add(new Queued(lines.get(i), at, i == 0 ? after + detail.beforePt() / 72 : 0));
+      }
+      after = detail.afterPt() / 72;
+      at += paragraph.length() + 1;
     }
-    double em = style.sizePt() / 72;
-    double step = em * style.leadingPercent() / 100;
-    double baseline = em * face.ascent();
-    List<SetWords.Line> set = new ArrayList<>();
-    int leftOver = 0;
+    return all;
+  }
+
+  private List<ParagraphLines.Bare> lines(Paragraph paragraph, double column, Optional<String> sign) {
+    List<FontFace> faces = paragraph.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).toList();
+    AskedParagraph asked = new AskedParagraph(paragraph, faces, column, sign);
+    return PARAGRAPHS.known(asked).orElseGet(() -> PARAGRAPHS.kept(asked, ParagraphLines.of(paragraph, shelf, column, sign)));
+  }
+
+  private SetWords set(Story story, double scale) {
+    List<Queued> all = queued(story);
+    List<List<SetWords.Line>> columns = new ArrayList<>(List.of(new ArrayList<>()));
+    double baseline = 0;
     int tooWide = 0;
-    for (String line : lines) {
-      if (baseline + em * face.descent() > height + SLACK) {
-        leftOver += countWords(line);
-      } else if (!line.isEmpty()) {
-        GlyphRun run = shaped(line);
-        tooWide += run.advance() > width + SLACK ? 1 : 0;
-        set.add(new SetWords.Line(run, new Point((width - run.advance()) * style.align().share(), baseline)));
+    int next = 0;
+    for (; next < all.size(); next++) {
+      ParagraphLines.Bare line = all.get(next).line();
+      List<SetWords.Line> now = columns.get(columns.size() - 1);
+      double at = now.isEmpty() ? top + line.rise() : baseline + all.get(next).before() + line.step();
+      if (at + line.fall() > bottom + SLACK && !(now.isEmpty() && columns.size() < setting.columns())) {
+        if (columns.size() == setting.columns()) {
+          break;
+        }
+        columns.add(new ArrayList<>());
+        next--;
+        continue;
       }
-      baseline += step;
+      tooWide += line.wide() ? 1 : 0;
+      now.add(placed(all.get(next), columns.size() - 1, at));
+      baseline = at;
     }
-    double needed = em * (face.ascent() + face.descent()) + step * (lines.size() - 1);
-    return new SetWords(set, leftOver, tooWide, needed);
+    int ends = next < all.size() ? all.get(next).paragraph() + all.get(next).line().from() : story.length();
+    int leftOver = next < all.size() ? countWords(story.text().substring(ends)) : 0;
+    List<SetWords.Line> lines = columns.stream().flatMap(c -> standing(c).stream()).toList();
+    return new SetWords(lines, leftOver, tooWide, height(all) + setting.margins().top() + setting.margins().bottom(), ends, scale);
   }
 
-  private void breakLines(String paragraph, List<String> out) {
-    BreakIterator places = BreakIterator.getLineInstance(Locale.ROOT);
-    places.setText(paragraph);
-    int begun = 0;
-    int fits = 0;
-    for (int next = places.next(); next != BreakIterator.DONE; next = places.next()) {
-      if (fits > begun && widthOf(paragraph.substring(begun, next).stripTrailing()) > width + SLACK) {
-        out.add(paragraph.substring(begun, fits).stripTrailing());
-        begun = fits;
-      }
-      fits = next;
+  private SetWords.Line placed(Queued queued, int column, double baseline) {
+    ParagraphLines.Bare line = queued.line();
+    return new SetWords.Line(
+        line.pieces(), new Point(setting.columnLeft(column, width) + line.left(), baseline), line.width(), line.rise(), line.fall(),
+        queued.paragraph(), queued.paragraph() + line.from(), queued.paragraph() + line.to());
+  }
+
+  /** A column's lines moved to where they stand in its height. */
+  private List<SetWords.Line> standing(List<SetWords.Line> lines) {
+    if (lines.isEmpty() || setting.standing() == Standing.TOP) {
+      return lines;
     }
-    out.add(paragraph.substring(begun).stripTrailing());
+    SetWords.Line last = lines.get(lines.size() - 1);
+    double free = bottom - last.baseline().y() - last.fall();
+    List<SetWords.Line> out = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      double down = switch (setting.standing()) {
+        case TOP -> 0;
+        case MIDDLE -> free / 2;
+        case BOTTOM -> free;
+        case SPREAD -> lines.size() < 2 ? 0 : free * i / (lines.size() - 1);
+      };
+      SetWords.Line l = lines.get(i);
+      out.add(new SetWords.Line(
+          l.pieces(), new Point(l.baseline().x(), l.baseline().y() + down), l.width(), l.rise(), l.fall(), l.paragraph(), l.from(), l.to()));
+    }
+    return out;
   }
 
-  private double widthOf(String text) {
-    return shaped(text).advance();
-  }
-
-  private GlyphRun shaped(String text) {
-    return Shaper.shape(face, text, style.sizePt(), style.tracking());
+  private static double height(List<Queued> all) {
+    double height = 0;
+    for (int i = 0; i < all.size(); i++) {
+      ParagraphLines.Bare line = all.get(i).line();
+      height += i == 0 ? line.rise() : all.get(i).before() + line.step();
+    }
+    return height + all.get(all.size() - 1).line().fall();
   }
 }

@@ -23,7 +23,7 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Placement;

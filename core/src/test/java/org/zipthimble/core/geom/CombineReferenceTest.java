@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.picture.Trace;
 import org.zipthimble.core.type.BundledFonts;
+import org.zipthimble.core.type.Piece;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Typesetter;
 
@@ -149,7 +150,9 @@ class CombineReferenceTest {
     SetWords set = Typesetter.set(text, Made.style(r.nextBoolean() ? "Alegreya" : "Josefin Sans", "Bold", 60 + r.nextInt(40)), 20, 5, BundledFonts.shelf());
     Path all = Path.EMPTY;
     for (SetWords.Line line : set.lines()) {
-      all = all.plus(line.run().outline());
+      for (Piece piece : line.pieces()) {
+        all = all.plus(piece.outline());
+      }
     }
     return Combine.clean(all, Rule.NON_ZERO);
   }

@@ -197,7 +197,7 @@ class KindsTest {
     Item.Words shiny = words().finished(Optional.of(foil));
     assertEquals(GREEN, shiny.style().colour());
     assertEquals(Optional.of(foil), shiny.finish());
-    Item.Words red = shiny.withStyle(shiny.style().withColour(Made.BEET));
+    Item.Words red = shiny.styled(s -> s.withColour(Made.BEET));
     assertEquals(Made.BEET, red.finish().orElseThrow().colour());
     assertEquals(Optional.empty(), red.finished(Optional.empty()).finish());
     assertEquals(Made.BEET, red.finished(Optional.empty()).style().colour(), "without foil the colour stays");

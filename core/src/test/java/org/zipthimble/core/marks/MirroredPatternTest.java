@@ -101,7 +101,7 @@ class MirroredPatternTest {
   void foilOnWordsIsDrawnWithinTheLetters() throws Exception {
     Item.Words words = Made.words("w", "MARROW", 0.5, 1, 4, 1.5, Made.style("Fraunces", "Black", 60));
     Item.Words shiny = words.finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, Colour.of(0xB07F2A))));
-    BufferedImage flat = painted(Made.card(words.withStyle(words.style().withColour(Colour.of(0xB07F2A)))));
+    BufferedImage flat = painted(Made.card(words.styled(s -> s.withColour(Colour.of(0xB07F2A)))));
     BufferedImage foil = painted(Made.card(shiny));
     int inked = 0;
     int outside = 0;

@@ -94,10 +94,10 @@ class TypeTest {
     assertTrue(all.fits());
     assertTrue(all.lines().size() >= 4);
     for (SetWords.Line line : all.lines()) {
-      assertTrue(line.run().advance() <= 2 + 1e-9, line.run().text());
+      assertTrue(line.width() <= 2 + 1e-9, line.text());
     }
     SetWords two = Typesetter.set(text, style, 2, all.height() / all.lines().size() * 2.2, SHELF);
-    int set = two.lines().stream().mapToInt(l -> Typesetter.countWords(l.run().text())).sum();
+    int set = two.lines().stream().mapToInt(l -> Typesetter.countWords(l.text())).sum();
     assertEquals(18, set + two.leftOver(), "every word is set or counted");
     assertTrue(two.leftOver() > 0 && !two.fits());
     assertTrue(Typesetter.set(text, style, 2, all.height(), SHELF).fits(), "the height it asks for is enough");
@@ -114,7 +114,7 @@ class TypeTest {
   @Test
   void alignmentSharesTheFreeWidth() {
     WordStyle style = Made.style("Figtree", "Regular", 10);
-    double width = Typesetter.set("bean", style, 3, 1, SHELF).lines().get(0).run().advance();
+    double width = Typesetter.set("bean", style, 3, 1, SHELF).lines().get(0).width();
     assertEquals(0, Typesetter.set("bean", style, 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
     assertEquals((3 - width) / 2, Typesetter.set("bean", style.withAlign(Align.CENTRE), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);
     assertEquals(3 - width, Typesetter.set("bean", style.withAlign(Align.RIGHT), 3, 1, SHELF).lines().get(0).baseline().x(), 1e-12);

@@ -21,7 +21,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LineSide;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;

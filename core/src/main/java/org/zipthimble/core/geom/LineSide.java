@@ -1,4 +1,4 @@
-package org.zipthimble.core.job;
+package org.zipthimble.core.geom;
 
 /** On which side of a closed outline its line lies. */
 public enum LineSide {

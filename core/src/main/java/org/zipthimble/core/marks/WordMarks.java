@@ -1,0 +1,75 @@
+package org.zipthimble.core.marks;
+
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.LineSide;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Panel;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.type.Ring;
+import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.units.Unit;
+
+/** The marks of words: what is behind them, the lines round their letters and the letters. */
+final class WordMarks {
+  private final MarkOut out;
+  private final ShapeMarks shapes;
+
+  WordMarks(MarkOut out, ShapeMarks shapes) {
+    this.out = out;
+    this.shapes = shapes;
+  }
+
+  /** Paints a panel as the rectangle it is. */
+  void panel(Panel panel, Placement placement, Affine ground) {
+    double corner = Math.min(panel.corner(), Math.min(placement.width(), placement.height()) / 2);
+    shapes.draw(Item.Shape.of(
+        ItemProperties.of("panel", "Panel"), placement, new Outline.Rectangle(corner), panel.look().fill(), panel.look().line()), ground);
+  }
+
+  /** Lines that lie outside come first, so that none covers a neighbour's letter; then the letters; then the lines on and inside them. */
+  void letters(SetWords set, Affine map) {
+    List<SetWords.Placed> placed = set.placed();
+    int rings = placed.stream().mapToInt(w -> w.piece().look().detail().rings().size()).max().orElse(0);
+    for (int i = 0; i < rings; i++) {
+      for (SetWords.Placed word : placed) {
+        ring(word, i).filter(r -> r.side() == LineSide.OUTSIDE).ifPresent(r -> out.line(outline(word, map), pen(2 * r.widthPt(), r, map)));
+      }
+    }
+    placed.forEach(w -> out.words(w.piece().run(), w.toBlock().then(map), w.piece().look().colour()));
+    for (int i = 0; i < rings; i++) {
+      for (SetWords.Placed word : placed) {
+        ring(word, i).filter(r -> r.side() != LineSide.OUTSIDE).ifPresent(r -> over(r, outline(word, map), map));
+      }
+    }
+  }
+
+  private static Optional<Ring> ring(SetWords.Placed word, int index) {
+    List<Ring> all = word.piece().look().detail().rings();
+    return index < all.size() ? Optional.of(all.get(index)) : Optional.empty();
+  }
+
+  private static Path outline(SetWords.Placed word, Affine map) {
+    return word.piece().run().outline().mapped(word.toBlock().then(map));
+  }
+
+  private void over(Ring ring, Path outline, Affine map) {
+    if (ring.side() == LineSide.CENTRE) {
+      out.line(outline, pen(ring.widthPt(), ring, map));
+      return;
+    }
+    try (MarkOut.Scope scope = out.clip(outline)) {
+      out.line(outline, pen(2 * ring.widthPt(), ring, map));
+    }
+  }
+
+  private static Pen pen(double widthPt, Ring ring, Affine map) {
+    return new Pen(Unit.POINT.toInches(widthPt) * map.meanScale(), ring.colour(), List.of(), LineEnd.ROUND, Corner.ROUND, Optional.empty());
+  }
+}

@@ -1,0 +1,48 @@
+package org.zipthimble.core.type;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * How a paragraph is set.
+ *
+ * @param leadingPercent distance of baselines as per cent of the size, 50 to 400
+ */
+@RecordBuilder
+public record ParagraphLook(Align align, double leadingPercent, ParagraphDetail detail) implements ParagraphLookBuilder.With {
+  /** Checks the ranges. */
+  public ParagraphLook {
+    Ranges.check("leading", leadingPercent, 50, 400);
+    if (align == null || detail == null) {
+      throw new IllegalArgumentException("a look of a paragraph needs all its parts");
+    }
+  }
+
+  /** The same with its lengths in another size. */
+  public ParagraphLook scaled(double factor) {
+    ParagraphDetail d = detail;
+    return withDetail(new ParagraphDetail(
+        d.leadingPt().map(v -> held(v * factor, 1, 4000)), held(d.beforePt() * factor, 0, 4000), held(d.afterPt() * factor, 0, 4000),
+        held(d.left() * factor, 0, 100), held(d.right() * factor, 0, 100), held(d.first() * factor, -100, 100),
+        d.tabs().stream().map(t -> new TabStop(held(t.at() * factor, 0.001, 200), t.kind(), t.leader())).toList(),
+        d.mark().map(m -> new ListMark(m.sign(), held(m.hang() * factor, 0, 20))), d.hyphens(), d.company()));
+  }
+
+  private static double held(double value, double least, double most) {
+    return Math.max(least, Math.min(most, value));
+  }
+
+  /** The look after a style has changed: own changes stay. */
+  public ParagraphLook following(ParagraphLook was, ParagraphLook is) {
+    ParagraphDetail d = detail;
+    ParagraphDetail old = was.detail;
+    ParagraphDetail now = is.detail;
+    return new ParagraphLook(
+        Ranges.followed(align, was.align, is.align), Ranges.followed(leadingPercent, was.leadingPercent, is.leadingPercent),
+        new ParagraphDetail(
+            Ranges.followed(d.leadingPt(), old.leadingPt(), now.leadingPt()), Ranges.followed(d.beforePt(), old.beforePt(), now.beforePt()),
+            Ranges.followed(d.afterPt(), old.afterPt(), now.afterPt()), Ranges.followed(d.left(), old.left(), now.left()),
+            Ranges.followed(d.right(), old.right(), now.right()), Ranges.followed(d.first(), old.first(), now.first()),
+            Ranges.followed(d.tabs(), old.tabs(), now.tabs()), Ranges.followed(d.mark(), old.mark(), now.mark()),
+            Ranges.followed(d.hyphens(), old.hyphens(), now.hyphens()), Ranges.followed(d.company(), old.company(), now.company())));
+  }
+}
