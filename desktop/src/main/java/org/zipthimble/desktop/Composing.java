@@ -81,8 +81,6 @@ final class Composing implements StationView {
     adders.pictures().setOnSeveral(placing::wait);
     adders.shelf().setOnShelf(shelf::fill);
     tag = new TagPane(session);
-    adders.objects().setOnWords(() -> Platform.runLater(tag::typeWords));
-    bench.setOnWords(() -> Platform.runLater(tag::typeWords));
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));

@@ -119,8 +119,8 @@ class FirstCardTest extends AtTheBench {
   void theTagIsWholeAMomentLater(FxRobot robot) {
     withoutHints(robot);
     add(robot, "words");
-    Hand.until(() -> workbench.lookup("#tag-words") != null && workbench.lookup("#clear-gap") != null);
+    Hand.until(() -> workbench.lookup("#tag-ink") != null && workbench.lookup("#clear-gap") != null);
     TagPane tag = (TagPane) workbench.lookup(".tag");
-    assertTrue(tag.lookupAll("#tag-words").size() == 1 && tag.lookupAll("#tag-family").size() == 1, "each part once");
+    assertTrue(tag.lookupAll("#tag-ink").size() == 1 && tag.lookupAll("#tag-family").size() == 1, "each part once");
   }
 }

@@ -54,14 +54,12 @@ public final class Edits {
 
   /** Changes the look of words; other objects stay. */
   public static Edit style(String faceId, Set<String> ids, String key, UnaryOperator<WordStyle> change) {
-    return each(faceId, ids, Wording.text(key),
-        item -> item.asWords().<Item>map(w -> w.styled(change)).orElse(item));
+    return StoryEdits.words(faceId, ids, key, w -> w.styled(change));
   }
 
   /** Changes what a block of words says. */
   public static Edit say(String faceId, String id, String text) {
-    return each(faceId, Set.of(id), Wording.text("edit.words"),
-        item -> item.asWords().<Item>map(w -> w.saying(text)).orElse(item));
+    return StoryEdits.words(faceId, Set.of(id), "edit.words", w -> w.saying(text));
   }
 
   /** Changes shapes; other objects stay. */

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.wording.Trouble;
 
@@ -37,6 +38,7 @@ public final class FontFace {
   private final double descent;
   private final Font drawing;
   private final HarfBuzzFont shaping;
+  private final java.util.SortedSet<String> features;
   private final Map<Integer, Path> outlines = new ConcurrentHashMap<>();
 
   private FontFace(String family, String style, byte[] bytes) throws IOException, FontFormatException {
@@ -51,6 +53,7 @@ public final class FontFace {
     this.ascent = tables.ascent() / (double) unitsPerEm;
     this.descent = -tables.descent() / (double) unitsPerEm;
     this.drawing = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(this.bytes)).deriveFont((float) unitsPerEm);
+    this.features = java.util.Collections.unmodifiableSortedSet(SfntTables.features(ByteBuffer.wrap(this.bytes)));
     this.shaping = new HarfBuzzFont(this.bytes, unitsPerEm);
   }
 
@@ -126,6 +129,17 @@ public final class FontFace {
   /** How far it falls below the baseline, in ems, above zero. */
   public double descent() {
     return descent;
+  }
+
+  /** The features by which glyphs can be exchanged, by their tags (OpenType specification, registered features). */
+  public java.util.SortedSet<String> features() {
+    return features;
+  }
+
+  /** The height of capitals in ems, measured on the outline of an upright one. */
+  public double capHeight() {
+    List<HarfBuzzFont.Shaped> shaped = shape("H", 0, 1, false, List.of());
+    return shaped.isEmpty() ? ascent : Measure.bounds(outline(shaped.get(0).glyph())).map(box -> -box.y()).filter(h -> h > 0).orElse(ascent);
   }
 
   /** The first character the face has no drawing for, or -1. */

@@ -59,6 +59,11 @@ final class LineBreaks {
     }
   }
 
+  /** Every place before which a line may begin, the end too. */
+  List<Integer> places() {
+    return List.copyOf(places);
+  }
+
   /**
    * The lines.
    *

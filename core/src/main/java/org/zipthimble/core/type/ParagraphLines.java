@@ -57,7 +57,7 @@ final class ParagraphLines {
 
   private Bare empty(FontShelf shelf) {
     Bare blank = bare(new LineBreaks.Broken(0, 1, 0, false), 0, true, shelf);
-    return new Bare(blank.pieces, blank.left, 0, blank.rise, blank.fall, blank.step, 0, 0, false);
+    return new Bare(blank.pieces.stream().filter(p -> !p.typed()).toList(), blank.left, 0, blank.rise, blank.fall, blank.step, 0, 0, false);
   }
 
   private List<Bare> all(FontShelf shelf) {
@@ -83,7 +83,9 @@ final class ParagraphLines {
 
   private Bare bare(LineBreaks.Broken line, int number, boolean last, FontShelf shelf) {
     Filled filled = filled(line.from(), line.to());
-    List<Piece> pieces = new ArrayList<>(filled.pieces);
+    // blanks at the end of a paragraph are not seen, but a caret stands after them
+    boolean blanks = last && line.to() < line.next() && !shaped.rightToLeft() && shaped.shown().charAt(line.next() - 1) != '\u2028';
+    List<Piece> pieces = new ArrayList<>(blanks ? filled(line.from(), line.next()).pieces : filled.pieces);
     double width = filled.width;
     if (line.hyphen()) {
       Piece hyphen = untyped("-", shaped.lookAt(line.to() - 1), shelf).moved(width);

@@ -10,6 +10,7 @@ import java.nio.ByteBuffer;
 record SfntTables(int unitsPerEm, int ascent, int descent, int embedding) {
   private static final int HEAD = 0x68656164;
   private static final int HHEA = 0x68686561;
+  private static final int GSUB = 0x47535542;
   private static final int OS_2 = 0x4F532F32;
 
   static SfntTables read(ByteBuffer file) throws IOException {
@@ -21,6 +22,24 @@ record SfntTables(int unitsPerEm, int ascent, int descent, int embedding) {
       throw new IOException("units per em out of range: " + unitsPerEm);
     }
     return new SfntTables(unitsPerEm, file.getShort(hhea + 4), file.getShort(hhea + 6), file.getShort(os2 + 8));
+  }
+
+  /** The features that a font's glyphs can be substituted by (OpenType specification 1.9, GSUB and FeatureList); none where it has no such table. */
+  static java.util.SortedSet<String> features(ByteBuffer file) {
+    java.util.SortedSet<String> out = new java.util.TreeSet<>();
+    try {
+      int table = offset(file, GSUB);
+      int list = table + (file.getShort(table + 6) & 0xFFFF);
+      int count = file.getShort(list) & 0xFFFF;
+      byte[] tag = new byte[4];
+      for (int i = 0; i < count; i++) {
+        file.duplicate().position(list + 2 + 6 * i).get(tag);
+        out.add(new String(tag, java.nio.charset.StandardCharsets.ISO_8859_1));
+      }
+    } catch (IOException | RuntimeException none) {
+      return out;
+    }
+    return out;
   }
 
   private static int offset(ByteBuffer file, int tag) throws IOException {

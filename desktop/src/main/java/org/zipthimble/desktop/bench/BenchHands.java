@@ -36,10 +36,10 @@ final class BenchHands {
   private final Drafting drafting;
   private final BrushHand brush;
   private final MountHand mounts;
+  private final TypingHand typing;
   private Drag drag = Drag.NONE;
   private boolean spaceHeld;
   private boolean measuring;
-  private Runnable onWords = () -> { };
 
   BenchHands(Session session, BenchLens lens, BenchView bench) {
     this.session = session;
@@ -51,6 +51,7 @@ final class BenchHands {
     this.drafting = new Drafting(session, lens, bench);
     this.brush = new BrushHand(session, lens, bench);
     this.mounts = new MountHand(session, lens, bench);
+    this.typing = new TypingHand(session, lens, bench);
     bench.setOnMousePressed(this::press);
     bench.setOnMouseDragged(this::drag);
     bench.setOnMouseReleased(this::release);
@@ -62,11 +63,6 @@ final class BenchHands {
     bench.setOnScroll(this::wheel);
     bench.setOnKeyPressed(this::key);
     bench.setOnKeyReleased(e -> spaceHeld = e.getCode() != KeyCode.SPACE && spaceHeld);
-  }
-
-  /** What happens when words are clicked twice. */
-  void setOnWords(Runnable action) {
-    onWords = action;
   }
 
   /** The next drag measures. */
@@ -88,6 +84,10 @@ final class BenchHands {
     return brush;
   }
 
+  TypingHand typing() {
+    return typing;
+  }
+
   MountHand mounts() {
     return mounts;
   }
@@ -98,7 +98,9 @@ final class BenchHands {
 
   private void press(MouseEvent e) {
     bench.requestFocus();
-    session.settle();
+    if (!typing.on()) {
+      session.settle();
+    }
     bench.tape(Optional.empty());
     drag = begin(e);
     e.consume();
@@ -121,6 +123,10 @@ final class BenchHands {
     }
     if (brush.on()) {
       return brush.press(pressed);
+    }
+    Optional<Drag> writing = typing.press(e, pressed);
+    if (writing.isPresent()) {
+      return writing.get();
     }
     Optional<Drag> cropping = bench.pins().flatMap(pins -> pins.at(pressed)).flatMap(mounts::crop);
     Optional<Drag> within = points.press(e, pressed).or(() -> cropping).or(() -> mounts.press(pressed));
@@ -153,7 +159,7 @@ final class BenchHands {
     if (under.isEmpty()) {
       return nothingUnder(e, pressed);
     }
-    if (e.getClickCount() == 2 && enter(under)) {
+    if (e.getClickCount() == 2 && enter(under, Optional.of(pressed))) {
       return Drag.NONE;
     }
     if (e.isShiftDown()) {
@@ -197,14 +203,13 @@ final class BenchHands {
   }
 
   /** Opens a group or goes into words; whether there was either. */
-  private boolean enter(List<String> under) {
+  private boolean enter(List<String> under, Optional<Point> pressed) {
     Optional<Item> item = session.single().filter(i -> under.contains(i.id())).or(() -> session.face().find(under.get(0)));
     if (item.isEmpty()) {
       return false;
     }
     if (item.get().asWords().isPresent()) {
-      session.selectionProperty().set(Set.of(item.get().id()));
-      onWords.run();
+      pressed.ifPresentOrElse(p -> session.typing().beginAt(item.get().id(), lens.now().toFace(p)), () -> session.typing().beginAll(item.get().id()));
       return true;
     }
     if (item.get().asShape().isPresent()) {
@@ -316,6 +321,10 @@ final class BenchHands {
   }
 
   private void key(KeyEvent e) {
+    if (typing.key(e)) {
+      e.consume();
+      return;
+    }
     if (e.isControlDown() || e.isAltDown() || e.isMetaDown()) {
       return;
     }
@@ -327,7 +336,7 @@ final class BenchHands {
       case UP -> points.nudge(0, -step) || nudge(0, -step);
       case DOWN -> points.nudge(0, step) || nudge(0, step);
       case DELETE, BACK_SPACE -> points.remove() || bench.removeSelected();
-      case ENTER -> drafting.finish(false) || session.single().map(i -> enter(List.of(i.id()))).orElse(false);
+      case ENTER -> drafting.finish(false) || session.single().map(i -> enter(List.of(i.id()), Optional.empty())).orElse(false);
       case ESCAPE -> letGo();
       default -> false;
     };

@@ -100,11 +100,6 @@ public final class BenchPane extends BorderPane {
     view.hands().drafting().setOnDrawn(action);
   }
 
-  /** What happens when words are clicked twice. */
-  public void setOnWords(Runnable action) {
-    view.hands().setOnWords(action);
-  }
-
   /** The place of the face in the middle of what is seen. */
   public Point middle() {
     return lens.now().toFace(new Point(lens.width() / 2, lens.height() / 2));

@@ -261,6 +261,7 @@ final class BenchView extends Pane {
       targets.show(view, nodes);
       hands.brush().show(view, nodes);
       hands.mounts().show(view, nodes);
+      hands.typing().show(view, nodes);
     }
     nodes.addAll(Chalk.hints(hints, view, getWidth(), getHeight()));
     tape.ifPresent(t -> nodes.addAll(Chalk.tape(t, view, getWidth(), getHeight())));

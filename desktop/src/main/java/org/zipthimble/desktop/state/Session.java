@@ -35,6 +35,7 @@ public final class Session {
   private final ObjectProperty<String> notice = new SimpleObjectProperty<>("");
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
   private final Halvings halvings = new Halvings();
+  private final Typing typing;
   private final PointerMode pointerMode = new PointerMode();
   private final PictureHands pictureHands = new PictureHands(this);
   private final Asker asker;
@@ -56,6 +57,7 @@ public final class Session {
     station.addListener((o, was, is) -> checking.lensProperty().set(is == Station.CHECK ? checking.lensProperty().get() : Lens.NONE));
     historyProperty().addListener(o -> changed());
     checking.look(job);
+    this.typing = new Typing(this);
   }
 
   /** Takes another job onto the bench. */
@@ -325,6 +327,11 @@ public final class Session {
   /** Brings picture files to where pictures already are. */
   public PictureHands pictureHands() {
     return pictureHands;
+  }
+
+  /** The caret in words on the bench. */
+  public Typing typing() {
+    return typing;
   }
 
   /** What the next touch of the bench does. */

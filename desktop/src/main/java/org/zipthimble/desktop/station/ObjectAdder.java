@@ -20,6 +20,7 @@ import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.Fitting;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
@@ -34,16 +35,10 @@ public final class ObjectAdder {
   private static final int LONGEST_WORDS = Load.MOST_CHARACTERS;
 
   private final Session session;
-  private Runnable onWords = () -> { };
 
   /** Adds to the session's face. */
   public ObjectAdder(Session session) {
     this.session = session;
-  }
-
-  /** What happens after words were added. */
-  public void setOnWords(Runnable action) {
-    onWords = action;
   }
 
   /** A block of words in the middle, as wide as the safe area at most. */
@@ -53,8 +48,9 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    add(Item.Words.of(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style));
-    onWords.run();
+    Item.Words words = Item.Words.of(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style);
+    add(words.withSetting(words.setting().withFitting(Fitting.GROW)));
+    session.typing().beginAll(words.id());
   }
 
   /** A filled rectangle. */

@@ -42,7 +42,17 @@ abstract class Section extends VBox {
 
   /** Brings every control up to date. */
   void refresh() {
-    fresh.forEach(Runnable::run);
+    List.copyOf(fresh).forEach(Runnable::run);
+  }
+
+  /** Makes controls anew; those that were made the last time are no longer brought up to date. */
+  void anew(List<Runnable> made, Runnable maker) {
+    fresh.removeAll(made);
+    made.clear();
+    int before = fresh.size();
+    maker.run();
+    made.addAll(fresh.subList(before, fresh.size()));
+    List.copyOf(made).forEach(Runnable::run);
   }
 
   String face() {

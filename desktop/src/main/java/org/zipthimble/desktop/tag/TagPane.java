@@ -32,12 +32,11 @@ public final class TagPane extends VBox {
   private final Session session;
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
-  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush"));
+  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "block"));
   /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
   private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
   private String built = "";
-  private Optional<WordsSection> words = Optional.empty();
   /** Whether all parts are made at once, or what comes below place and words only once these have been drawn. */
   private boolean atOnce;
   private int builds;
@@ -73,11 +72,6 @@ public final class TagPane extends VBox {
     refresh();
   }
 
-  /** Puts the cursor into the words, all of them chosen, so that typing replaces them. */
-  public void typeWords() {
-    words.ifPresent(WordsSection::typeWords);
-  }
-
   /** From now on a tag is made whole before it is drawn, for somebody who does not wait for it: a test, or what takes pictures. */
   public void makeAtOnce() {
     atOnce = true;
@@ -90,7 +84,7 @@ public final class TagPane extends VBox {
     List<Supplier<Node>> parts = new ArrayList<>();
     for (Item item : items) {
       parts.add(() -> new PlaceSection(session, false, false));
-      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, w)));
+      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session)));
       parts.add(() -> new LookSection(session, item));
       parts.add(() -> new CutSection(session));
       parts.add(() -> new EffectsSection(session, item));
@@ -113,7 +107,6 @@ public final class TagPane extends VBox {
   private void build(List<Item> selected) {
     builds++;
     sections.clear();
-    words = Optional.empty();
     fresh = () -> { };
     inside.getChildren().clear();
     session.openProperty().get().flatMap(session.face()::find).ifPresent(group -> inside.getChildren().add(openNote(group)));
@@ -162,8 +155,9 @@ public final class TagPane extends VBox {
     }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Controls.stitch());
-    words = item.asWords().map(w -> new WordsSection(session, w));
-    words.ifPresent(this::put);
+    if (item.asWords().isPresent()) {
+      put(new WordsSection(session));
+    }
     onceDrawn(() -> session.single().ifPresent(this::below));
   }
 
@@ -193,6 +187,12 @@ public final class TagPane extends VBox {
   private void below(Item item) {
     if (MountSection.wants(item)) {
       put(new MountSection(session, item));
+      inside.getChildren().add(Controls.stitch());
+    }
+    if (item.asWords().isPresent()) {
+      fold("letters", () -> new LettersSection(session));
+      fold("paragraph", () -> new ParagraphSection(session));
+      fold("block", () -> new BlockSection(session));
       inside.getChildren().add(Controls.stitch());
     }
     put(new LookSection(session, item));

@@ -3,163 +3,136 @@ package org.zipthimble.desktop.tag;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
-import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.TextArea;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.control.UndoKeys;
 import org.zipthimble.desktop.state.Session;
 
-/** What a block of words says and how it is set. */
-final class WordsSection extends Section {
+/** The face, size and colour of words and how their lines stand. */
+final class WordsSection extends WordsPart {
   private static final double SIZE_WIDTH = 62;
 
-  private final TextArea area;
-
-  WordsSection(Session session, Item.Words item) {
+  WordsSection(Session session) {
     super(session);
-    area = new TextArea(item.text());
-    getChildren().addAll(wordsBox(item), familyRow(), typeRow(), spaceRow(), alignRow(), colourRow());
-  }
-
-  /** Puts the cursor into the words, all of them chosen. */
-  void typeWords() {
-    area.requestFocus();
-    area.selectAll();
-  }
-
-  private Optional<Item.Words> wordsNow() {
-    return now().flatMap(Item::asWords);
-  }
-
-  private Node wordsBox(Item.Words item) {
-    area.setId("tag-words");
-    area.setAccessibleText(Wording.text("tag.words"));
-    area.setWrapText(true);
-    area.setPrefRowCount(2);
-    area.setMinHeight(52);
-    area.setPrefHeight(52);
-    UndoKeys.pass(area, () -> true);
-    area.textProperty().addListener((o, was, is) -> wordsNow().filter(w -> w.id().equals(item.id()) && !w.text().equals(is))
-        .ifPresent(w -> session.amend("words " + w.id(), Edits.say(face(), w.id(), is))));
-    area.focusedProperty().addListener((o, was, is) -> session.settle());
-    fresh.add(() -> wordsNow().filter(w -> !w.text().equals(area.getText())).ifPresent(w -> area.setText(w.text())));
-    return area;
+    getChildren().addAll(familyRow(), typeRow(), spaceRow(), alignRow(), colourRow(), ink());
   }
 
   private Node familyRow() {
     JobFonts fonts = new JobFonts(session.job());
-    ComboBox<String> family = choice("tag-family", "tag.family", fonts.families());
-    family.setOnAction(e -> wordsNow().map(Item.Words::style)
-        .filter(s -> family.getValue() != null && !s.family().equals(family.getValue())).ifPresent(s -> {
-          List<String> styles = fonts.styles(family.getValue());
-          String kept = styles.contains(s.style()) ? s.style() : styles.get(0);
-          type(w -> w.inFace(family.getValue(), kept));
-        }));
-    fresh.add(() -> wordsNow().ifPresent(w -> family.setValue(w.style().family())));
+    List<String> families = fonts.families();
+    ComboBox<String> family = choice("tag-family", "tag.family", families, () -> same(WordStyle::family).map(families::indexOf).filter(i -> i >= 0), i -> {
+      List<String> styles = fonts.styles(families.get(i));
+      letters(l -> l.withFamily(families.get(i)).withStyle(styles.contains(l.style()) ? l.style() : styles.get(0)));
+    });
+    family.setVisibleRowCount(12);
+    family.setPromptText(Wording.text("tag.several.values"));
+    fresh.add(() -> same(WordStyle::family).filter(f -> !families.contains(f)).ifPresent(family::setPromptText));
     return Controls.under(Wording.text("tag.family"), family);
   }
 
   private Node style() {
     JobFonts fonts = new JobFonts(session.job());
-    ComboBox<String> style = choice("tag-style", "tag.style", List.of());
-    style.setOnAction(e -> wordsNow().map(Item.Words::style)
-        .filter(s -> style.getValue() != null && !s.style().equals(style.getValue()))
-        .ifPresent(s -> type(w -> w.inFace(w.family(), style.getValue()))));
-    fresh.add(() -> wordsNow().map(Item.Words::style).ifPresent(s -> {
-      List<String> styles = fonts.styles(s.family());
+    ComboBox<String> style = new ComboBox<>();
+    style.setId("tag-style");
+    style.setAccessibleText(Wording.text("tag.style"));
+    style.setMaxWidth(Double.MAX_VALUE);
+    style.setPromptText(Wording.text("tag.several.values"));
+    boolean[] showing = {false};
+    fresh.add(() -> {
+      showing[0] = true;
+      List<String> styles = same(WordStyle::family).map(fonts::styles).orElse(List.of());
       if (!style.getItems().equals(styles)) {
         style.getItems().setAll(styles);
       }
-      style.setValue(s.style());
-    }));
+      style.setValue(same(WordStyle::style).orElse(null));
+      showing[0] = false;
+    });
+    style.setOnAction(e -> {
+      if (!showing[0] && style.getValue() != null) {
+        letters(l -> l.withStyle(style.getValue()));
+      }
+    });
     return style;
   }
 
-  private Node colourRow() {
-    ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, session, this::colours,
-        chosen -> chosen.ifPresent(c -> type(s -> s.withColour(c))));
-    fresh.add(() -> wordsNow().ifPresent(w -> colour.show(Optional.of(w.style().colour()))));
-    return beside("tag.colour", colour);
+  private Node typeRow() {
+    TypedField size = figure("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT, WordStyle::sizePt, (s, v) -> s.withSizePt(v));
+    return Controls.row(6, Controls.under(Wording.text("tag.style"), style()), narrow("tag.size", size));
   }
 
-  private static ComboBox<String> choice(String id, String key, List<String> values) {
-    ComboBox<String> box = new ComboBox<>();
-    box.setId(id);
-    box.setAccessibleText(Wording.text(key));
-    box.getItems().setAll(values);
-    box.setMaxWidth(Double.MAX_VALUE);
-    box.setVisibleRowCount(12);
+  private static VBox narrow(String key, TypedField field) {
+    field.setPrefWidth(SIZE_WIDTH);
+    VBox box = Controls.under(Wording.text(key), field);
+    HBox.setHgrow(box, Priority.NEVER);
+    box.setMinWidth(SIZE_WIDTH);
     return box;
   }
 
-  private Node typeRow() {
-    TypedField size = type("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT,
-        WordStyle::sizePt, (s, v) -> s.withSizePt(v));
-    size.setPrefWidth(SIZE_WIDTH);
-    VBox sized = Controls.under(Wording.text("tag.size"), size);
-    HBox.setHgrow(sized, Priority.NEVER);
-    sized.setMinWidth(SIZE_WIDTH);
-    return Controls.row(6, Controls.under(Wording.text("tag.style"), style()), sized);
+  /** The height of capitals in inches, which is what a sign maker types. */
+  private static double capitals(LetterLook look, JobFonts fonts) {
+    return fonts.findOrStandIn(look.family(), look.style()).capHeight() * look.em();
   }
 
   private Node spaceRow() {
-    TypedField leading = type("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeadingPercent(v));
-    TypedField tracking = type("tag-tracking", "tag.tracking", "tag.bare", -200, 2000, WordStyle::tracking, (s, v) -> s.withTracking(v));
-    return Controls.row(6, Controls.under(Wording.text("tag.leading"), leading), Controls.under(Wording.text("tag.tracking"), tracking));
-  }
-
-  private interface Styling {
-    WordStyle put(WordStyle from, double value);
-  }
-
-  private TypedField type(
-      String id, String key, String shown, double least, double most, ToDoubleFunction<WordStyle> get, Styling put) {
-    TypedField field = new TypedField(id, Wording.text(key), text -> {
-      double value = Lengths.parseNumber(text.replace("pt", ""), least, most);
-      type(s -> put.put(s, value));
+    TypedField capitals = inches("tag-capitals", "tag.capitals", 0.005, 30, s -> capitals(s.letters(), new JobFonts(session.job())), (s, v) -> {
+      FontFace face = new JobFonts(session.job()).findOrStandIn(s.family(), s.style());
+      return s.withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, v / face.capHeight() * 72)));
     });
-    fresh.add(() -> wordsNow().ifPresent(w ->
-        field.show(Wording.text(shown, Lengths.plain(get.applyAsDouble(w.style()), 2)))));
-    return field;
+    Controls.tip(capitals, Wording.text("tag.capitals.tip"));
+    TypedField leading = figure("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeadingPercent(v));
+    TypedField tracking = figure("tag-tracking", "tag.tracking", "tag.bare", -200, 2000, WordStyle::tracking, (s, v) -> s.withTracking(v));
+    Controls.tip(tracking, Wording.text("tag.tracking.tip"));
+    return Controls.row(6, narrow("tag.capitals", capitals), narrow("tag.leading", leading), narrow("tag.tracking", tracking));
   }
 
   private Node alignRow() {
-    HBox aligns = new HBox(4);
-    ToggleGroup group = new ToggleGroup();
+    HBox aligns = new HBox(3);
     for (Align align : Align.values()) {
       ToggleButton pill = new ToggleButton(Wording.of(align));
       pill.setId("align-" + align.name().toLowerCase(Locale.ROOT));
       pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
       pill.setMinWidth(USE_PREF_SIZE);
       pill.setOnAction(e -> {
-        type(s -> s.withAlign(align));
-        pill.setSelected(true);
+        style(s -> s.withAlign(align));
+        refresh();
       });
-      fresh.add(() -> wordsNow().ifPresent(w -> pill.setSelected(w.style().align() == align)));
+      fresh.add(() -> pill.setSelected(same(WordStyle::align).filter(a -> a == align).isPresent()));
       aligns.getChildren().add(pill);
     }
-    return beside("tag.align", aligns);
+    return aligns;
   }
 
-  private void type(UnaryOperator<WordStyle> change) {
-    session.apply(Edits.style(face(), ids(), "edit.type", change));
+  private Node colourRow() {
+    ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, session, this::colours,
+        chosen -> chosen.ifPresent(c -> style(s -> s.withColour(c))));
+    fresh.add(() -> colour.show(same(WordStyle::colour)));
+    return beside("tag.colour", colour);
+  }
+
+  /** The measured size of the ink, beside that of the block. */
+  private Node ink() {
+    Label said = Controls.label("", "side-note");
+    said.setId("tag-ink");
+    fresh.add(() -> said.setText(wordsNow().flatMap(w -> w.set(new JobFonts(session.shownProperty().get())).ink()).map(this::said).orElse("")));
+    return said;
+  }
+
+  private String said(Box ink) {
+    return Wording.text("tag.ink", Lengths.show(ink.width(), session.unit()), Lengths.showWithSign(ink.height(), session.unit()));
   }
 }

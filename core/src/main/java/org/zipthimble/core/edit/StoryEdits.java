@@ -1,0 +1,131 @@
+package org.zipthimble.core.edit;
+
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.type.BlockSetting;
+import org.zipthimble.core.type.Fitting;
+import org.zipthimble.core.type.FontShelf;
+import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.Story;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.wording.Wording;
+
+/** Edits of words: what they say between two places, how they look there, how they stand in their block. A block that grows does so at once. */
+public final class StoryEdits {
+  private static final double LEAST_HEIGHT = 0.01;
+
+  private StoryEdits() {}
+
+  /** Puts plain text in place of a part, in a look. */
+  public static Edit type(String faceId, String id, int from, int to, String text, LetterLook look) {
+    return words(faceId, Set.of(id), "edit.words", w -> w.withStory(w.story().typed(held(w, from), held(w, to), text, look)));
+  }
+
+  /** Puts another story in place of a part. */
+  public static Edit put(String faceId, String id, int from, int to, Story story) {
+    return words(faceId, Set.of(id), "edit.words", w -> w.withStory(w.story().replaced(held(w, from), held(w, to), story)));
+  }
+
+  /** Changes the look of a part: its letters, and the paragraphs that have a share in it. */
+  public static Edit style(String faceId, String id, int from, int to, UnaryOperator<WordStyle> change) {
+    return words(faceId, Set.of(id), "edit.type", w -> w.withStory(w.story().restyled(held(w, from), held(w, to), change)));
+  }
+
+  /** Changes how blocks hold their words. */
+  public static Edit setting(String faceId, Set<String> ids, UnaryOperator<BlockSetting> change) {
+    return words(faceId, ids, "edit.block", w -> w.withSetting(change.apply(w.setting())));
+  }
+
+  /** Changes blocks of words in any way; other objects stay. */
+  public static Edit words(String faceId, Set<String> ids, String key, UnaryOperator<Item.Words> change) {
+    return new Edit(Wording.text(key), job -> {
+      FontShelf fonts = new JobFonts(job);
+      return job.changed(faceId, face -> face.changed(ids, item -> item.asWords().<Item>map(w -> grown(change.apply(w), fonts)).orElse(item)));
+    });
+  }
+
+  private static int held(Item.Words words, int place) {
+    return Math.max(0, Math.min(words.story().length(), place));
+  }
+
+  /** The same with its block as high as its words need, where it grows. */
+  static Item.Words grown(Item.Words words, FontShelf fonts) {
+    if (words.setting().fitting() != Fitting.GROW) {
+      return words;
+    }
+    Placement p = words.placement();
+    double height = words.setting().columns() == 1 ? words.set(fonts).height() : balanced(words, fonts);
+    double held = Math.max(LEAST_HEIGHT, Math.min(Placement.FARTHEST, height));
+    return held == p.height() ? words : words.withPlacement(topKept(p, held));
+  }
+
+  /** The least height at which all words fit into several columns. */
+  private static double balanced(Item.Words words, FontShelf fonts) {
+    double low = 0;
+    double high = words.set(fonts).height();
+    for (int i = 0; i < 20; i++) {
+      double middle = (low + high) / 2;
+      if (words.withPlacement(words.placement().withHeight(Math.max(LEAST_HEIGHT, middle))).set(fonts).leftOver() == 0) {
+        high = middle;
+      } else {
+        low = middle;
+      }
+    }
+    return high;
+  }
+
+  /** A placement of another height whose top edge stays where it is, turned ones too. */
+  private static Placement topKept(Placement p, double height) {
+    var before = p.toGround().apply(new org.zipthimble.core.geom.Point(0, 0));
+    Placement taller = p.withHeight(height);
+    var after = taller.toGround().apply(new org.zipthimble.core.geom.Point(0, 0));
+    return taller.withX(taller.x() + before.x() - after.x()).withY(taller.y() + before.y() - after.y());
+  }
+
+  /**
+   * Makes words as large as it takes for their ink to have an exact width or height; type, lines and block are scaled together.
+   *
+   * @param inches the wanted size of the ink, above zero
+   */
+  public static Edit inkTo(String faceId, String id, boolean width, double inches) {
+    return new Edit(Wording.text("edit.inkTo"), job -> {
+      FontShelf fonts = new JobFonts(job);
+      Function<Item.Words, Item> fitted = w -> inkTo(w, width, inches, fonts);
+      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.asWords().map(fitted).orElse(item)));
+    });
+  }
+
+  private static Item inkTo(Item.Words words, boolean width, double inches, FontShelf fonts) {
+    Item now = words;
+    // what is held within the ranges of sizes comes nearer in a second step
+    for (int i = 0; i < 3; i++) {
+      Item.Words w = now.asWords().orElseThrow();
+      double ink = w.set(fonts).ink().map(b -> width ? b.width() : b.height()).orElse(0.0);
+      if (ink <= 0 || inches <= 0) {
+        return now;
+      }
+      double factor = inches / ink;
+      Placement p = w.placement();
+      if (p.width() * factor > Placement.FARTHEST || p.height() * factor > Placement.FARTHEST) {
+        return words;
+      }
+      var middle = p.toGround().apply(new org.zipthimble.core.geom.Point(p.width() / 2, p.height() / 2));
+      Placement larger = p.withWidth(p.width() * factor).withHeight(p.height() * factor);
+      var moved = larger.toGround().apply(new org.zipthimble.core.geom.Point(larger.width() / 2, larger.height() / 2));
+      now = w.scaled(factor).with(larger.withX(larger.x() + middle.x() - moved.x()).withY(larger.y() + middle.y() - moved.y()));
+    }
+    return now;
+  }
+
+  /** The job with blocks that grow as high as their words need, after something that all of them may follow. */
+  static Job settled(Job job) {
+    FontShelf fonts = new JobFonts(job);
+    return job.withFaces(job.faces().stream().map(f -> f.changed(Set.copyOf(f.all().stream().filter(i -> i.asWords().isPresent()).map(Item::id).toList()),
+        item -> item.asWords().<Item>map(w -> grown(w, fonts)).orElse(item))).toList());
+  }
+}
