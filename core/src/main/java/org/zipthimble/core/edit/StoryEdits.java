@@ -55,7 +55,7 @@ public final class StoryEdits {
 
   /** The same with its block as high as its words need, where it grows. */
   static Item.Words grown(Item.Words words, FontShelf fonts) {
-    if (words.setting().fitting() != Fitting.GROW) {
+    if (words.setting().fitting() != Fitting.GROW || words.course().isPresent()) {
       return words;
     }
     Placement p = words.placement();

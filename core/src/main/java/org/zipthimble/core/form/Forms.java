@@ -11,6 +11,7 @@ import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
@@ -177,6 +178,12 @@ public final class Forms {
       }
     });
     return own.mapped(node.toFace());
+  }
+
+  /** Whether a place of the face is among the letters of words: in the box of one of them. */
+  public boolean inkBox(SceneNode words, Point place) {
+    return words.item().asWords().map(w -> w.set(fonts).placed().stream()
+        .anyMatch(p -> p.piece().run().ink().filter(box -> box.contains(p.toBlock().then(words.toFace()).inverse().apply(place))).isPresent())).orElse(false);
   }
 
   /** The outline of a picture's opaque part in its unit square; empty when it cannot be decoded, which a check tells. */

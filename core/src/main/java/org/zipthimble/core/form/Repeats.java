@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Contour;
-import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Span;
+import org.zipthimble.core.geom.Trail;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Pattern;
 
@@ -97,12 +95,11 @@ public final class Repeats {
 
   private static List<Affine> along(Box box, Pattern.Along along) {
     List<Affine> maps = new ArrayList<>();
-    boolean closed = Contour.of(along.path()).stream().allMatch(Contour::closed);
-    int parts = closed ? along.count() : Math.max(1, along.count() - 1);
-    Walk walk = new Walk(along.path());
+    Trail trail = new Trail(along.path());
+    int parts = trail.closed() ? along.count() : Math.max(1, along.count() - 1);
     for (int i = 0; i < along.count(); i++) {
-      Walk.Place place = walk.at(walk.length() * i / parts);
-      Affine turned = along.turning() ? Affine.turn(Math.toDegrees(Math.atan2(place.heading().y(), place.heading().x())), box.centre()) : Affine.IDENTITY;
+      Trail.Place place = trail.at(trail.length() * i / parts);
+      Affine turned = along.turning() ? Affine.turn(place.degrees(), box.centre()) : Affine.IDENTITY;
       maps.add(turned.then(Affine.move(place.at().x() - box.centre().x(), place.at().y() - box.centre().y())));
     }
     return maps;
@@ -112,60 +109,5 @@ public final class Repeats {
   public static Affine mirror(double degrees, Point through) {
     return Affine.turn(-degrees, through).then(Affine.move(-through.x(), -through.y())).then(Affine.scale(1, -1))
         .then(Affine.move(through.x(), through.y())).then(Affine.turn(degrees, through));
-  }
-
-  /** Goes along a path by its length. */
-  static final class Walk {
-    private static final int STEPS = 64;
-
-    private final List<Span> spans = new ArrayList<>();
-    private final List<Double> ends = new ArrayList<>();
-    private double length;
-
-    /** A place along a path and the direction there. */
-    record Place(Point at, Point heading) {}
-
-    Walk(Path path) {
-      for (Contour contour : Contour.of(path)) {
-        for (Span span : contour.spans()) {
-          spans.add(span);
-          length += span.length();
-          ends.add(length);
-        }
-      }
-    }
-
-    double length() {
-      return length;
-    }
-
-    Place at(double distance) {
-      int i = 0;
-      while (i + 1 < spans.size() && ends.get(i) < distance - 1e-12) {
-        i++;
-      }
-      Span span = spans.get(i);
-      double left = distance - (i == 0 ? 0 : ends.get(i - 1));
-      double t = parameter(span, Math.max(0, left));
-      return new Place(span.at(t), span.heading(t));
-    }
-
-    private static double parameter(Span span, double distance) {
-      double total = span.length();
-      if (span.straight() || total == 0) {
-        return total == 0 ? 0 : Math.min(1, distance / total);
-      }
-      double low = 0;
-      double high = 1;
-      for (int i = 0; i < STEPS && high - low > 1e-10; i++) {
-        double middle = (low + high) / 2;
-        if (span.part(0, middle).length() < distance) {
-          low = middle;
-        } else {
-          high = middle;
-        }
-      }
-      return (low + high) / 2;
-    }
   }
 }

@@ -13,6 +13,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.BlockSetting;
+import org.zipthimble.core.type.Course;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.SetWords;
@@ -188,12 +189,13 @@ public sealed interface Item {
    * A block of words.
    *
    * @param setting how they stand in the block
+   * @param course what they run along in place of lines
    * @param panel what is painted behind them
    * @param finish foil or glitter of all letters; it has the colour of the first
    */
   @RecordBuilder
   record Words(
-      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Panel> panel, Optional<FillStyle.Finish> finish)
+      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle.Finish> finish)
       implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing; a finish has the colour of the words. */
     public Words {
@@ -206,7 +208,7 @@ public sealed interface Item {
 
     /** Words of one look. */
     public static Words of(ItemProperties properties, Placement placement, String text, WordStyle style) {
-      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty());
+      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** What it says, a line end between paragraphs. */
@@ -221,7 +223,7 @@ public sealed interface Item {
 
     /** Its words set, with the faces of a shelf. */
     public SetWords set(FontShelf fonts) {
-      return Typesetter.set(story, setting, placement.width(), placement.height(), fonts);
+      return Typesetter.set(story, setting, course, placement.width(), placement.height(), fonts);
     }
 
     /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
@@ -283,7 +285,7 @@ public sealed interface Item {
 
     @Override
     public Item scaled(double factor) {
-      return styled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor))).withSetting(setting.scaled(factor));
+      return styled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor))).withSetting(setting.scaled(factor)).withCourse(course.map(c -> c.scaled(factor)));
     }
 
     @Override

@@ -51,7 +51,8 @@ public final class Hit {
     return node.item().accept(new Item.Visitor<>() {
       @Override
       public Boolean words(Item.Words words) {
-        return Inside.contains(path, place, FINE);
+        boolean curved = words.course().isPresent();
+        return curved ? forms.inkBox(node, place) : Inside.contains(path, place, FINE);
       }
 
       @Override

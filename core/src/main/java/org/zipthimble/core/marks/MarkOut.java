@@ -56,6 +56,11 @@ public interface MarkOut {
     return () -> {};
   }
 
+  /** Until closed, all words together say this, in the order of reading; outputs without text draw them as they are. */
+  default Scope said(String text) {
+    return () -> {};
+  }
+
   /** Something pushed, which closing takes back. */
   interface Scope extends AutoCloseable {
     @Override

@@ -75,6 +75,11 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
+  public Scope said(String text) {
+    return scope(out -> out.said(text));
+  }
+
+  @Override
   public Scope step(Step step) {
     return scope(out -> out.step(step));
   }

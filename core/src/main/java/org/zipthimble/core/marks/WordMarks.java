@@ -42,11 +42,22 @@ final class WordMarks {
         ring(word, i).filter(r -> r.side() == LineSide.OUTSIDE).ifPresent(r -> out.line(outline(word, map), pen(2 * r.widthPt(), r, map)));
       }
     }
-    placed.forEach(w -> out.words(w.piece().run(), w.toBlock().then(map), w.piece().look().colour()));
+    set.lines().forEach(line -> line(line, line.toBlock().then(map)));
     for (int i = 0; i < rings; i++) {
       for (SetWords.Placed word : placed) {
         ring(word, i).filter(r -> r.side() != LineSide.OUTSIDE).ifPresent(r -> over(r, outline(word, map), map));
       }
+    }
+  }
+
+  /** Pieces of one line say together what it says, wherever each of them stands. */
+  private void line(SetWords.Line line, Affine map) {
+    if (line.pieces().size() < 2 || line.pieces().stream().anyMatch(p -> p.run().rightToLeft())) {
+      line.pieces().forEach(p -> out.words(p.run(), p.map().then(map), p.look().colour()));
+      return;
+    }
+    try (MarkOut.Scope scope = out.said(line.text())) {
+      line.pieces().forEach(p -> out.words(p.run(), p.map().then(map), p.look().colour()));
     }
   }
 

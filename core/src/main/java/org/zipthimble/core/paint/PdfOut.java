@@ -50,6 +50,9 @@ final class PdfOut implements MarkOut {
   private final Size size;
   private final Deque<Layer> layers = new ArrayDeque<>();
 
+  /** Whether what words say has been told already. */
+  private boolean saying;
+
   /** Whether anything mixes with what lies below it on the page. */
   private boolean mixes;
 
@@ -125,6 +128,26 @@ final class PdfOut implements MarkOut {
     text().numbers("w", pen.width()).path(path).raw("S").raw("Q");
   }
 
+  /** What words that follow say to a reader, however their glyphs stand (ISO 32000-1, 14.9.4). */
+  private static String span(String said) {
+    return "/Span <</ActualText <FEFF" + hex(said.getBytes(StandardCharsets.UTF_16BE)) + ">>> BDC";
+  }
+
+  /** The characters that the glyphs of a cluster stand for. */
+  private static String letter(GlyphRun run, int cluster) {
+    return run.glyphs().stream().filter(g -> g.cluster() == cluster).map(Glyph::text).collect(java.util.stream.Collectors.joining());
+  }
+
+  @Override
+  public Scope said(String said) {
+    text().raw(span(said));
+    saying = true;
+    return () -> {
+      saying = false;
+      text().raw("EMC");
+    };
+  }
+
   /** The line join of ISO 32000-1, table 55. */
   private static int join(Corner corner) {
     return corner == Corner.MITRE ? 0 : corner == Corner.ROUND ? 1 : 2;
@@ -145,7 +168,11 @@ final class PdfOut implements MarkOut {
     try {
       PDType0Font font = assets.font(run);
       COSName name = layers.peek().resources().add(font);
-      text().raw("/Span <</ActualText <FEFF" + hex(run.text().getBytes(StandardCharsets.UTF_16BE)) + ">>> BDC");
+      // readers take letters from right to left as they stand and turn them round themselves: each letter is told by itself
+      boolean alone = !saying && !run.rightToLeft();
+      if (alone) {
+        text().raw(span(run.text()));
+      }
       boolean over = colours.overprints(colour);
       if (over) {
         text().raw("q").raw("/" + here().add(PdfShades.overprint()).getName() + " gs");
@@ -154,12 +181,24 @@ final class PdfOut implements MarkOut {
       text().matrix(UPRIGHT.then(toPage), "Tm");
       double x = 0;
       double y = 0;
+      boolean each = run.rightToLeft();
+      int cluster = -1;
       for (Glyph glyph : run.glyphs()) {
+        if (each && glyph.cluster() != cluster) {
+          text().raw((cluster >= 0 ? "EMC\n" : "") + span(letter(run, glyph.cluster())));
+          cluster = glyph.cluster();
+        }
         text().numbers("Td", glyph.x() - x, y - glyph.y()).raw("<" + hex(font.encodeGlyphId(glyph.id())) + "> Tj");
         x = glyph.x();
         y = glyph.y();
       }
-      text().raw(over ? "ET Q" : "ET").raw("EMC");
+      if (cluster >= 0) {
+        text().raw("EMC");
+      }
+      text().raw(over ? "ET Q" : "ET");
+      if (alone) {
+        text().raw("EMC");
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

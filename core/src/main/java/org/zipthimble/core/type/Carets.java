@@ -62,8 +62,7 @@ public final class Carets {
     Affine map = piece.map().then(line.toBlock());
     double rise = run.face().ascent() * run.em();
     double fall = run.face().descent() * run.em();
-    boolean back = run.glyphs().size() > 1 && run.glyphs().get(0).cluster() > run.glyphs().get(run.glyphs().size() - 1).cluster()
-        || run.glyphs().size() == 1 && rightToLeft(run.text());
+    boolean back = run.rightToLeft();
     double pen = 0;
     for (int i = 0; i < run.glyphs().size();) {
       int cluster = run.glyphs().get(i).cluster();
@@ -83,11 +82,6 @@ public final class Carets {
       }
       pen += advance;
     }
-  }
-
-  private static boolean rightToLeft(String text) {
-    byte direction = text.isEmpty() ? Character.DIRECTIONALITY_LEFT_TO_RIGHT : Character.getDirectionality(text.codePointAt(0));
-    return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
   }
 
   /** Where what a person takes for a letter begins, and where the last one ends. */

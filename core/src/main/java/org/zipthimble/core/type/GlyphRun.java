@@ -25,6 +25,15 @@ public record GlyphRun(FontFace face, double sizePt, List<Glyph> glyphs, double 
     return sizePt / 72;
   }
 
+  /** Whether it is read from right to left. */
+  public boolean rightToLeft() {
+    if (glyphs.size() > 1 && glyphs.get(0).cluster() != glyphs.get(glyphs.size() - 1).cluster()) {
+      return glyphs.get(0).cluster() > glyphs.get(glyphs.size() - 1).cluster();
+    }
+    byte direction = text.isEmpty() ? Character.DIRECTIONALITY_LEFT_TO_RIGHT : Character.getDirectionality(text.codePointAt(0));
+    return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
+  }
+
   /** All outlines as one path in inches. */
   public Path outline() {
     List<Segment> all = new ArrayList<>();

@@ -1,9 +1,9 @@
 package org.zipthimble.core.type;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
@@ -50,9 +50,16 @@ public record SetWords(List<Line> lines, int leftOver, int tooWide, double heigh
       return Affine.move(baseline.x(), baseline.y());
     }
 
-    /** What is seen of it, in the order of reading, hyphens and signs too. */
+    /** What was typed of it, in the order of reading. */
     public String text() {
-      return pieces.stream().sorted(java.util.Comparator.comparingInt(Piece::begins)).filter(Piece::typed).map(p -> p.run().text()).collect(Collectors.joining());
+      StringBuilder out = new StringBuilder();
+      int end = -1;
+      for (Piece piece : pieces.stream().filter(Piece::typed).sorted(Comparator.comparingInt(Piece::begins)).toList()) {
+        // a tab has no letters; the way to its place stands for it
+        out.append("\t".repeat(end < 0 ? 0 : Math.max(0, piece.begins() - end))).append(piece.run().text());
+        end = piece.begins() + piece.run().text().length();
+      }
+      return out.toString();
     }
   }
 

@@ -19,7 +19,7 @@ public final class Typesetter {
   private static final Kept<AskedParagraph, List<ParagraphLines.Bare>> PARAGRAPHS = new Kept<>(20_000);
 
   /** What was set before need not be set again. */
-  private record Asked(Story story, BlockSetting setting, List<FontFace> faces, double width, double height) {}
+  private record Asked(Story story, BlockSetting setting, Optional<Course> course, List<FontFace> faces, double width, double height) {}
 
   private record AskedParagraph(Paragraph paragraph, List<FontFace> faces, double column, Optional<String> sign) {}
 
@@ -79,12 +79,22 @@ public final class Typesetter {
    * @param height of the block in inches
    */
   public static SetWords set(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {
+    return set(story, setting, Optional.empty(), width, height, shelf);
+  }
+
+  /**
+   * Sets a story along a course, or in lines where there is none.
+   *
+   * @param width of the block in inches
+   * @param height of the block in inches
+   */
+  public static SetWords set(Story story, BlockSetting setting, Optional<Course> course, double width, double height, FontShelf shelf) {
     if (story.length() > LONGEST_TEXT) {
       throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
     List<FontFace> faces = story.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).distinct().toList();
-    Asked asked = new Asked(story, setting, faces, width, height);
-    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, fitted(story, setting, width, height, shelf)));
+    Asked asked = new Asked(story, setting, course, faces, width, height);
+    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, course.map(c -> CourseSetter.set(story, c, width, height, shelf)).orElseGet(() -> fitted(story, setting, width, height, shelf))));
   }
 
   private static SetWords fitted(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {

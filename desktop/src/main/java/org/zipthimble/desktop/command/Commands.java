@@ -15,6 +15,7 @@ import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
+import org.zipthimble.core.edit.CourseEdits;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
@@ -195,6 +196,7 @@ public final class Commands {
     chosen("menu.offset", "", () -> shapes.get().offset());
     chosen("menu.repeatLive", "", () -> shapes.get().repeat());
     able("menu.along", "", () -> ids().size() > 1, () -> shapes.get().along());
+    able("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), ids()), () -> session.apply(CourseEdits.along(face(), ids())));
     chosen("menu.mirrorCopy", "", () -> shapes.get().mirrorCopy());
     chosen("menu.gradient", "", () -> shapes.get().gradient());
     able("menu.pattern", "", () -> ids().size() > 1, () -> shapes.get().pattern(true));

@@ -32,7 +32,7 @@ public final class TagPane extends VBox {
   private final Session session;
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
-  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "block"));
+  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "course", "block"));
   /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
   private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
@@ -192,6 +192,7 @@ public final class TagPane extends VBox {
     if (item.asWords().isPresent()) {
       fold("letters", () -> new LettersSection(session));
       fold("paragraph", () -> new ParagraphSection(session));
+      fold("course", () -> new CourseSection(session));
       fold("block", () -> new BlockSection(session));
       inside.getChildren().add(Controls.stitch());
     }
