@@ -97,8 +97,7 @@ public final class Copies {
         one.pictureIds().forEach(id -> more.putIfAbsent(id, pictures.getOrDefault(id, job.pictures().get(id))));
       }
     }
-    return new Job(
-        job.name(), job.ticket(), job.faces(), job.sheet(), more, job.fonts(), job.palette(), job.cutting(), job.colour());
+    return job.withPictures(more);
   }
 
   private static Item moved(Item item, double dx, double dy) {

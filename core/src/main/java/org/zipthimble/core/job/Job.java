@@ -17,22 +17,30 @@ import org.zipthimble.core.picture.Picture;
  * A whole job as a value: its ticket, its faces, the pictures and fonts it carries.
  *
  * @param pictures every picture a face may use, by its identity
+ * @param styles looks of words by name
+ * @param facts what is true of the job and stands in its words
  */
 @RecordBuilder
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
-    Palette palette, CutPlan cutting, ColourPlan colour) implements JobBuilder.With {
+    Palette palette, CutPlan cutting, ColourPlan colour,
+    List<NamedStyle> styles, List<Fact> facts) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
   private static final java.util.regex.Pattern ID = java.util.regex.Pattern.compile("i\\d{1,8}");
   private static final int MOST_ID = 99_999_999;
+  private static final int MOST_NAMED = 500;
   private static final int GAP = 1_000_000;
 
   /** Keeps copies and checks that every picture and id is sound. */
   public Job {
     faces = List.copyOf(faces);
     fonts = List.copyOf(fonts);
+    styles = List.copyOf(styles);
+    facts = List.copyOf(facts);
+    unlike("style", styles.stream().map(NamedStyle::name).toList());
+    unlike("fact", facts.stream().map(Fact::name).toList());
     pictures = Collections.unmodifiableMap(new TreeMap<>(pictures));
     if (name == null || name.isBlank() || faces.isEmpty() || faces.size() > MOST_FACES) {
       throw new IllegalArgumentException("a job needs a name and 1 to " + MOST_FACES + " faces");
@@ -51,9 +59,15 @@ public record Job(
     }
   }
 
+  private static void unlike(String what, List<String> names) {
+    if (names.size() > MOST_NAMED || Set.copyOf(names).size() < names.size()) {
+      throw new IllegalArgumentException("two of the same name, or more than " + MOST_NAMED + ": " + what + " " + names);
+    }
+  }
+
   /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
   public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
-    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME);
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of());
   }
 
   /** A new job with blank faces of these names. */
@@ -69,7 +83,7 @@ public record Job(
   public Job with(Picture picture) {
     Map<String, Picture> more = new TreeMap<>(pictures);
     more.putIfAbsent(picture.id(), picture);
-    return new Job(name, ticket, faces, sheet, more, fonts, palette, cutting, colour);
+    return withPictures(more);
   }
 
   /** The same without the pictures that no face uses. */
@@ -78,7 +92,7 @@ public record Job(
     Set<String> wanted = new HashSet<>();
     faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
     used.keySet().retainAll(wanted);
-    return new Job(name, ticket, faces, sheet, used, fonts, palette, cutting, colour);
+    return withPictures(used);
   }
 
   /** The size of a face, its bleed, its safe area and what else lies along its edges. */

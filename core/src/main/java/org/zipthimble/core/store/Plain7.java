@@ -11,6 +11,8 @@ final class Plain7 {
   private Plain7() {}
 
   static void lifted(ObjectNode root) {
+    root.putArray("styles");
+    root.putArray("facts");
     for (ObjectNode face : Upcasters.objects(root.path("faces"))) {
       Upcasters.objects(face.path("items")).forEach(Plain7::item);
     }
