@@ -35,6 +35,7 @@ import org.zipthimble.desktop.page.FigureSlip;
 import org.zipthimble.desktop.page.HintSlip;
 import org.zipthimble.desktop.page.PlacingSlip;
 import org.zipthimble.desktop.page.ShelfPane;
+import org.zipthimble.desktop.page.WordSlips;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
@@ -60,6 +61,7 @@ final class Composing implements StationView {
   private final VBox side;
   private final PlacingSlip placing;
   private final FigureSlip figures;
+  private final WordSlips wordSlips;
   private final Shapes shapes;
 
   /**
@@ -75,12 +77,14 @@ final class Composing implements StationView {
     placing = new PlacingSlip(session, adders.pictures());
     figures = new FigureSlip(session);
     shapes = new Shapes(session, figures);
+    wordSlips = new WordSlips(session, bench::takeFocus);
     bench.setOnDrawn(adders.objects()::drawn);
     bench.setOnDropped(this::dropped);
     bench.setPlacing(placing::place);
     adders.pictures().setOnSeveral(placing::wait);
     adders.shelf().setOnShelf(shelf::fill);
     tag = new TagPane(session);
+    tag.setOnStyles(() -> wordSlips.styles().open());
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
@@ -168,6 +172,11 @@ final class Composing implements StationView {
     StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(slips, new Insets(SLIP_MARGIN));
     centre.getChildren().addAll(slips, figures);
+    for (Node slip : wordSlips.all()) {
+      centre.getChildren().add(slip);
+      StackPane.setAlignment(slip, Pos.TOP_RIGHT);
+      StackPane.setMargin(slip, new Insets(34, 12, 0, 0));
+    }
     StackPane.setAlignment(figures, Pos.TOP_RIGHT);
     StackPane.setMargin(figures, new Insets(34, 12, 0, 0));
   }
@@ -202,6 +211,10 @@ final class Composing implements StationView {
 
   Clip clip() {
     return clip;
+  }
+
+  WordSlips wordSlips() {
+    return wordSlips;
   }
 
   Shapes shapes() {

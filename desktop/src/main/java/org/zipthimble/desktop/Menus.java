@@ -51,7 +51,9 @@ final class Menus {
         session.historyProperty())));
     Menu arrange = menu("menu.arrange");
     folded(arrange, "menu.align", "menu.aligns");
-    bar.getMenus().setAll(job, edit, arrange, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
+    Menu words = menu("menu.words");
+    folded(words, "menu.case", "menu.cases");
+    bar.getMenus().setAll(job, edit, arrange, words, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
   }
 
   private Menu menu(String key) {

@@ -81,7 +81,7 @@ final class Workbench extends StackPane {
     stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
     stations.put(Station.SHEET, once(() -> new SheetStation(session, () -> printed(false))));
     stations.put(Station.SEND, once(() -> new SendStation(session)));
-    commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), pages(quit));
+    commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), () -> composing.get().wordSlips(), pages(quit));
     help = once(() -> new HelpPage(commands::all, () -> help(false)));
     ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);

@@ -219,4 +219,85 @@ class TypingTest extends AtTheBench {
     field.setText(text);
     field.fireEvent(new javafx.event.ActionEvent());
   }
+
+  @Test
+  void aFactIsPutIntoWordsAndFollowed(FxRobot robot) {
+    words(robot, "On ", 0, false);
+    typing(robot);
+    hand.keys(KeyCode.END);
+    robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.facts")).findFirst().orElseThrow().run());
+    robot.interact(() -> robot.lookup("#facts-usual").queryButton().fire());
+    assertEquals(6, session.job().facts().size());
+    robot.interact(() -> field(robot, "#fact-date", "March 13, 2027"));
+    robot.interact(() -> robot.lookup("#fact-put-date").queryButton().fire());
+    assertEquals("On Saturday, March 13", now().text());
+    robot.interact(() -> field(robot, "#fact-date", "3/14/2027"));
+    assertEquals("On Sunday, March 14", now().text());
+    robot.interact(() -> field(robot, "#fact-date", "Monday, March 14, 2027"));
+    assertEquals("On Sunday, March 14", now().text(), "a weekday that is not the date's is told, and changes nothing");
+    robot.interact(() -> workbench.bench().takeFocus());
+    robot.interact(() -> session.typing().moveTo(5, false));
+    assertEquals(3, session.typing().cursorProperty().get().orElseThrow().caret(), "the caret is never within a field");
+    robot.interact(() -> robot.lookup("#tag-field-form").queryComboBox().getSelectionModel().select(3));
+    assertEquals("On 14 March", now().text());
+    robot.interact(() -> session.typing().edge(true, true, false));
+    hand.keys(KeyCode.BACK_SPACE);
+    assertEquals("On ", now().text(), "a field goes as a whole");
+  }
+
+  @Test
+  void aStyleIsKeptGivenAndRenewed(FxRobot robot) {
+    words(robot, "Heading\nBody", 0, false);
+    typing(robot);
+    hand.keys(KeyCode.HOME, KeyCode.CONTROL);
+    robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.styles")).findFirst().orElseThrow().run());
+    robot.interact(() -> field(robot, "#styles-name", "heading"));
+    assertEquals(Optional.of("heading"), now().story().paragraphs().get(0).named());
+    assertEquals(Optional.empty(), now().story().paragraphs().get(1).named());
+    robot.interact(() -> session.typing().style(s -> s.withSizePt(40)));
+    robot.interact(() -> robot.lookup("#style-renew-heading").queryButton().fire());
+    assertEquals(40, session.job().styles().get(0).look().sizePt());
+    robot.interact(() -> {
+      session.typing().moveTo(now().story().length(), false);
+      robot.lookup("#style-give-heading").queryButton().fire();
+    });
+    assertEquals(40, now().story().paragraphs().get(1).runs().get(0).look().sizePt());
+  }
+
+  @Test
+  void wordsAreFoundAndReplaced(FxRobot robot) {
+    words(robot, "seeds and more seeds", 0, false);
+    robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.search")).findFirst().orElseThrow().run());
+    robot.interact(() -> robot.lookup("#search-text").queryTextInputControl().setText("seeds"));
+    robot.interact(() -> robot.lookup("#search-next").queryButton().fire());
+    assertEquals(new org.zipthimble.core.type.Walk.Span(0, 5), session.typing().cursorProperty().get().orElseThrow().span());
+    robot.interact(() -> robot.lookup("#search-with").queryTextInputControl().setText("beans"));
+    robot.interact(() -> robot.lookup("#search-all").queryButton().fire());
+    assertEquals("beans and more beans", now().text());
+    robot.interact(() -> session.selectionProperty().set(Set.of("i1")));
+    robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.case.title")).findFirst().orElseThrow().run());
+    assertEquals("Beans and More Beans", now().text());
+  }
+
+  @Test
+  void wordsAreLaidRoundAndTypedInThere(FxRobot robot) {
+    words(robot, "MARROWFIELD", 0, false);
+    robot.interact(() -> session.selectionProperty().set(Set.of("i1")));
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.interact(() -> robot.lookup("#fold-course").queryButton().fire());
+    robot.interact(() -> robot.lookup("#course-kind").queryComboBox().getSelectionModel().select(1));
+    assertEquals(org.zipthimble.core.type.Course.Kind.ROUND, now().course().orElseThrow().kind());
+    robot.interact(() -> field(robot, "#course-radius", "1.5"));
+    assertEquals(3, now().placement().width(), 1e-9);
+    assertEquals(3, now().placement().height(), 1e-9);
+    robot.interact(() -> workbench.bench().takeFocus());
+    hand.keys(KeyCode.ENTER);
+    Hand.until(() -> session.typing().on());
+    hand.keys(KeyCode.END);
+    robot.write("S");
+    assertEquals("MARROWFIELDS", now().text());
+    var middle = session.typing().toFace().apply(session.typing().carets().orElseThrow().at(4).orElseThrow().middle());
+    hand.click(middle.x(), middle.y());
+    assertEquals(4, session.typing().cursorProperty().get().orElseThrow().caret(), "pointing finds the letter on the curve");
+  }
 }

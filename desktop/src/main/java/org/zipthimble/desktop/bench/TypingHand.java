@@ -21,6 +21,8 @@ import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Carets;
+import org.zipthimble.core.type.Paragraph;
+import org.zipthimble.core.type.Run;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -213,6 +215,30 @@ final class TypingHand {
     }
   }
 
+  /** Fields are drawn as sewn-on patches. */
+  private void patches(Typing.Cursor now, Carets carets, Affine map, Viewport view, List<Node> nodes) {
+    int at = 0;
+    for (Paragraph p : typing().words().map(w -> w.story().paragraphs()).orElse(List.of())) {
+      for (Run run : p.runs()) {
+        int end = at + run.text().length();
+        if (run.field().isPresent()) {
+          List<Carets.Chosen> parts = carets.chosen(at, end);
+          parts.forEach(part -> nodes.add(DrawnNodes.polygon(
+              List.of(map.apply(part.topLeft()), map.apply(part.topRight()), map.apply(part.bottomRight()), map.apply(part.bottomLeft())), view, "type-patch")));
+          boolean near = now.span().from() <= end && now.span().to() >= at;
+          if (near && !parts.isEmpty()) {
+            Point pixel = view.toPixel(map.apply(parts.get(0).topLeft()));
+            Node name = Controls.label(run.field().get().name(), "type-told");
+            name.relocate(pixel.x(), pixel.y() - 22);
+            nodes.add(name);
+          }
+        }
+        at = end;
+      }
+      at++;
+    }
+  }
+
   private Optional<Carets.Caret> place() {
     return typing().cursorProperty().get().flatMap(c -> typing().carets().flatMap(all -> all.at(c.caret())));
   }
@@ -226,6 +252,7 @@ final class TypingHand {
     Affine map = typing().toFace();
     typing().words().ifPresent(w -> nodes.add(DrawnNodes.polygon(
         new Box(0, 0, w.placement().width(), w.placement().height()).corners().stream().map(map::apply).toList(), view, "type-block")));
+    patches(now.get(), carets.get(), map, view, nodes);
     for (Carets.Chosen part : carets.get().chosen(now.get().span().from(), now.get().span().to())) {
       nodes.add(DrawnNodes.polygon(List.of(map.apply(part.topLeft()), map.apply(part.topRight()), map.apply(part.bottomRight()), map.apply(part.bottomLeft())), view, "type-chosen"));
     }

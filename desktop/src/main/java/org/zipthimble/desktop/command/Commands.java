@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.zipthimble.core.arrange.Align;
@@ -15,7 +16,6 @@ import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
-import org.zipthimble.core.edit.CourseEdits;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
@@ -27,9 +27,11 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.desktop.bench.BenchPane;
+import org.zipthimble.desktop.page.WordSlips;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
+import org.zipthimble.desktop.state.Typing;
 import org.zipthimble.desktop.station.Adders;
 
 /** Every command there is, by menu. */
@@ -77,7 +79,7 @@ public final class Commands {
 
   /** The commands for a window; what they work on is asked for when they are done. */
   public Commands(
-      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<Clip> clip, Supplier<Shapes> shapes, Pages pages) {
+      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<Clip> clip, Supplier<Shapes> shapes, Supplier<WordSlips> words, Pages pages) {
     this.shapes = shapes;
     this.session = session;
     this.bench = bench;
@@ -88,6 +90,8 @@ public final class Commands {
     edit();
     arrange();
     shape();
+    begin("menu.words");
+    new WordCommands(session, words).into(filling);
     begin("menu.picture");
     new PictureCommands(session).into(filling);
     view();
@@ -132,18 +136,18 @@ public final class Commands {
     ticked("menu.steps", "Shortcut+H", pages::stepsShown, pages::steps);
     chosen("menu.repeat", "Shortcut+R", session::repeat);
     filling.add(LINE);
-    chosen("menu.cut", "Shortcut+X", () -> {
+    chosen("menu.cut", "Shortcut+X", () -> typedOr(Typing::cut, () -> {
       clip.get().copy();
       bench.get().removeSelected();
-    });
-    chosen("menu.copy", "Shortcut+C", () -> clip.get().copy());
-    put("menu.paste", "Shortcut+V", () -> clip.get().paste());
-    put("menu.pasteInPlace", "Shortcut+Shift+V", () -> clip.get().pasteInPlace());
+    }));
+    chosen("menu.copy", "Shortcut+C", () -> typedOr(Typing::copy, () -> clip.get().copy()));
+    put("menu.paste", "Shortcut+V", () -> typedOr(t -> t.paste(false), () -> clip.get().paste()));
+    put("menu.pasteInPlace", "Shortcut+Shift+V", () -> typedOr(t -> t.paste(true), () -> clip.get().pasteInPlace()));
     chosen("menu.duplicate", "Shortcut+D", () -> session.perform((face, ids) -> Copies.duplicate(face, ids, Copies.STEP, Copies.STEP)));
     chosen("menu.allFaces", "", () -> session.apply(Copies.onAllFaces(face(), ids())));
     chosen("menu.delete", "", () -> bench.get().removeSelected());
     filling.add(LINE);
-    put("menu.all", "Shortcut+A", this::selectAll);
+    put("menu.all", "Shortcut+A", () -> typedOr(Typing::all, this::selectAll));
     put("menu.nothing", "Shortcut+Shift+A", () -> session.selectionProperty().set(Set.of()));
     chosen("menu.sameKind", "", () -> alike(SimilarObjects.By.KIND));
     chosen("menu.sameFill", "", () -> alike(SimilarObjects.By.FILL));
@@ -196,7 +200,6 @@ public final class Commands {
     chosen("menu.offset", "", () -> shapes.get().offset());
     chosen("menu.repeatLive", "", () -> shapes.get().repeat());
     able("menu.along", "", () -> ids().size() > 1, () -> shapes.get().along());
-    able("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), ids()), () -> session.apply(CourseEdits.along(face(), ids())));
     chosen("menu.mirrorCopy", "", () -> shapes.get().mirrorCopy());
     chosen("menu.gradient", "", () -> shapes.get().gradient());
     able("menu.pattern", "", () -> ids().size() > 1, () -> shapes.get().pattern(true));
@@ -256,6 +259,15 @@ public final class Commands {
     ticked("menu.hands", "F1", pages::helping, pages::help);
     put("menu.hints", "", () -> session.preferences().change(Settings::withHints));
     put("menu.about", "", () -> session.say(org.zipthimble.core.wording.Wording.text("help.about")));
+  }
+
+  /** While somebody types it is done to the words, else to objects. */
+  private void typedOr(Consumer<Typing> words, Runnable objects) {
+    if (session.typing().on()) {
+      words.accept(session.typing());
+    } else {
+      objects.run();
+    }
   }
 
   private void align(Align.Edge edge) {

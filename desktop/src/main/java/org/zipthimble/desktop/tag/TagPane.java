@@ -40,6 +40,7 @@ public final class TagPane extends VBox {
   /** Whether all parts are made at once, or what comes below place and words only once these have been drawn. */
   private boolean atOnce;
   private int builds;
+  private Runnable onStyles = () -> { };
 
   /** The tag of a session's selection. */
   public TagPane(Session session) {
@@ -72,6 +73,11 @@ public final class TagPane extends VBox {
     refresh();
   }
 
+  /** What happens when the styles are asked for. */
+  public void setOnStyles(Runnable action) {
+    onStyles = action;
+  }
+
   /** From now on a tag is made whole before it is drawn, for somebody who does not wait for it: a test, or what takes pictures. */
   public void makeAtOnce() {
     atOnce = true;
@@ -84,7 +90,7 @@ public final class TagPane extends VBox {
     List<Supplier<Node>> parts = new ArrayList<>();
     for (Item item : items) {
       parts.add(() -> new PlaceSection(session, false, false));
-      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session)));
+      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, () -> { })));
       parts.add(() -> new LookSection(session, item));
       parts.add(() -> new CutSection(session));
       parts.add(() -> new EffectsSection(session, item));
@@ -156,7 +162,7 @@ public final class TagPane extends VBox {
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Controls.stitch());
     if (item.asWords().isPresent()) {
-      put(new WordsSection(session));
+      put(new WordsSection(session, () -> onStyles.run()));
     }
     onceDrawn(() -> session.single().ifPresent(this::below));
   }

@@ -1,5 +1,6 @@
 package org.zipthimble.desktop.tag;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,11 +11,20 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.FactEdits;
+import org.zipthimble.core.edit.StyleEdits;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.FieldUse;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.Paragraph;
+import org.zipthimble.core.type.Run;
+import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -22,14 +32,111 @@ import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Typing;
 
 /** The face, size and colour of words and how their lines stand. */
 final class WordsSection extends WordsPart {
   private static final double SIZE_WIDTH = 62;
 
-  WordsSection(Session session) {
+  /**
+   * The section.
+   *
+   * @param onStyles what happens when the styles are asked for
+   */
+  WordsSection(Session session, Runnable onStyles) {
     super(session);
-    getChildren().addAll(familyRow(), typeRow(), spaceRow(), alignRow(), colourRow(), ink());
+    getChildren().addAll(styleRow(onStyles), familyRow(), typeRow(), spaceRow(), alignRow(), colourRow(), formRow(), ink());
+  }
+
+  /** The named style of what is chosen; another one is given. */
+  private Node styleRow(Runnable onStyles) {
+    ComboBox<String> style = new ComboBox<>();
+    style.setId("tag-named-style");
+    style.setAccessibleText(Wording.text("tag.namedStyle"));
+    style.setPromptText(Wording.text("tag.noStyle"));
+    style.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(style, Priority.ALWAYS);
+    boolean[] showing = {false};
+    fresh.add(() -> {
+      showing[0] = true;
+      List<String> names = session.shownProperty().get().styles().stream().map(NamedStyle::name).toList();
+      if (!style.getItems().equals(names)) {
+        style.getItems().setAll(names);
+      }
+      style.setValue(named().orElse(null));
+      showing[0] = false;
+    });
+    style.setOnAction(e -> {
+      if (!showing[0] && style.getValue() != null) {
+        wordsNow().ifPresent(w -> {
+          Walk.Span span = chosen(w);
+          session.apply(StyleEdits.give(face(), w.id(), span.from(), span.to(), style.getValue()));
+        });
+      }
+    });
+    return Controls.under(Wording.text("tag.namedStyle"), Controls.row(4, style, Controls.button("tag-styles", "tag.styles", onStyles, "quiet")));
+  }
+
+  private Walk.Span chosen(Item.Words words) {
+    return session.typing().cursorProperty().get().filter(c -> c.itemId().equals(words.id())).map(Typing.Cursor::span).orElse(new Walk.Span(0, words.story().length()));
+  }
+
+  private Optional<String> named() {
+    return wordsNow().flatMap(w -> {
+      Walk.Span span = chosen(w);
+      int first = w.story().paragraphAt(span.from());
+      Paragraph paragraph = w.story().paragraphs().get(first);
+      return paragraph.runBefore(span.from() + (span.empty() ? 0 : 1) - w.story().begins(first)).named().or(paragraph::named);
+    });
+  }
+
+  /** The form of a field: only seen while one is chosen or the caret is beside it. */
+  private Node formRow() {
+    ComboBox<String> form = new ComboBox<>();
+    form.setId("tag-field-form");
+    form.setAccessibleText(Wording.text("tag.fieldForm"));
+    form.setMaxWidth(Double.MAX_VALUE);
+    Node row = Controls.under(Wording.text("tag.fieldForm"), form);
+    boolean[] showing = {false};
+    fresh.add(() -> {
+      showing[0] = true;
+      Optional<Fact> fact = fieldNow().flatMap(f -> FactEdits.find(session.shownProperty().get(), f.name())).filter(f -> f.forms().size() > 1 && !f.value().isEmpty());
+      form.getItems().setAll(fact.map(f -> f.forms().stream().map(f::shown).toList()).orElse(List.of()));
+      fact.ifPresent(f -> form.getSelectionModel().select(Math.max(0, f.forms().indexOf(fieldNow().orElseThrow().form()))));
+      row.setVisible(fact.isPresent());
+      row.setManaged(fact.isPresent());
+      showing[0] = false;
+    });
+    form.setOnAction(e -> {
+      int index = form.getSelectionModel().getSelectedIndex();
+      if (!showing[0] && index >= 0) {
+        wordsNow().ifPresent(w -> fieldNow().flatMap(f -> FactEdits.find(session.job(), f.name())).ifPresent(f ->
+            session.apply(FactEdits.form(face(), w.id(), chosen(w).from(), chosen(w).to(), f.forms().get(index)))));
+      }
+    });
+    return row;
+  }
+
+  /** The field that is chosen or beside which the caret stands; of words nobody types in, their only one. */
+  private Optional<FieldUse> fieldNow() {
+    return wordsNow().flatMap(w -> {
+      Walk.Span span = chosen(w);
+      int at = 0;
+      List<FieldUse> found = new ArrayList<>();
+      for (Paragraph p : w.story().paragraphs()) {
+        for (Run r : p.runs()) {
+          int end = at + r.text().length();
+          r.field().filter(f -> span.from() <= end && span.to() >= from(r, end)).ifPresent(found::add);
+          at = end;
+        }
+        at++;
+      }
+      return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    });
+  }
+
+  private static int from(Run run, int end) {
+    return end - run.text().length();
   }
 
   private Node familyRow() {

@@ -1,0 +1,57 @@
+package org.zipthimble.desktop.command;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Supplier;
+import org.zipthimble.core.edit.CourseEdits;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.StoryEdits;
+import org.zipthimble.core.edit.Typography;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.type.Story;
+import org.zipthimble.core.type.Walk;
+import org.zipthimble.desktop.page.WordSlips;
+import org.zipthimble.desktop.state.Session;
+
+/** The commands for words. */
+final class WordCommands {
+  private final Session session;
+  private final Supplier<WordSlips> slips;
+
+  WordCommands(Session session, Supplier<WordSlips> slips) {
+    this.session = session;
+    this.slips = slips;
+  }
+
+  /** Adds the commands to a menu's list. */
+  void into(List<Command> menu) {
+    put(menu, "menu.facts", "", () -> slips.get().facts().open());
+    put(menu, "menu.styles", "", () -> slips.get().styles().open());
+    put(menu, "menu.search", "Shortcut+Shift+F", () -> slips.get().search().open());
+    menu.add(Commands.LINE);
+    for (Typography.CaseChange change : Typography.CaseChange.values()) {
+      words(menu, "menu.case." + change.name().toLowerCase(java.util.Locale.ROOT), () -> change("edit.case", (story, span) -> Typography.cased(story, span.from(), span.to(), change)));
+    }
+    words(menu, "menu.signs", () -> change("edit.signs", (story, span) -> Typography.signs(story, span.from(), span.to())));
+    menu.add(Commands.LINE);
+    menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
+        () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));
+  }
+
+  private static void put(List<Command> menu, String key, String keys, Runnable action) {
+    menu.add(Command.of(key, keys, () -> true, action));
+  }
+
+  private void words(List<Command> menu, String key, Runnable action) {
+    menu.add(Command.of(key, "", () -> session.selected().stream().anyMatch(i -> i.asWords().isPresent()), action));
+  }
+
+  /** Changes what is chosen in the words, or all of them. */
+  private void change(String key, BiFunction<Story, Walk.Span, Story> change) {
+    Optional<Walk.Span> chosen = session.typing().cursorProperty().get().map(c -> c.span()).filter(s -> !s.empty());
+    Edit edit = StoryEdits.words(session.faceIdProperty().get(), session.selectionProperty().get(), key,
+        (Item.Words w) -> w.withStory(change.apply(w.story(), chosen.orElse(new Walk.Span(0, w.story().length())))));
+    session.apply(edit);
+  }
+}

@@ -1,0 +1,47 @@
+package org.zipthimble.desktop.page;
+
+import java.util.List;
+import javafx.scene.Node;
+import org.zipthimble.desktop.state.Session;
+
+/** The slips for words; at most one of them is open. */
+public final class WordSlips {
+  private final FactsSlip facts;
+  private final StylesSlip styles;
+  private final SearchSlip search;
+
+  /** The slips of a session. */
+  public WordSlips(Session session, Runnable closed) {
+    facts = new FactsSlip(session);
+    styles = new StylesSlip(session);
+    search = new SearchSlip(session);
+    for (ToolSlip slip : List.of(facts, styles, search)) {
+      slip.setOnClosed(closed);
+      slip.visibleProperty().addListener((o, was, is) -> {
+        if (is) {
+          List.of(facts, styles, search).stream().filter(other -> other != slip).forEach(ToolSlip::close);
+        }
+      });
+    }
+  }
+
+  /** The facts of the job. */
+  public FactsSlip facts() {
+    return facts;
+  }
+
+  /** The named styles. */
+  public StylesSlip styles() {
+    return styles;
+  }
+
+  /** Find and replace. */
+  public SearchSlip search() {
+    return search;
+  }
+
+  /** All of them, to be laid over the bench. */
+  public List<Node> all() {
+    return List.of(facts, styles, search);
+  }
+}
