@@ -12,6 +12,9 @@ module org.zipthimble.core {
   requires com.github.librepdf.openpdf;
   requires org.locationtech.jts;
   requires com.ibm.icu;
+  requires okapibarcode;
+  requires org.apache.lucene.core;
+  requires org.apache.lucene.analysis.common;
   requires org.lwjgl;
   requires org.lwjgl.natives;
   requires org.lwjgl.harfbuzz;
@@ -22,6 +25,7 @@ module org.zipthimble.core {
   exports org.zipthimble.core.arrange;
   exports org.zipthimble.core.bring;
   exports org.zipthimble.core.check;
+  exports org.zipthimble.core.code;
   exports org.zipthimble.core.colour;
   exports org.zipthimble.core.cut;
   exports org.zipthimble.core.edit;
@@ -41,6 +45,7 @@ module org.zipthimble.core {
   exports org.zipthimble.core.wording;
   exports org.zipthimble.core.work;
 
+  opens org.zipthimble.core.code to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.colour to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.geom to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.job to com.fasterxml.jackson.databind;

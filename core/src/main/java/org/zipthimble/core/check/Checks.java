@@ -14,7 +14,7 @@ import org.zipthimble.core.job.Job;
 public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
       new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
-      new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsFaint(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
+      new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsFaint(), new CodeReads(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new TransferMirror());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());

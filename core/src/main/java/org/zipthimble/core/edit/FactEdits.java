@@ -3,8 +3,11 @@ package org.zipthimble.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.type.FieldUse;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Paragraph;
@@ -85,9 +88,17 @@ public final class FactEdits {
     return -1;
   }
 
+  /** The job with every code saying what its fact says. */
+  private static Job coded(Job job) {
+    return job.withFaces(job.faces().stream().map(face -> face.changed(
+        face.all().stream().filter(i -> i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
+        item -> item.asShape().<Item>map(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> find(job, name)).map(f ->
+            (Item) s.withOutline(new Outline.Coded(c.code(), f.value(), c.fact())))).orElse(s)).orElse(item))).toList());
+  }
+
   /** The job with every field showing what its fact says; a field without a fact stays as it is. */
   static Job filled(Job job) {
-    return StoryEdits.settled(StyleEdits.stories(job, story -> story.eachRun(r -> r.field()
+    return StoryEdits.settled(StyleEdits.stories(coded(job), story -> story.eachRun(r -> r.field()
         .flatMap(u -> find(job, u.name()).map(f -> r.saying(f.shown(u.form())))).orElse(r))));
   }
 }

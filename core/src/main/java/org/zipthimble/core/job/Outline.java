@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.zipthimble.core.code.CodeKind;
+import org.zipthimble.core.code.Codes;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -48,6 +50,11 @@ public sealed interface Outline {
 
   /** Itself as a ready shape. */
   default Optional<Ready> asReady() {
+    return Optional.empty();
+  }
+
+  /** Itself as a code. */
+  default Optional<Coded> asCoded() {
     return Optional.empty();
   }
 
@@ -232,6 +239,49 @@ public sealed interface Outline {
     }
   }
 
+  /**
+   * A code that machines read, its quiet zone within the box.
+   *
+   * @param fact the fact of the job whose value it says; empty where the content was typed
+   */
+  record Coded(CodeKind code, String content, Optional<String> fact) implements Outline {
+    /** Checks that both are there. */
+    public Coded {
+      if (code == null || content == null || content.length() > Codes.LONGEST) {
+        throw new IllegalArgumentException("a code says up to " + Codes.LONGEST + " characters");
+      }
+    }
+
+    /** The width of a module in a box of a size, in inches. */
+    public double module(double width, double height) {
+      Codes.Drawn drawn = Codes.draw(code, content);
+      return code.matrix() ? Math.min(width / drawn.width(), height / drawn.height()) : width / drawn.width();
+    }
+
+    @Override
+    public Path within(double width, double height) {
+      Codes.Drawn drawn = Codes.draw(code, content);
+      double across = module(width, height);
+      double down = code.matrix() ? across : height / drawn.height();
+      return drawn.bars().mapped(Affine.scale(across, down).then(Affine.move((width - across * drawn.width()) / 2, (height - down * drawn.height()) / 2)));
+    }
+
+    @Override
+    public Optional<Coded> asCoded() {
+      return Optional.of(this);
+    }
+
+    @Override
+    public int places() {
+      return Codes.draw(code, content).bars().segments().size();
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.coded(this);
+    }
+  }
+
   /** What to do with each form. */
   interface Visitor<R> {
     /** A rectangle. */
@@ -248,5 +298,8 @@ public sealed interface Outline {
 
     /** A ready shape. */
     R ready(Ready outline);
+
+    /** A code. */
+    R coded(Coded outline);
   }
 }

@@ -94,7 +94,7 @@ final class Binding {
   @JsonSubTypes({
     @JsonSubTypes.Type(name = "rectangle", value = Outline.Rectangle.class), @JsonSubTypes.Type(name = "ellipse", value = Outline.Ellipse.class),
     @JsonSubTypes.Type(name = "straight", value = Outline.Straight.class), @JsonSubTypes.Type(name = "drawn", value = Outline.Drawn.class),
-    @JsonSubTypes.Type(name = "ready", value = Outline.Ready.class)
+    @JsonSubTypes.Type(name = "ready", value = Outline.Ready.class), @JsonSubTypes.Type(name = "code", value = Outline.Coded.class)
   })
   private interface Outlines {}
 

@@ -8,12 +8,14 @@ import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.bring.Ornament;
 import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
@@ -114,6 +116,23 @@ public final class ObjectAdder {
     add(Item.Shape.of(
         properties(Wording.key(form)), middle(size), outline,
         form.open() ? Optional.empty() : Optional.of(SAGE), line));
+  }
+
+  /** A code that machines read, at its usual size; it says the job's web address where that is known. */
+  public void code(CodeKind kind) {
+    Optional<Fact> web = kind.matrix() ? session.job().facts().stream().filter(f -> f.kind() == Fact.Kind.WEB).findFirst() : Optional.empty();
+    String content = web.map(Fact::value).orElse(switch (kind) {
+      case UPC_A -> "00000000000";
+      case EAN_13 -> "000000000000";
+      default -> Wording.text("code.new");
+    });
+    Size size = switch (kind) {
+      case QR -> new Size(1, 1);
+      case DATA_MATRIX -> new Size(0.5, 0.5);
+      case UPC_A, EAN_13 -> new Size(1.469, 1.02);
+      case CODE_128 -> new Size(2, 0.6);
+    };
+    add(Item.Shape.of(properties(Wording.key(kind)), middle(size), new Outline.Coded(kind, content, web.map(Fact::name)), Optional.of(Colour.BLACK), Optional.empty()));
   }
 
   /** A drawn path, on the face. */

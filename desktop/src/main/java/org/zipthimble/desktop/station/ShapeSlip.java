@@ -7,6 +7,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
+import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.geom.ReadyForm;
@@ -19,7 +20,7 @@ import org.zipthimble.desktop.control.Slips;
 final class ShapeSlip {
   private static final double WIDE = 34;
   private static final double HIGH = 26;
-  private static final double RISE = 316;
+  private static final double RISE = 376;
 
   private ShapeSlip() {}
 
@@ -47,7 +48,15 @@ final class ShapeSlip {
       });
       shapes.getChildren().add(one);
     }
-    VBox paper = new VBox(8, Controls.label(Wording.text("tray.shapes.title"), "side-title"), shapes);
+    FlowPane codes = new FlowPane(6, 6);
+    codes.setPrefWrapLength(4 * 84);
+    for (CodeKind kind : CodeKind.values()) {
+      codes.getChildren().add(Controls.button("code-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'), Wording.key(kind), () -> {
+        popup[0].hide();
+        adding.code(kind);
+      }, "quiet"));
+    }
+    VBox paper = new VBox(8, Controls.label(Wording.text("tray.shapes.title"), "side-title"), shapes, Controls.label(Wording.text("tray.codes"), "field-label"), codes);
     popup[0] = Slips.above(card, paper, RISE);
   }
 }

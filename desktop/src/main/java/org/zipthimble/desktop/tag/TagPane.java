@@ -161,6 +161,9 @@ public final class TagPane extends VBox {
     }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Controls.stitch());
+    if (item.asShape().flatMap(s -> s.outline().asCoded()).isPresent()) {
+      put(new CodeSection(session));
+    }
     if (item.asWords().isPresent()) {
       put(new WordsSection(session, () -> onStyles.run()));
     }

@@ -1,0 +1,80 @@
+package org.zipthimble.core.check;
+
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.colour.Contrast;
+import org.zipthimble.core.form.Memo;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.MarkWalk;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.picture.Halvings;
+
+/** A face without its words and codes, on its stock, looked at small: what they must stand out from. */
+record Ground(BufferedImage image, Box bleed, double ppi) {
+  private static final double FINEST_PPI = 72;
+  private static final double MOST_PIXELS = 600_000;
+  private static final Halvings PICTURES = new Halvings();
+  private static final Memo<Ground> KEPT = new Memo<>();
+
+  /** That of a face; kept for as long as the face lives and what it is drawn with stays. */
+  static Ground of(Subject on) {
+    return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting(), on.job().palette().stock()), () -> painted(on));
+  }
+
+  private static boolean coded(Item item) {
+    return item.asShape().flatMap(s -> s.outline().asCoded()).isPresent();
+  }
+
+  private static Ground painted(Subject on) {
+    Box bleed = on.frame().bleedBox();
+    double ppi = Math.min(FINEST_PPI, Math.sqrt(MOST_PIXELS / (bleed.width() * bleed.height())));
+    int width = (int) Math.max(1, Math.round(bleed.width() * ppi));
+    int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
+    Set<String> words = on.face().all().stream().filter(i -> i.asWords().isPresent() || coded(i)).map(Item::id).collect(Collectors.toSet());
+    Face bare = on.face().changed(words, i -> i.with(i.properties().withVisible(false)));
+    Job without = on.job().changed(on.face().id(), f -> bare);
+    DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(without, bare, Affine.IDENTITY, out));
+    BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, PICTURES);
+    return new Ground(onStock(image, on.job().palette().stock()), bleed, ppi);
+  }
+
+  private static BufferedImage onStock(BufferedImage art, Colour stock) {
+    BufferedImage out = new BufferedImage(art.getWidth(), art.getHeight(), BufferedImage.TYPE_INT_RGB);
+    java.awt.Graphics2D g = out.createGraphics();
+    g.setColor(new java.awt.Color(stock.red(), stock.green(), stock.blue()));
+    g.fillRect(0, 0, out.getWidth(), out.getHeight());
+    g.drawImage(art, 0, 0, null);
+    g.dispose();
+    return out;
+  }
+
+  /** The colours that lie under a box, pixel by pixel; none beside the face. */
+  List<Colour> under(Box box) {
+    List<Colour> out = new ArrayList<>();
+    int left = (int) Math.max(0, Math.floor((box.x() - bleed.x()) * ppi));
+    int top = (int) Math.max(0, Math.floor((box.y() - bleed.y()) * ppi));
+    for (int y = top; y < Math.min(image.getHeight(), Math.ceil((box.bottom() - bleed.y()) * ppi)); y++) {
+      for (int x = left; x < Math.min(image.getWidth(), Math.ceil((box.right() - bleed.x()) * ppi)); x++) {
+        out.add(Colour.of(image.getRGB(x, y) & 0xFFFFFF));
+      }
+    }
+    return out;
+  }
+
+  /** How far a colour stands apart from what lies under a box, but for a part of its places; empty beside the face. */
+  Optional<Double> contrast(Box box, Colour colour, double but) {
+    List<Double> ratios = new ArrayList<>(under(box).stream().map(c -> Contrast.ratio(colour, c)).toList());
+    ratios.sort(null);
+    return ratios.isEmpty() ? Optional.empty() : Optional.of(ratios.get((int) (ratios.size() * but)));
+  }
+}
