@@ -14,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zipthimble.core.job.FamilyNames;
 
 /** What a proof-reader finds in words without a dictionary: a word twice, a weekday that is not that of its date, words that only hold a place. */
 final class ProofReading {
@@ -45,6 +46,21 @@ final class ProofReading {
   private static String names(Stream<String> full) {
     // in full, or by their first three letters
     return full.map(n -> n.substring(0, 3) + "(?:" + n.substring(3) + ")?").collect(Collectors.joining("|"));
+  }
+
+  /** Family names, and decades, with an apostrophe that makes them owners where many are meant: the Wheeler's, 1990's. */
+  private static final Pattern APOSTROPHE = Pattern.compile("\\b([Tt]he|THE)\\s+(\\p{Lu}[\\p{L}]+)['’]([sS])(?=\\s*(?:$|[.,!;:&\\n]|and\\b|are\\b|will\\b|invite\\b|request\\b))|\\b(\\d{2,3}0)['’]([sS])\\b", Pattern.MULTILINE);
+
+  /** Plurals that were written as if they owned something. */
+  static List<Slip> apostrophes(String text) {
+    List<Slip> found = new ArrayList<>();
+    Matcher m = APOSTROPHE.matcher(text);
+    while (m.find()) {
+      boolean years = m.group(4) != null;
+      String right = years ? m.group(4) + m.group(5) : m.group(1) + " " + FamilyNames.plural(m.group(2));
+      found.add(new Slip(m.group(), Optional.of(right), text.substring(0, m.start()) + right + text.substring(m.end())));
+    }
+    return found;
   }
 
   /** Words that stand twice in a row; the mended text has each once. */

@@ -25,7 +25,7 @@ class ProofReadingTest {
   }
 
   private static List<String> codes(Job job) {
-    return Checks.run(job).stream().map(Finding::code).filter(c -> c.startsWith("words-")).toList();
+    return Checks.run(job).stream().map(Finding::code).filter(c -> c.startsWith("words-") && !c.equals("words-spelt")).toList();
   }
 
   private static String mended(Job job) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
@@ -138,10 +139,14 @@ public final class FindingsPane extends VBox implements StationView {
     List<Mend> mends = Checks.mends(session.job(), finding);
     if (!mends.isEmpty()) {
       FlowPane pills = new FlowPane(4, 4);
-      mends.forEach(m -> pills.getChildren().add(Controls.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
-        session.faceIdProperty().set(finding.faceId());
-        session.applyBeside(m.edit());
-      }, "quiet")));
+      mends.forEach(m -> {
+        Button pill = Controls.button("finding-" + number + "-" + m.key().replace('.', '-'), m.key(), () -> {
+          session.faceIdProperty().set(finding.faceId());
+          session.applyBeside(m.edit());
+        }, "quiet");
+        pill.setText(m.title());
+        pills.getChildren().add(pill);
+      });
       inside.getChildren().add(pills);
     }
     inside.getChildren().add(Controls.label(Wording.text("findings.goto", faceName), "finding-go"));

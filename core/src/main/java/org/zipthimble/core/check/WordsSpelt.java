@@ -1,0 +1,106 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.FactEdits;
+import org.zipthimble.core.edit.StoryEdits;
+import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.type.Run;
+import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.wording.Wording;
+
+/** Words that the dictionary does not have; those of the job's facts are known. One finding for each block and word. */
+final class WordsSpelt extends ObjectCheck {
+  private static final int MOST = 20;
+  private static final int FEWEST_FOREIGN = 4;
+
+  @Override
+  Set<String> codes() {
+    return Set.of("words-spelt", "words-apostrophe");
+  }
+
+  @Override
+  List<Finding> look(Subject on, SceneNode node) {
+    return node.item().asWords().map(w -> look(on, node, w)).orElse(List.of());
+  }
+
+  private static List<Finding> look(Subject on, SceneNode node, Item.Words words) {
+    List<Finding> found = new ArrayList<>();
+    Set<String> told = new HashSet<>();
+    List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job())) : List.of();
+    for (Spelling.Unknown unknown : foreign(all, typed(words)) ? List.<Spelling.Unknown>of() : all) {
+      if (told.add(unknown.word()) && found.size() < MOST) {
+        List<String> meant = Spelling.suggestions(unknown.word());
+        found.add(on.finding("words-spelt", Weight.LOOK, Optional.of(node.item().id()), node.around(), unknown.from(), unknown.to(),
+            words.properties().name(), unknown.word(), meant.isEmpty() ? "" : Wording.text("finding.words-spelt.meant", String.join(", ", meant))));
+      }
+    }
+    ProofReading.apostrophes(typed(words)).stream().findFirst()
+        .ifPresent(s -> found.add(on.finding("words-apostrophe", Weight.LOOK, node, 0, 0, words.properties().name(), s.said(), s.right().orElseThrow())));
+    return found;
+  }
+
+  /** Where most words are unknown they are of another language. */
+  private static boolean foreign(List<Spelling.Unknown> unknown, String text) {
+    return unknown.size() >= FEWEST_FOREIGN && unknown.size() * 2 > Typesetter.countWords(text);
+  }
+
+  /** What was typed: a field in the text is made blank, for its fact is known. */
+  private static String typed(Item.Words words) {
+    StringBuilder out = new StringBuilder();
+    words.story().paragraphs().forEach(p -> {
+      out.append(out.length() == 0 ? "" : "\n");
+      for (Run run : p.runs()) {
+        out.append(run.field().isPresent() ? " ".repeat(run.text().length()) : run.text());
+      }
+    });
+    return out.toString();
+  }
+
+  /** The words of the facts, in small letters. */
+  private static Set<String> right(Job job) {
+    Set<String> right = new HashSet<>();
+    job.facts().forEach(f -> Arrays.stream(f.value().toLowerCase(Locale.ROOT).split("[^\\p{L}'’]+")).filter(w -> !w.isEmpty()).forEach(right::add));
+    return right;
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    Optional<Item.Words> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    if (words.isEmpty()) {
+      return List.of();
+    }
+    if (finding.code().equals("words-apostrophe")) {
+      return ProofReading.apostrophes(words.get().text()).stream().findFirst().map(s -> List.of(new Mend(
+          "mend.spelt", StoryEdits.words(face.id(), Set.of(words.get().id()), "edit.words", w -> w.saying(s.mended())), List.of(s.right().orElseThrow())))).orElse(List.of());
+    }
+    return Spelling.unknown(typed(words.get()), right(job)).stream().filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
+        .map(u -> mends(face, words.get(), u)).orElse(List.of());
+  }
+
+  private static List<Mend> mends(Face face, Item.Words words, Spelling.Unknown unknown) {
+    List<Mend> all = new ArrayList<>();
+    for (String meant : Spelling.suggestions(unknown.word())) {
+      all.add(new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(unknown.from(), unknown.to(), meant))), List.of(meant)));
+    }
+    all.add(new Mend("mend.right", right(unknown.word())));
+    return all;
+  }
+
+  /** Keeps a word among those that are right in this job: a fact that no field need show. */
+  private static Edit right(String word) {
+    String name = Wording.text("fact.right");
+    return new Edit(Wording.text("edit.right", word), job -> FactEdits.set(new Fact(name, Fact.Kind.OTHER,
+        (FactEdits.find(job, name).map(Fact::value).orElse("") + " " + word).strip())).change().apply(job));
+  }
+}
