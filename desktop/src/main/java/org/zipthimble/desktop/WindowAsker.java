@@ -94,6 +94,11 @@ final class WindowAsker implements Asker {
   }
 
   @Override
+  public Optional<Path> words() {
+    return chosen(chooser("ask.words", "ask.wordsFiles", "*.txt", "*.TXT", "*.rtf", "*.RTF", "*.docx", "*.DOCX", "*.md").showOpenDialog(stage));
+  }
+
+  @Override
   public Optional<Double> unitsPerInch(String fileName, Size size) {
     boolean svg = fileName.toLowerCase(java.util.Locale.ROOT).endsWith(".svg");
     double[] choices = svg ? new double[] {96, 72, 90} : new double[] {1, 25.4, 72};

@@ -13,15 +13,18 @@ import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.desktop.page.WordSlips;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.station.Adders;
 
 /** The commands for words. */
 final class WordCommands {
   private final Session session;
   private final Supplier<WordSlips> slips;
+  private final Supplier<Adders> adding;
 
-  WordCommands(Session session, Supplier<WordSlips> slips) {
+  WordCommands(Session session, Supplier<WordSlips> slips, Supplier<Adders> adding) {
     this.session = session;
     this.slips = slips;
+    this.adding = adding;
   }
 
   /** Adds the commands to a menu's list. */
@@ -29,6 +32,7 @@ final class WordCommands {
     put(menu, "menu.facts", "", () -> slips.get().facts().open());
     put(menu, "menu.styles", "", () -> slips.get().styles().open());
     put(menu, "menu.search", "Shortcut+Shift+F", () -> slips.get().search().open());
+    put(menu, "menu.bringWords", "", () -> adding.get().objects().wordsFile());
     menu.add(Commands.LINE);
     for (Typography.CaseChange change : Typography.CaseChange.values()) {
       words(menu, "menu.case." + change.name().toLowerCase(java.util.Locale.ROOT), () -> change("edit.case", (story, span) -> Typography.cased(story, span.from(), span.to(), change)));

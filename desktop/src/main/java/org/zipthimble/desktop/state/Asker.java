@@ -59,6 +59,11 @@ public interface Asker {
     return Optional.empty();
   }
 
+  /** A file of words to bring in. */
+  default Optional<Path> words() {
+    return Optional.empty();
+  }
+
   /**
    * How many units of a drawing file make an inch, since the file does not say.
    *

@@ -7,6 +7,9 @@ public record Adders(ObjectAdder objects, PictureAdder pictures, DrawingAdder dr
   /** Those of a session. */
   public static Adders of(Session session) {
     DrawingAdder drawings = new DrawingAdder(session);
-    return new Adders(new ObjectAdder(session), new PictureAdder(session, drawings), drawings, new ShelfAdder(session));
+    ObjectAdder objects = new ObjectAdder(session);
+    PictureAdder pictures = new PictureAdder(session, drawings);
+    pictures.setOnWords(objects::wordsFile);
+    return new Adders(objects, pictures, drawings, new ShelfAdder(session));
   }
 }

@@ -1,11 +1,13 @@
 package org.zipthimble.desktop.station;
 
 import java.nio.file.Path;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.bring.Ornament;
+import org.zipthimble.core.bring.WordsIn;
 import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.code.CodeKind;
@@ -23,10 +25,13 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.Fitting;
+import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** Puts new objects on the face; each is selected once it is there. */
@@ -37,6 +42,7 @@ public final class ObjectAdder {
   private static final int LONGEST_WORDS = Load.MOST_CHARACTERS;
 
   private final Session session;
+  private final LatestWork reader = new LatestWork();
 
   /** Adds to the session's face. */
   public ObjectAdder(Session session) {
@@ -150,6 +156,41 @@ public final class ObjectAdder {
     double fitting = Math.min(height, Placement.FARTHEST);
     Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
     add(Item.Words.of(properties("itemPage.words"), place, kept, style));
+  }
+
+  /** A file of words that the person chooses. */
+  public void wordsFile() {
+    session.asker().words().ifPresent(file -> wordsFile(file, session.frame().safeBox().centre()));
+  }
+
+  /** The words of a file: at the caret while somebody types, else in a block of their own around a place. */
+  public void wordsFile(Path file, Point at) {
+    WordStyle look = session.typing().on() ? session.typing().styles().get(0) : new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, INK);
+    session.say("");
+    reader.want(() -> {
+      try {
+        return new Found(Optional.of(WordsIn.read(file, look)), "");
+      } catch (Trouble trouble) {
+        return new Found(Optional.empty(), trouble.getMessage());
+      }
+    }, found -> {
+      found.brought().ifPresent(b -> put(b.story(), at));
+      session.say(found.brought().map(WordsIn.Brought::note).orElse(found.trouble()));
+    });
+  }
+
+  private record Found(Optional<WordsIn.Brought> brought, String trouble) {}
+
+  private void put(Story story, Point at) {
+    if (session.typing().on()) {
+      session.typing().put(story);
+      return;
+    }
+    Box safe = session.frame().safeBox();
+    double width = Math.max(0.25, safe.width() * 0.8);
+    Item.Words words = Item.Words.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
+    double height = Math.min(Placement.FARTHEST, Math.max(0.25, words.set(new JobFonts(session.job())).height()));
+    add(words.withSetting(words.setting().withFitting(Fitting.GROW)).withPlacement(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
   }
 
   private void shape(String key, Outline outline) {

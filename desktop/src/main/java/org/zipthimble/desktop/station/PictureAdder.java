@@ -3,6 +3,8 @@ package org.zipthimble.desktop.station;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.zipthimble.core.bring.WordsIn;
+import java.util.function.BiConsumer;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -22,6 +24,7 @@ import org.zipthimble.desktop.state.Session;
 public final class PictureAdder {
   private final Session session;
   private final DrawingAdder drawings;
+  private BiConsumer<Path, Point> onWords = (file, at) -> { };
   private final LatestWork reader = new LatestWork();
   private Consumer<List<Picture>> onSeveral = pictures -> { };
 
@@ -53,6 +56,11 @@ public final class PictureAdder {
     pictures(files, at, false);
   }
 
+  /** What happens to a file of words, and where. */
+  void setOnWords(BiConsumer<Path, Point> action) {
+    onWords = action;
+  }
+
   /** Picture files that were dropped at a place: into the mount there, or as all others. */
   public void dropped(List<Path> files, Point at) {
     pictures(files, at, true);
@@ -63,6 +71,11 @@ public final class PictureAdder {
     List<Path> drawings = files.stream().filter(f -> DrawingIn.drawing(f.getFileName().toString())).toList();
     if (!drawings.isEmpty()) {
       this.drawings.drawing(drawings.get(0), at);
+      return;
+    }
+    Optional<Path> words = files.stream().filter(f -> WordsIn.words(f.getFileName().toString())).findFirst();
+    if (words.isPresent()) {
+      onWords.accept(words.get(), at);
       return;
     }
     session.say("");
