@@ -39,7 +39,7 @@ public final class Edits {
   public static Edit remove(String faceId, Set<String> ids) {
     return new Edit(
         Wording.counted("edit.remove", ids.size()),
-        job -> job.changed(faceId, face -> face.without(ids)).withoutUnusedPictures());
+        job -> job.changed(faceId, face -> Flow.rescued(face, ids).without(ids)).withoutUnusedPictures());
   }
 
   /** Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size. */

@@ -192,10 +192,12 @@ public sealed interface Item {
    * @param course what they run along in place of lines
    * @param panel what is painted behind them
    * @param finish foil or glitter of all letters; it has the colour of the first
+   * @param follows the block from which they go on
    */
   @RecordBuilder
   record Words(
-      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle.Finish> finish)
+      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle.Finish> finish,
+      Optional<Following> follows)
       implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing; a finish has the colour of the words. */
     public Words {
@@ -208,7 +210,7 @@ public sealed interface Item {
 
     /** Words of one look. */
     public static Words of(ItemProperties properties, Placement placement, String text, WordStyle style) {
-      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty());
+      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** What it says, a line end between paragraphs. */

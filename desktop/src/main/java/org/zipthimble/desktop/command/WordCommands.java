@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.zipthimble.core.edit.CourseEdits;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.edit.Typography;
 import org.zipthimble.core.job.Item;
@@ -39,6 +40,10 @@ final class WordCommands {
     }
     words(menu, "menu.signs", () -> change("edit.signs", (story, span) -> Typography.signs(story, span.from(), span.to())));
     menu.add(Commands.LINE);
+    menu.add(Command.of("menu.flow", "", () -> session.selected().stream().filter(i -> i.asWords().isPresent()).count() > 1,
+        () -> session.apply(Flow.link(session.faceIdProperty().get(), session.selectionProperty().get()))));
+    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.asWords().flatMap(Item.Words::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
+        () -> session.apply(Flow.part(session.faceIdProperty().get(), session.selectionProperty().get()))));
     menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
         () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));
   }

@@ -7,6 +7,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
 
@@ -30,7 +31,7 @@ final class EditWorker {
   void out(Job from, Edit edit, Consumer<Job> done) {
     drop();
     int mine = wish;
-    CompletableFuture<Job> work = CompletableFuture.supplyAsync(() -> edit.change().apply(from), Background::run);
+    CompletableFuture<Job> work = CompletableFuture.supplyAsync(() -> Flow.settled(edit.change().apply(from)), Background::run);
     try {
       done.accept(work.get(BLINK_MILLIS, TimeUnit.MILLISECONDS));
     } catch (TimeoutException longer) {

@@ -5,6 +5,7 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.History;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.job.Job;
@@ -74,7 +75,7 @@ final class Editing {
 
   void tryOut(Edit edit) {
     trying = true;
-    shown.set(held.apply(edit).change().apply(job()));
+    shown.set(Flow.settled(held.apply(edit).change().apply(job())));
   }
 
   /** Shows a job that was worked out to be tried, unless it asks for more than can be drawn. */

@@ -11,6 +11,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Affine;
@@ -38,6 +39,7 @@ public final class Typing {
   private Optional<Word> word = Optional.empty();
   private int words;
   private boolean own;
+  private boolean moving;
 
   /**
    * Where the caret stands.
@@ -56,7 +58,7 @@ public final class Typing {
 
   Typing(Session session) {
     this.session = session;
-    session.selectionProperty().addListener(o -> cursor.get().filter(c -> !session.selectionProperty().get().equals(Set.of(c.itemId()))).ifPresent(c -> end()));
+    session.selectionProperty().addListener(o -> cursor.get().filter(c -> !moving && !session.selectionProperty().get().equals(Set.of(c.itemId()))).ifPresent(c -> end()));
     session.stationProperty().addListener(o -> end());
     session.faceIdProperty().addListener(o -> end());
     session.historyProperty().addListener(o -> {
@@ -75,9 +77,24 @@ public final class Typing {
         cursor.set(Optional.empty());
       } else {
         int length = words.get().story().length();
+        Optional<Item.Words> next = c.caret() > length && c.span().empty() ? Flow.next(session.face(), c.itemId()) : Optional.empty();
+        if (next.isPresent()) {
+          onward(next.get(), c.caret() - length - (next.get().follows().filter(f -> f.within()).isPresent() ? 0 : 1));
+          return;
+        }
         cursor.set(Optional.of(new Cursor(c.itemId(), Math.min(c.anchor(), length), Math.min(c.caret(), length))));
       }
     });
+  }
+
+  /** The words that the caret stands in have flowed on into another block: it goes with them. */
+  private void onward(Item.Words to, int place) {
+    int held = Math.max(0, Math.min(to.story().length(), place));
+    moving = true;
+    session.selectionProperty().set(Set.of(to.id()));
+    moving = false;
+    reset();
+    cursor.set(Optional.of(new Cursor(to.id(), held, held)));
   }
 
   /** The caret; empty while nobody types. */
@@ -193,12 +210,20 @@ public final class Typing {
   /** One letter or word farther or back; without choosing, a choice ends at its side. */
   public void step(boolean forward, boolean byWord, boolean choosing) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
-      if (!choosing && !byWord && !c.span().empty()) {
+      boolean atEdge = !choosing && c.span().empty() && (forward ? c.caret() == w.story().length() : c.caret() == 0);
+      Optional<Item.Words> beyond = !atEdge ? Optional.empty() : forward ? Flow.next(session.face(), w.id()) : before(w);
+      if (beyond.isPresent()) {
+        onward(beyond.get(), forward ? 0 : beyond.get().story().length());
+      } else if (!choosing && !byWord && !c.span().empty()) {
         moveTo(forward ? c.span().to() : c.span().from(), false);
       } else {
         moveTo(byWord ? Walk.word(w.story(), c.caret(), forward) : Walk.letter(w.story(), c.caret(), forward), choosing);
       }
     }));
+  }
+
+  private Optional<Item.Words> before(Item.Words words) {
+    return words.follows().map(f -> f.block()).flatMap(session.face()::find).flatMap(Item::asWords);
   }
 
   /** Lines up or down. */
@@ -268,6 +293,12 @@ public final class Typing {
   public void delete(boolean forward, boolean byWord) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
       Walk.Span span = c.span();
+      Optional<Item.Words> beyond = !forward && span.empty() && c.caret() == 0 ? before(w) : Optional.empty();
+      if (beyond.isPresent()) {
+        onward(beyond.get(), beyond.get().story().length());
+        delete(false, byWord);
+        return;
+      }
       if (span.empty()) {
         int other = byWord ? Walk.word(w.story(), c.caret(), forward) : Walk.letter(w.story(), c.caret(), forward);
         span = Walk.Span.between(c.caret(), other);

@@ -144,12 +144,13 @@ public final class CutterServer implements Closeable {
   @Override
   public void close() throws IOException {
     open = false;
-    socket.close();
-    cutter.stop();
+    // what is switched off says nothing more: the line goes first, or the cutter would still tell that it has stopped
     Socket talking = now;
     if (talking != null) {
       talking.close();
     }
+    socket.close();
+    cutter.stop();
   }
 
   private void listen() {
