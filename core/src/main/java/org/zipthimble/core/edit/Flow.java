@@ -75,8 +75,9 @@ public final class Flow {
     return now;
   }
 
-  /** The job with the words of every chain where they belong. A job without chains stays as it is. */
-  public static Job settled(Job job) {
+  /** The job with room made in words for what stands in their way, and the words of every chain where they belong. Else it stays as it is. */
+  public static Job settled(Job given) {
+    Job job = MakingRoom.settled(given);
     if (job.faces().stream().noneMatch(Flow::flows)) {
       return job;
     }

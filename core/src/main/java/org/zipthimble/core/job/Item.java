@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.BlockSetting;
@@ -193,11 +194,12 @@ public sealed interface Item {
    * @param panel what is painted behind them
    * @param finish foil or glitter of all letters; it has the colour of the first
    * @param follows the block from which they go on
+   * @param spared what their lines keep clear of, in block inches; laid anew after every edit
    */
   @RecordBuilder
   record Words(
       ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle.Finish> finish,
-      Optional<Following> follows)
+      Optional<Following> follows, Optional<Path> spared)
       implements Item, ItemWordsBuilder.With {
     /** Checks that nothing is missing; a finish has the colour of the words. */
     public Words {
@@ -210,7 +212,7 @@ public sealed interface Item {
 
     /** Words of one look. */
     public static Words of(ItemProperties properties, Placement placement, String text, WordStyle style) {
-      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      return new Words(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** What it says, a line end between paragraphs. */
@@ -225,7 +227,7 @@ public sealed interface Item {
 
     /** Its words set, with the faces of a shelf. */
     public SetWords set(FontShelf fonts) {
-      return Typesetter.set(story, setting, course, placement.width(), placement.height(), fonts);
+      return Typesetter.set(story, setting, course, spared, placement.width(), placement.height(), fonts);
     }
 
     /** The same saying something else: what is alike at the beginning and the end keeps its looks. */

@@ -1,6 +1,7 @@
 package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 
@@ -16,11 +17,12 @@ import org.zipthimble.core.colour.Colour;
  * @param cutting how it is cut, where its role says that it is
  * @param clearGap how far it clears away what lies under it, in inches; 0 for not at all, at most 2
  * @param effects what softens it or lies around it
+ * @param aside how words make room for it
  */
 @RecordBuilder
 public record ItemProperties(
     String id, String name, boolean visible, boolean locked, Role role, double opacity, Cutting cutting, double clearGap,
-    Effects effects) implements ItemPropertiesBuilder.With {
+    Effects effects, Optional<Aside> aside) implements ItemPropertiesBuilder.With {
   /** The widest clear gap in inches. */
   public static final double MOST_GAP = 2;
 
@@ -39,7 +41,7 @@ public record ItemProperties(
 
   /** An object that clears nothing away and is cut in the plain way if it is cut. */
   public static ItemProperties of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
-    return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE);
+    return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE, Optional.empty());
   }
 
   /** A visible, unlocked, solid object that prints. */

@@ -3,6 +3,7 @@ package org.zipthimble.core.type;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.zipthimble.core.geom.Affine;
 
 /** A paragraph set in lines of a width. */
@@ -23,15 +24,15 @@ final class ParagraphLines {
   private final ShapedParagraph shaped;
   private final ParagraphLook look;
   private final ParagraphDetail detail;
-  private final double column;
+  private final IntFunction<double[]> slots;
   private final Optional<String> sign;
 
-  private ParagraphLines(Paragraph paragraph, FontShelf shelf, double column, Optional<String> sign) {
+  private ParagraphLines(Paragraph paragraph, FontShelf shelf, IntFunction<double[]> slots, Optional<String> sign) {
     // a paragraph without letters is as high as its look would be
     this.shaped = new ShapedParagraph(paragraph.length() == 0 ? paragraph.saying(List.of(paragraph.runs().get(0).saying(" "))) : paragraph, shelf);
     this.look = paragraph.look();
     this.detail = look.detail();
-    this.column = column;
+    this.slots = slots;
     this.sign = sign;
   }
 
@@ -42,7 +43,16 @@ final class ParagraphLines {
    * @param sign what stands before its first line
    */
   static List<Bare> of(Paragraph paragraph, FontShelf shelf, double column, Optional<String> sign) {
-    ParagraphLines setting = new ParagraphLines(paragraph, shelf, column, sign);
+    return of(paragraph, shelf, line -> new double[] {0, column}, sign);
+  }
+
+  /**
+   * Sets a paragraph in lines of widths of their own.
+   *
+   * @param slots where each line begins and how wide it is, in inches; asked in the order of the lines
+   */
+  static List<Bare> of(Paragraph paragraph, FontShelf shelf, IntFunction<double[]> slots, Optional<String> sign) {
+    ParagraphLines setting = new ParagraphLines(paragraph, shelf, slots, sign);
     return paragraph.length() == 0 ? List.of(setting.empty(shelf)) : setting.all(shelf);
   }
 
@@ -52,7 +62,7 @@ final class ParagraphLines {
   }
 
   private double room(int line) {
-    return Math.max(0.01, column - left(line) - detail.right());
+    return Math.max(0.01, slots.apply(line)[1] - left(line) - detail.right());
   }
 
   private Bare empty(FontShelf shelf) {

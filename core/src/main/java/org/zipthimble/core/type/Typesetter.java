@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 
 /**
@@ -19,7 +20,7 @@ public final class Typesetter {
   private static final Kept<AskedParagraph, List<ParagraphLines.Bare>> PARAGRAPHS = new Kept<>(20_000);
 
   /** What was set before need not be set again. */
-  private record Asked(Story story, BlockSetting setting, Optional<Course> course, List<FontFace> faces, double width, double height) {}
+  private record Asked(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, List<FontFace> faces, double width, double height) {}
 
   private record AskedParagraph(Paragraph paragraph, List<FontFace> faces, double column, Optional<String> sign) {}
 
@@ -79,22 +80,24 @@ public final class Typesetter {
    * @param height of the block in inches
    */
   public static SetWords set(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {
-    return set(story, setting, Optional.empty(), width, height, shelf);
+    return set(story, setting, Optional.empty(), Optional.empty(), width, height, shelf);
   }
 
   /**
    * Sets a story along a course, or in lines where there is none.
    *
+   * @param spared what lines keep clear of, in block inches
    * @param width of the block in inches
    * @param height of the block in inches
    */
-  public static SetWords set(Story story, BlockSetting setting, Optional<Course> course, double width, double height, FontShelf shelf) {
+  public static SetWords set(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height, FontShelf shelf) {
     if (story.length() > LONGEST_TEXT) {
       throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
     List<FontFace> faces = story.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).distinct().toList();
-    Asked asked = new Asked(story, setting, course, faces, width, height);
-    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, course.map(c -> CourseSetter.set(story, c, width, height, shelf)).orElseGet(() -> fitted(story, setting, width, height, shelf))));
+    Asked asked = new Asked(story, setting, course, spared, faces, width, height);
+    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, course.map(c -> CourseSetter.set(story, c, width, height, shelf))
+        .or(() -> spared.map(s -> AsideSetter.set(story, setting, s, width, height, shelf))).orElseGet(() -> fitted(story, setting, width, height, shelf))));
   }
 
   private static SetWords fitted(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {

@@ -19,7 +19,7 @@ import org.zipthimble.core.geom.Polygons;
 /** Words along circles, arcs and paths, measured against the formulas of the circle and on the outlines of their letters. */
 class CourseTest {
   private static SetWords set(String text, Course course, double pt, double width, double height, Align align) {
-    return Typesetter.set(Story.of(text, Stories.style("Alegreya", pt).withAlign(align)), BlockSetting.PLAIN, Optional.of(course), width, height, Stories.SHELF);
+    return Typesetter.set(Story.of(text, Stories.style("Alegreya", pt).withAlign(align)), BlockSetting.PLAIN, Optional.of(course), Optional.empty(), width, height, Stories.SHELF);
   }
 
   /** Where a letter's baseline has its middle, in the block. */
@@ -186,7 +186,7 @@ class CourseTest {
   @Test
   void scriptStaysJoined() {
     Story story = Story.of("illuminate", Stories.style("Great Vibes", 40).withAlign(Align.CENTRE));
-    SetWords set = Typesetter.set(story, BlockSetting.PLAIN, Optional.of(Course.OVER_THE_TOP), 9, 9, Stories.SHELF);
+    SetWords set = Typesetter.set(story, BlockSetting.PLAIN, Optional.of(Course.OVER_THE_TOP), Optional.empty(), 9, 9, Stories.SHELF);
     SetWords straight = Typesetter.set(story, BlockSetting.PLAIN, 9, 1, Stories.SHELF);
     assertEquals(straight.lines().get(0).width(), set.lines().get(0).width(), 0.03);
   }

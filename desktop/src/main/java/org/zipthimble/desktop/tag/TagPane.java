@@ -32,7 +32,7 @@ public final class TagPane extends VBox {
   private final Session session;
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
-  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "course", "block"));
+  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "course", "block", "aside"));
   /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
   private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
@@ -217,6 +217,7 @@ public final class TagPane extends VBox {
     }
     inside.getChildren().add(Controls.stitch());
     put(new CutSection(session));
+    fold("aside", () -> new AsideSection(session));
     fold("arrange", () -> new ArrangeSection(session, false));
   }
 
