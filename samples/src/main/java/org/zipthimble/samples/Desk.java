@@ -19,6 +19,7 @@ import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Insets;
@@ -45,10 +46,14 @@ final class Desk {
   }
 
   static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, List<Face> faces) {
+    return job(name, item, number, size, bleed, stock, quantity, Map.of(), faces);
+  }
+
+  static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, Map<String, Picture> pictures, List<Face> faces) {
     Ticket ticket = new Ticket(item, number, size, Insets.all(bleed), Insets.all(0.125), 300, false, stock, quantity, Unit.INCH);
     Palette palette = new Palette(List.of(Swatch.of("paper", PAPER), Swatch.of("beet", BEET), Swatch.of("soil ink", INK),
         Swatch.of("brass", BRASS), Swatch.of("leaf", GREEN), Swatch.of("plum", PLUM)), Colour.WHITE);
-    return Job.of(name, ticket, faces, Map.of()).withPalette(palette);
+    return Job.of(name, ticket, faces, pictures).withPalette(palette);
   }
 
   void put(Item item) {

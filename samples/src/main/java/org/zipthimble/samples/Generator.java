@@ -37,6 +37,11 @@ public final class Generator {
       case "jar-stickers.thimble" -> CutJobs.stickers();
       case "planting-calendar.thimble" -> CalendarPoster.make();
       case "foil-invitation.thimble" -> FoilInvitation.make();
+      case "swap-designs.thimble" -> WordJobs.designs();
+      case "swap-flyer.thimble" -> WordJobs.flyer();
+      case "seed-ring.thimble" -> WordJobs.ring();
+      case "jar-label.thimble" -> WordJobs.label();
+      case "colouring-phrase.thimble" -> WordJobs.phrase();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };

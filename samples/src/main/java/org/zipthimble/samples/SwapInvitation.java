@@ -11,6 +11,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
@@ -18,6 +19,8 @@ import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.Paragraph;
+import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
@@ -31,6 +34,13 @@ final class SwapInvitation {
   private static final Colour INK = Colour.of(0x3B2B26);
   private static final Colour BRASS = Colour.of(0xB07F2A);
   private static final double BLEED = 0.125;
+
+  private static final WordStyle TITLE = type("Fraunces", "Semibold Italic", 49, 0, BEET);
+  private static final WordStyle MOTTO = type("Fraunces", "Italic", 15, 0, INK);
+  private static final WordStyle SMALL = SwapFacts.capitals(type("Figtree", "Semibold", 9.5, 260, INK));
+  private static final WordStyle WHEN = SwapFacts.capitals(type("Figtree", "Semibold", 9.5, 150, BEET));
+  private static final WordStyle WHERE = SwapFacts.capitals(type("Figtree", "Regular", 9.5, 150, INK));
+  private static final WordStyle BOTH = SwapFacts.capitals(new WordStyle("Figtree", "Semibold", 8.5, 150, 120, Align.CENTRE, BEET));
 
   private final SeedArt art = new SeedArt();
 
@@ -52,8 +62,8 @@ final class SwapInvitation {
     Picture field = Pictures.look("sunrise-field.png", png, Pictures.Limits.USUAL);
     Ticket ticket = new Ticket(
         "Invitation", number, new Size(5, 7), Insets.all(BLEED), Insets.all(3.0 / 16), 300, false, "Card 300 g/m²", 60, Unit.INCH);
-    return Job.of(
-        name, ticket, List.of(front(field, tintLeft), back()), Map.of(field.id(), field));
+    return Job.of(name, ticket, List.of(front(field, tintLeft), back()), Map.of(field.id(), field)).withFacts(SwapFacts.ALL).withStyles(List.of(
+        new NamedStyle("title", TITLE), new NamedStyle("motto", MOTTO), new NamedStyle("small", SMALL), new NamedStyle("when", WHEN), new NamedStyle("where", WHERE), new NamedStyle("both", BOTH)));
   }
 
   private Face front(Picture field, double tintLeft) {
@@ -64,12 +74,12 @@ final class SwapInvitation {
     items.add(art.sprig("Seedling, small", new Point(1.55, 6.8), 0.95, -0.1, 5, SeedArt.LEAF, SeedArt.LEAF_DARK));
     items.add(art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK));
     items.add(beans());
-    items.add(words("Library name", "MARROWFIELD SEED LIBRARY", 0.6, 0.62, 3.8, 0.26, type("Figtree", "Semibold", 9.5, 260, INK)));
-    items.add(words("Title", "Spring Swap", 0.4, 0.98, 4.2, 0.95, type("Fraunces", "Semibold Italic", 49, 0, BEET)));
+    items.add(story("Library name", 0.6, 0.62, 3.8, 0.26, SwapFacts.line(SMALL, "small", SwapFacts.field(SwapFacts.NAMES, "", SMALL))));
+    items.add(story("Title", 0.4, 0.98, 4.2, 0.95, SwapFacts.line(TITLE, "title", SwapFacts.text("Spring Swap", TITLE))));
     items.add(rule("Brass rule", 1.5, 2.02, 2));
-    items.add(words("Motto", "Bring a handful, take a handful", 0.6, 2.14, 3.8, 0.34, type("Fraunces", "Italic", 15, 0, INK)));
-    items.add(words("When", "SATURDAY 13 MARCH · TWO TO FIVE", 0.5, 2.66, 4, 0.25, type("Figtree", "Semibold", 9.5, 150, BEET)));
-    items.add(words("Where", "THE OLD DRYING BARN, MILL LANE", 0.5, 2.9, 4, 0.25, type("Figtree", "Regular", 9.5, 150, INK)));
+    items.add(story("Motto", 0.6, 2.14, 3.8, 0.34, SwapFacts.line(MOTTO, "motto", SwapFacts.text("Bring a handful, take a handful", MOTTO))));
+    items.add(story("When", 0.5, 2.66, 4, 0.25, SwapFacts.line(WHEN, "when", SwapFacts.field(SwapFacts.DATE, "weekdayDayMonth", WHEN), SwapFacts.text(" · two to five", WHEN))));
+    items.add(story("Where", 0.5, 2.9, 4, 0.25, SwapFacts.line(WHERE, "where", SwapFacts.field(SwapFacts.PLACE, "", WHERE))));
     return Face.of("f1", "front", items);
   }
 
@@ -102,8 +112,8 @@ final class SwapInvitation {
             + "At four the children plant the window boxes of Mill Lane, and there is soup.",
         0.72, 2.3, 3.56, 2.62, steps));
     items.add(row());
-    items.add(words("Where", "THE OLD DRYING BARN, MILL LANE\nSATURDAY 13 MARCH, TWO TO FIVE", 0.6, 5.55, 3.8, 0.44,
-        new WordStyle("Figtree", "Semibold", 8.5, 150, 120, Align.CENTRE, BEET)));
+    items.add(story("Where", 0.6, 5.55, 3.8, 0.44, SwapFacts.line(BOTH, "both", SwapFacts.field(SwapFacts.PLACE, "", BOTH)),
+        SwapFacts.line(BOTH, "both", SwapFacts.field(SwapFacts.DATE, "weekdayDayMonth", BOTH), SwapFacts.text(", two to five", BOTH))));
     items.add(words("Answer", "Tell Odile at the library desk if you will come", 0.6, 6.08, 3.8, 0.3,
         type("Alegreya", "Italic", 12, 0, INK)));
     return Face.of("f2", "back", items);
@@ -132,6 +142,11 @@ final class SwapInvitation {
 
   private Item words(String name, String text, double x, double y, double width, double height, WordStyle style) {
     return Item.Words.of(art.properties(name), Placement.of(x, y, width, height, 0), text, style);
+  }
+
+  private Item story(String name, double x, double y, double width, double height, Paragraph... lines) {
+    Story story = SwapFacts.story(lines);
+    return Item.Words.of(art.properties(name), Placement.of(x, y, width, height, 0), "", story.style()).withStory(story);
   }
 
   private static WordStyle type(String family, String style, double pt, double tracking, Colour colour) {

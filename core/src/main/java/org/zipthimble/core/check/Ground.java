@@ -71,9 +71,9 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
     return out;
   }
 
-  /** How far a colour stands apart from what lies under a box, but for a part of its places; empty beside the face. */
-  Optional<Double> contrast(Box box, Colour colour, double but) {
-    List<Double> ratios = new ArrayList<>(under(box).stream().map(c -> Contrast.ratio(colour, c)).toList());
+  /** How far a colour stands apart from what lies under boxes, but for a part of its places; empty beside the face. */
+  Optional<Double> contrast(List<Box> boxes, Colour colour, double but) {
+    List<Double> ratios = new ArrayList<>(boxes.stream().flatMap(b -> under(b).stream()).map(c -> Contrast.ratio(colour, c)).toList());
     ratios.sort(null);
     return ratios.isEmpty() ? Optional.empty() : Optional.of(ratios.get((int) (ratios.size() * but)));
   }

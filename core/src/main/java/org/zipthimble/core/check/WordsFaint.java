@@ -7,6 +7,8 @@ import java.util.Set;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
@@ -47,18 +49,23 @@ final class WordsFaint extends FaceCheck {
   private static Optional<Finding> faintest(Subject on, SceneNode node, Ground ground) {
     Item.Words item = node.item().asWords().orElseThrow();
     Optional<Colour> panel = item.panel().flatMap(p -> p.look().fill());
-    Optional<Box> ink = Measure.bounds(on.forms().silhouette(node));
+    List<Box> ink = ink(item, node.toFace(), on);
     Finding worst = null;
     double share = 1;
     for (LetterLook look : item.story().runs().stream().filter(r -> !r.text().isBlank()).map(Run::look).distinct().toList()) {
       double least = Contrast.least(look.sizePt(), bold(look));
-      Optional<Double> ratio = panel.map(p -> Contrast.ratio(look.colour(), p)).or(() -> ink.flatMap(box -> ground.contrast(box, look.colour(), FEW)));
+      Optional<Double> ratio = panel.map(p -> Contrast.ratio(look.colour(), p)).or(() -> ground.contrast(ink, look.colour(), FEW));
       if (ratio.isPresent() && ratio.get() / least < share && ringed(look).isEmpty()) {
         share = ratio.get() / least;
         worst = on.finding("words-faint", Weight.LOOK, node, ratio.get(), least, item.properties().name(), Lengths.plain(ratio.get(), 1), Lengths.plain(least, 1));
       }
     }
     return Optional.ofNullable(worst);
+  }
+
+  /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
+  private static List<Box> ink(Item.Words words, Affine toFace, Subject on) {
+    return words.set(on.fonts()).placed().stream().flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
   }
 
   /** A line round letters that stands out from them makes them plain. */
@@ -76,8 +83,10 @@ final class WordsFaint extends FaceCheck {
     if (words.isEmpty()) {
       return List.of();
     }
-    Ground ground = Ground.of(Subject.of(job, face));
-    Colour better = ground.contrast(finding.where(), Colour.BLACK, FEW).orElse(1.0) >= ground.contrast(finding.where(), Colour.WHITE, FEW).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
+    Subject on = Subject.of(job, face);
+    Ground ground = Ground.of(on);
+    List<Box> ink = ink(words.get(), words.get().placement().toGround().then(Scene.of(face).under(words.get().id())), on);
+    Colour better = ground.contrast(ink, Colour.BLACK, FEW).orElse(1.0) >= ground.contrast(ink, Colour.WHITE, FEW).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
     return List.of(new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better))));
   }
 }
