@@ -92,6 +92,21 @@ public final class FontFace {
     }
   }
 
+  /** How many glyphs it has. */
+  int glyphs() {
+    return drawing.getNumGlyphs();
+  }
+
+  /** Whether it has a drawing for a character. */
+  boolean draws(int character) {
+    return drawing.canDisplay(character);
+  }
+
+  /** The glyph of a character, 0 for none. */
+  int glyph(int character) {
+    return drawing.createGlyphVector(EXACT, Character.toString(character)).getGlyphCode(0);
+  }
+
   private int plainGlyphs() {
     return drawing.getNumGlyphs();
   }

@@ -33,6 +33,7 @@ final class WordCommands {
     put(menu, "menu.facts", "", () -> slips.get().facts().open());
     put(menu, "menu.styles", "", () -> slips.get().styles().open());
     put(menu, "menu.search", "Shortcut+Shift+F", () -> slips.get().search().open());
+    put(menu, "menu.glyphs", "", () -> slips.get().glyphs().open());
     put(menu, "menu.bringWords", "", () -> adding.get().objects().wordsFile());
     menu.add(Commands.LINE);
     for (Typography.CaseChange change : Typography.CaseChange.values()) {

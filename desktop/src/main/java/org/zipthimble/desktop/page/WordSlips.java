@@ -9,17 +9,19 @@ public final class WordSlips {
   private final FactsSlip facts;
   private final StylesSlip styles;
   private final SearchSlip search;
+  private final GlyphSlip glyphs;
 
   /** The slips of a session. */
   public WordSlips(Session session, Runnable closed) {
     facts = new FactsSlip(session);
     styles = new StylesSlip(session);
     search = new SearchSlip(session);
-    for (ToolSlip slip : List.of(facts, styles, search)) {
+    glyphs = new GlyphSlip(session);
+    for (ToolSlip slip : List.of(facts, styles, search, glyphs)) {
       slip.setOnClosed(closed);
       slip.visibleProperty().addListener((o, was, is) -> {
         if (is) {
-          List.of(facts, styles, search).stream().filter(other -> other != slip).forEach(ToolSlip::close);
+          List.of(facts, styles, search, glyphs).stream().filter(other -> other != slip).forEach(ToolSlip::close);
         }
       });
     }
@@ -40,8 +42,13 @@ public final class WordSlips {
     return search;
   }
 
+  /** Every glyph of a face. */
+  public GlyphSlip glyphs() {
+    return glyphs;
+  }
+
   /** All of them, to be laid over the bench. */
   public List<Node> all() {
-    return List.of(facts, styles, search);
+    return List.of(facts, styles, search, glyphs);
   }
 }
