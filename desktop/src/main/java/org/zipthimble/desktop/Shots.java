@@ -20,13 +20,13 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
-import javafx.scene.control.TextField;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
@@ -35,6 +35,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Places;
+import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
@@ -112,24 +113,38 @@ public final class Shots extends Application {
       workbench.shelf(true);
       s.selectionProperty().set(idOf(s, "Leaf wreath"));
     });
-    step("guides.png", s -> {
+    step("typing.png", s -> {
       workbench.shelf(false);
-      take(s, "sowing-list.thimble");
-      s.selectionProperty().set(Set.of());
-    });
-    step("steps.png", s -> {
       take(s, "swap-invitation.thimble");
-      for (String name : List.of("Motto", "When", "Where")) {
-        s.apply(Edits.place("f1", idOf(s, name), "edit.move", p -> p.moved(0, 0.05)));
-      }
-      s.apply(Edits.properties("f1", idOf(s, "Beans"), "edit.opacity", f -> f.withOpacity(0.9)));
-      s.undo();
-      s.selectionProperty().set(idOf(s, "Motto"));
-      run("menu.steps");
+      s.typing().beginAll(idOf(s, "Title").iterator().next());
+      s.typing().choose(new Walk.Span(7, 11));
     });
+    step("typing.png", s -> s.typing().style(w -> w.withColour(Colour.of(0x3A6B45))));
+    step("facts.png", s -> {
+      take(s, "swap-designs.thimble");
+      s.typing().beginAll(idOf(s, "When").iterator().next());
+      s.typing().moveTo(4, false);
+      run("menu.facts");
+    });
+    step("facts.png", s -> s.typing().edge(false, true, false));
+    step("glyphs.png", s -> {
+      take(s, "swap-designs.thimble");
+      s.selectionProperty().set(idOf(s, "Title"));
+      run("menu.glyphs");
+    });
+    for (int i = 0; i < 2; i++) {
+      step("glyphs.png", s -> Optional.ofNullable(stage.getScene().lookup("#glyph-60")).ifPresent(n -> ((Button) n).fire()));
+    }
+    step("ring.png", s -> {
+      ((Button) stage.getScene().lookup("#glyphs-close")).fire();
+      take(s, "seed-ring.thimble");
+      s.selectionProperty().set(idOf(s, "Above"));
+      run("menu.fit");
+    });
+    step("ring.png", s -> Optional.ofNullable(stage.getScene().lookup("#fold-course")).ifPresent(n -> ((Button) n).fire()));
     step("check.png", s -> {
-      run("menu.steps");
       take(s, "two-faults.thimble");
+      s.apply(Edits.say("f1", idOf(s, "Motto").iterator().next(), "Bring a handfull, take a handful"));
       s.stationProperty().set(Station.CHECK);
     });
     step("check.png", s -> s.checking().findingsProperty().get().stream().findFirst().ifPresent(s::goTo));
@@ -163,12 +178,6 @@ public final class Shots extends Application {
     }
     step("sheet-cut.png", s -> click("#cut-sheet-2"));
     step("sheet-cut.png", s -> { });
-    step("sheet-split.png", s -> take(s, "bed-sign.thimble"));
-    for (int i = 0; i < 3; i++) {
-      step("sheet-split.png", s -> s.say(""));
-    }
-    step("sheet-split.png", s -> click("#cut-sheet-2"));
-    step("sheet-split.png", s -> { });
     step("send.png", s -> {
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.SEND);
@@ -196,11 +205,6 @@ public final class Shots extends Application {
     step("help.png", s -> {
       s.preferences().change(t -> t.withNight(false));
       run("menu.hands");
-    });
-    step("finder.png", s -> {
-      run("menu.hands");
-      run("menu.find");
-      ((TextField) stage.getScene().lookup("#finder-text")).appendText("guide");
     });
   }
 

@@ -291,7 +291,7 @@ class NothingLeavesWrongTest {
         wanted.putIfAbsent(name, List.of());
       }
     }
-    assertEquals(11, found.size());
+    assertEquals(16, found.size());
     assertEquals(wanted, found);
   }
 }

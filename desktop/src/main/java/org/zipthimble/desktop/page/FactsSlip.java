@@ -33,7 +33,7 @@ public final class FactsSlip extends ToolSlip {
 
   /** The slip of a session. */
   public FactsSlip(Session session) {
-    super(session, "facts", "facts.title", 372);
+    super(session, "facts", "facts.title", 436);
     kinds.setId("facts-kind");
     kinds.setAccessibleText(Wording.text("facts.kind"));
     Arrays.stream(Fact.Kind.values()).map(k -> Wording.of(k)).forEach(kinds.getItems()::add);
