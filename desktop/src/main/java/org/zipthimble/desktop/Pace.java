@@ -43,6 +43,8 @@ import org.zipthimble.desktop.state.Preferences;
 
 /** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed, and how soon a tray button answers the first time. */
 public final class Pace extends Application {
+  private static final int STORY_WORDS = 3_000;
+  private static final int KEYS = 120;
   private static final int FRAMES = 90;
   private static final int SETTLE = 30;
   private static final int POINTS = 2000;
@@ -63,6 +65,11 @@ public final class Pace extends Application {
     workbench = Main.fill(stage, session);
     if (getParameters().getUnnamed().contains("uses")) {
       firstUses(new ArrayDeque<>(List.of("words", "rectangle", "ellipse", "line", "shape", "border", "form", "mounts", "ornament")));
+      return;
+    }
+    if (getParameters().getUnnamed().contains("typing")) {
+      session.take(story(), Optional.empty());
+      typing();
       return;
     }
     for (int count : new int[] {300, 2000}) {
@@ -106,6 +113,60 @@ public final class Pace extends Application {
           what = buttons.poll();
           pressed = System.nanoTime();
           ((Button) workbench.lookup("#add-" + what)).fire();
+        }
+      }
+    }.start();
+  }
+
+  /** A page with a story of 3,000 words, over three columns. */
+  private static Job story() {
+    StringBuilder text = new StringBuilder();
+    String[] words = {"bean", "pea", "leek", "seed", "sow", "row", "soil", "rake", "plot", "corn"};
+    for (int i = 0; i < STORY_WORDS; i++) {
+      text.append(words[(i * 7 + i / 13) % words.length]).append(i % 60 == 59 ? ".\n" : " ");
+    }
+    Item.Words block = Item.Words.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
+        new WordStyle("Alegreya", "Regular", 9, 120, 0, Align.LEFT, Colour.BLACK));
+    return StandardItem.blank("Pace", new Size(11, 17), 1).withFaces(List.of(Face.of("f1", "front", List.of(block.withSetting(block.setting().withColumns(3))))));
+  }
+
+  /** Types letters into the middle of the story and states how long each takes until the caret and the letters are painted. */
+  private void typing() {
+    session.stationProperty().set(Station.COMPOSE);
+    new AnimationTimer() {
+      private int frame;
+      private int keys;
+      private long pressed;
+      private long wanted;
+      private final List<Double> caret = new ArrayList<>();
+      private final List<Double> letters = new ArrayList<>();
+
+      @Override
+      public void handle(long now) {
+        frame++;
+        if (frame == SETTLE) {
+          workbench.bench().fit();
+          session.typing().beginAll("i1");
+          session.typing().moveTo(STORY_WORDS * 2, false);
+        }
+        if (frame < SETTLE * 3) {
+          return;
+        }
+        if (pressed == 0) {
+          wanted = workbench.bench().painted() + 1;
+          pressed = System.nanoTime();
+          session.typing().type(keys % 6 == 5 ? " " : "e");
+          // the lines of the bench, the caret among them, are drawn with this very frame
+          caret.add((System.nanoTime() - pressed) / 1e6);
+        } else if (workbench.bench().painted() >= wanted) {
+          letters.add((System.nanoTime() - pressed) / 1e6);
+          pressed = 0;
+          if (++keys == KEYS) {
+            stop();
+            System.out.println(String.format(Locale.ROOT, "%d keys in %d words: key to caret median %.1f ms, 95th %.1f ms; key to letters painted median %.1f ms, 95th %.1f ms",
+                KEYS, STORY_WORDS, at(caret, 0.5), at(caret, 0.95), at(letters, 0.5), at(letters, 0.95)));
+            Platform.exit();
+          }
         }
       }
     }.start();

@@ -7,6 +7,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
@@ -39,7 +40,7 @@ public final class Looks {
   /** The look of an object; a group gives only its opacity. */
   public static Taken of(Item item) {
     double opacity = item.properties().opacity();
-    return item.accept(new Item.Visitor<>() {
+    return item.accept(new ItemVisitor<>() {
       @Override
       public Taken words(Item.Words words) {
         return new Taken(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
@@ -107,7 +108,7 @@ public final class Looks {
 
   private static Item dressed(Item item, Taken look) {
     Item faded = item.with(item.properties().withOpacity(look.opacity()));
-    return faded.accept(new Item.Visitor<>() {
+    return faded.accept(new ItemVisitor<>() {
       @Override
       public Item words(Item.Words words) {
         return look.type().map(t -> words.styled(s -> t))

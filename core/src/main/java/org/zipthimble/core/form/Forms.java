@@ -15,6 +15,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LiveEffect;
@@ -156,7 +157,7 @@ public final class Forms {
   /** The outline of what a node covers on the face: a shape's own or what a group makes, else the box. */
   public Path silhouette(SceneNode node) {
     Placement p = node.item().placement();
-    Path own = node.item().accept(new Item.Visitor<>() {
+    Path own = node.item().accept(new ItemVisitor<>() {
       @Override
       public Path words(Item.Words words) {
         return Shapes.rectangle(new Box(0, 0, p.width(), p.height()));
@@ -197,7 +198,7 @@ public final class Forms {
     });
   }
 
-  private final class Outliner implements Item.Visitor<Path> {
+  private final class Outliner implements ItemVisitor<Path> {
     private final int threshold;
 
     Outliner(int threshold) {

@@ -16,7 +16,6 @@ import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Course;
 import org.zipthimble.core.type.FontShelf;
-import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Typesetter;
@@ -42,7 +41,7 @@ public sealed interface Item {
   Item with(Placement placement);
 
   /** Calls the one that fits. */
-  <R> R accept(Visitor<R> visitor);
+  <R> R accept(ItemVisitor<R> visitor);
 
   /** The same with its colours changed, those of all it holds too: fill, line, words, gradient, pattern, tint, shadow and halo. */
   Item recoloured(UnaryOperator<Colour> map);
@@ -232,17 +231,7 @@ public sealed interface Item {
 
     /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
     public Words saying(String text) {
-      String was = story.text();
-      String is = Story.clean(text);
-      int same = 0;
-      while (same < Math.min(was.length(), is.length()) && was.charAt(same) == is.charAt(same)) {
-        same++;
-      }
-      int end = 0;
-      while (end < Math.min(was.length(), is.length()) - same && was.charAt(was.length() - 1 - end) == is.charAt(is.length() - 1 - end)) {
-        end++;
-      }
-      return was.equals(is) ? this : withStory(story.typed(same, was.length() - end, is.substring(same, is.length() - end)));
+      return withStory(story.saying(text));
     }
 
     /** The same with every look changed. */
@@ -267,11 +256,7 @@ public sealed interface Item {
 
     @Override
     public Set<Colour> colours() {
-      Set<Colour> colours = new LinkedHashSet<>();
-      for (Run run : story.runs()) {
-        colours.add(run.look().colour());
-        run.look().detail().rings().forEach(r -> colours.add(r.colour()));
-      }
+      Set<Colour> colours = story.colours();
       panel.ifPresent(p -> colours.addAll(p.look().colours()));
       colours.addAll(Item.super.colours());
       return colours;
@@ -298,7 +283,7 @@ public sealed interface Item {
     }
 
     @Override
-    public <R> R accept(Visitor<R> visitor) {
+    public <R> R accept(ItemVisitor<R> visitor) {
       return visitor.words(this);
     }
   }
@@ -409,7 +394,7 @@ public sealed interface Item {
     }
 
     @Override
-    public <R> R accept(Visitor<R> visitor) {
+    public <R> R accept(ItemVisitor<R> visitor) {
       return visitor.shape(this);
     }
   }
@@ -483,7 +468,7 @@ public sealed interface Item {
     }
 
     @Override
-    public <R> R accept(Visitor<R> visitor) {
+    public <R> R accept(ItemVisitor<R> visitor) {
       return visitor.photo(this);
     }
   }
@@ -610,23 +595,8 @@ public sealed interface Item {
     }
 
     @Override
-    public <R> R accept(Visitor<R> visitor) {
+    public <R> R accept(ItemVisitor<R> visitor) {
       return visitor.group(this);
     }
-  }
-
-  /** What to do with each kind of object. */
-  interface Visitor<R> {
-    /** Words. */
-    R words(Words item);
-
-    /** A shape. */
-    R shape(Shape item);
-
-    /** A picture. */
-    R photo(Photo item);
-
-    /** A group. */
-    R group(Group item);
   }
 }

@@ -12,6 +12,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Unit;
 
@@ -48,7 +49,7 @@ public final class Hit {
 
   private static boolean touches(Forms forms, SceneNode node, Point place, double reach) {
     Path path = forms.silhouette(node);
-    return node.item().accept(new Item.Visitor<>() {
+    return node.item().accept(new ItemVisitor<>() {
       @Override
       public Boolean words(Item.Words words) {
         boolean curved = words.course().isPresent();

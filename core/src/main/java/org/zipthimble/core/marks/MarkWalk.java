@@ -16,6 +16,7 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
@@ -130,7 +131,7 @@ public final class MarkWalk {
     return a.x() < b.right() && a.right() > b.x() && a.y() < b.bottom() && a.bottom() > b.y();
   }
 
-  private final class Drawer implements Item.Visitor<Optional<Void>> {
+  private final class Drawer implements ItemVisitor<Optional<Void>> {
     private final SceneNode node;
     private final Affine toPage;
     private final Affine ground;

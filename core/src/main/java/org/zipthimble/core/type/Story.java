@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import org.zipthimble.core.colour.Colour;
 
 /**
  * Words with their looks: paragraphs of runs. Places in it count characters as Java does, a line end between paragraphs as one; a field
@@ -209,6 +210,31 @@ public record Story(List<Paragraph> paragraphs) {
       at = end;
     }
     return p.saying(runs).looking(change.apply(new WordStyle(p.runs().get(0).look(), p.look())).paragraph());
+  }
+
+  /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
+  public Story saying(String other) {
+    String was = text();
+    String is = clean(other);
+    int same = 0;
+    while (same < Math.min(was.length(), is.length()) && was.charAt(same) == is.charAt(same)) {
+      same++;
+    }
+    int end = 0;
+    while (end < Math.min(was.length(), is.length()) - same && was.charAt(was.length() - 1 - end) == is.charAt(is.length() - 1 - end)) {
+      end++;
+    }
+    return was.equals(is) ? this : typed(same, was.length() - end, is.substring(same, is.length() - end));
+  }
+
+  /** Every colour of its letters and of the lines round them, in their order. */
+  public Set<Colour> colours() {
+    Set<Colour> out = new LinkedHashSet<>();
+    for (Run run : runs()) {
+      out.add(run.look().colour());
+      run.look().detail().rings().forEach(r -> out.add(r.colour()));
+    }
+    return out;
   }
 
   /** The same with every look changed. */

@@ -23,7 +23,6 @@ import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Carets;
 import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.Run;
-import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Typing;

@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -161,7 +162,7 @@ public final class LayersPane extends VBox {
   }
 
   /** What people call each kind of object. */
-  public static final class KindName implements Item.Visitor<String> {
+  public static final class KindName implements ItemVisitor<String> {
     @Override
     public String words(Item.Words item) {
       return Wording.text("kind.words");

@@ -13,6 +13,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Placement;
@@ -39,7 +40,7 @@ final class LookSection extends Section {
     getChildren().add(Controls.row(6, opacity(), looks()));
   }
 
-  private final class Kinds implements Item.Visitor<Optional<Void>> {
+  private final class Kinds implements ItemVisitor<Optional<Void>> {
     @Override
     public Optional<Void> words(Item.Words item) {
       return Optional.empty();

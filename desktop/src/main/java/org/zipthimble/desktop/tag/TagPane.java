@@ -3,7 +3,6 @@ package org.zipthimble.desktop.tag;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.animation.Animation;
