@@ -50,10 +50,10 @@ public final class Shots extends Application {
   private static final int HELP_WIDE = 720;
   private static final String PALETTE = "palette.png";
   private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
-      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures");
+      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures", "typing.png", "words");
 
   /** Taken for the help alone. */
-  private static final Set<String> NOT_KEPT = Set.of("arranging.png");
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png");
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
@@ -113,8 +113,23 @@ public final class Shots extends Application {
       workbench.shelf(true);
       s.selectionProperty().set(idOf(s, "Leaf wreath"));
     });
-    step("typing.png", s -> {
+    step("guides.png", s -> {
       workbench.shelf(false);
+      take(s, "sowing-list.thimble");
+      s.selectionProperty().set(Set.of());
+    });
+    step("steps.png", s -> {
+      take(s, "swap-invitation.thimble");
+      for (String name : List.of("Motto", "When", "Where")) {
+        s.apply(Edits.place("f1", idOf(s, name), "edit.move", p -> p.moved(0, 0.05)));
+      }
+      s.apply(Edits.properties("f1", idOf(s, "Beans"), "edit.opacity", f -> f.withOpacity(0.9)));
+      s.undo();
+      s.selectionProperty().set(idOf(s, "Motto"));
+      run("menu.steps");
+    });
+    step("typing.png", s -> {
+      run("menu.steps");
       take(s, "swap-invitation.thimble");
       s.typing().beginAll(idOf(s, "Title").iterator().next());
       s.typing().choose(new Walk.Span(7, 11));

@@ -145,11 +145,17 @@ final class Hand {
     Optional<Path> send = Optional.empty();
     List<Path> pictures = List.of();
     Optional<Path> profile = Optional.empty();
+    Optional<Path> words = Optional.empty();
     Unsaved unsaved = Unsaved.LOSE;
     Changed changed = Changed.STAY;
     boolean replace = true;
     boolean intoMount;
     final List<String> asked = new ArrayList<>();
+
+    @Override
+    public Optional<Path> words() {
+      return words;
+    }
 
     @Override
     public Optional<Path> profile() {

@@ -18,7 +18,7 @@ import org.zipthimble.desktop.control.Controls;
 /** The help: task by task with pictures, and every shortcut. */
 public final class HelpPage extends VBox {
   /** The tasks, by wording key. */
-  public static final List<String> TASKS = List.of("start", "place", "arrange", "guides", "shelf", "looks", "pictures", "safe", "check", "send");
+  public static final List<String> TASKS = List.of("start", "place", "arrange", "guides", "shelf", "looks", "words", "pictures", "safe", "check", "send");
 
   private static final double PICTURE = 560;
 
