@@ -26,6 +26,7 @@ import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.Glyph;
 import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
@@ -103,7 +104,8 @@ public final class RasterOut implements MarkOut {
   public void words(GlyphRun run, Affine toPage, Colour colour) {
     Box about = new Box(0, -2 * run.em(), Math.max(0, run.advance()), 3 * run.em()).grown(run.em());
     if (seen(toPage.then(toPixels).apply(about), 0)) {
-      fill(run.outline().mapped(toPage), colour);
+      g.setColor(awt(colour));
+      g.fill(letters(run, toPage.then(toPixels)));
     }
   }
 
@@ -263,6 +265,16 @@ public final class RasterOut implements MarkOut {
 
   private static AffineTransform awt(Affine m) {
     return new AffineTransform(m.a(), m.b(), m.c(), m.d(), m.e(), m.f());
+  }
+
+  /** All letters of a run as one path, straight from the glyphs as they were drawn once: of long stories every one is drawn often. */
+  private static Path2D letters(GlyphRun run, Affine map) {
+    Path2D.Double all = new Path2D.Double(Path2D.WIND_NON_ZERO);
+    for (Glyph glyph : run.glyphs()) {
+      Affine own = Affine.scale(run.em(), run.em()).then(Affine.move(glyph.x(), glyph.y())).then(map);
+      all.append(run.face().drawing(glyph.id()).getPathIterator(awt(own)), false);
+    }
+    return all;
   }
 
   private Path2D awt(Path path) {

@@ -1,12 +1,45 @@
 package org.zipthimble.core.type;
 
+import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Segment;
 
-/** Reads glyph outlines from the toolkit's form; quadratic curves become the equal cubic ones. */
+/** Glyph outlines from the toolkit's form and back; quadratic curves become the equal cubic ones. */
 final class AwtPaths {
   private AwtPaths() {}
+
+  /** An outline in the toolkit's form, filled by the non-zero rule. */
+  static Path2D write(Path path) {
+    Path2D.Double out = new Path2D.Double(Path2D.WIND_NON_ZERO);
+    path.segments().forEach(s -> s.accept(new Segment.Visitor<Path2D>() {
+      @Override
+      public Path2D start(Point to) {
+        out.moveTo(to.x(), to.y());
+        return out;
+      }
+
+      @Override
+      public Path2D line(Point to) {
+        out.lineTo(to.x(), to.y());
+        return out;
+      }
+
+      @Override
+      public Path2D curve(Point first, Point second, Point to) {
+        out.curveTo(first.x(), first.y(), second.x(), second.y(), to.x(), to.y());
+        return out;
+      }
+
+      @Override
+      public Path2D close() {
+        out.closePath();
+        return out;
+      }
+    }));
+    return out;
+  }
 
   static Path read(PathIterator in) {
     Path.Builder out = Path.build();

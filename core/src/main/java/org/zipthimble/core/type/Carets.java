@@ -1,7 +1,9 @@
 package org.zipthimble.core.type;
 
 import com.ibm.icu.text.BreakIterator;
+import java.util.AbstractList;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,7 +18,7 @@ public final class Carets {
   private static final double FAR = 1000;
 
   private final SetWords set;
-  private final List<NavigableMap<Integer, Caret>> lines = new ArrayList<>();
+  private final List<NavigableMap<Integer, Caret>> lines;
 
   /**
    * A caret.
@@ -37,7 +39,27 @@ public final class Carets {
   /** The carets of set words. */
   public Carets(SetWords set) {
     this.set = set;
-    set.lines().forEach(line -> lines.add(stops(line)));
+    this.lines = new Worked(set.lines());
+  }
+
+  /** The carets of lines, worked out when they are first asked for: of a long story few are. */
+  private static final class Worked extends AbstractList<NavigableMap<Integer, Caret>> {
+    private final List<SetWords.Line> of;
+    private final Map<Integer, NavigableMap<Integer, Caret>> done = new HashMap<>();
+
+    Worked(List<SetWords.Line> of) {
+      this.of = of;
+    }
+
+    @Override
+    public NavigableMap<Integer, Caret> get(int index) {
+      return done.computeIfAbsent(index, i -> stops(of.get(i)));
+    }
+
+    @Override
+    public int size() {
+      return of.size();
+    }
   }
 
   private static NavigableMap<Integer, Caret> stops(SetWords.Line line) {

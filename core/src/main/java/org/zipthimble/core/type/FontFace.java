@@ -5,6 +5,7 @@ import java.awt.FontFormatException;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -12,10 +13,12 @@ import java.nio.ByteBuffer;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.wording.Trouble;
@@ -40,6 +43,8 @@ public final class FontFace {
   private final HarfBuzzFont shaping;
   private final java.util.SortedSet<String> features;
   private final Map<Integer, Path> outlines = new ConcurrentHashMap<>();
+  private final Map<Integer, Path2D> drawings = new ConcurrentHashMap<>();
+  private final Map<Integer, Optional<Box>> boxes = new ConcurrentHashMap<>();
 
   private FontFace(String family, String style, byte[] bytes) throws IOException, FontFormatException {
     this.family = family;
@@ -171,6 +176,16 @@ public final class FontFace {
   /** The outline of a glyph in ems, y downwards from the baseline. */
   public Path outline(int glyph) {
     return outlines.computeIfAbsent(glyph, this::drawn);
+  }
+
+  /** The same outline in the form in which it is drawn into pixels. It must not be changed. */
+  public Path2D drawing(int glyph) {
+    return drawings.computeIfAbsent(glyph, g -> AwtPaths.write(outline(g)));
+  }
+
+  /** The exact box of a glyph's outline in ems; empty where it has none. */
+  Optional<Box> box(int glyph) {
+    return boxes.computeIfAbsent(glyph, g -> Measure.bounds(outline(g)));
   }
 
   List<HarfBuzzFont.Shaped> shape(String text, int from, int to, boolean rightToLeft, List<String> features) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Segment;
 
@@ -46,6 +45,15 @@ public record GlyphRun(FontFace face, double sizePt, List<Glyph> glyphs, double 
 
   /** The exact box of the ink; empty for blanks. */
   public Optional<Box> ink() {
-    return Measure.bounds(outline());
+    Box all = null;
+    for (Glyph glyph : glyphs) {
+      Optional<Box> own = face.box(glyph.id());
+      if (own.isPresent()) {
+        Box b = own.get();
+        Box placed = new Box(b.x() * em() + glyph.x(), b.y() * em() + glyph.y(), b.width() * em(), b.height() * em());
+        all = all == null ? placed : all.union(placed);
+      }
+    }
+    return Optional.ofNullable(all);
   }
 }

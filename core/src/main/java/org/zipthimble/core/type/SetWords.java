@@ -91,7 +91,10 @@ public record SetWords(List<Line> lines, int leftOver, int tooWide, double heigh
   public Optional<Box> ink(Affine map) {
     Box all = null;
     for (Placed p : placed()) {
-      Optional<Box> letters = Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(map)));
+      Affine whole = p.toBlock().then(map);
+      // a box seen upright is the box of what is in it; seen turned it is not
+      boolean upright = whole.b() == 0 && whole.c() == 0;
+      Optional<Box> letters = upright ? p.piece().run().ink().map(whole::apply) : Measure.bounds(p.piece().run().outline().mapped(whole));
       if (letters.isPresent()) {
         Box own = letters.get().grown(p.piece().look().detail().outside() / 72 * map.meanScale());
         all = all == null ? own : all.union(own);

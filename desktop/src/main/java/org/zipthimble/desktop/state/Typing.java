@@ -21,6 +21,7 @@ import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.StoryText;
 import org.zipthimble.core.type.Carets;
 import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.type.WordStyle;
@@ -40,6 +41,8 @@ public final class Typing {
   private int words;
   private boolean own;
   private boolean moving;
+  private SetWords caretsOf;
+  private Carets carets;
 
   /**
    * Where the caret stands.
@@ -119,7 +122,14 @@ public final class Typing {
 
   /** The places of the caret in the words as they are set. */
   public Optional<Carets> carets() {
-    return words().map(w -> new Carets(w.set(new JobFonts(session.shownProperty().get()))));
+    return words().map(w -> {
+      SetWords set = w.set(new JobFonts(session.shownProperty().get()));
+      if (caretsOf != set) {
+        caretsOf = set;
+        carets = new Carets(set);
+      }
+      return carets;
+    });
   }
 
   /** Puts the caret into words, all of them chosen. */
