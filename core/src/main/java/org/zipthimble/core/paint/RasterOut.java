@@ -26,6 +26,7 @@ import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.AwtPaths;
 import org.zipthimble.core.type.Glyph;
 import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
@@ -278,34 +279,6 @@ public final class RasterOut implements MarkOut {
   }
 
   private Path2D awt(Path path) {
-    Path2D.Double out = new Path2D.Double(Path2D.WIND_NON_ZERO);
-    path.mapped(toPixels).segments().forEach(s -> s.accept(new Writer(out)));
-    return out;
-  }
-
-  private record Writer(Path2D.Double out) implements Segment.Visitor<Path2D> {
-    @Override
-    public Path2D start(Point to) {
-      out.moveTo(to.x(), to.y());
-      return out;
-    }
-
-    @Override
-    public Path2D line(Point to) {
-      out.lineTo(to.x(), to.y());
-      return out;
-    }
-
-    @Override
-    public Path2D curve(Point first, Point second, Point to) {
-      out.curveTo(first.x(), first.y(), second.x(), second.y(), to.x(), to.y());
-      return out;
-    }
-
-    @Override
-    public Path2D close() {
-      out.closePath();
-      return out;
-    }
+    return AwtPaths.write(path.mapped(toPixels));
   }
 }

@@ -7,11 +7,11 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
 
 /** Glyph outlines from the toolkit's form and back; quadratic curves become the equal cubic ones. */
-final class AwtPaths {
+public final class AwtPaths {
   private AwtPaths() {}
 
   /** An outline in the toolkit's form, filled by the non-zero rule. */
-  static Path2D write(Path path) {
+  public static Path2D write(Path path) {
     Path2D.Double out = new Path2D.Double(Path2D.WIND_NON_ZERO);
     path.segments().forEach(s -> s.accept(new Segment.Visitor<Path2D>() {
       @Override

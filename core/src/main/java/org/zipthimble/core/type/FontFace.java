@@ -75,6 +75,15 @@ public final class FontFace {
     }
   }
 
+  /** Whether a font's maker lets it be embedded in files (OS/2 fsType, OpenType specification 1.9); true for what is no font, which reading tells. */
+  public static boolean mayBeEmbedded(byte[] bytes) {
+    try {
+      return (SfntTables.read(ByteBuffer.wrap(bytes)).embedding() & NO_EMBEDDING) == 0;
+    } catch (IOException | RuntimeException none) {
+      return true;
+    }
+  }
+
   /**
    * Reads a font that somebody brought: its glyphs are drawn, and it is put into a file as it would be sent, so that nothing fails later.
    *

@@ -3,7 +3,10 @@ package org.zipthimble.desktop.station;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.zipthimble.core.bring.FontIn;
 import org.zipthimble.core.bring.WordsIn;
+import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.wording.Wording;
 import java.util.function.BiConsumer;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +27,7 @@ import org.zipthimble.desktop.state.Session;
 public final class PictureAdder {
   private final Session session;
   private final DrawingAdder drawings;
+  private final LatestWork fonts = new LatestWork();
   private BiConsumer<Path, Point> onWords = (file, at) -> { };
   private final LatestWork reader = new LatestWork();
   private Consumer<List<Picture>> onSeveral = pictures -> { };
@@ -56,6 +60,23 @@ public final class PictureAdder {
     pictures(files, at, false);
   }
 
+  private record ReadFont(Optional<CarriedFont> font, String trouble) {}
+
+  /** A font that is dropped on the window is usable at once; words that are selected or typed in take it. */
+  private void font(Path file) {
+    session.say("");
+    fonts.want(() -> {
+      try {
+        return new ReadFont(Optional.of(FontIn.read(file)), "");
+      } catch (Trouble trouble) {
+        return new ReadFont(Optional.empty(), trouble.getMessage());
+      }
+    }, read -> {
+      read.font().ifPresent(f -> session.apply(FontIn.carry(f)));
+      session.say(read.font().map(f -> Wording.text("font.carried", f.family(), f.style())).orElse(read.trouble()));
+    });
+  }
+
   /** What happens to a file of words, and where. */
   void setOnWords(BiConsumer<Path, Point> action) {
     onWords = action;
@@ -71,6 +92,11 @@ public final class PictureAdder {
     List<Path> drawings = files.stream().filter(f -> DrawingIn.drawing(f.getFileName().toString())).toList();
     if (!drawings.isEmpty()) {
       this.drawings.drawing(drawings.get(0), at);
+      return;
+    }
+    Optional<Path> font = files.stream().filter(f -> FontIn.font(f.getFileName().toString())).findFirst();
+    if (font.isPresent()) {
+      font(font.get());
       return;
     }
     Optional<Path> words = files.stream().filter(f -> WordsIn.words(f.getFileName().toString())).findFirst();

@@ -100,7 +100,7 @@ public final class TagPane extends VBox {
   private void refresh() {
     List<Item> selected = session.selected();
     String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.selection().pointsProperty().get() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
+        + session.selection().pointsProperty().get() + session.job().fonts().size() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
