@@ -21,7 +21,7 @@ import org.apache.lucene.store.ByteBuffersDirectory;
 final class Spelling {
   private static final int MOST_KEPT = 5_000;
   private static final int MOST_SUGGESTED = 3;
-  private static final long LONGEST_SEARCH_MILLIS = 3_000;
+  private static final int LONGEST_MEANT = 22;
   private static final int SHORTEST = 2;
   private static final int LONGEST = 40;
   private static final Pattern WORD = Pattern.compile("(?<![\\p{L}\\p{N}@./_-])\\p{L}[\\p{L}\\p{Mn}'’]*(?![\\p{L}\\p{N}@/_])(?!\\.\\p{L})(?!-\\p{L})");
@@ -39,8 +39,8 @@ final class Spelling {
 
     private static Hunspell read() {
       try (InputStream affixes = open("en.aff"); InputStream words = open("en.dic")) {
-        // the search for suggestions ends by its own limit of time, which only bounds it: what is found in it does not depend on the machine
-        return new Hunspell(new Dictionary(new ByteBuffersDirectory(), "zt", affixes, words), TimeoutPolicy.RETURN_PARTIAL_RESULT, () -> { });
+        // no limit of time, so that what is found does not depend on the machine; words are short
+        return new Hunspell(new Dictionary(new ByteBuffersDirectory(), "zt", affixes, words), TimeoutPolicy.NO_TIMEOUT, () -> { });
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       } catch (ParseException e) {
@@ -141,7 +141,7 @@ final class Spelling {
     synchronized (SUGGESTED) {
       return SUGGESTED.computeIfAbsent(word.replace('’', '\''), w -> {
         boolean capitals = w.equals(w.toUpperCase(Locale.ROOT));
-        return Shipped.ENGLISH.suggest(capitals ? w.toLowerCase(Locale.ROOT) : w, LONGEST_SEARCH_MILLIS).stream().limit(MOST_SUGGESTED)
+        return (w.length() > LONGEST_MEANT ? List.<String>of() : Shipped.ENGLISH.suggest(capitals ? w.toLowerCase(Locale.ROOT) : w)).stream().limit(MOST_SUGGESTED)
             .map(s -> capitals ? s.toUpperCase(Locale.ROOT) : s).toList();
       });
     }

@@ -146,4 +146,12 @@ class SpellingTest {
     assertEquals(1, findings(FactEdits.set(new Fact("reply by", Fact.Kind.REPLY, "2027-03-14")).change().apply(next), "reply-late").size());
     assertEquals(0, findings(FactEdits.set(new Fact("reply by", Fact.Kind.REPLY, "2027-03-01")).change().apply(next), "reply-late").size());
   }
+
+  /** Whatever letters come, the search ends; what is longer than any word has no suggestions. */
+  @ParameterizedTest
+  @ValueSource(strings = {"xqzwvkjhgfdsxqzwvkjhgf", "aaaaaaaaaaaaaaaaaaaaaa", "zzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzz", "unbelievablyvery", "qwertyuiopasdf"})
+  void theSearchForWhatIsMeantEnds(String word) {
+    assertTrue(Spelling.suggestions(word).size() <= 3);
+    assertTrue(word.length() <= 22 || Spelling.suggestions(word).isEmpty());
+  }
 }
