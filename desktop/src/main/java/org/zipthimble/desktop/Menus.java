@@ -53,6 +53,7 @@ final class Menus {
     folded(arrange, "menu.align", "menu.aligns");
     Menu words = menu("menu.words");
     folded(words, "menu.case", "menu.cases");
+    folded(words, "menu.apartInto", "menu.apartIntos");
     bar.getMenus().setAll(job, edit, arrange, words, menu("menu.shape"), menu("menu.picture"), view, menu("menu.help"));
   }
 

@@ -9,6 +9,7 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.edit.Typography;
+import org.zipthimble.core.edit.WordsApart;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
@@ -45,6 +46,9 @@ final class WordCommands {
         () -> session.apply(Flow.link(session.faceIdProperty().get(), session.selectionProperty().get()))));
     menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.asWords().flatMap(Item.Words::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
         () -> session.apply(Flow.part(session.faceIdProperty().get(), session.selectionProperty().get()))));
+    for (WordsApart.Into into : WordsApart.Into.values()) {
+      words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT), () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
+    }
     menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
         () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));
   }
