@@ -49,6 +49,7 @@ import org.zipthimble.desktop.station.TicketPane;
  * first is made at once; the others are made one after another while the window is idle, or when they are gone to.
  */
 final class Workbench extends StackPane {
+  private static final double NOTICE_DOWN = 102;
   private static final double SIDE = 248;
   private static final double NARROW = 1120;
 
@@ -97,6 +98,7 @@ final class Workbench extends StackPane {
     window.setRight(side);
     getStyleClass().add("workbench");
     getChildren().add(window);
+    over(notice(), Pos.TOP_CENTER, NOTICE_DOWN);
     session.stationProperty().addListener(o -> {
       helping = false;
       show();
@@ -146,6 +148,18 @@ final class Workbench extends StackPane {
       }
       return made.get(0);
     };
+  }
+
+  /** What the person is told, at whatever station: a press puts it away. */
+  private Label notice() {
+    Label label = Controls.wrapped("", "notice");
+    label.setId("notice");
+    label.textProperty().bind(session.noticeProperty());
+    label.visibleProperty().bind(session.noticeProperty().isNotEqualTo(""));
+    label.setMaxWidth(520);
+    label.setMaxHeight(Region.USE_PREF_SIZE);
+    label.setOnMouseClicked(e -> session.say(""));
+    return label;
   }
 
   private <N extends Region> N over(N slip, Pos at, double down) {

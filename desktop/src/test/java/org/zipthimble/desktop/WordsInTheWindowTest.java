@@ -235,4 +235,18 @@ class WordsInTheWindowTest extends AtTheBench {
     robot.interact(() -> robot.lookup("#feature-liga").queryAs(javafx.scene.control.ToggleButton.class).fire());
     assertTrue(words("i1").style().letters().detail().features().contains("liga=0"), "what is on by itself is switched off");
   }
+
+  /** A sentence is seen at every station, not only where the bench is. */
+  @Test
+  void aFileThatCannotBeOpenedIsToldAtTheFirstStationToo(FxRobot robot) throws Exception {
+    withoutHints(robot);
+    Path broken = Files.write(folder.resolve("broken.thimble"), new byte[] {1, 2, 3});
+    robot.interact(() -> session.stationProperty().set(Station.ITEM));
+    robot.interact(() -> session.filing().open(broken));
+    Hand.until(() -> !session.noticeProperty().get().isEmpty());
+    assertTrue(robot.lookup("#notice").queryLabeled().isVisible());
+    assertTrue(robot.lookup("#notice").queryLabeled().localToScene(0, 0).getY() > 60, "below the stations");
+    robot.clickOn("#notice");
+    assertEquals("", session.noticeProperty().get(), "a press puts it away");
+  }
 }

@@ -55,7 +55,7 @@ public final class BenchPane extends BorderPane {
     setTop(top);
     setLeft(down);
     lenses = new LensSlip(session, view);
-    StackPane middle = new StackPane(view, zoomSlip(), notice());
+    StackPane middle = new StackPane(view, zoomSlip());
     middle.setMinSize(0, 0);
     middle.setViewOrder(1);
     setCenter(middle);
@@ -234,18 +234,5 @@ public final class BenchPane extends BorderPane {
     StackPane.setAlignment(slip, Pos.BOTTOM_LEFT);
     StackPane.setMargin(slip, new Insets(8));
     return slip;
-  }
-
-  private Label notice() {
-    Label label = Controls.wrapped("", "notice");
-    label.setId("notice");
-    label.textProperty().bind(session.noticeProperty());
-    label.visibleProperty().bind(session.noticeProperty().isNotEqualTo(""));
-    label.setMaxWidth(520);
-    label.setMaxHeight(Region.USE_PREF_SIZE);
-    label.setOnMouseClicked(e -> session.say(""));
-    StackPane.setAlignment(label, Pos.TOP_CENTER);
-    StackPane.setMargin(label, new Insets(10));
-    return label;
   }
 }
