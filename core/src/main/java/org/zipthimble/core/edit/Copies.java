@@ -3,6 +3,7 @@ package org.zipthimble.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.zipthimble.core.geom.Box;
@@ -113,7 +114,9 @@ public final class Copies {
     }
 
     Item of(Item item) {
-      Item out = item.with(item.properties().withId("i" + next++));
+      // a copy holds the words that it shows; what it went on from may be another thing where it is put
+      Item alone = item.asWords().<Item>map(w -> w.withFollows(Optional.empty())).orElse(item);
+      Item out = alone.with(alone.properties().withId("i" + next++));
       return out.holding(out.members().stream().map(this::of).toList());
     }
   }

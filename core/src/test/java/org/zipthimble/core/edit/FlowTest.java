@@ -129,4 +129,18 @@ class FlowTest {
     Job plain = Made.card(Made.words("i1", "one", 0, 0, 1, 1, STYLE));
     assertSame(plain, Flow.settled(plain));
   }
+
+  /** A copy stands alone: pasted where another block has the id that it went on from, it takes nothing of that. */
+  @Test
+  void aCopyOfABlockIsInNoFlow() {
+    Item.Words second = words(linked(0.5), "i2");
+    Job other = Made.card(Made.words("i1", "Something else, and much of it, in a block that is far too small for it", 1, 1, 1, 0.2, STYLE));
+    History pasted = History.of(other).after(Copies.paste("f1", List.of(second), java.util.Map.of(), 0, 0));
+    Item.Words copy = pasted.now().faces().get(0).items().get(1).asWords().orElseThrow();
+    assertEquals(second.text(), copy.text());
+    assertFalse(copy.follows().isPresent());
+    assertEquals("Something else, and much of it, in a block that is far too small for it", words(pasted, "i1").text());
+    History twice = linked(0.5).after(Copies.duplicate("f1", Set.of("i1", "i2", "i3"), 0.1, 0.1));
+    assertEquals(TEXT, all(twice), "the blocks that were copied keep their flow");
+  }
 }
