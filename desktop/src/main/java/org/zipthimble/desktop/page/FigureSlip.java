@@ -8,16 +8,13 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleSupplier;
 import java.util.function.Supplier;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.units.Lengths;
@@ -31,8 +28,7 @@ import org.zipthimble.desktop.state.Session;
  * A slip over the bench that asks for the figures of something before it is done; what they give is shown on the bench
  * all the while. It goes away with Escape or when something else is selected.
  */
-public final class FigureSlip extends VBox {
-  private final Session session;
+public final class FigureSlip extends Slip {
   private final Label title = Controls.label("", "side-title");
   private final Label note = Controls.wrapped("", "side-note");
   private final VBox rows = new VBox(7);
@@ -42,27 +38,13 @@ public final class FigureSlip extends VBox {
 
   /** The slip of a session; it is hidden while nothing is asked. */
   public FigureSlip(Session session) {
-    super(9);
-    this.session = session;
-    getStyleClass().addAll("slip", "figure-slip");
-    setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-    setPrefWidth(258);
+    super(session, "figure-slip", 258, 9);
     getChildren().addAll(title, rows, note, Controls.row(6, make, Controls.button("figures-drop", "figures.drop", this::close, "plain")));
-    setAlignment(Pos.TOP_LEFT);
-    managedProperty().bind(visibleProperty());
-    setVisible(false);
-    setOnKeyPressed(e -> {
-      if (e.getCode() == KeyCode.ESCAPE) {
-        close();
-        e.consume();
-      }
-    });
     session.selectionProperty().addListener(o -> {
       if (preview) {
         close();
       }
     });
-    session.stationProperty().addListener(o -> close());
   }
 
   /** Rows that are filled one after another. */
@@ -202,7 +184,7 @@ public final class FigureSlip extends VBox {
     done.ifPresent(session::applyBeside);
   }
 
-  /** Puts the slip away without doing anything. */
+  @Override
   public void close() {
     if (isVisible()) {
       setVisible(false);

@@ -1,46 +1,28 @@
 package org.zipthimble.desktop.page;
 
-import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 
 /** A slip over the bench for work that goes on while it is open; it is closed with its button or with Escape. */
-abstract class ToolSlip extends VBox {
-  final Session session;
+abstract class ToolSlip extends Slip {
   final VBox inside = new VBox(7);
   private Runnable after = () -> { };
 
   ToolSlip(Session session, String id, String titleKey, double width) {
-    super(8);
-    this.session = session;
+    super(session, "tool-slip", width, 8);
     setId(id);
-    getStyleClass().addAll("slip", "tool-slip");
-    setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-    setPrefWidth(width);
-    setAlignment(Pos.TOP_LEFT);
     Button away = Controls.button(id + "-close", "toolSlip.close", this::close, "quiet");
     HBox head = Controls.row(6, Controls.label(Wording.text(titleKey), "side-title"), Controls.spring(), away);
     carried(head);
     getChildren().addAll(head, inside);
-    managedProperty().bind(visibleProperty());
-    setVisible(false);
-    setOnKeyPressed(e -> {
-      if (e.getCode() == KeyCode.ESCAPE) {
-        close();
-        e.consume();
-      }
-    });
     session.historyProperty().addListener(o -> showIfOpen());
     session.selectionProperty().addListener(o -> showIfOpen());
-    session.stationProperty().addListener(o -> close());
   }
 
   /** It can be moved by its head, so that it covers nothing that is looked at. */
@@ -75,7 +57,7 @@ abstract class ToolSlip extends VBox {
     first().requestFocus();
   }
 
-  /** Puts it away. */
+  @Override
   public void close() {
     if (isVisible()) {
       setVisible(false);
