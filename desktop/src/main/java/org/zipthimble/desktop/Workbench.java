@@ -19,6 +19,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.ProgressIndicator;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -150,7 +151,7 @@ final class Workbench extends StackPane {
     };
   }
 
-  /** What the person is told, at whatever station: a press puts it away. */
+  /** What the person is told, at whatever station: a press on it puts it away and still reaches what lies under it. */
   private Label notice() {
     Label label = Controls.wrapped("", "notice");
     label.setId("notice");
@@ -158,7 +159,12 @@ final class Workbench extends StackPane {
     label.visibleProperty().bind(session.noticeProperty().isNotEqualTo(""));
     label.setMaxWidth(520);
     label.setMaxHeight(Region.USE_PREF_SIZE);
-    label.setOnMouseClicked(e -> session.say(""));
+    label.setMouseTransparent(true);
+    addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+      if (label.isVisible() && label.getBoundsInParent().contains(sceneToLocal(e.getSceneX(), e.getSceneY()))) {
+        session.say("");
+      }
+    });
     return label;
   }
 

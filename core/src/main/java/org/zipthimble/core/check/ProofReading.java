@@ -37,11 +37,12 @@ final class ProofReading {
   /**
    * Something found.
    *
+   * @param from where they begin in the text
    * @param said the words that are meant
    * @param right what stands in their stead in the mended text; empty where only the person knows
    * @param mended the whole text, mended; the same where only the person knows
    */
-  record Slip(String said, Optional<String> right, String mended) {}
+  record Slip(int from, String said, Optional<String> right, String mended) {}
 
   private static String names(Stream<String> full) {
     // in full, or by their first three letters
@@ -58,7 +59,7 @@ final class ProofReading {
     while (m.find()) {
       boolean years = m.group(4) != null;
       String right = years ? m.group(4) + m.group(5) : m.group(1) + " " + FamilyNames.plural(m.group(2));
-      found.add(new Slip(m.group(), Optional.of(right), text.substring(0, m.start()) + right + text.substring(m.end())));
+      found.add(new Slip(m.start(), m.group(), Optional.of(right), text.substring(0, m.start()) + right + text.substring(m.end())));
     }
     return found;
   }
@@ -70,7 +71,7 @@ final class ProofReading {
     while (twice.find()) {
       if (!TWICE.contains(twice.group(1).toLowerCase(Locale.ROOT))) {
         String kept = text.substring(0, twice.end(1)) + text.substring(twice.end());
-        found.add(new Slip(twice.group(1), Optional.of(twice.group(1)), kept));
+        found.add(new Slip(twice.start(), twice.group(1), Optional.of(twice.group(1)), kept));
       }
     }
     return found;
@@ -93,10 +94,10 @@ final class ProofReading {
         String typed = date.group(1);
         if (!right.name().startsWith(typed.toUpperCase(Locale.ROOT).substring(0, 3))) {
           String put = likeTyped(typed, right.getDisplayName(typed.length() > 3 ? TextStyle.FULL : TextStyle.SHORT, Locale.ENGLISH));
-          found.add(new Slip(said, Optional.of(put), text.substring(0, date.start(1)) + put + text.substring(date.end(1))));
+          found.add(new Slip(date.start(), said, Optional.of(put), text.substring(0, date.start(1)) + put + text.substring(date.end(1))));
         }
       } catch (DateTimeException noSuchDay) {
-        found.add(new Slip(said, Optional.empty(), text));
+        found.add(new Slip(date.start(), said, Optional.empty(), text));
       }
     }
   }
@@ -117,9 +118,9 @@ final class ProofReading {
    */
   static List<Slip> held(String text, String fresh) {
     if (text.strip().equals(fresh)) {
-      return List.of(new Slip(fresh, Optional.empty(), text));
+      return List.of(new Slip(text.indexOf(fresh), fresh, Optional.empty(), text));
     }
     Matcher held = HELD.matcher(text);
-    return held.find() ? List.of(new Slip(held.group(), Optional.empty(), text)) : List.of();
+    return held.find() ? List.of(new Slip(held.start(), held.group(), Optional.empty(), text)) : List.of();
   }
 }

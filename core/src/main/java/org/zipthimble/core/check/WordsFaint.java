@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
@@ -25,6 +26,8 @@ final class WordsFaint extends FaceCheck {
   /** In this part of what lies under words they may stand out less: a picture is seldom one colour. */
   private static final double FEW = 0.2;
 
+  /** Of the weight 700 or more, which is what the standard's style sheets call bold. */
+  private static final Pattern BOLD = Pattern.compile("(?<!Semi|Demi|Semi |Demi )Bold|Black|Heavy");
 
   @Override
   Set<String> codes() {
@@ -48,19 +51,23 @@ final class WordsFaint extends FaceCheck {
   /** Of several looks that of which most is lacking. */
   private static Optional<Finding> faintest(Subject on, SceneNode node, Ground ground) {
     Item.Words item = node.item().asWords().orElseThrow();
-    Optional<Colour> panel = item.panel().flatMap(p -> p.look().fill());
     List<Box> ink = ink(item, node.toFace(), on);
     Finding worst = null;
     double share = 1;
     for (LetterLook look : item.story().runs().stream().filter(r -> !r.text().isBlank()).map(Run::look).distinct().toList()) {
       double least = Contrast.least(look.sizePt(), bold(look));
-      Optional<Double> ratio = panel.map(p -> Contrast.ratio(look.colour(), p)).or(() -> ground.contrast(ink, look.colour(), FEW));
+      Optional<Double> ratio = ratio(item, ink, look.colour(), ground);
       if (ratio.isPresent() && ratio.get() / least < share && ringed(look).isEmpty()) {
         share = ratio.get() / least;
         worst = on.finding("words-faint", Weight.LOOK, node, ratio.get(), least, item.properties().name(), Lengths.plain(ratio.get(), 1), Lengths.plain(least, 1));
       }
     }
     return Optional.ofNullable(worst);
+  }
+
+  /** How far a colour would stand out from the words' own panel or, where they have none, from what lies under them. */
+  private static Optional<Double> ratio(Item.Words item, List<Box> ink, Colour colour, Ground ground) {
+    return item.panel().flatMap(p -> p.look().fill()).map(p -> Contrast.ratio(colour, p)).or(() -> ground.contrast(ink, colour, FEW));
   }
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
@@ -74,7 +81,7 @@ final class WordsFaint extends FaceCheck {
   }
 
   private static boolean bold(LetterLook style) {
-    return style.style().contains("Bold") || style.style().contains("Black");
+    return BOLD.matcher(style.style()).find();
   }
 
   @Override
@@ -86,7 +93,7 @@ final class WordsFaint extends FaceCheck {
     Subject on = Subject.of(job, face);
     Ground ground = Ground.of(on);
     List<Box> ink = ink(words.get(), words.get().placement().toGround().then(Scene.of(face).under(words.get().id())), on);
-    Colour better = ground.contrast(ink, Colour.BLACK, FEW).orElse(1.0) >= ground.contrast(ink, Colour.WHITE, FEW).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
+    Colour better = ratio(words.get(), ink, Colour.BLACK, ground).orElse(1.0) >= ratio(words.get(), ink, Colour.WHITE, ground).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
     return List.of(new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better))));
   }
 }

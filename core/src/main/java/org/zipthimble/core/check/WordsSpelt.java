@@ -81,8 +81,7 @@ final class WordsSpelt extends ObjectCheck {
       return List.of();
     }
     if (finding.code().equals("words-apostrophe")) {
-      return ProofReading.apostrophes(words.get().text()).stream().findFirst().map(s -> List.of(new Mend(
-          "mend.spelt", StoryEdits.words(face.id(), Set.of(words.get().id()), "edit.words", w -> w.saying(s.mended())), List.of(s.right().orElseThrow())))).orElse(List.of());
+      return ProofReading.apostrophes(typed(words.get())).stream().findFirst().map(s -> List.of(spelt(face, words.get(), s.from(), s.from() + s.said().length(), s.right().orElseThrow()))).orElse(List.of());
     }
     return Spelling.unknown(typed(words.get()), right(job)).stream().filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
         .map(u -> mends(face, words.get(), u)).orElse(List.of());
@@ -91,10 +90,14 @@ final class WordsSpelt extends ObjectCheck {
   private static List<Mend> mends(Face face, Item.Words words, Spelling.Unknown unknown) {
     List<Mend> all = new ArrayList<>();
     for (String meant : Spelling.suggestions(unknown.word())) {
-      all.add(new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(unknown.from(), unknown.to(), meant))), List.of(meant)));
+      all.add(spelt(face, words, unknown.from(), unknown.to(), meant));
     }
     all.add(new Mend("mend.right", right(unknown.word())));
     return all;
+  }
+
+  private static Mend spelt(Face face, Item.Words words, int from, int to, String right) {
+    return new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(from, to, right))), List.of(right));
   }
 
   /** Keeps a word among those that are right in this job: a fact that no field need show. */

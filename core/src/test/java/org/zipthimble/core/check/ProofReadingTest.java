@@ -17,6 +17,8 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Look;
+import org.zipthimble.core.job.Panel;
 
 /** What a proof-reader finds without a dictionary, and what it lets stand. */
 class ProofReadingTest {
@@ -127,6 +129,26 @@ class ProofReadingTest {
     assertEquals(List.of("w"), faint(panel, coloured("w", 0x3A6B45, 12, 1)));
     assertEquals(List.of(), faint(panel, coloured("w", 0xFFFFFF, 12, 1)));
     assertEquals(List.of("w"), faint(panel, coloured("w", 0xFFFFFF, 12, 4)), "white words on white paper");
+  }
+
+  /** Bold words are large from 14 points on; what is called bold has the weight 700 (CSS Fonts Level 4, 2.2), half bold faces have 600. */
+  @ParameterizedTest
+  @CsvSource({"Regular, true", "SemiBold, true", "Bold, false"})
+  void onlyBoldWordsAreLargeAtFourteenPoints(String style, boolean told) {
+    Item.Words words = Made.words("w", "Bring seeds", 0.5, 1, 4, 1, Made.style("Figtree", style, 14).withColour(Colour.of(0x808080)));
+    assertEquals(told, !faint(words).isEmpty());
+  }
+
+  /** Words on a panel of their own are looked at, and mended, against it and not against the paper. */
+  @Test
+  void wordsOnTheirOwnPanelAreMendedForIt() {
+    Item.Words words = coloured("w", 0x3A6B45, 12, 1);
+    words = words.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.of(0x2B2F55)), Optional.empty()), 0)));
+    Job job = Made.card(words);
+    Finding finding = Checks.run(job).stream().filter(f -> f.code().equals("words-faint")).findFirst().orElseThrow();
+    Mend mend = Checks.mends(job, finding).get(0);
+    assertEquals("mend.inWhite", mend.key());
+    assertTrue(Checks.run(mend.edit().change().apply(job)).stream().noneMatch(f -> f.code().equals("words-faint")));
   }
 
   @Test

@@ -99,6 +99,24 @@ class SpellingTest {
     assertEquals(mended, Checks.mends(job, finding).get(0).edit().change().apply(job).faces().get(0).items().get(0).asWords().orElseThrow().text());
   }
 
+  /** What a field shows is set in the facts, with its apostrophe; the mend is for what was typed, and the field stays. */
+  @Test
+  void anApostropheIsMendedBesideAField() {
+    Fact names = new Fact("hosts", Fact.Kind.OTHER, "the Finch's and more");
+    Job job = Made.card(Made.words("i1", "Love,  from the Wheeler's", 0.5, 1, 4, 1, STYLE));
+    job = FactEdits.set(names).change().apply(job);
+    job = StoryEdits.put("f1", "i1", 6, 6, FactEdits.field(names, "", STYLE.letters(), STYLE.paragraph())).change().apply(job);
+    assertEquals("Love, the Finch's and more from the Wheeler's", words(job).text());
+    Job mended = Checks.mends(job, findings(job, "words-apostrophe").get(0)).get(0).edit().change().apply(job);
+    assertEquals("Love, the Finch's and more from the Wheelers", words(mended).text());
+    Job other = FactEdits.set(names.saying("Odile")).change().apply(mended);
+    assertEquals("Love, Odile from the Wheelers", words(other).text());
+  }
+
+  private static Item.Words words(Job job) {
+    return job.faces().get(0).items().get(0).asWords().orElseThrow();
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"the Wheeler’s garden", "the library's desk", "the Wheelers", "it's 1990"})
   void whatOwnsSomethingKeepsItsApostrophe(String text) {
