@@ -139,7 +139,7 @@ class TypingTest extends AtTheBench {
     typing(robot);
     var carets = session.typing().carets().orElseThrow();
     var map = session.typing().toFace();
-    var before = map.apply(carets.at(6).orElseThrow().middle());
+    var before = map.there(carets.at(6).orElseThrow().middle());
     hand.click(before.x(), before.y());
     assertEquals(6, session.typing().cursorProperty().get().orElseThrow().caret());
     robot.write("all ");
@@ -296,7 +296,7 @@ class TypingTest extends AtTheBench {
     hand.keys(KeyCode.END);
     robot.write("S");
     assertEquals("MARROWFIELDS", now().text());
-    var middle = session.typing().toFace().apply(session.typing().carets().orElseThrow().at(4).orElseThrow().middle());
+    var middle = session.typing().toFace().there(session.typing().carets().orElseThrow().at(4).orElseThrow().middle());
     hand.click(middle.x(), middle.y());
     assertEquals(4, session.typing().cursorProperty().get().orElseThrow().caret(), "pointing finds the letter on the curve");
   }

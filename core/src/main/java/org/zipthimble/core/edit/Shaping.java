@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Bowed;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.form.Strokes;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
@@ -66,6 +68,11 @@ public final class Shaping {
     return LiveGroups.make(faceId, ids, "edit.repeat", "item.repeat", m -> new LiveEffect.Repeated(pattern));
   }
 
+  /** Bends objects together, live. */
+  public static Edit bend(String faceId, Set<String> ids, Bend bend) {
+    return LiveGroups.make(faceId, ids, "edit.bend", "item.bent", m -> new LiveEffect.Bent(bend));
+  }
+
   /** Puts other objects in place of each of some, where it stood. */
   private static Edit replace(String faceId, Set<String> ids, String label, Function<Job, Function<Item, List<Item>>> change) {
     return new Edit(label, job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
@@ -95,6 +102,9 @@ public final class Shaping {
     if (group.effect().pattern().isPresent()) {
       return List.of(copies(group, fresh));
     }
+    if (group.effect().bent().isPresent()) {
+      return bent(job, group, fresh);
+    }
     Path made = new Forms(job).made(group);
     if (made.segments().isEmpty()) {
       return List.of(group);
@@ -107,6 +117,38 @@ public final class Shaping {
     List<Item> out = new ArrayList<>(List.of(shape));
     Affine map = group.innerToGround();
     group.members().forEach(m -> out.add(m.with(Reshape.lifted(m.placement(), map))));
+    return out;
+  }
+
+  /** Every member becomes a shape that is bent for good; a picture has no outline that could be, so that a group with one stays live. */
+  private static List<Item> bent(Job job, Item.Group group, Copies.Fresh fresh) {
+    if (group.withMembers().stream().anyMatch(i -> !i.pictureIds().isEmpty())) {
+      return List.of(group);
+    }
+    Forms forms = new Forms(job);
+    Bowed bowed = Bowed.of(group);
+    List<Item> shapes = new ArrayList<>();
+    for (Item member : plain(group.members(), Affine.IDENTITY)) {
+      Path path = bowed.path(forms.outline(member)).mapped(group.innerToGround());
+      if (!path.segments().isEmpty()) {
+        Look look = member.inheritedLook();
+        Item.Shape shape = Drawings.shape(member.properties(), path, look.fill(), look.line());
+        shapes.add(member.asShape().<Item>map(s -> shape.withFillStyle(s.fillStyle())).orElse(shape));
+      }
+    }
+    return shapes.isEmpty() ? List.of(group) : shapes.size() == 1 ? List.of(shapes.get(0).with(group.properties())) : List.of(Grouping.of(group.properties(), shapes));
+  }
+
+  /** What is held by groups that only hold, each where it stands. */
+  private static List<Item> plain(List<Item> items, Affine map) {
+    List<Item> out = new ArrayList<>();
+    for (Item item : items) {
+      if (item.asGroup().filter(g -> !g.live()).isPresent()) {
+        out.addAll(plain(item.members(), item.asGroup().orElseThrow().innerToGround().then(map)));
+      } else if (item.properties().visible()) {
+        out.add(item.with(Reshape.lifted(item.placement(), map)));
+      }
+    }
     return out;
   }
 

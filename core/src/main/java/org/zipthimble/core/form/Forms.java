@@ -110,6 +110,12 @@ public final class Forms {
       public Path gridded(LiveEffect.Gridded making) {
         return Combine.combine(Way.JOIN, members(group, scale, LiveEffect.USUAL_THRESHOLD));
       }
+
+      @Override
+      public Path bent(LiveEffect.Bent making) {
+        Path flat = Combine.combine(Way.JOIN, members(group, Affine.IDENTITY, LiveEffect.USUAL_THRESHOLD));
+        return Bowed.of(group).path(flat).mapped(scale);
+      }
     });
   }
 

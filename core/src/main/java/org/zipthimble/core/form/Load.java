@@ -127,6 +127,11 @@ public final class Load {
       public Long gridded(LiveEffect.Gridded effect) {
         return 1L;
       }
+
+      @Override
+      public Long bent(LiveEffect.Bent effect) {
+        return A_RING;
+      }
     });
   }
 

@@ -571,7 +571,7 @@ public sealed interface Item {
 
     @Override
     public boolean coversItsOutline() {
-      return !pictureIds().isEmpty() || look().flatMap(Look::fill).isPresent();
+      return !pictureIds().isEmpty() || look().flatMap(Look::fill).isPresent() || effect.bent().isPresent() && members.stream().anyMatch(Item::coversItsOutline);
     }
 
     @Override

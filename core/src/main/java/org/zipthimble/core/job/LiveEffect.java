@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.picture.Retouch;
@@ -80,6 +81,11 @@ public sealed interface LiveEffect {
 
   /** Itself as a grid. */
   default Optional<Gridded> grid() {
+    return Optional.empty();
+  }
+
+  /** Itself as a bend. */
+  default Optional<Bent> bent() {
     return Optional.empty();
   }
 
@@ -307,6 +313,34 @@ public sealed interface LiveEffect {
     }
   }
 
+  /** Its members as they are, bent together; the field that is bent is the box around theirs. */
+  record Bent(Bend bend) implements LiveEffect {
+    @Override
+    public boolean showsMembers() {
+      return false;
+    }
+
+    @Override
+    public boolean drawsMore() {
+      return true;
+    }
+
+    @Override
+    public Optional<Bent> bent() {
+      return Optional.of(this);
+    }
+
+    @Override
+    public Object recipe() {
+      return bend;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.bent(this);
+    }
+  }
+
   /** What to do with each effect. */
   interface Visitor<R> {
     /** Held together. */
@@ -326,5 +360,8 @@ public sealed interface LiveEffect {
 
     /** In columns and rows. */
     R gridded(Gridded effect);
+
+    /** Bent. */
+    R bent(Bent effect);
   }
 }

@@ -67,6 +67,14 @@ public record Art(
     return withMarks(out -> marks.accept(way.apply(out)));
   }
 
+  /** The same seen through a map, its marks sent another way. */
+  Art mapped(Affine map, Box covered, UnaryOperator<MarkOut> way) {
+    double scale = map.meanScale();
+    UnaryOperator<Halo> halo = h -> h.withShift(new Point(map.a() * h.shift().x() + map.c() * h.shift().y(), map.b() * h.shift().x() + map.d() * h.shift().y()))
+        .withSigma(h.sigma() * scale);
+    return through(way).withArea(covered).withShadow(shadow.map(halo)).withGlow(glow.map(halo)).withBlur(blur * scale).withFeather(feather * scale);
+  }
+
   /** The same, its shadow and its glow in another colour, laid on plainly. */
   public Art plain(Colour colour) {
     return withShadow(shadow.map(h -> h.withColour(colour))).withGlow(glow.map(h -> h.withColour(colour))).withBlend(Blend.NORMAL);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
@@ -35,7 +36,8 @@ public final class Hit {
     Forms forms = new Forms(job);
     List<SceneNode> nodes = new ArrayList<>(open.map(scene::inside).orElseGet(scene::leaves));
     Collections.reverse(nodes);
-    nodes.removeIf(n -> !free(n) || !touches(forms, n, place, reach));
+    Point at = open.map(id -> Seen.flat(face, id, place)).orElse(place);
+    nodes.removeIf(n -> !free(n) || !touches(forms, n, at, reach));
     List<String> found = new ArrayList<>();
     nodes.stream().filter(n -> !n.helps()).map(SceneNode::top).forEach(found::add);
     nodes.stream().filter(SceneNode::helps).map(SceneNode::top).forEach(found::add);

@@ -37,6 +37,11 @@ public interface MarkOut {
   /** Sets words; the map takes the run's baseline to the page. */
   void words(GlyphRun run, Affine toPage, Colour colour);
 
+  /** Tells what words say where they were drawn as paths; outputs without text need nothing of it. */
+  default void told(GlyphRun run, Affine toPage) {
+    // nothing is drawn
+  }
+
   /** Places a picture; the map takes the unit square, top left at 0, 0, to the page. */
   void picture(Picture picture, Affine toPage);
 

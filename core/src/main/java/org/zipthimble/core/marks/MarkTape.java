@@ -55,6 +55,11 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
+  public void told(GlyphRun run, Affine toPage) {
+    keep(out -> out.told(run, toPage));
+  }
+
+  @Override
   public void picture(Picture picture, Affine toPage) {
     keep(out -> out.picture(picture, toPage));
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Bowed;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
@@ -206,11 +207,19 @@ public final class MarkWalk {
 
     @Override
     public Optional<Void> group(Item.Group group) {
-      if (!node.holdsOnly()) {
+      if (group.effect().bent().isPresent() && !node.onlyCut()) {
+        bent(group);
+      } else if (!node.holdsOnly()) {
         live(group, forms.made(group).mapped(ground));
       }
       nodes(node.children(), toPage);
       return Optional.empty();
+    }
+
+    /** The members as they are, by way of the bend. */
+    private void bent(Item.Group group) {
+      Affine inner = group.innerToGround();
+      new MarkWalk(job, new BendOut(out, Bowed.of(group), inner.then(ground)), materials).nodes(node.parts(), inner.then(node.ground()).inverse());
     }
 
     /** What a live group makes: its fill, its picture within the outline, its line on top. */

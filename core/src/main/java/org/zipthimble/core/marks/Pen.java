@@ -31,6 +31,11 @@ public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end,
     return withDashes(List.of(lengths));
   }
 
+  /** The same so many times as wide, its dashes as long. */
+  public Pen scaled(double factor) {
+    return withWidth(width * factor).withDashes(dashes.stream().map(d -> d * factor).toList());
+  }
+
   /** The same in another colour, as no spot colour. */
   public Pen in(Colour other) {
     return withColour(other).withSpot(Optional.empty());

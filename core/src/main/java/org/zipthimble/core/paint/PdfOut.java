@@ -160,6 +160,22 @@ final class PdfOut implements MarkOut {
     return () -> text().raw("EMC");
   }
 
+  /** Text that is read and not painted (ISO 32000-1, 9.3.6). */
+  @Override
+  public void told(GlyphRun run, Affine toPage) {
+    try {
+      PDType0Font font = assets.font(run);
+      COSName name = layers.peek().resources().add(font);
+      text().raw("BT").raw("3 Tr").raw("/" + name.getName() + " " + PdfText.number(run.em()) + " Tf").matrix(UPRIGHT.then(toPage), "Tm");
+      for (Glyph glyph : run.glyphs()) {
+        text().numbers("Td", glyph.x(), -glyph.y()).raw("<" + hex(font.encodeGlyphId(glyph.id())) + "> Tj").numbers("Td", -glyph.x(), glyph.y());
+      }
+      text().raw("0 Tr").raw("ET");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   @Override
   public void words(GlyphRun run, Affine toPage, Colour colour) {
     if (run.glyphs().isEmpty()) {

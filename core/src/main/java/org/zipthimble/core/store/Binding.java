@@ -78,7 +78,8 @@ final class Binding {
   @JsonSubTypes({
     @JsonSubTypes.Type(name = "together", value = LiveEffect.Together.class), @JsonSubTypes.Type(name = "combined", value = LiveEffect.Combined.class),
     @JsonSubTypes.Type(name = "rings", value = LiveEffect.Rings.class), @JsonSubTypes.Type(name = "repeated", value = LiveEffect.Repeated.class),
-    @JsonSubTypes.Type(name = "mount", value = LiveEffect.Mounted.class), @JsonSubTypes.Type(name = "mountGrid", value = LiveEffect.Gridded.class)
+    @JsonSubTypes.Type(name = "mount", value = LiveEffect.Mounted.class), @JsonSubTypes.Type(name = "mountGrid", value = LiveEffect.Gridded.class),
+    @JsonSubTypes.Type(name = "bent", value = LiveEffect.Bent.class)
   })
   private interface LiveEffects {}
 

@@ -16,6 +16,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Bend;
+import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Point;
@@ -59,6 +61,7 @@ class KindsTest {
         group(new LiveEffect.Rings(List.of(0.1), Corner.ROUND, true, true, 128, new Look(Optional.of(Made.CREAM), Optional.of(LINE))), shape()),
         group(new LiveEffect.Repeated(new Pattern.Grid(2, 2, 0.1, 0.1, false)), shape()),
         group(new LiveEffect.Mounted(Optional.of(PICTURE.id()), Retouch.NONE, PictureFit.FILLING, new Look(Optional.empty(), Optional.of(LINE))), shape()),
+        group(new LiveEffect.Bent(Bend.of(Bow.ARC, 40)), shape(), words()),
         group(new LiveEffect.Gridded(List.of(0.5, 0.5), List.of(1.0), 0.1), group(LiveEffect.Mounted.empty(Look.NONE), shape())));
   }
 

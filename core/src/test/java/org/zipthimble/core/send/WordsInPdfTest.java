@@ -9,12 +9,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Bend;
+import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
@@ -45,7 +49,10 @@ class WordsInPdfTest {
   }
 
   private String said(String reader, Item.Words words) throws Exception {
-    Job job = Made.card(words);
+    return said(reader, Made.card(words));
+  }
+
+  private String said(String reader, Job job) throws Exception {
     Path pdf = folder.resolve(reader + ".pdf");
     Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
     List<String> command = reader.equals("poppler") ? List.of("pdftotext", "-enc", "UTF-8", pdf.toString(), "-") : List.of("mutool", "draw", "-q", "-F", "txt", pdf.toString());
@@ -73,6 +80,19 @@ class WordsInPdfTest {
       // one of both takes letters that are turned each for themselves as lines of one letter
       String found = said(reader, curved);
       assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), course.toString());
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"poppler", "mutool"})
+  void bentWordsSayWhatWasTyped(String reader) throws Exception {
+    String text = "Marrowfield office seeds";
+    Item.Words flat = words(text, style(18), 4, 0.5);
+    for (Bow bow : Bow.values()) {
+      Job bent = Shaping.bend("f1", Set.of("w"), Bend.of(bow, 30)).change().apply(Made.card(flat));
+      String found = said(reader, bent);
+      // letters that are turned each for themselves are taken as lines of one letter by one of both
+      assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), bow.toString());
     }
   }
 

@@ -224,6 +224,9 @@ final class BenchHands {
       return false;
     }
     session.openGroup(item.get().id());
+    // words that are bent alone are what is meant
+    item.get().asGroup().filter(g -> g.effect().bent().isPresent() && g.members().size() == 1).map(g -> g.members().get(0)).flatMap(Item::asWords)
+        .ifPresent(w -> pressed.ifPresentOrElse(p -> session.typing().beginAt(w.id(), lens.now().toFace(p)), () -> session.typing().beginAll(w.id())));
     return true;
   }
 

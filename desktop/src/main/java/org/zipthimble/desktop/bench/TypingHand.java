@@ -1,5 +1,6 @@
 package org.zipthimble.desktop.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
@@ -14,10 +15,10 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Line;
 import javafx.util.Duration;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Carets;
@@ -29,6 +30,7 @@ import org.zipthimble.desktop.state.Typing;
 
 /** Typing in words where they stand: keys, mouse and input methods, the caret and what is chosen. */
 final class TypingHand {
+  private static final int EDGE_PIECES = 24;
   private static final Duration BLINK = Duration.millis(530);
 
   private final Session session;
@@ -73,9 +75,10 @@ final class TypingHand {
   /** Whether a place of the face is in the words that are typed in. */
   private boolean within(Point face) {
     Optional<Item.Words> words = typing().words();
-    return words.isPresent() && new Box(0, 0, words.get().placement().width(), words.get().placement().height())
-        .grown(3 / lens.now().scale()).contains(typing().toFace().inverse().apply(face))
-        || words.isPresent() && typing().toFace().apply(words.get().set(fonts()).ink().orElse(new Box(0, 0, 0, 0))).grown(3 / lens.now().scale()).contains(face);
+    Point own = typing().toFace().back(face);
+    double near = 3 / lens.now().scale();
+    return words.filter(w -> new Box(0, 0, w.placement().width(), w.placement().height()).grown(near).contains(own)
+        || w.set(fonts()).ink().filter(ink -> ink.grown(near).contains(own)).isPresent()).isPresent();
   }
 
   private JobFonts fonts() {
@@ -195,7 +198,7 @@ final class TypingHand {
   private final class Requests implements InputMethodRequests {
     @Override
     public Point2D getTextLocation(int offset) {
-      return place().map(c -> lens.now().toPixel(typing().toFace().apply(c.bottom()))).map(p -> bench.localToScreen(p.x(), p.y())).orElse(new Point2D(0, 0));
+      return place().map(c -> lens.now().toPixel(typing().toFace().there(c.bottom()))).map(p -> bench.localToScreen(p.x(), p.y())).orElse(new Point2D(0, 0));
     }
 
     @Override
@@ -215,7 +218,7 @@ final class TypingHand {
   }
 
   /** Fields are drawn as sewn-on patches. */
-  private void patches(Typing.Cursor now, Carets carets, Affine map, Viewport view, List<Node> nodes) {
+  private void patches(Typing.Cursor now, Carets carets, Warp map, Viewport view, List<Node> nodes) {
     int at = 0;
     for (Paragraph p : typing().words().map(w -> w.story().paragraphs()).orElse(List.of())) {
       for (Run run : p.runs()) {
@@ -223,10 +226,10 @@ final class TypingHand {
         if (run.field().isPresent()) {
           List<Carets.Chosen> parts = carets.chosen(at, end);
           parts.forEach(part -> nodes.add(DrawnNodes.polygon(
-              List.of(map.apply(part.topLeft()), map.apply(part.topRight()), map.apply(part.bottomRight()), map.apply(part.bottomLeft())), view, "type-patch")));
+              corners(part, map), view, "type-patch")));
           boolean near = now.span().from() <= end && now.span().to() >= at;
           if (near && !parts.isEmpty()) {
-            Point pixel = view.toPixel(map.apply(parts.get(0).topLeft()));
+            Point pixel = view.toPixel(map.there(parts.get(0).topLeft()));
             Node name = Controls.label(run.field().get().name(), "type-told");
             name.relocate(pixel.x(), pixel.y() - 22);
             nodes.add(name);
@@ -236,6 +239,24 @@ final class TypingHand {
       }
       at++;
     }
+  }
+
+  private static List<Point> corners(Carets.Chosen part, Warp map) {
+    return List.of(map.there(part.topLeft()), map.there(part.topRight()), map.there(part.bottomRight()), map.there(part.bottomLeft()));
+  }
+
+  /** The edge of the block in short pieces, since it may be bent. */
+  private static List<Point> edge(double width, double height, Warp map) {
+    List<Point> out = new ArrayList<>();
+    for (int side = 0; side < 4; side++) {
+      for (int i = 0; i < EDGE_PIECES; i++) {
+        double t = (double) i / EDGE_PIECES;
+        double x = side == 0 ? t : side == 1 ? 1 : side == 2 ? 1 - t : 0;
+        double y = side == 0 ? 0 : side == 1 ? t : side == 2 ? 1 : 1 - t;
+        out.add(map.there(new Point(x * width, y * height)));
+      }
+    }
+    return out;
   }
 
   private Optional<Carets.Caret> place() {
@@ -248,16 +269,16 @@ final class TypingHand {
     if (now.isEmpty() || carets.isEmpty()) {
       return;
     }
-    Affine map = typing().toFace();
+    Warp map = typing().toFace();
     typing().words().ifPresent(w -> nodes.add(DrawnNodes.polygon(
-        new Box(0, 0, w.placement().width(), w.placement().height()).corners().stream().map(map::apply).toList(), view, "type-block")));
+        edge(w.placement().width(), w.placement().height(), map), view, "type-block")));
     patches(now.get(), carets.get(), map, view, nodes);
     for (Carets.Chosen part : carets.get().chosen(now.get().span().from(), now.get().span().to())) {
-      nodes.add(DrawnNodes.polygon(List.of(map.apply(part.topLeft()), map.apply(part.topRight()), map.apply(part.bottomRight()), map.apply(part.bottomLeft())), view, "type-chosen"));
+      nodes.add(DrawnNodes.polygon(corners(part, map), view, "type-chosen"));
     }
     carets.get().at(now.get().caret()).ifPresent(c -> {
-      Point top = view.toPixel(map.apply(c.top()));
-      Point bottom = view.toPixel(map.apply(c.bottom()));
+      Point top = view.toPixel(map.there(c.top()));
+      Point bottom = view.toPixel(map.there(c.bottom()));
       caret.setStartX(top.x());
       caret.setStartY(top.y());
       caret.setEndX(bottom.x());

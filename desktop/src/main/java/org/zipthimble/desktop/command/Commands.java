@@ -206,6 +206,7 @@ public final class Commands {
     filling.add(LINE);
     chosen("menu.flipAcross", "", () -> shapes.get().flip(90));
     chosen("menu.flipDown", "", () -> shapes.get().flip(0));
+    chosen("menu.bend", "", () -> shapes.get().bend());
     chosen("menu.slant", "", () -> shapes.get().slant());
     filling.add(LINE);
     single("menu.points", () -> shapes.get().points());

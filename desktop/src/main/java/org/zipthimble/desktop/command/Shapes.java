@@ -16,6 +16,8 @@ import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.edit.Tracing;
 import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.geom.Bend;
+import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
@@ -173,6 +175,28 @@ public final class Shapes {
 
   void flip(double degrees) {
     Resizing.box(session.face(), ids()).ifPresent(box -> session.perform((face, ids) -> Resizing.flip(face, ids, degrees, box.centre())));
+  }
+
+  private Bend bend = Bend.of(Bow.ARC, 60);
+
+  /** Bends what is selected. */
+  void bend() {
+    ask(bend.bow());
+  }
+
+  private void ask(Bow bow) {
+    bend = bend.as(bow);
+    FigureSlip.Rows rows = slip.rows().choice("shapes.bow", Bow.values(), bow, b -> {
+      if (b != bend.bow()) {
+        ask(b);
+      }
+    }).number(bow.degrees() ? "shapes.degrees" : "shapes.percent", bend.amount(), bow.least(), bow.most(), v -> bend = new Bend(bend.bow(), v, bend.upright(), bend.times()));
+    if (bow == Bow.WAVE) {
+      rows.number("shapes.waves", bend.times(), 1, Bend.MOST_TIMES, v -> bend = new Bend(bend.bow(), bend.amount(), bend.upright(), (int) v));
+    }
+    rows.check("shapes.upright", bend.upright(), on -> bend = new Bend(bend.bow(), bend.amount(), on, bend.times()));
+    Set<String> ids = ids();
+    slip.ask("shapes.bend", rows, true, () -> Optional.of(Shaping.bend(face(), ids, bend)));
   }
 
   private double slant;

@@ -14,8 +14,8 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.Load;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.StoryText;
@@ -27,7 +27,7 @@ import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.Seen;
 
 /** The caret in words on the bench: where it stands, what is chosen, what is typed. For the interface thread only. */
 public final class Typing {
@@ -116,8 +116,8 @@ public final class Typing {
   }
 
   /** From the inches of the words' block to the face. */
-  public Affine toFace() {
-    return words().map(w -> w.placement().toGround().then(Scene.of(session.face()).under(w.id()))).orElse(Affine.IDENTITY);
+  public Warp toFace() {
+    return Seen.of(session.face(), words().map(Item::id).orElse(""));
   }
 
   /** The places of the caret in the words as they are set. */
@@ -207,7 +207,7 @@ public final class Typing {
    */
   public void pointed(Point face, boolean choosing, int times) {
     carets().ifPresent(carets -> words().ifPresent(w -> {
-      int place = carets.nearest(toFace().inverse().apply(face));
+      int place = carets.nearest(toFace().back(face));
       switch (times) {
         case 1 -> moveTo(place, choosing);
         case 2 -> choose(Walk.wordAt(w.story(), place));

@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -14,6 +15,8 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Bend;
+import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.CornerLook;
 import org.zipthimble.core.geom.LineEnd;
@@ -55,7 +58,7 @@ final class FormSection extends Section {
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
     return item.asShape().map(s -> String.valueOf(s.line().isPresent())).orElseGet(() -> item.asGroup()
-        .map(g -> g.effect().getClass().getSimpleName() + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
+        .map(g -> g.effect().getClass().getSimpleName() + g.effect().bent().map(b -> b.bend().bow().name()).orElse("") + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
   }
 
   private Optional<Outline.Ready> readyNow() {
@@ -179,11 +182,42 @@ final class FormSection extends Section {
   private void live(Item.Group group) {
     getChildren().add(Controls.wrapped(LiveWords.what(group.effect()), "line-note"));
     group.effect().rings().ifPresent(r -> getChildren().add(rings()));
+    group.effect().bent().ifPresent(b -> getChildren().add(bend(b.bend())));
     group.effect().pattern().ifPresent(p -> getChildren().add(p.accept(new PatternFields())));
     getChildren().add(new FlowPane(6, 4,
         Controls.button("live-permanent", "live.permanent", () -> session.applyBeside(Shaping.permanent(face(), ids()), () -> { }), "quiet"),
         Controls.button("live-back", "live.back", () -> session.applyAndSelect(
             org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
+  }
+
+  private Optional<Bend> bendNow() {
+    return effectNow().flatMap(LiveEffect::bent).map(LiveEffect.Bent::bend);
+  }
+
+  private void bend(UnaryOperator<Bend> to) {
+    change(m -> m.bent().<LiveEffect>map(b -> new LiveEffect.Bent(to.apply(b.bend()))).orElse(m));
+  }
+
+  /** How far something is bent, which way it runs and how often. */
+  private Node bend(Bend bend) {
+    Bow bow = bend.bow();
+    String sign = bow.degrees() ? "tag.degrees" : "proof.percent";
+    FlowPane ways = new FlowPane(4, 4);
+    turning(ways, "bend-bow", Bow.values(), () -> bendNow().map(b -> (Enum<?>) b.bow()), i -> bend(b -> b.as(Bow.values()[i])));
+    VBox amount = Controls.under(Wording.text(bow.degrees() ? "shapes.degrees" : "shapes.percent"), number("bend-amount", "shapes.bend", bow.least(), bow.most(),
+        () -> bendNow().map(b -> Wording.text(sign, Lengths.plain(b.amount(), 2))).orElse(""), v -> bend(b -> new Bend(b.bow(), v, b.upright(), b.times()))));
+    amount.setMaxWidth(96);
+    VBox out = new VBox(5, ways, amount);
+    if (bow == Bow.WAVE) {
+      VBox times = Controls.under(Wording.text("shapes.waves"), number("bend-times", "shapes.waves", 1, Bend.MOST_TIMES,
+          () -> bendNow().map(b -> String.valueOf(b.times())).orElse(""), v -> bend(b -> new Bend(b.bow(), b.amount(), b.upright(), (int) v))));
+      times.setMaxWidth(96);
+      out.getChildren().set(1, Controls.row(6, amount, times));
+    }
+    CheckBox upright = Controls.check("bend-upright", "shapes.upright", bend.upright(), on -> bend(b -> new Bend(b.bow(), b.amount(), on, b.times())));
+    fresh.add(() -> bendNow().ifPresent(b -> upright.setSelected(b.upright())));
+    out.getChildren().add(upright);
+    return out;
   }
 
   private Node rings() {

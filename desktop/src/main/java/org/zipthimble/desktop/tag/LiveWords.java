@@ -40,4 +40,9 @@ final class LiveWords implements LiveEffect.Visitor<String> {
   public String gridded(LiveEffect.Gridded effect) {
     return "";
   }
+
+  @Override
+  public String bent(LiveEffect.Bent effect) {
+    return Wording.of(effect.bend().bow(), "told");
+  }
 }
