@@ -23,6 +23,7 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -332,6 +333,11 @@ final class BenchView extends Pane {
     List<Item> selected = session.selected();
     Affine ground = session.ground();
     if (selected.isEmpty()) {
+      return;
+    }
+    if (session.openProperty().get().filter(g -> Seen.bent(session.face(), g)).isPresent()) {
+      // pins would stand where nothing is seen; figures in the tag and drags move what is bent
+      selected.forEach(i -> nodes.add(DrawnNodes.bent(i.placement(), Seen.of(session.face(), i.id()), view, "selected-box")));
       return;
     }
     if (selected.size() == 1) {

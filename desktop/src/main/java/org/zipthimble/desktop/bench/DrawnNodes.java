@@ -1,5 +1,6 @@
 package org.zipthimble.desktop.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.shape.ClosePath;
 import javafx.scene.shape.CubicCurveTo;
@@ -13,9 +14,13 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.geom.Warp;
+import org.zipthimble.core.job.Placement;
 
 /** Puts geometry of the core into shapes of the window; looks come from the style sheet. */
 public final class DrawnNodes {
+  private static final int EDGE_PIECES = 24;
+
   private DrawnNodes() {}
 
   /** A box of the face as a rectangle on whole pixels. */
@@ -37,6 +42,20 @@ public final class DrawnNodes {
     shape.getStyleClass().add(style);
     shape.setMouseTransparent(true);
     return shape;
+  }
+
+  /** The edge of an object's box where it is seen, which may be bent. */
+  public static Polygon bent(Placement placement, Warp seen, Viewport view, String style) {
+    List<Point> edge = new ArrayList<>();
+    for (int side = 0; side < 4; side++) {
+      for (int i = 0; i < EDGE_PIECES; i++) {
+        double t = (double) i / EDGE_PIECES;
+        double x = side == 0 ? t : side == 1 ? 1 : side == 2 ? 1 - t : 0;
+        double y = side == 0 ? 0 : side == 1 ? t : side == 2 ? 1 : 1 - t;
+        edge.add(seen.there(new Point(x * placement.width(), y * placement.height())));
+      }
+    }
+    return polygon(edge, view, style);
   }
 
   /** A path of the face. */

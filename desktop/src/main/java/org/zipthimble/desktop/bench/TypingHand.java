@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.bench;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
@@ -30,7 +29,6 @@ import org.zipthimble.desktop.state.Typing;
 
 /** Typing in words where they stand: keys, mouse and input methods, the caret and what is chosen. */
 final class TypingHand {
-  private static final int EDGE_PIECES = 24;
   private static final Duration BLINK = Duration.millis(530);
 
   private final Session session;
@@ -245,20 +243,6 @@ final class TypingHand {
     return List.of(map.there(part.topLeft()), map.there(part.topRight()), map.there(part.bottomRight()), map.there(part.bottomLeft()));
   }
 
-  /** The edge of the block in short pieces, since it may be bent. */
-  private static List<Point> edge(double width, double height, Warp map) {
-    List<Point> out = new ArrayList<>();
-    for (int side = 0; side < 4; side++) {
-      for (int i = 0; i < EDGE_PIECES; i++) {
-        double t = (double) i / EDGE_PIECES;
-        double x = side == 0 ? t : side == 1 ? 1 : side == 2 ? 1 - t : 0;
-        double y = side == 0 ? 0 : side == 1 ? t : side == 2 ? 1 : 1 - t;
-        out.add(map.there(new Point(x * width, y * height)));
-      }
-    }
-    return out;
-  }
-
   private Optional<Carets.Caret> place() {
     return typing().cursorProperty().get().flatMap(c -> typing().carets().flatMap(all -> all.at(c.caret())));
   }
@@ -270,8 +254,7 @@ final class TypingHand {
       return;
     }
     Warp map = typing().toFace();
-    typing().words().ifPresent(w -> nodes.add(DrawnNodes.polygon(
-        edge(w.placement().width(), w.placement().height(), map), view, "type-block")));
+    typing().words().ifPresent(w -> nodes.add(DrawnNodes.bent(w.placement(), map, view, "type-block")));
     patches(now.get(), carets.get(), map, view, nodes);
     for (Carets.Chosen part : carets.get().chosen(now.get().span().from(), now.get().span().to())) {
       nodes.add(DrawnNodes.polygon(corners(part, map), view, "type-chosen"));
