@@ -9,7 +9,9 @@ import java.util.stream.Collectors;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.OutputFormats;
+import org.zipthimble.core.check.OwnWords;
 import org.zipthimble.core.store.Places;
+import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import picocli.CommandLine;
@@ -38,6 +40,7 @@ public final class Main {
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
     Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
+    OwnWords.know(Settings.read(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words());
     Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
       err.println(Wording.text("cli.failed", e));
       Runtime.getRuntime().halt(UNREADABLE);

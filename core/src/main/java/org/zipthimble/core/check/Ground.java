@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Colour;
@@ -69,6 +70,11 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
       }
     }
     return out;
+  }
+
+  /** How light it is under boxes on the whole, 0 to 1; empty beside the face. */
+  OptionalDouble light(List<Box> boxes) {
+    return boxes.stream().flatMap(b -> under(b).stream()).mapToDouble(Contrast::luminance).average();
   }
 
   /** How far a colour stands apart from what lies under boxes, but for a part of its places; empty beside the face. */

@@ -17,7 +17,7 @@ import org.apache.lucene.analysis.hunspell.Hunspell;
 import org.apache.lucene.analysis.hunspell.TimeoutPolicy;
 import org.apache.lucene.store.ByteBuffersDirectory;
 
-/** Spelling of American English by the dictionary that ships. It is read when it is first asked, which takes a moment. Safe for several threads. */
+/** Spelling of English by the dictionary that ships. It is read when it is first asked, which takes a moment. Safe for several threads. */
 final class Spelling {
   private static final int MOST_KEPT = 5_000;
   private static final int MOST_SUGGESTED = 3;
@@ -82,13 +82,13 @@ final class Spelling {
    *
    * @param right words that are right, in small letters
    */
-  static List<Unknown> unknown(String text, Set<String> right) {
+  static List<Unknown> unknown(String text, Set<String> right, English english) {
     List<Unknown> out = new ArrayList<>();
     Matcher found = WORD.matcher(text);
     while (found.find()) {
       String word = found.group().replace('’', '\'').replaceAll("'+$", "");
       boolean asked = word.length() >= SHORTEST && word.length() <= LONGEST && !right.contains(word.toLowerCase(Locale.ROOT)) && !right.contains(owned(word).toLowerCase(Locale.ROOT));
-      if (asked && !known(word) && (!name(word) || near(word))) {
+      if (asked && !known(word, english) && (!name(word) || near(word, english))) {
         out.add(new Unknown(found.group(), found.start(), found.start() + word.length()));
       }
     }
@@ -105,8 +105,8 @@ final class Spelling {
   }
 
   /** Whether it is a known word but for one letter put in, left out, taken for another or changed with its neighbour. */
-  private static boolean near(String word) {
-    return suggestions(word).stream().anyMatch(s -> oneAway(word.toLowerCase(Locale.ROOT), s.toLowerCase(Locale.ROOT)));
+  private static boolean near(String word, English english) {
+    return english.lacks(word) || suggestions(word, english).stream().anyMatch(s -> oneAway(word.toLowerCase(Locale.ROOT), s.toLowerCase(Locale.ROOT)));
   }
 
   private static boolean oneAway(String a, String b) {
@@ -125,8 +125,8 @@ final class Spelling {
         || a.length() > b.length() && restA.substring(1).equals(restB) || b.length() > a.length() && restB.substring(1).equals(restA);
   }
 
-  private static boolean known(String word) {
-    return CALENDAR.contains(word.toLowerCase(Locale.ROOT)) || inDictionary(word);
+  private static boolean known(String word, English english) {
+    return CALENDAR.contains(word.toLowerCase(Locale.ROOT)) || english.adds(owned(word)) || inDictionary(word) && !english.lacks(owned(word));
   }
 
   private static boolean inDictionary(String word) {
@@ -137,13 +137,18 @@ final class Spelling {
   }
 
   /** Up to three words that may have been meant, in the case in which the word is written. */
-  static List<String> suggestions(String word) {
+  static List<String> suggestions(String word, English english) {
+    String plain = word.replace('’', '\'');
     synchronized (SUGGESTED) {
-      return SUGGESTED.computeIfAbsent(word.replace('’', '\''), w -> {
-        boolean capitals = w.equals(w.toUpperCase(Locale.ROOT));
-        return (w.length() > LONGEST_MEANT ? List.<String>of() : Shipped.ENGLISH.suggest(capitals ? w.toLowerCase(Locale.ROOT) : w)).stream().limit(MOST_SUGGESTED)
-            .map(s -> capitals ? s.toUpperCase(Locale.ROOT) : s).toList();
-      });
+      return SUGGESTED.computeIfAbsent(english + " " + plain, key -> plain.length() > LONGEST_MEANT ? List.of() : meant(plain, english));
     }
+  }
+
+  private static List<String> meant(String word, English english) {
+    boolean capitals = word.equals(word.toUpperCase(Locale.ROOT));
+    boolean title = !capitals && Character.isUpperCase(word.charAt(0));
+    List<String> all = new ArrayList<>(english.near(word));
+    Shipped.ENGLISH.suggest(capitals ? word.toLowerCase(Locale.ROOT) : word).stream().filter(s -> !english.lacks(s)).forEach(all::add);
+    return all.stream().map(s -> capitals ? s.toUpperCase(Locale.ROOT) : title ? s.substring(0, 1).toUpperCase(Locale.ROOT) + s.substring(1) : s).distinct().limit(MOST_SUGGESTED).toList();
   }
 }

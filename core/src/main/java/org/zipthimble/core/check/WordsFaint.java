@@ -71,7 +71,7 @@ final class WordsFaint extends FaceCheck {
   }
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
-  private static List<Box> ink(Item.Words words, Affine toFace, Subject on) {
+  static List<Box> ink(Item.Words words, Affine toFace, Subject on) {
     return words.set(on.fonts()).placed().stream().flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
   }
 

@@ -37,10 +37,10 @@ final class WordsSpelt extends ObjectCheck {
   private static List<Finding> look(Subject on, SceneNode node, Item.Words words) {
     List<Finding> found = new ArrayList<>();
     Set<String> told = new HashSet<>();
-    List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job())) : List.of();
+    List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job()), English.of(on.job())) : List.of();
     for (Spelling.Unknown unknown : foreign(all, typed(words)) ? List.<Spelling.Unknown>of() : all) {
       if (told.add(unknown.word()) && found.size() < MOST) {
-        List<String> meant = Spelling.suggestions(unknown.word());
+        List<String> meant = Spelling.suggestions(unknown.word(), English.of(on.job()));
         found.add(on.finding("words-spelt", Weight.LOOK, Optional.of(node.item().id()), node.around(), unknown.from(), unknown.to(),
             words.properties().name(), unknown.word(), meant.isEmpty() ? "" : Wording.text("finding.words-spelt.meant", String.join(", ", meant))));
       }
@@ -69,7 +69,7 @@ final class WordsSpelt extends ObjectCheck {
 
   /** The words of the facts, in small letters. */
   private static Set<String> right(Job job) {
-    Set<String> right = new HashSet<>();
+    Set<String> right = new HashSet<>(OwnWords.now());
     job.facts().forEach(f -> Arrays.stream(f.value().toLowerCase(Locale.ROOT).split("[^\\p{L}'’]+")).filter(w -> !w.isEmpty()).forEach(right::add));
     return right;
   }
@@ -83,14 +83,19 @@ final class WordsSpelt extends ObjectCheck {
     if (finding.code().equals("words-apostrophe")) {
       return ProofReading.apostrophes(typed(words.get())).stream().findFirst().map(s -> List.of(spelt(face, words.get(), s.from(), s.from() + s.said().length(), s.right().orElseThrow()))).orElse(List.of());
     }
-    return Spelling.unknown(typed(words.get()), right(job)).stream().filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
-        .map(u -> mends(face, words.get(), u)).orElse(List.of());
+    return Spelling.unknown(typed(words.get()), right(job), English.of(job)).stream().filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
+        .map(u -> mends(job, face, words.get(), u)).orElse(List.of());
   }
 
-  private static List<Mend> mends(Face face, Item.Words words, Spelling.Unknown unknown) {
+  private static List<Mend> mends(Job job, Face face, Item.Words words, Spelling.Unknown unknown) {
     List<Mend> all = new ArrayList<>();
-    for (String meant : Spelling.suggestions(unknown.word())) {
+    English english = English.of(job);
+    for (String meant : Spelling.suggestions(unknown.word(), english)) {
       all.add(spelt(face, words, unknown.from(), unknown.to(), meant));
+    }
+    if (english.elsewhere(unknown.word())) {
+      English other = english == English.BRITISH ? English.AMERICAN : English.BRITISH;
+      all.add(new Mend("mend.english", other.chosen(), List.of(Wording.of(other))));
     }
     all.add(new Mend("mend.right", right(unknown.word())));
     return all;

@@ -41,12 +41,15 @@ import org.zipthimble.core.wording.Trouble;
  * @param recent job files, the newest first
  * @param window where the window was left; empty before it was closed the first time
  * @param currency the sign that costs are shown with; none is shown while it is empty
+ * @param words words that are right in all jobs
+ * @param likedFonts the families that the person likes
+ * @param recentFonts the families used last, the newest first
  */
 @RecordBuilder
 public record Settings(
     boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
     boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent, Optional<Window> window,
-    String currency) implements SettingsBuilder.With {
+    String currency, List<String> words, Set<String> likedFonts, List<String> recentFonts) implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
@@ -76,7 +79,7 @@ public record Settings(
 
   /** What stands in no file yet. */
   public static final Settings USUAL = new Settings(
-      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "");
+      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "", List.of(), Set.of(), List.of());
 
   private static final int VERSION = 2;
 
@@ -116,6 +119,12 @@ public record Settings(
     }
   }
 
+  /** The most words that are held right in all jobs. */
+  public static final int MOST_WORDS = 5000;
+
+  /** How many fonts used last are kept. */
+  public static final int MOST_FONTS = 12;
+
   /** The longest sign of a currency. */
   public static final int LONGEST_CURRENCY = 4;
 
@@ -145,6 +154,9 @@ public record Settings(
     favourites = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(favourites));
     own = List.copyOf(own);
     currency = currency.strip().length() > LONGEST_CURRENCY ? "" : currency.strip();
+    words = words.stream().map(String::strip).filter(w -> !w.isEmpty() && w.length() <= 60).distinct().limit(MOST_WORDS).toList();
+    likedFonts = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(likedFonts));
+    recentFonts = List.copyOf(recentFonts.subList(0, Math.min(recentFonts.size(), MOST_FONTS)));
     recent = List.copyOf(recent.subList(0, Math.min(recent.size(), MOST_RECENT)));
   }
 
@@ -285,6 +297,29 @@ public record Settings(
   public Settings without(OwnItem item) {
     List<OwnItem> items = own.stream().filter(i -> !i.equals(item)).toList();
     return withOwn(items);
+  }
+
+  /** The same with one more word that is right in all jobs. */
+  public Settings knowing(String word) {
+    List<String> all = new ArrayList<>(words);
+    all.add(word);
+    return withWords(all);
+  }
+
+  /** The same with a font among the liked ones, or no longer. */
+  public Settings likingFont(String family) {
+    Set<String> liked = new LinkedHashSet<>(likedFonts);
+    if (!liked.remove(family)) {
+      liked.add(family);
+    }
+    return withLikedFonts(liked);
+  }
+
+  /** The same with a font as the one that was used last. */
+  public Settings afterFont(String family) {
+    List<String> all = new ArrayList<>(List.of(family));
+    recentFonts.stream().filter(f -> !f.equals(family)).forEach(all::add);
+    return withRecentFonts(all);
   }
 
   /** The same with a job as the most recent. */

@@ -23,7 +23,7 @@ class SpellingTest {
   private static final WordStyle STYLE = Made.style("Alegreya", "Regular", 12);
 
   private static List<String> unknown(String text) {
-    return Spelling.unknown(text, Set.of()).stream().map(Spelling.Unknown::word).toList();
+    return Spelling.unknown(text, Set.of(), English.AMERICAN).stream().map(Spelling.Unknown::word).toList();
   }
 
   /** Among these are words that handbooks list as often misspelt (common lists, no single source), each with what is meant among the suggestions. */
@@ -33,7 +33,7 @@ class SpellingTest {
   void misspeltWordsAreFoundAndWhatIsMeantIsOffered(String wrong, String right) {
     boolean found = unknown("a " + wrong + " word").contains(wrong);
     assertTrue(found || wrong.equals("calender"), "a calender presses cloth, so it is a word");
-    assertTrue(!found || Spelling.suggestions(wrong).contains(right), Spelling.suggestions(wrong).toString());
+    assertTrue(!found || Spelling.suggestions(wrong, English.AMERICAN).contains(right), Spelling.suggestions(wrong, English.AMERICAN).toString());
   }
 
   @ParameterizedTest
@@ -43,11 +43,53 @@ class SpellingTest {
     assertEquals(List.of(), unknown(text));
   }
 
+  /** Pairs that style guides list (common knowledge): each is right by one custom and found by the other, with the other's word offered first. */
+  @ParameterizedTest
+  @CsvSource({"colour, color", "organise, organize", "favourite, favorite", "centre, center", "catalogue, catalog", "neighbours, neighbors", "ploughed, plowed", "honour, honor"})
+  void eachCustomKnowsItsOwnSpelling(String british, String american) {
+    assertEquals(List.of(), Spelling.unknown("the " + british + " garden", Set.of(), English.BRITISH));
+    assertEquals(List.of(), Spelling.unknown("the " + american + " garden", Set.of(), English.AMERICAN));
+    boolean told = !Spelling.unknown("the " + american + " garden", Set.of(), English.BRITISH).isEmpty();
+    // some words are right by both; ploughed is too far from plowed to be guessed
+    assertTrue(!told || american.equals("plowed") || Spelling.suggestions(american, English.BRITISH).contains(british), british + " for " + american + ": " + Spelling.suggestions(american, English.BRITISH));
+    assertTrue(told || List.of("catalog", "plowed").contains(american), american);
+  }
+
+  @Test
+  void aJobIsSpeltOneWayAndAMendChangesIt() {
+    Job job = Made.card(Made.words("i1", "Bring your favourite seeds", 0.5, 1, 4, 1, STYLE));
+    Finding found = findings(job, "words-spelt").get(0);
+    Mend british = Checks.mends(job, found).stream().filter(m -> m.key().equals("mend.english")).findFirst().orElseThrow();
+    assertEquals("this job is spelt the British way", british.title());
+    Job then = british.edit().change().apply(job);
+    assertEquals(List.of(), findings(then, "words-spelt"));
+    Job colour = then.changed("f1", f -> f.changed("i1", i -> i.asWords().orElseThrow().saying("Neighbors welcome")));
+    Finding other = findings(colour, "words-spelt").get(0);
+    assertEquals("Neighbours", Checks.mends(colour, other).get(0).title());
+  }
+
+  @Test
+  void whatIsRightInAllJobsIsNotTold() {
+    Job job = Made.card(Made.words("i1", "Bring your zinniaseeds", 0.5, 1, 4, 1, STYLE));
+    assertEquals(1, findings(job, "words-spelt").size());
+    OwnWords.know(List.of("Zinniaseeds"));
+    assertEquals(List.of(), findings(job, "words-spelt"));
+    OwnWords.know(List.of());
+    assertEquals(1, findings(job, "words-spelt").size());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"color, colour, 1", "plough, plow, 3", "abc, abc, 0", "recieve, receive, 1", "'', seed, 4"})
+  void lettersApartAreCounted(String a, String b, int away) {
+    assertEquals(away, English.away(a, b));
+    assertEquals(away, English.away(b, a));
+  }
+
   @Test
   void aTitleWithOneWrongLetterIsFound() {
     assertEquals(List.of("INVITAION"), unknown("AN INVITAION TO ALL"));
     assertEquals(List.of("Libary"), unknown("the Seed Libary"));
-    assertEquals("INVITATION", Spelling.suggestions("INVITAION").get(0), "in capitals as it was written");
+    assertEquals("INVITATION", Spelling.suggestions("INVITAION", English.AMERICAN).get(0), "in capitals as it was written");
   }
 
   private static List<Finding> findings(Job job, String beginning) {
@@ -169,7 +211,7 @@ class SpellingTest {
   @ParameterizedTest
   @ValueSource(strings = {"xqzwvkjhgfdsxqzwvkjhgf", "aaaaaaaaaaaaaaaaaaaaaa", "zzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzz", "unbelievablyvery", "qwertyuiopasdf"})
   void theSearchForWhatIsMeantEnds(String word) {
-    assertTrue(Spelling.suggestions(word).size() <= 3);
-    assertTrue(word.length() <= 22 || Spelling.suggestions(word).isEmpty());
+    assertTrue(Spelling.suggestions(word, English.AMERICAN).size() <= 3);
+    assertTrue(word.length() <= 22 || Spelling.suggestions(word, English.AMERICAN).isEmpty());
   }
 }

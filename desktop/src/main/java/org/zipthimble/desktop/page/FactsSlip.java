@@ -3,12 +3,15 @@ package org.zipthimble.desktop.page;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.check.English;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StoryEdits;
@@ -30,6 +33,7 @@ public final class FactsSlip extends ToolSlip {
   private final ComboBox<String> kinds = new ComboBox<>();
   private List<String> rowsShown = List.of();
   private final List<Runnable> fresh = new ArrayList<>();
+  private final List<Runnable> always = new ArrayList<>();
 
   /** The slip of a session. */
   public FactsSlip(Session session) {
@@ -41,7 +45,29 @@ public final class FactsSlip extends ToolSlip {
     inside.getChildren().addAll(
         Controls.wrapped(Wording.text("facts.note"), "side-note"), rows,
         Controls.row(6, kinds, Controls.button("facts-add", "facts.add", this::add, "quiet"), Controls.spring(),
-            Controls.button("facts-usual", "facts.usual", this::usual, "quiet")));
+            Controls.button("facts-usual", "facts.usual", this::usual, "quiet")),
+        Controls.row(6, Controls.label(Wording.text("facts.english"), "field-label"), english(English.AMERICAN), english(English.BRITISH)),
+        Controls.under(Wording.text("facts.own"), own()));
+  }
+
+  private ToggleButton english(English way) {
+    ToggleButton pill = new ToggleButton(Wording.of(way));
+    pill.setId("facts-" + way.name().toLowerCase(Locale.ROOT));
+    pill.getStyleClass().add("pill");
+    pill.setOnAction(e -> {
+      pill.setSelected(true);
+      session.apply(way.chosen());
+    });
+    always.add(() -> pill.setSelected(English.of(session.job()) == way));
+    return pill;
+  }
+
+  /** The words that are right in all jobs, in one line. */
+  private TypedField own() {
+    TypedField field = new TypedField("facts-own", Wording.text("facts.own"), text -> session.preferences().change(s -> s.withWords(List.of(text.strip().split("[\\s,;]+"))))).keeping();
+    always.add(() -> field.show(String.join(" ", session.preferences().now().words())));
+    session.preferences().settingsProperty().addListener(o -> field.show(String.join(" ", session.preferences().now().words())));
+    return field;
   }
 
   private void add() {
@@ -76,6 +102,7 @@ public final class FactsSlip extends ToolSlip {
       }
     }
     fresh.forEach(Runnable::run);
+    always.forEach(Runnable::run);
   }
 
   private Node row(Fact made) {

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.state;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zipthimble.core.check.OwnWords;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
@@ -18,6 +19,7 @@ public final class Preferences {
   public Preferences(Places places) {
     this.places = places;
     this.settings = new ReadOnlyObjectWrapper<>(Settings.read(places.settingsFile()));
+    OwnWords.know(now().words());
   }
 
   /** Where trouble with writing is told. */
@@ -31,6 +33,7 @@ public final class Preferences {
     if (next.equals(settings.get())) {
       return;
     }
+    OwnWords.know(next.words());
     settings.set(next);
     writer.want(() -> write(next), sentence -> {
       if (!sentence.isEmpty()) {

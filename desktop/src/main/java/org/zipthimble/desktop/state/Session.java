@@ -56,6 +56,11 @@ public final class Session {
     faceId.addListener(o -> selection.openProperty().set(Optional.empty()));
     station.addListener((o, was, is) -> checking.lensProperty().set(is == Station.CHECK ? checking.lensProperty().get() : Lens.NONE));
     historyProperty().addListener(o -> changed());
+    preferences.settingsProperty().addListener((o, was, is) -> {
+      if (!was.words().equals(is.words())) {
+        checking.look(job());
+      }
+    });
     checking.look(job);
     this.typing = new Typing(this);
   }

@@ -20,6 +20,7 @@ import org.zipthimble.core.check.Mend;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
@@ -129,6 +130,12 @@ public final class FindingsPane extends VBox implements StationView {
     return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(session.frame().bleed().most(), 3));
   }
 
+  /** What is found misspelt is right in all of the person's jobs. */
+  private void spelt(Finding finding) {
+    finding.itemId().flatMap(id -> session.job().face(finding.faceId()).flatMap(f -> f.find(id))).flatMap(Item::asWords)
+        .ifPresent(w -> session.preferences().change(s -> s.knowing(w.text().substring((int) finding.figure(), (int) finding.limit()))));
+  }
+
   private Node card(Finding finding, int number) {
     String weight = finding.weight().name().toLowerCase(Locale.ROOT);
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
@@ -147,6 +154,9 @@ public final class FindingsPane extends VBox implements StationView {
         pill.setText(m.title());
         pills.getChildren().add(pill);
       });
+      if (finding.code().equals("words-spelt")) {
+        pills.getChildren().add(Controls.button("finding-" + number + "-own", "findings.own", () -> spelt(finding), "quiet"));
+      }
       inside.getChildren().add(pills);
     }
     inside.getChildren().add(Controls.label(Wording.text("findings.goto", faceName), "finding-go"));
