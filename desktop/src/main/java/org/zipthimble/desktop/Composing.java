@@ -85,6 +85,7 @@ final class Composing implements StationView {
     adders.shelf().setOnShelf(shelf::fill);
     tag = new TagPane(session);
     tag.setOnStyles(() -> wordSlips.styles().open());
+    tag.setOnFonts(() -> wordSlips.fonts().open());
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));

@@ -69,7 +69,9 @@ final class ProofReading {
     List<Slip> found = new ArrayList<>();
     Matcher twice = DOUBLED.matcher(text);
     while (twice.find()) {
-      if (!TWICE.contains(twice.group(1).toLowerCase(Locale.ROOT))) {
+      // a line that begins anew with a capital goes on from nothing: Thank you / You made the day
+      boolean anew = twice.group(2).contains("\n") && Character.isUpperCase(twice.group(3).charAt(0)) && Character.isLowerCase(twice.group(1).charAt(0));
+      if (!anew && !TWICE.contains(twice.group(1).toLowerCase(Locale.ROOT))) {
         String kept = text.substring(0, twice.end(1)) + text.substring(twice.end());
         found.add(new Slip(twice.start(), twice.group(1), Optional.of(twice.group(1)), kept));
       }

@@ -36,7 +36,7 @@ final class WordsFaint extends FaceCheck {
 
   @Override
   List<Finding> look(Subject on) {
-    List<SceneNode> words = on.printing().stream().filter(n -> n.item().asWords().filter(w -> w.finish().isEmpty()).isPresent()).toList();
+    List<SceneNode> words = on.printing().stream().filter(n -> n.item().asWords().filter(w -> w.fillStyle().isEmpty()).isPresent()).toList();
     if (words.isEmpty()) {
       return List.of();
     }

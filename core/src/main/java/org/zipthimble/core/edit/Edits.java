@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -134,6 +136,17 @@ public final class Edits {
     return new Edit(Wording.text("edit.removeFace"), job -> job.faces().size() == 1
         ? job
         : job.withFaces(job.faces().stream().filter(f -> !f.id().equals(faceId)).toList()).withoutUnusedPictures());
+  }
+
+  /** Covers shapes and words with a gradient, a pattern or a finish. */
+  public static Edit covered(String faceId, Set<String> ids, FillStyle style) {
+    return each(faceId, ids, Wording.text("edit.fill"), item -> item.covered(Optional.of(style)));
+  }
+
+  /** Sets all letters of words in one colour; a gradient or a pattern on them goes, foil takes the colour. */
+  public static Edit inked(String faceId, Set<String> ids, Colour colour) {
+    return each(faceId, ids, Wording.text("edit.type"), item -> item.asWords().<Item>map(w ->
+        w.styled(s -> s.withColour(colour)).withFillStyle(w.finish().map(f -> f.withColour(colour)))).orElse(item));
   }
 
   /** One edit for each of some objects, wherever they stand. */

@@ -15,6 +15,7 @@ import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
+import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Measure;
@@ -61,6 +62,12 @@ public final class Shaping {
   /** Rings about objects, live. */
   public static Edit offset(String faceId, Set<String> ids, LiveEffect.Rings rings) {
     return LiveGroups.make(faceId, ids, "edit.offset", "item.offset", m -> rings.with(m.look().orElseThrow()));
+  }
+
+  /** One outline behind objects at a distance in inches, its holes filled, in a colour; it follows them. */
+  public static Edit backing(String faceId, Set<String> ids, double distance, Colour colour) {
+    return LiveGroups.make(faceId, ids, "edit.backing", "item.backing", m ->
+        new LiveEffect.Rings(List.of(distance), Corner.ROUND, true, true, LiveEffect.USUAL_THRESHOLD, new Look(Optional.of(colour), Optional.empty())));
   }
 
   /** Objects several times, live. */
@@ -231,14 +238,42 @@ public final class Shaping {
     return out;
   }
 
-  /** Words, pictures and live groups become shapes with the same outline. */
+  /** Words, pictures and live groups become shapes with the same outline; what was words remembers them. */
   public static Edit outlined(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.outlined"), job -> item -> {
       Path path = new Forms(job).outline(item);
       Look look = item.inheritedLook();
-      return path.segments().isEmpty() || item.asShape().isPresent() ? List.of(item)
-          : List.of(Drawings.shape(item.properties(), path, look.fill(), look.line()).finished(item.finish()));
+      if (path.segments().isEmpty() || item.asShape().isPresent()) {
+        return List.of(item);
+      }
+      Item.Shape shape = Drawings.shape(item.properties(), path, look.fill(), look.line());
+      return List.of(item.asWords().map(w -> lettered(shape, w)).orElse(shape.finished(item.finish())));
     });
+  }
+
+  private static Item lettered(Item.Shape shape, Item.Words words) {
+    Placement box = shape.placement();
+    // what flowed on from elsewhere stands alone as a shape, and so do the words that it remembers
+    Item.Words kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
+    return shape.withOutline(new Outline.Lettered(shape.outline().within(1, 1), kept, new Size(Math.max(Reshape.LEAST, box.width()), Math.max(Reshape.LEAST, box.height()))))
+        .covered(words.fillStyle());
+  }
+
+  /** Shapes that were words are words again, where the shapes stand and as large as they are now; fields show what their facts say now. */
+  public static Edit wordsAgain(String faceId, Set<String> ids) {
+    Edit back = replace(faceId, ids, Wording.text("edit.wordsAgain"), job -> item -> List.of(
+        item.asShape().flatMap(s -> s.outline().asLettered().map(l -> wordsAgain(s, l))).orElse(item)));
+    return new Edit(back.label(), job -> FactEdits.filled(back.change().apply(job)));
+  }
+
+  private static Item wordsAgain(Item.Shape shape, Outline.Lettered was) {
+    Placement p = shape.placement();
+    Affine map = Affine.scale(p.width() / was.size().width(), p.height() / was.size().height()).then(p.toGround());
+    Item.Words words = was.words();
+    Item sized = Math.abs(map.meanScale() - 1) < 1e-9 ? words : words.scaled(map.meanScale());
+    Item placed = sized.with(Reshape.lifted(words.placement(), map)).with(shape.properties());
+    boolean recoloured = shape.fill().isPresent() && !shape.fill().equals(words.inheritedLook().fill());
+    return recoloured ? placed.asWords().orElseThrow().styled(s -> s.withColour(shape.fill().get())) : placed;
   }
 
   /** Lines become shapes with the outline of their paint, filled in the line's colour. */
@@ -287,7 +322,7 @@ public final class Shaping {
   public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
     return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
-      Optional<Item.Shape> ground = some.stream().flatMap(i -> i.asShape().stream()).findFirst();
+      Optional<Item> ground = some.stream().filter(i -> i.asShape().isPresent() || i.asWords().isPresent()).findFirst();
       List<Item> art = some.stream().filter(i -> ground.isPresent() && i != ground.get()).toList();
       if (ground.isEmpty() || art.isEmpty()) {
         return items;
@@ -295,7 +330,7 @@ public final class Shaping {
       Box box = art.stream().map(i -> i.placement().around()).reduce(Box::union).orElseThrow();
       List<Item> at = art.stream().map(i -> i.with(i.placement().moved(gap / 2 - box.x(), gap / 2 - box.y()))).toList();
       Size tile = new Size(Math.max(1.0 / 64, box.width() + gap), Math.max(1.0 / 64, box.height() + gap));
-      Item covered = ground.get().withFillStyle(Optional.of(new FillStyle.Tiles(at, tile, laying)));
+      Item covered = ground.get().covered(Optional.of(new FillStyle.Tiles(at, tile, laying)));
       List<Item> out = new ArrayList<>();
       items.forEach(i -> {
         if (i == ground.get()) {

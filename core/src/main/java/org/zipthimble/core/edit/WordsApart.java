@@ -95,6 +95,6 @@ public final class WordsApart {
     Path all = part.outlines().stream().reduce(Path.EMPTY, Path::plus);
     String name = part.text().length() == 0 ? words.properties().name() : part.text().toString();
     ItemProperties properties = words.properties().withName(name);
-    return Drawings.shape(properties, all, Optional.of(part.look().colour()), Optional.empty()).finished(words.finish());
+    return Drawings.shape(properties, all, Optional.of(part.look().colour()), Optional.empty()).covered(words.fillStyle());
   }
 }

@@ -12,6 +12,7 @@ import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
@@ -133,6 +134,12 @@ public final class Forms {
       }
     }
     return out;
+  }
+
+  /** In how many pieces an object comes out of its material: overlapping letters hold together. */
+  public int pieces(Item item) {
+    Path path = outline(item);
+    return path.segments().isEmpty() ? 0 : Combine.parts(Combine.clean(path, Rule.NON_ZERO)).size();
   }
 
   /**

@@ -54,6 +54,7 @@ public final class Load {
     List<Item> all = face.all();
     for (Item item : all) {
       String text = item.asWords().map(Item.Words::text).orElse("");
+      text = item.asShape().flatMap(s -> s.outline().asLettered()).map(l -> l.words().text()).orElse(text);
       if (text.length() > MOST_CHARACTERS) {
         throw Trouble.of("load.characters", item.properties().name(), text.length(), MOST_CHARACTERS);
       }

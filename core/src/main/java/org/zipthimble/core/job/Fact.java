@@ -17,6 +17,9 @@ public record Fact(String name, Kind kind, String value) {
   private static final int LONGEST_NAME = 60;
   private static final int LONGEST_VALUE = 2000;
 
+  /** An address without what only programs need. */
+  private static final String BARE = "bare";
+
   /** What a fact tells. */
   public enum Kind {
     /** Whom it is about. */
@@ -84,11 +87,14 @@ public record Fact(String name, Kind kind, String value) {
     if (value.isBlank()) {
       return "[" + name + "]";
     }
+    if (kind == Kind.WEB && form.equals(BARE)) {
+      return value.replaceFirst("^https?://(www\\.)?", "").replaceFirst("/$", "");
+    }
     return day().map(d -> FactForms.day(d, form)).or(() -> hour().map(h -> FactForms.hour(h, form))).orElse(value);
   }
 
   /** The forms in which it can be shown; the first is the usual one. */
   public List<String> forms() {
-    return kind.day() ? FactForms.DAYS : kind == Kind.TIME ? FactForms.HOURS : List.of("");
+    return kind.day() ? FactForms.DAYS : kind == Kind.TIME ? FactForms.HOURS : kind == Kind.WEB ? List.of("", BARE) : List.of("");
   }
 }

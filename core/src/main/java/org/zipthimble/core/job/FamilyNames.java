@@ -14,6 +14,11 @@ public final class FamilyNames {
     return name + (name.length() > 1 && name.equals(name.toUpperCase(Locale.ROOT)) ? end.toUpperCase(Locale.ROOT) : end);
   }
 
+  /** Which rule makes the plural. */
+  public static boolean hissing(String name) {
+    return plural(name).toLowerCase(Locale.ROOT).equals(name.toLowerCase(Locale.ROOT) + "es");
+  }
+
   /** The plural that owns something: an apostrophe after it. */
   public static String owning(String name) {
     return plural(name) + "’";

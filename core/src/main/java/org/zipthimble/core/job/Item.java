@@ -117,6 +117,21 @@ public sealed interface Item {
     return this;
   }
 
+  /** The same covered by a gradient, a pattern or a finish; what has no inside of its own stays as it is. */
+  default Item covered(Optional<FillStyle> style) {
+    return this;
+  }
+
+  /** The pictures that objects of a pattern show, with those of their members. */
+  private static List<String> picturesOf(List<Item> art) {
+    return art.isEmpty() ? List.of() : art.stream().flatMap(a -> a.withMembers().stream()).flatMap(i -> i.pictureIds().stream()).toList();
+  }
+
+  /** Objects showing other pictures, their members too. */
+  private static List<Item> repictured(List<Item> art, UnaryOperator<String> change) {
+    return art.stream().map(a -> a.holding(repictured(a.members(), change)).repictured(change)).toList();
+  }
+
   /** Its fill and line, or that of what it makes. */
   default Optional<Look> look() {
     return Optional.empty();
@@ -191,22 +206,22 @@ public sealed interface Item {
    * @param setting how they stand in the block
    * @param course what they run along in place of lines
    * @param panel what is painted behind them
-   * @param finish foil or glitter of all letters; it has the colour of the first
+   * @param fillStyle what covers all letters in place of their colours; foil or glitter has the colour of the first
    * @param follows the block from which they go on
    * @param spared what their lines keep clear of, in block inches; laid anew after every edit
    */
   @RecordBuilder
   record Words(
-      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle.Finish> finish,
+      ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle> fillStyle,
       Optional<Following> follows, Optional<Path> spared)
       implements Item, ItemWordsBuilder.With {
-    /** Checks that nothing is missing; a finish has the colour of the words. */
+    /** Checks that nothing is missing; foil has the colour of the words. */
     public Words {
       if (story == null || setting == null) {
         throw new IllegalArgumentException("words need a story and a setting");
       }
       Colour first = story.style().colour();
-      finish = finish.map(f -> f.withColour(first));
+      fillStyle = fillStyle.map(s -> s.asFinish().<FillStyle>map(f -> f.withColour(first)).orElse(s));
     }
 
     /** Words of one look. */
@@ -240,8 +255,33 @@ public sealed interface Item {
     }
 
     @Override
+    public Optional<FillStyle.Finish> finish() {
+      return fillStyle.flatMap(FillStyle::asFinish);
+    }
+
+    @Override
     public Words finished(Optional<FillStyle.Finish> other) {
-      return other.map(f -> styled(s -> s.withColour(f.colour()))).orElse(this).withFinish(other);
+      return other.map(f -> styled(s -> s.withColour(f.colour()))).orElse(this).withFillStyle(other.map(f -> f));
+    }
+
+    @Override
+    public Item covered(Optional<FillStyle> style) {
+      return withFillStyle(style);
+    }
+
+    @Override
+    public List<Item> patternArt() {
+      return fillStyle.map(FillStyle::art).orElse(List.of());
+    }
+
+    @Override
+    public List<String> pictureIds() {
+      return Item.picturesOf(patternArt());
+    }
+
+    @Override
+    public Item repictured(UnaryOperator<String> change) {
+      return withFillStyle(fillStyle.map(s -> s.drawing(Item.repictured(s.art(), change))));
     }
 
     @Override
@@ -256,15 +296,17 @@ public sealed interface Item {
 
     @Override
     public Set<Colour> colours() {
-      Set<Colour> colours = story.colours();
+      Set<Colour> colours = fillStyle.map(FillStyle::seeThrough).orElse(true) ? story.colours() : new LinkedHashSet<>();
       panel.ifPresent(p -> colours.addAll(p.look().colours()));
+      fillStyle.ifPresent(s -> colours.addAll(s.colours()));
       colours.addAll(Item.super.colours());
       return colours;
     }
 
     @Override
     public Item recoloured(UnaryOperator<Colour> map) {
-      return styled(s -> s.withLetters(s.letters().recoloured(map))).withPanel(panel.map(p -> p.recoloured(map))).withProperties(properties.recoloured(map));
+      return styled(s -> s.withLetters(s.letters().recoloured(map))).withPanel(panel.map(p -> p.recoloured(map)))
+          .withFillStyle(fillStyle.map(s -> s.recoloured(map))).withProperties(properties.recoloured(map));
     }
 
     @Override
@@ -330,17 +372,17 @@ public sealed interface Item {
 
     @Override
     public List<String> pictureIds() {
-      List<Item> art = patternArt();
-      return art.isEmpty() ? List.of() : art.stream().flatMap(a -> a.withMembers().stream()).flatMap(i -> i.pictureIds().stream()).toList();
+      return Item.picturesOf(patternArt());
     }
 
     @Override
     public Item repictured(UnaryOperator<String> change) {
-      return withFillStyle(fillStyle.map(s -> s.drawing(s.art().stream().map(a -> everyPicture(a, change)).toList())));
+      return withFillStyle(fillStyle.map(s -> s.drawing(Item.repictured(s.art(), change))));
     }
 
-    private static Item everyPicture(Item item, UnaryOperator<String> change) {
-      return item.holding(item.members().stream().map(m -> everyPicture(m, change)).toList()).repictured(change);
+    @Override
+    public Item covered(Optional<FillStyle> style) {
+      return withFillStyle(style);
     }
 
     @Override

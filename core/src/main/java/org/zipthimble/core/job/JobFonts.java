@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.type.FontKind;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.wording.Trouble;
 
@@ -40,6 +41,11 @@ public final class JobFonts implements FontShelf {
     return BundledFonts.shelf().find(family, style)
         .or(() -> carried.stream().filter(c -> c.family().equals(family) && c.style().equals(style)).findFirst()
             .flatMap(c -> READ.computeIfAbsent(c, JobFonts::read)));
+  }
+
+  @Override
+  public FontKind kind(String family) {
+    return BundledFonts.shelf().families().contains(family) ? BundledFonts.shelf().kind(family) : FontShelf.super.kind(family);
   }
 
   private static Optional<FontFace> read(CarriedFont font) {

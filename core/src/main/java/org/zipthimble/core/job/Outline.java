@@ -14,6 +14,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.units.Size;
 
 /** The form of a shape, fitted into whatever box it is given. */
 public sealed interface Outline {
@@ -55,6 +56,11 @@ public sealed interface Outline {
 
   /** Itself as a code. */
   default Optional<Coded> asCoded() {
+    return Optional.empty();
+  }
+
+  /** Itself as what was words. */
+  default Optional<Lettered> asLettered() {
     return Optional.empty();
   }
 
@@ -282,6 +288,52 @@ public sealed interface Outline {
     }
   }
 
+  /**
+   * A drawn path that was words and can be words again.
+   *
+   * @param unit the path within a square of one by one
+   * @param words as they were, placed from the top left of the box in inches
+   * @param size of the box when they became a path
+   */
+  record Lettered(Path unit, Item.Words words, Size size) implements Outline {
+    /** Checks that all is there. */
+    public Lettered {
+      if (unit == null || words == null || size == null) {
+        throw new IllegalArgumentException("what was words has a path, its words and a size");
+      }
+    }
+
+    @Override
+    public Path within(double width, double height) {
+      return unit.mapped(Affine.scale(width, height));
+    }
+
+    @Override
+    public Path within(double width, double height, Affine map) {
+      return unit.mapped(Affine.scale(width, height).then(map));
+    }
+
+    @Override
+    public int places() {
+      return unit.segments().size();
+    }
+
+    @Override
+    public boolean drawn() {
+      return true;
+    }
+
+    @Override
+    public Optional<Lettered> asLettered() {
+      return Optional.of(this);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.lettered(this);
+    }
+  }
+
   /** What to do with each form. */
   interface Visitor<R> {
     /** A rectangle. */
@@ -301,5 +353,8 @@ public sealed interface Outline {
 
     /** A code. */
     R coded(Coded outline);
+
+    /** What was words. */
+    R lettered(Lettered outline);
   }
 }

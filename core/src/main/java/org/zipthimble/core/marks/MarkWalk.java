@@ -176,9 +176,10 @@ public final class MarkWalk {
       }
       WordMarks marks = new WordMarks(out, shapes);
       words.panel().ifPresent(panel -> marks.panel(panel, p, ground));
-      if (words.finish().isPresent()) {
+      if (words.fillStyle().isPresent()) {
         Path outline = set.outline();
-        Measure.bounds(outline).ifPresent(box -> shapes.glossy(words.finish().get(), outline.mapped(map), box, map));
+        Measure.bounds(outline).ifPresent(box -> shapes.cover(words.fillStyle().get(), outline.mapped(map), box, map, Optional.of(words.style().colour())));
+        marks.told(set, map);
       } else {
         marks.letters(set, map);
       }

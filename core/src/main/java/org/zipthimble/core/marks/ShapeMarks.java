@@ -36,8 +36,18 @@ final class ShapeMarks {
   void draw(Item.Shape shape, Affine ground) {
     Path path = path(shape, ground);
     shape.fillStyle().ifPresentOrElse(
-        style -> style.accept(new Covering(shape, path, ground)), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
+        style -> cover(style, path, new Box(0, 0, shape.placement().width(), shape.placement().height()), shape.placement().toGround().then(ground), shape.fill()), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
     dress(path, Optional.empty(), shape.line(), ground.meanScale());
+  }
+
+  /**
+   * Covers a path.
+   *
+   * @param box over which the colours run, given with the map from its field to where the path stands
+   * @param behind the colour that is seen where a pattern leaves gaps
+   */
+  void cover(FillStyle style, Path path, Box box, Affine map, Optional<Colour> behind) {
+    style.accept(new Covering(path, box, map, behind));
   }
 
   /** Fills a path and draws its line, inside or outside by way of a clip. */
@@ -62,33 +72,33 @@ final class ShapeMarks {
   }
 
   /** Fills a path with foil or glitter that spans a box, given with the map from the box's field to where the path stands. */
-  void glossy(FillStyle.Finish finish, Path path, Box box, Affine map) {
+  private void glossy(FillStyle.Finish finish, Path path, Box box, Affine map) {
     Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), box.width(), box.height()).picture();
     out.fill(path, new Finish(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
   }
 
   private final class Covering implements FillStyle.Visitor<Optional<Void>> {
-    private final Item.Shape shape;
     private final Path path;
-    private final Affine ground;
+    private final Box box;
+    private final Affine map;
+    private final Optional<Colour> behind;
 
-    Covering(Item.Shape shape, Path path, Affine ground) {
-      this.shape = shape;
+    Covering(Path path, Box box, Affine map, Optional<Colour> behind) {
       this.path = path;
-      this.ground = ground;
+      this.box = box;
+      this.map = map;
+      this.behind = behind;
     }
 
     @Override
     public Optional<Void> gradient(FillStyle.Gradient gradient) {
-      Placement p = shape.placement();
-      Affine box = p.toGround().then(ground);
       out.fill(path, new Shade(
           gradient.round(), gradient.stops().stream().map(FillStyle.Stop::at).toList(),
-          gradient.stops().stream().map(FillStyle.Stop::colour).toList(), field(gradient, p.width(), p.height()).then(box)));
+          gradient.stops().stream().map(FillStyle.Stop::colour).toList(), field(gradient, box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
       return Optional.empty();
     }
 
-    /** The map from the gradient's field to the shape's box: from edge to edge along its direction, or from the middle to the corners. */
+    /** The map from the gradient's field to the box: from edge to edge along its direction, or from the middle to the corners. */
     private static Affine field(FillStyle.Gradient gradient, double w, double h) {
       if (gradient.round()) {
         return Affine.scale(w / Math.sqrt(2), h / Math.sqrt(2)).then(Affine.move(w / 2, h / 2));
@@ -102,17 +112,14 @@ final class ShapeMarks {
 
     @Override
     public Optional<Void> finish(FillStyle.Finish finish) {
-      Placement p = shape.placement();
-      glossy(finish, path, new Box(0, 0, p.width(), p.height()), p.toGround().then(ground));
+      glossy(finish, path, box, map);
       return Optional.empty();
     }
 
     @Override
     public Optional<Void> tiles(FillStyle.Tiles tiles) {
-      shape.fill().ifPresent(colour -> out.fill(path, colour));
-      Placement p = shape.placement();
-      Affine box = p.toGround().then(ground);
-      Optional<Box> seen = Measure.bounds(path).map(b -> box.inverse().apply(b));
+      behind.ifPresent(colour -> out.fill(path, colour));
+      Optional<Box> seen = Measure.bounds(path).map(b -> map.inverse().apply(b));
       if (seen.isEmpty()) {
         return Optional.empty();
       }

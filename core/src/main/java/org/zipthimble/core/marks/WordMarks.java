@@ -61,6 +61,17 @@ final class WordMarks {
     }
   }
 
+  /** Says what letters say that were drawn as paths. */
+  void told(SetWords set, Affine map) {
+    for (SetWords.Line line : set.lines()) {
+      if (!line.pieces().isEmpty()) {
+        try (MarkOut.Scope scope = out.said(line.text())) {
+          line.pieces().forEach(p -> out.told(p.run(), p.map().then(line.toBlock()).then(map)));
+        }
+      }
+    }
+  }
+
   private static Optional<Ring> ring(SetWords.Placed word, int index) {
     List<Ring> all = word.piece().look().detail().rings();
     return index < all.size() ? Optional.of(all.get(index)) : Optional.empty();

@@ -95,7 +95,8 @@ final class Binding {
   @JsonSubTypes({
     @JsonSubTypes.Type(name = "rectangle", value = Outline.Rectangle.class), @JsonSubTypes.Type(name = "ellipse", value = Outline.Ellipse.class),
     @JsonSubTypes.Type(name = "straight", value = Outline.Straight.class), @JsonSubTypes.Type(name = "drawn", value = Outline.Drawn.class),
-    @JsonSubTypes.Type(name = "ready", value = Outline.Ready.class), @JsonSubTypes.Type(name = "code", value = Outline.Coded.class)
+    @JsonSubTypes.Type(name = "ready", value = Outline.Ready.class), @JsonSubTypes.Type(name = "code", value = Outline.Coded.class),
+    @JsonSubTypes.Type(name = "lettered", value = Outline.Lettered.class)
   })
   private interface Outlines {}
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Optional;
 import org.zipthimble.core.type.Story;
 
 /** From version 7, in which words were one text in one look, to version 8, which knows paragraphs of runs. */
@@ -33,6 +34,7 @@ final class Plain7 {
     if (!text.isTextual() || !(style instanceof ObjectNode)) {
       return;
     }
+    Optional.ofNullable(item.remove("finish")).ifPresent(f -> item.set("fillStyle", f));
     item.remove("text");
     item.remove("style");
     ObjectNode letters = part((ObjectNode) style, "family", "style", "sizePt", "tracking", "colour");

@@ -20,6 +20,7 @@ public final class BundledFonts implements FontShelf {
   private static final BundledFonts ONE = new BundledFonts();
 
   private final Map<String, Map<String, String>> files = new LinkedHashMap<>();
+  private final Map<String, FontKind> kinds = new LinkedHashMap<>();
   private final Map<String, FontFace> read = new ConcurrentHashMap<>();
 
   private BundledFonts() {
@@ -27,6 +28,7 @@ public final class BundledFonts implements FontShelf {
       for (String line = in.readLine(); line != null; line = in.readLine()) {
         String[] parts = line.split("\\|");
         files.computeIfAbsent(parts[0], f -> new LinkedHashMap<>()).put(parts[1], parts[2]);
+        kinds.put(parts[0], FontKind.valueOf(parts[3]));
       }
     } catch (IOException e) {
       throw new UncheckedIOException("the catalogue of fonts cannot be read", e);
@@ -52,6 +54,11 @@ public final class BundledFonts implements FontShelf {
   public Optional<FontFace> find(String family, String style) {
     String file = files.getOrDefault(family, Map.of()).get(style);
     return file == null ? Optional.empty() : Optional.of(read.computeIfAbsent(file, f -> load(family, style, f)));
+  }
+
+  @Override
+  public FontKind kind(String family) {
+    return kinds.getOrDefault(family, FontKind.OTHER);
   }
 
   private static FontFace load(String family, String style, String file) {

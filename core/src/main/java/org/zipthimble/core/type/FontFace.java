@@ -41,6 +41,7 @@ public final class FontFace {
   private final double descent;
   private final Font drawing;
   private final HarfBuzzFont shaping;
+  private final FontKind kind;
   private final java.util.SortedSet<String> features;
   private final Map<Integer, Path> outlines = new ConcurrentHashMap<>();
   private final Map<Integer, Path2D> drawings = new ConcurrentHashMap<>();
@@ -55,6 +56,7 @@ public final class FontFace {
       throw new FontFormatException("the font may not be embedded");
     }
     this.unitsPerEm = tables.unitsPerEm();
+    this.kind = tables.kind();
     this.ascent = tables.ascent() / (double) unitsPerEm;
     this.descent = -tables.descent() / (double) unitsPerEm;
     this.drawing = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(this.bytes)).deriveFont((float) unitsPerEm);
@@ -73,6 +75,11 @@ public final class FontFace {
     } catch (IOException | FontFormatException | RuntimeException e) {
       throw Trouble.because(e, "font.unreadable", family + " " + style);
     }
+  }
+
+  /** What the file says of its kind. */
+  public FontKind kind() {
+    return kind;
   }
 
   /** Whether a font's maker lets it be embedded in files (OS/2 fsType, OpenType specification 1.9); true for what is no font, which reading tells. */

@@ -17,6 +17,11 @@ public interface FontShelf {
   /** The face of this family and style, if it is on the shelf. */
   Optional<FontFace> find(String family, String style);
 
+  /** What kind of faces a family has. */
+  default FontKind kind(String family) {
+    return styles(family).stream().findFirst().flatMap(s -> find(family, s)).map(FontFace::kind).orElse(FontKind.OTHER);
+  }
+
   /** Faces from which characters are set that the chosen face lacks, in the order in which they are asked. */
   List<String> STAND_INS = List.of("Noto Sans", "Noto Sans Hebrew", "Noto Sans Arabic", "Noto Sans Symbols 2", "Noto Sans Symbols");
 

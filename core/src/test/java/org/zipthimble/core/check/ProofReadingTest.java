@@ -131,6 +131,13 @@ class ProofReadingTest {
     assertEquals(List.of("w"), faint(panel, coloured("w", 0xFFFFFF, 12, 4)), "white words on white paper");
   }
 
+  @Test
+  void aLineThatBeginsAnewRepeatsNothing() {
+    assertEquals(List.of(), ProofReading.doubled("Thank you\nYou made the day"));
+    assertEquals(1, ProofReading.doubled("bring the\nthe seeds").size());
+    assertEquals(1, ProofReading.doubled("The\nThe seeds").size());
+  }
+
   /** Bold words are large from 14 points on; what is called bold has the weight 700 (CSS Fonts Level 4, 2.2), half bold faces have 600. */
   @ParameterizedTest
   @CsvSource({"Regular, true", "SemiBold, true", "Bold, false"})

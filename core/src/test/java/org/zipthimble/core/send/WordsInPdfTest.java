@@ -19,9 +19,11 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
+import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
@@ -81,6 +83,16 @@ class WordsInPdfTest {
       String found = said(reader, curved);
       assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), course.toString());
     }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"poppler", "mutool"})
+  void shadedAndFoiledWordsSayWhatWasTyped(String reader) throws Exception {
+    Item.Words plain = words("Marrowfield office", style(18), 4, 1);
+    FillStyle shade = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Made.BEET), new FillStyle.Stop(1, Made.CREAM)));
+    assertEquals("Marrowfield office", said(reader, plain.withFillStyle(Optional.of(shade))));
+    FillStyle foil = new FillStyle.Finish(Texture.Surface.FOIL, Made.BEET, 0.5, 30, 1);
+    assertEquals("Marrowfield office", said(reader, plain.withFillStyle(Optional.of(foil))));
   }
 
   @ParameterizedTest

@@ -35,6 +35,23 @@ class SettingsTest {
   }
 
   @Test
+  void wordsAndFontsOfOnesOwnAreKept() throws Exception {
+    Settings settings = Settings.USUAL.knowing("zinnias").knowing("  ").knowing("zinnias").likingFont("Caveat").afterFont("Figtree").afterFont("Alegreya").afterFont("Figtree");
+    assertEquals(List.of("zinnias"), settings.words());
+    assertEquals(List.of("Figtree", "Alegreya"), settings.recentFonts());
+    Path file = folder.resolve("own.json");
+    settings.write(file);
+    assertEquals(settings, Settings.read(file));
+    assertEquals(Set.of(), settings.likingFont("Caveat").likedFonts());
+    Settings many = settings;
+    for (int i = 0; i < 40; i++) {
+      many = many.afterFont("Font " + i);
+    }
+    assertEquals(Settings.MOST_FONTS, many.recentFonts().size());
+    assertEquals("Font 39", many.recentFonts().get(0));
+  }
+
+  @Test
   void whatIsKeptComesBack() throws Exception {
     Settings all = Settings.USUAL.withNight(true).withScale(1.5).withScreenPpi(96.4).withNudge(0.25).withSnap(false).withGrid(0.2, true)
         .withSheetOrigin(true).liking("invitation").without("compose").with(new Settings.OwnItem("Seed box", new Size(4, 3.5), 2))

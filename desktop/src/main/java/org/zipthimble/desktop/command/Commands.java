@@ -91,7 +91,7 @@ public final class Commands {
     arrange();
     shape();
     begin("menu.words");
-    new WordCommands(session, words, adding).into(filling);
+    new WordCommands(session, words, adding, shapes).into(filling);
     begin("menu.picture");
     new PictureCommands(session).into(filling);
     view();

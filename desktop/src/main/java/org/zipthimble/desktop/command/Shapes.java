@@ -101,6 +101,16 @@ public final class Shapes {
     return out;
   }
 
+  private double behind = 0.125;
+  private Colour backed = Colour.WHITE;
+
+  /** Lays a ground of one colour behind words, so far out from their letters; it follows them. */
+  void backing() {
+    Set<String> ids = ids();
+    slip.ask("shapes.backing", slip.rows().length("shapes.behind", behind, 0.005, 10, v -> behind = v).text("shapes.backed", backed.hex(), text -> backed = Colour.parse(text)), true,
+        () -> Optional.of(Shaping.backing(face(), ids, behind, backed)));
+  }
+
   /** The kinds of repeat that can be asked for. */
   enum Repeat { GRID, FILL, ROUND }
 
@@ -315,15 +325,14 @@ public final class Shapes {
   private boolean round;
   private double direction;
 
-  /** Covers shapes with a gradient of two colours. */
+  /** Covers shapes and words with a gradient of two colours. */
   void gradient() {
     session.single().flatMap(i -> i.inheritedLook().fill()).ifPresent(c -> from = c);
     Set<String> ids = ids();
     slip.ask("shapes.gradient",
         slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text)).text("shapes.to", to.hex(), text -> to = Colour.parse(text))
             .number("shapes.direction", direction, -360, 360, v -> direction = v).check("shapes.roundGradient", round, on -> round = on),
-        true, () -> Optional.of(Edits.shape(face(), ids, "edit.fill", s -> s.withFillStyle(Optional.of(
-            new FillStyle.Gradient(round, direction, List.of(new FillStyle.Stop(0, from), new FillStyle.Stop(1, to))))))));
+        true, () -> Optional.of(Edits.covered(face(), ids, new FillStyle.Gradient(round, direction, List.of(new FillStyle.Stop(0, from), new FillStyle.Stop(1, to))))));
   }
 
   /** Makes the selected outline the scrap that its lane, or the first one, is cut from. */

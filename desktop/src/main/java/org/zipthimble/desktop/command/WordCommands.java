@@ -6,13 +6,19 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.zipthimble.core.edit.CourseEdits;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.FactDesigns;
 import org.zipthimble.core.edit.Flow;
+import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.edit.Typography;
+import org.zipthimble.core.edit.WordingBank;
 import org.zipthimble.core.edit.WordsApart;
+import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
+import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.page.WordSlips;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.Adders;
@@ -22,8 +28,10 @@ final class WordCommands {
   private final Session session;
   private final Supplier<WordSlips> slips;
   private final Supplier<Adders> adding;
+  private final Supplier<Shapes> shapes;
 
-  WordCommands(Session session, Supplier<WordSlips> slips, Supplier<Adders> adding) {
+  WordCommands(Session session, Supplier<WordSlips> slips, Supplier<Adders> adding, Supplier<Shapes> shapes) {
+    this.shapes = shapes;
     this.session = session;
     this.slips = slips;
     this.adding = adding;
@@ -32,6 +40,9 @@ final class WordCommands {
   /** Adds the commands to a menu's list. */
   void into(List<Command> menu) {
     put(menu, "menu.facts", "", () -> slips.get().facts().open());
+    put(menu, "menu.wording", "", () -> slips.get().wording().open());
+    put(menu, "menu.design", "", this::design);
+    put(menu, "menu.fonts", "", () -> slips.get().fonts().open());
     put(menu, "menu.styles", "", () -> slips.get().styles().open());
     put(menu, "menu.search", "Shortcut+Shift+F", () -> slips.get().search().open());
     put(menu, "menu.glyphs", "", () -> slips.get().glyphs().open());
@@ -49,8 +60,19 @@ final class WordCommands {
     for (WordsApart.Into into : WordsApart.Into.values()) {
       words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT), () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
     }
+    words(menu, "menu.joinLetters", () -> session.selectBeside(Shaping.combine(session.faceIdProperty().get(), session.selectionProperty().get(), Way.JOIN),
+        () -> session.single().ifPresent(i -> session.say(Wording.counted("joined", new Forms(session.job()).pieces(i))))));
+    words(menu, "menu.backing", () -> shapes.get().backing());
+    menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream().anyMatch(i -> i.asShape().flatMap(s -> s.outline().asLettered()).isPresent()),
+        () -> session.applyBeside(Shaping.wordsAgain(session.faceIdProperty().get(), session.selectionProperty().get()), () -> { })));
     menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
         () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));
+  }
+
+  private void design() {
+    String id = FactDesigns.nextId(session.job());
+    session.apply(FactDesigns.next(WordingBank.Occasion.INVITATION));
+    session.faceIdProperty().set(id);
   }
 
   private static void put(List<Command> menu, String key, String keys, Runnable action) {

@@ -10,6 +10,9 @@ public final class WordSlips {
   private final StylesSlip styles;
   private final SearchSlip search;
   private final GlyphSlip glyphs;
+  private final FontSlip fonts;
+  private final WordingSlip wording;
+  private final List<ToolSlip> slips;
 
   /** The slips of a session. */
   public WordSlips(Session session, Runnable closed) {
@@ -17,11 +20,14 @@ public final class WordSlips {
     styles = new StylesSlip(session);
     search = new SearchSlip(session);
     glyphs = new GlyphSlip(session);
-    for (ToolSlip slip : List.of(facts, styles, search, glyphs)) {
+    fonts = new FontSlip(session);
+    wording = new WordingSlip(session);
+    slips = List.of(facts, styles, search, glyphs, fonts, wording);
+    for (ToolSlip slip : slips) {
       slip.setOnClosed(closed);
       slip.visibleProperty().addListener((o, was, is) -> {
         if (is) {
-          List.of(facts, styles, search, glyphs).stream().filter(other -> other != slip).forEach(ToolSlip::close);
+          slips.stream().filter(other -> other != slip).forEach(ToolSlip::close);
         }
       });
     }
@@ -47,8 +53,18 @@ public final class WordSlips {
     return glyphs;
   }
 
+  /** The fonts, by kind. */
+  public FontSlip fonts() {
+    return fonts;
+  }
+
+  /** The bank of wording. */
+  public WordingSlip wording() {
+    return wording;
+  }
+
   /** All of them, to be laid over the bench. */
   public List<Node> all() {
-    return List.of(facts, styles, search, glyphs);
+    return List.copyOf(slips);
   }
 }

@@ -9,12 +9,14 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Corner;
@@ -40,6 +42,7 @@ final class FormSection extends Section {
     super(session);
     item.asShape().ifPresent(shape -> {
       shape.outline().asReady().ifPresent(this::ready);
+      shape.outline().asLettered().ifPresent(l -> lettered());
       shape.line().ifPresent(l -> getChildren().add(line()));
     });
     changing(item).ifPresent(this::live);
@@ -47,7 +50,7 @@ final class FormSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item.asShape().filter(s -> s.outline().asReady().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
+    return item.asShape().filter(s -> s.outline().asReady().isPresent() || s.outline().asLettered().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
   }
 
   /** A mount has a section of its own. */
@@ -57,8 +60,22 @@ final class FormSection extends Section {
 
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
-    return item.asShape().map(s -> String.valueOf(s.line().isPresent())).orElseGet(() -> item.asGroup()
+    return item.asShape().map(s -> s.line().isPresent() + " " + s.outline().asLettered().isPresent()).orElseGet(() -> item.asGroup()
         .map(g -> g.effect().getClass().getSimpleName() + g.effect().bent().map(b -> b.bend().bow().name()).orElse("") + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
+  }
+
+  /** What was words says so, and can be again. */
+  private void lettered() {
+    getChildren().add(new VBox(4, Controls.wrapped(Wording.text("lettered.note"), "line-note"), pieces(), new FlowPane(6, 4,
+        Controls.button("words-again", "lettered.again", () -> session.applyBeside(Shaping.wordsAgain(face(), ids()), () -> { }), "quiet"))));
+  }
+
+  /** In how many pieces it comes out of its material. */
+  private Node pieces() {
+    Label said = Controls.label("", "side-note");
+    said.setId("tag-pieces");
+    fresh.add(() -> said.setText(now().map(i -> Wording.counted("tag.pieces", new Forms(session.job()).pieces(i))).orElse("")));
+    return said;
   }
 
   private Optional<Outline.Ready> readyNow() {
@@ -181,6 +198,9 @@ final class FormSection extends Section {
 
   private void live(Item.Group group) {
     getChildren().add(Controls.wrapped(LiveWords.what(group.effect()), "line-note"));
+    if (group.effect().look().isPresent() && group.mount().isEmpty()) {
+      getChildren().add(pieces());
+    }
     group.effect().rings().ifPresent(r -> getChildren().add(rings()));
     group.effect().bent().ifPresent(b -> getChildren().add(bend(b.bend())));
     group.effect().pattern().ifPresent(p -> getChildren().add(p.accept(new PatternFields())));

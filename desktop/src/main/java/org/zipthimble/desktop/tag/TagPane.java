@@ -40,6 +40,7 @@ public final class TagPane extends VBox {
   private boolean atOnce;
   private int builds;
   private Runnable onStyles = () -> { };
+  private Runnable onFonts = () -> { };
 
   /** The tag of a session's selection. */
   public TagPane(Session session) {
@@ -77,6 +78,11 @@ public final class TagPane extends VBox {
     onStyles = action;
   }
 
+  /** What happens when the fonts are asked for. */
+  public void setOnFonts(Runnable action) {
+    onFonts = action;
+  }
+
   /** From now on a tag is made whole before it is drawn, for somebody who does not wait for it: a test, or what takes pictures. */
   public void makeAtOnce() {
     atOnce = true;
@@ -89,7 +95,7 @@ public final class TagPane extends VBox {
     List<Supplier<Node>> parts = new ArrayList<>();
     for (Item item : items) {
       parts.add(() -> new PlaceSection(session, false, false));
-      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, () -> { })));
+      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, () -> { }, () -> { })));
       parts.add(() -> new LookSection(session, item));
       parts.add(() -> new CutSection(session));
       parts.add(() -> new EffectsSection(session, item));
@@ -164,7 +170,7 @@ public final class TagPane extends VBox {
       put(new CodeSection(session));
     }
     if (item.asWords().isPresent()) {
-      put(new WordsSection(session, () -> onStyles.run()));
+      put(new WordsSection(session, () -> onStyles.run(), () -> onFonts.run()));
     }
     onceDrawn(() -> session.single().ifPresent(this::below));
   }

@@ -11,6 +11,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StyleEdits;
 import org.zipthimble.core.geom.Box;
@@ -42,10 +44,11 @@ final class WordsSection extends WordsPart {
    * The section.
    *
    * @param onStyles what happens when the styles are asked for
+   * @param onFonts what happens when the fonts are asked for
    */
-  WordsSection(Session session, Runnable onStyles) {
+  WordsSection(Session session, Runnable onStyles, Runnable onFonts) {
     super(session);
-    getChildren().addAll(styleRow(onStyles), familyRow(), typeRow(), spaceRow(), alignRow(), colourRow(), formRow(), ink());
+    getChildren().addAll(styleRow(onStyles), familyRow(onFonts), typeRow(), spaceRow(), alignRow(), colourRow(), formRow(), ink());
   }
 
   /** The named style of what is chosen; another one is given. */
@@ -139,17 +142,19 @@ final class WordsSection extends WordsPart {
     return end - run.text().length();
   }
 
-  private Node familyRow() {
+  private Node familyRow(Runnable onFonts) {
     JobFonts fonts = new JobFonts(session.job());
     List<String> families = fonts.families();
     ComboBox<String> family = choice("tag-family", "tag.family", families, () -> same(WordStyle::family).map(families::indexOf).filter(i -> i >= 0), i -> {
       List<String> styles = fonts.styles(families.get(i));
       letters(l -> l.withFamily(families.get(i)).withStyle(styles.contains(l.style()) ? l.style() : styles.get(0)));
+      session.preferences().change(s -> s.afterFont(families.get(i)));
     });
     family.setVisibleRowCount(12);
     family.setPromptText(Wording.text("tag.several.values"));
     fresh.add(() -> same(WordStyle::family).filter(f -> !families.contains(f)).ifPresent(family::setPromptText));
-    return Controls.under(Wording.text("tag.family"), family);
+    HBox.setHgrow(family, Priority.ALWAYS);
+    return Controls.under(Wording.text("tag.family"), Controls.row(4, family, Controls.button("tag-fonts", "tag.fonts", onFonts, "quiet")));
   }
 
   private Node style() {
@@ -226,9 +231,17 @@ final class WordsSection extends WordsPart {
 
   private Node colourRow() {
     ColourField colour = new ColourField("tag-colour", Wording.text("tag.colour"), false, session, this::colours,
-        chosen -> chosen.ifPresent(c -> style(s -> s.withColour(c))));
+        chosen -> chosen.ifPresent(this::inked));
     fresh.add(() -> colour.show(same(WordStyle::colour)));
     return beside("tag.colour", colour);
+  }
+
+  private void inked(Colour colour) {
+    if (session.typing().on()) {
+      style(s -> s.withColour(colour));
+    } else {
+      session.perform((face, ids) -> Edits.inked(face, ids, colour));
+    }
   }
 
   /** The measured size of the ink, beside that of the block. */

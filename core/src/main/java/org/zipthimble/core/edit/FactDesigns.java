@@ -1,0 +1,90 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.LineSide;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.BlockSetting;
+import org.zipthimble.core.type.Fitting;
+import org.zipthimble.core.type.Standing;
+import org.zipthimble.core.type.Story;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.wording.Wording;
+
+/** New designs from the facts of a job: a face more, whose words are fields, so that it follows the facts as all others do. */
+public final class FactDesigns {
+  private static final Colour INK = Colour.of(0x2B2F55);
+  private static final Colour PAPER = Colour.of(0xFBF5E6);
+  private static final double SHARE = 0.06;
+
+  /** Looks that follow each other from one new design to the next. */
+  private record Look(WordingBank.Tone tone, String family, Align align, boolean reversed, boolean ruled) {}
+
+  private static final List<Look> LOOKS = List.of(
+      new Look(WordingBank.Tone.FORMAL, "Cormorant Garamond", Align.CENTRE, false, true), new Look(WordingBank.Tone.PLAIN, "Josefin Sans", Align.LEFT, true, false),
+      new Look(WordingBank.Tone.WARM, "Fraunces", Align.CENTRE, false, false), new Look(WordingBank.Tone.PLAYFUL, "Alegreya", Align.CENTRE, true, true));
+
+  private FactDesigns() {}
+
+  /** The id that the next new face will have. */
+  public static String nextId(Job job) {
+    int number = job.faces().size() + 1;
+    while (job.face("f" + number).isPresent()) {
+      number++;
+    }
+    return "f" + number;
+  }
+
+  /**
+   * One design more, each time in another look; sized for the face, words shrink to fit.
+   *
+   * @param occasion what it is for
+   */
+  public static Edit next(WordingBank.Occasion occasion) {
+    return new Edit(Wording.text("edit.design"), job -> {
+      int number = job.faces().size();
+      Look look = LOOKS.get(number % LOOKS.size());
+      List<WordingBank.Entry> entries = WordingBank.of(occasion, look.tone());
+      WordingBank.Entry entry = entries.get(number / LOOKS.size() % entries.size());
+      Job known = entry.known(job);
+      Face face = Face.of(nextId(known), Wording.text("design.name", number + 1), List.of());
+      List<Face> faces = new ArrayList<>(known.faces());
+      faces.add(face);
+      Job with = known.withFaces(faces);
+      return StoryEdits.settled(with.changed(face.id(), f -> f.withItems(items(with, f, look, entry))));
+    });
+  }
+
+  private static List<Item> items(Job job, Face face, Look look, WordingBank.Entry entry) {
+    Box safe = job.frame(face).safeBox();
+    double edge = Math.min(safe.width(), safe.height()) * SHARE;
+    Copies.Fresh fresh = new Copies.Fresh(job);
+    List<Item> out = new ArrayList<>();
+    if (look.reversed()) {
+      out.add(fresh.of(Item.Shape.of(ItemProperties.of("g", Wording.text("design.ground")), Placement.of(job.frame(face).bleedBox()), new Outline.Rectangle(0), Optional.of(INK), Optional.empty())));
+    }
+    Colour ink = look.reversed() ? PAPER : INK;
+    Box inside = safe.grown(-edge);
+    if (look.ruled()) {
+      LineLook line = LineLook.of(1, ink).withSide(LineSide.INSIDE);
+      out.add(fresh.of(Item.Shape.of(ItemProperties.of("r", Wording.text("design.frame")), Placement.of(safe.grown(-edge / 2)), new Outline.Rectangle(edge / 2), Optional.empty(), Optional.of(line))));
+      inside = inside.grown(-edge);
+    }
+    double pt = Math.max(6, Math.min(48, inside.width() * 72 / 20));
+    Story story = entry.story(job, new WordStyle(look.family(), "Regular", pt, 135, 0, look.align(), ink));
+    Item.Words words = Item.Words.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style()).withStory(story)
+        .withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE).withFitting(Fitting.SHRINK).withLeastPercent(30));
+    out.add(fresh.of(words));
+    return out;
+  }
+}
