@@ -8,11 +8,15 @@ import java.util.Set;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Flow;
+import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Bend;
+import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -109,7 +113,9 @@ final class WordJobs {
     d.put(words(d, "Over the top", new Box(1.25, 0.95, 6, 1), Story.of("Fill the letters, then the leaves", note)).withCourse(Optional.of(Course.ARC.withRise(0.35))));
     d.put(words(d, "Name", new Box(2, 8.95, 4.5, 0.4), Story.of("filled in by", note)));
     d.put(Item.Shape.of(d.art.properties("Name line"), Placement.of(2.5, 9.7, 3.5, 0, 0), new Outline.Straight(), Optional.empty(), Optional.of(LineLook.of(1, Desk.INK))));
-    return Desk.job("Phrase to colour", "Colouring page", 43, new Size(8.5, 11), 0, "Drawing paper", 40, List.of(d.face("f1", "page")));
+    Job flat = Desk.job("Phrase to colour", "Colouring page", 43, new Size(8.5, 11), 0, "Drawing paper", 40, List.of(d.face("f1", "page")));
+    String phrase = flat.faces().get(0).items().stream().filter(i -> i.properties().name().equals("Phrase")).findFirst().orElseThrow().id();
+    return Shaping.bend("f1", Set.of(phrase), Bend.of(Bow.BULGE, 22)).change().apply(flat);
   }
 
   /** A flyer: a story over two blocks round a picture, and a list with flowers. */
@@ -123,7 +129,8 @@ final class WordJobs {
     WordStyle justified = body.withParagraph(body.paragraph().withDetail(body.paragraph().detail().withFirst(0.2).withHyphens(true).withCompany(true)));
     WordStyle list = body.withParagraph(body.paragraph().withAlign(Align.LEFT).withDetail(body.paragraph().detail().withMark(Optional.of(new ListMark("❀", 0.25))).withAfterPt(3)));
     WordStyle when = SwapFacts.capitals(style("Figtree", "Semibold", 12, 130, 120, Align.LEFT, Desk.PAPER));
-    d.put(words(d, "Title", new Box(0.6, 0.5, 7.3, 1.05), SwapFacts.story(SwapFacts.line(title, "title", SwapFacts.text("Spring Swap", title)))));
+    d.put(words(d, "Title", new Box(0.6, 0.5, 7.3, 1.05), SwapFacts.story(SwapFacts.line(title, "title", SwapFacts.text("Spring Swap", title)))).withFillStyle(Optional.of(
+        new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Desk.BEET), new FillStyle.Stop(1, Desk.BRASS))))));
     d.put(words(d, "Story, left", new Box(0.6, 1.7, 3.5, 4.75), story(justified)));
     d.put(words(d, "Story, right", new Box(4.4, 1.7, 3.5, 4.75), Story.of("", justified)));
     Item photo = Item.Photo.of(d.art.properties("Field").withAside(Optional.of(new Aside(Aside.Way.BOX, 0.15))), Placement.of(3.05, 3.1, 2.4, 1.8, 0), field.id());
@@ -202,7 +209,7 @@ final class WordJobs {
     d.put(words(d, "Below", new Box(0.7, 1.1, 3.6, 3.6), SwapFacts.story(SwapFacts.line(circle, "circle", SwapFacts.field(SwapFacts.DATE, "weekdayDayMonth", circle)))).withCourse(Optional.of(Course.OVER_THE_TOP.withFoot(true).withSits(Sits.ON))));
     WordStyle title = style("Fraunces", "Semibold Italic", 38, 105, 0, Align.CENTRE, Desk.BEET);
     d.put(words(d, "Title", new Box(1, 2.25, 3, 1.3), Story.of("Spring\nSwap", title)));
-    WordStyle body = style("Alegreya", "Regular", 14, 140, 0, Align.CENTRE, Desk.PAPER);
+    WordStyle body = style("Alegreya", "Regular", 16, 135, 0, Align.CENTRE, Desk.PAPER);
     d.put(words(d, "Where", new Box(0.4, 5.4, 4.2, 1.1), SwapFacts.story(
         SwapFacts.line(body, "body", SwapFacts.field(SwapFacts.PLACE, "", body)), SwapFacts.line(body, "body", SwapFacts.text("from ", body), SwapFacts.field(SwapFacts.TIME, "inWords", body)),
         SwapFacts.line(body, "body", SwapFacts.text("Tell us by ", body), SwapFacts.field(SwapFacts.REPLY, "monthDay", body)))));
