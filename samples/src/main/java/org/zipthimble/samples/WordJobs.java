@@ -105,7 +105,7 @@ final class WordJobs {
     WordStyle plain = style("Josefin Sans", "Bold", 128, 108, 20, Align.CENTRE, Colour.WHITE);
     LetterDetail lined = LetterDetail.NONE.withRings(List.of(new Ring(14, Desk.INK, LineSide.OUTSIDE), new Ring(10, Colour.WHITE, LineSide.OUTSIDE), new Ring(3.5, Desk.INK, LineSide.OUTSIDE)));
     WordStyle outlined = plain.withLetters(plain.letters().withDetail(lined));
-    d.put(words(d, "Phrase", new Box(0.9, 2.1, 6.7, 6.2), Story.of("SOW\nWAIT\nSHARE", outlined)).withSetting(BlockSetting.PLAIN.withStanding(Standing.SPREAD)));
+    d.put(words(d, "Phrase", new Box(0.9, 2.45, 6.7, 5.85), Story.of("SOW\nWAIT\nSHARE", outlined)).withSetting(BlockSetting.PLAIN.withStanding(Standing.SPREAD)));
     for (int i = 0; i < 4; i++) {
       d.ornament("Fern", new Point(i % 2 == 0 ? 1.35 : 7.15, i < 2 ? 1.6 : 9.4), 0.55, i < 2 ? (i == 0 ? -35 : 35) : (i == 2 ? -145 : 145));
     }
@@ -115,7 +115,7 @@ final class WordJobs {
     d.put(Item.Shape.of(d.art.properties("Name line"), Placement.of(2.5, 9.7, 3.5, 0, 0), new Outline.Straight(), Optional.empty(), Optional.of(LineLook.of(1, Desk.INK))));
     Job flat = Desk.job("Phrase to colour", "Colouring page", 43, new Size(8.5, 11), 0, "Drawing paper", 40, List.of(d.face("f1", "page")));
     String phrase = flat.faces().get(0).items().stream().filter(i -> i.properties().name().equals("Phrase")).findFirst().orElseThrow().id();
-    return Shaping.bend("f1", Set.of(phrase), Bend.of(Bow.BULGE, 22)).change().apply(flat);
+    return Shaping.bend("f1", Set.of(phrase), Bend.of(Bow.BULGE, 10)).change().apply(flat);
   }
 
   /** A flyer: a story over two blocks round a picture, and a list with flowers. */
