@@ -384,6 +384,8 @@ class ComfortTest extends AtTheBench {
   @Test
   void nightAndScaleAndHelpAndSquash(FxRobot robot) throws Exception {
     robot.interact(() -> session.preferences().change(s -> s.withNight(true).withScale(1.5)));
+    // the page that is scrolled stands in the window from the next drawing on
+    Hand.until(() -> workbench.getScene() != null);
     assertTrue(workbench.getScene().getStylesheets().stream().anyMatch(s -> s.endsWith("night.css")));
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(1.5, workbench.localToScene(1, 0).getX() - workbench.localToScene(0, 0).getX(), 1e-6);

@@ -17,6 +17,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.marks.Changed;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.paint.FacePainter;
@@ -35,8 +36,15 @@ final class ArtPainter {
   private static final long LONG_WORK = 60;
   private static final long REST = 25;
 
+  /** Smoothed edges reach so many pixels past what is drawn. */
+  private static final double SEAM = 2;
+
+  /** Above this part of the picture all is painted. */
+  private static final double MOST_MENDED = 0.7;
+
   private final Halvings pictures;
   private Optional<Layers> kept = Optional.empty();
+  private Optional<Painted> last = Optional.empty();
   private volatile Optional<LensView> seen = Optional.empty();
 
   /**
@@ -60,6 +68,11 @@ final class ArtPainter {
           && trimmed == o.trimmed && moved.equals(o.moved) && lens == o.lens;
     }
 
+    /** Whether it is looked at from the same place, whatever is seen. */
+    boolean seenAlike(Asked o) {
+      return faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width && height == o.height && trimmed == o.trimmed && lens == o.lens;
+    }
+
     boolean sameBase(Asked o) {
       return base == o.base && faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width
           && height == o.height && trimmed == o.trimmed;
@@ -68,6 +81,9 @@ final class ArtPainter {
 
   /** What is kept during a drag: the run of objects that change, and the pictures below, above and of them. */
   private record Layers(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
+
+  /** What was painted last as a whole. */
+  private record Painted(Asked asked, BufferedImage art) {}
 
   ArtPainter(Halvings pictures) {
     this.pictures = pictures;
@@ -128,10 +144,39 @@ final class ArtPainter {
     return face.all().stream().anyMatch(i -> i.properties().effects().blend() != Blend.NORMAL);
   }
 
+  /** All of it, or what was painted last with only the part painted anew that has changed. */
   private BufferedImage whole(Asked asked, Face face) {
+    BufferedImage art = last.filter(l -> l.asked().seenAlike(asked)).flatMap(l -> Changed.box(l.asked().shown(), asked.shown(), asked.faceId()).flatMap(b -> mended(asked, face, l.art(), b)))
+        .orElseGet(() -> part(asked, face, 0, 0, asked.width(), asked.height()));
+    last = Optional.of(new Painted(asked, art));
+    return art;
+  }
+
+  /** What was painted, its part in a box painted anew; empty where painting it all is as quick. */
+  private Optional<BufferedImage> mended(Asked asked, Face face, BufferedImage before, Box changed) {
+    Box pixels = asked.toPixels().apply(changed).grown(SEAM);
+    int left = (int) Math.max(0, Math.floor(pixels.x()));
+    int top = (int) Math.max(0, Math.floor(pixels.y()));
+    int width = (int) Math.min(asked.width(), Math.ceil(pixels.right())) - left;
+    int height = (int) Math.min(asked.height(), Math.ceil(pixels.bottom())) - top;
+    if ((double) width * height > MOST_MENDED * asked.width() * asked.height()) {
+      return Optional.empty();
+    }
+    BufferedImage out = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
+    Graphics2D g = out.createGraphics();
+    g.setComposite(AlphaComposite.Src);
+    g.drawImage(before, 0, 0, null);
+    if (width > 0 && height > 0) {
+      g.drawImage(part(asked, face, left, top, width, height), left, top, null);
+    }
+    g.dispose();
+    return Optional.of(out);
+  }
+
+  private BufferedImage part(Asked asked, Face face, int left, int top, int width, int height) {
     DrawnPage page = Pages.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
-    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face), asked.toPixels(), asked.width(), asked.height(), pictures);
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face), asked.toPixels().then(Affine.move(-left, -top)), width, height, pictures);
   }
 
   private static boolean outside(Face face, Box within) {
