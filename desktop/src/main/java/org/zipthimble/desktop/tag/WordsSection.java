@@ -33,6 +33,7 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Typing;
 
@@ -248,7 +249,13 @@ final class WordsSection extends WordsPart {
   private Node ink() {
     Label said = Controls.label("", "side-note");
     said.setId("tag-ink");
-    fresh.add(() -> said.setText(wordsNow().flatMap(w -> w.set(new JobFonts(session.shownProperty().get())).ink()).map(this::said).orElse("")));
+    // of a long story it takes longer than a letter may
+    LatestWork measuring = new LatestWork();
+    fresh.add(() -> {
+      Optional<Item.Words> words = wordsNow();
+      JobFonts fonts = new JobFonts(session.shownProperty().get());
+      measuring.want(() -> words.flatMap(w -> w.set(fonts).ink()), ink -> said.setText(ink.map(this::said).orElse("")));
+    });
     return said;
   }
 
