@@ -4,18 +4,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Look;
+import org.zipthimble.core.job.Panel;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Ring;
 import org.zipthimble.core.type.Run;
@@ -25,6 +30,9 @@ import org.zipthimble.core.units.Lengths;
 final class WordsFaint extends FaceCheck {
   /** In this part of what lies under words they may stand out less: a picture is seldom one colour. */
   private static final double FEW = 0.2;
+
+  /** Less dense than this a halo is no ground. */
+  private static final double DENSE = 0.75;
 
   /** Of the weight 700 or more, which is what the standard's style sheets call bold. */
   private static final Pattern BOLD = Pattern.compile("(?<!Semi|Demi|Semi |Demi )Bold|Black|Heavy");
@@ -65,9 +73,17 @@ final class WordsFaint extends FaceCheck {
     return Optional.ofNullable(worst);
   }
 
-  /** How far a colour would stand out from the words' own panel or, where they have none, from what lies under them. */
+  /** How far a colour would stand out from the words' own panel or, where they have none, from their halo or from what lies under them. */
   private static Optional<Double> ratio(Item.Words item, List<Box> ink, Colour colour, Ground ground) {
-    return item.panel().flatMap(p -> p.look().fill()).map(p -> Contrast.ratio(colour, p)).or(() -> ground.contrast(ink, colour, FEW));
+    Optional<Double> halo = halo(item.properties().effects()).map(h -> Contrast.ratio(colour, h));
+    return item.panel().flatMap(p -> p.look().fill()).map(p -> Contrast.ratio(colour, p))
+        .or(() -> ground.contrast(ink, colour, FEW).map(g -> Math.max(g, halo.orElse(1.0))));
+  }
+
+  /** The colour that lies all round letters: of a halo, or of a shadow that falls straight under them; where it is dense enough to be a ground. */
+  private static Optional<Colour> halo(Effects effects) {
+    return effects.glow().filter(g -> g.opacity() >= DENSE).map(Effects.Glow::colour)
+        .or(() -> effects.shadow().filter(s -> s.opacity() >= DENSE && s.distance() <= s.softness() / 2).map(Effects.Shadow::colour));
   }
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
@@ -94,6 +110,22 @@ final class WordsFaint extends FaceCheck {
     Ground ground = Ground.of(on);
     List<Box> ink = ink(words.get(), words.get().placement().toGround().then(Scene.of(face).under(words.get().id())), on);
     Colour better = ratio(words.get(), ink, Colour.BLACK, ground).orElse(1.0) >= ratio(words.get(), ink, Colour.WHITE, ground).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
-    return List.of(new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better))));
+    List<Mend> all = new ArrayList<>(List.of(
+        new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better)))));
+    Colour own = words.get().style().colour();
+    Colour behind = Contrast.ratio(own, Colour.WHITE) >= Contrast.ratio(own, Colour.BLACK) ? Colour.WHITE : Colour.BLACK;
+    double em = words.get().style().letters().em();
+    all.add(changed(face, "mend.panel", words.get(), w -> w.withPanel(Optional.of(new Panel(new Look(Optional.of(behind), Optional.empty()), em / 4)))));
+    all.add(changed(face, "mend.halo", words.get(), w -> effects(w, w.properties().effects().withGlow(Optional.of(new Effects.Glow(Math.min(Effects.MOST, em / 3), behind, 1))))));
+    all.add(changed(face, "mend.shade", words.get(), w -> effects(w, w.properties().effects().withShadow(Optional.of(new Effects.Shadow(90, 0, Math.min(Effects.MOST, em / 3), behind, 1))))));
+    return all;
+  }
+
+  private static Item.Words effects(Item.Words words, Effects effects) {
+    return words.with(words.properties().withEffects(effects));
+  }
+
+  private static Mend changed(Face face, String key, Item.Words words, UnaryOperator<Item.Words> change) {
+    return new Mend(key, StoryEdits.words(face.id(), Set.of(words.id()), "edit.panel", change));
   }
 }

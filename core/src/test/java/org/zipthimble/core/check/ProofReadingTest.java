@@ -158,6 +158,18 @@ class ProofReadingTest {
     assertTrue(Checks.run(mend.edit().change().apply(job)).stream().noneMatch(f -> f.code().equals("words-faint")));
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"mend.panel", "mend.halo", "mend.shade"})
+  void aPanelAHaloAndAShadowMendFaintWordsToo(String key) {
+    Item ground = Made.rectangle("p", 0.25, 0.75, 4.5, 1.5).filled(Optional.of(Colour.of(0x707070)));
+    Job job = Made.card(ground, coloured("w", 0x5A5A5A, 12, 1));
+    Finding finding = Checks.run(job).stream().filter(f -> f.code().equals("words-faint")).findFirst().orElseThrow();
+    Mend mend = Checks.mends(job, finding).stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
+    Job after = mend.edit().change().apply(job);
+    assertTrue(Checks.run(after).stream().noneMatch(f -> f.code().equals("words-faint")));
+    assertEquals(Colour.of(0x5A5A5A), after.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().style().colour(), "the words keep their colour");
+  }
+
   @Test
   void theMendTakesWhatStandsOutMost() {
     Item panel = Made.rectangle("p", 0.25, 0.75, 4.5, 1.5).filled(Optional.of(Colour.of(0x2B2F55)));
