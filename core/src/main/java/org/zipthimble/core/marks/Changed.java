@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
@@ -30,14 +31,16 @@ public final class Changed {
     Optional<Face> a = before.face(faceId);
     Optional<Face> b = now.face(faceId);
     boolean alike = a.isPresent() && b.isPresent() && before.ticket().equals(now.ticket()) && before.palette() == now.palette() && before.fonts().equals(now.fonts())
-        && before.pictures().equals(now.pictures()) && before.cutting() == now.cutting() && a.get().items().size() == b.get().items().size();
-    if (!alike || b.get().all().stream().anyMatch(Changed::reachesFar)) {
+        && before.pictures().equals(now.pictures()) && before.cutting() == now.cutting();
+    List<Item> from = alike ? items(a.get()) : List.of();
+    List<Item> to = alike ? items(b.get()) : List.of();
+    if (!alike || from.size() != to.size() || b.get().all().stream().anyMatch(Changed::reachesFar)) {
       return Optional.empty();
     }
     Box all = NOTHING;
-    for (int i = 0; i < a.get().items().size(); i++) {
-      Item was = a.get().items().get(i);
-      Item is = b.get().items().get(i);
+    for (int i = 0; i < from.size(); i++) {
+      Item was = from.get(i);
+      Item is = to.get(i);
       if (was != is) {
         if (!was.id().equals(is.id()) || reachesFar(was) || reachesFar(is)) {
           return Optional.empty();
@@ -46,6 +49,10 @@ public final class Changed {
       }
     }
     return Optional.of(all);
+  }
+
+  private static List<Item> items(Face face) {
+    return Scene.of(face).nodes().stream().map(SceneNode::item).toList();
   }
 
   private static boolean reachesFar(Item item) {
