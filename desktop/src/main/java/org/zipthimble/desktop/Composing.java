@@ -92,7 +92,7 @@ final class Composing implements StationView {
     session.historyProperty().addListener(o -> beside.run());
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
-    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen()), bench::takeFocus));
+    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus));
     clip = new Clip(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }

@@ -17,6 +17,7 @@ import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.FaceEdits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Rule;
@@ -44,6 +45,7 @@ public final class Commands {
   private final Supplier<Clip> clip;
   private final Pages pages;
   private final Supplier<Shapes> shapes;
+  private final Supplier<WordSlips> slips;
   private final Map<String, List<Command>> menus = new LinkedHashMap<>();
   private List<Command> filling = new ArrayList<>();
 
@@ -81,6 +83,7 @@ public final class Commands {
   public Commands(
       Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<Clip> clip, Supplier<Shapes> shapes, Supplier<WordSlips> words, Pages pages) {
     this.shapes = shapes;
+    this.slips = words;
     this.session = session;
     this.bench = bench;
     this.adding = adding;
@@ -159,7 +162,24 @@ public final class Commands {
     filling.add(LINE);
     chosen("menu.hide", "", () -> session.apply(Edits.properties(face(), ids(), "edit.show", f -> f.withVisible(!f.visible()))));
     chosen("menu.lock", "", () -> session.apply(Edits.properties(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
+    filling.add(LINE);
+    put("menu.faces", "", () -> slips.get().faces().open());
+    put("menu.faceTwice", "", () -> session.apply(FaceEdits.duplicate(face())));
+    able("menu.faceEarlier", "", () -> place() > 0, () -> session.apply(FaceEdits.place(face(), place() - 1)));
+    able("menu.faceLater", "", () -> place() < session.job().faces().size() - 1, () -> session.apply(FaceEdits.place(face(), place() + 1)));
+    able("menu.carryMove", "", () -> !ids().isEmpty() && session.job().faces().size() > 1, () -> session.apply(FaceEdits.carry(face(), ids(), next(), false)));
+    able("menu.carryCopy", "", () -> !ids().isEmpty() && session.job().faces().size() > 1, () -> session.apply(FaceEdits.carry(face(), ids(), next(), true)));
     able("menu.removeFace", "", () -> session.job().faces().size() > 1, () -> session.apply(Edits.removeFace(face())));
+  }
+
+  /** Where the face stands among all, from 0. */
+  private int place() {
+    return session.job().faces().indexOf(session.face());
+  }
+
+  /** The face behind this one; behind the last the first. */
+  private String next() {
+    return session.job().faces().get((place() + 1) % session.job().faces().size()).id();
   }
 
   private void arrange() {

@@ -43,6 +43,12 @@ public final class Icons {
   /** Frames beside each other. */
   public static final String MOUNTS = "M0 0H18V13H0Z M2 2V11H16V2Z M21 0H31V13H21Z M23 2V11H29V2Z M0 16H10V24H0Z M2 18V22H8V18Z M13 16H31V24H13Z M15 18V22H29V18Z";
 
+  /** One place back. */
+  public static final String EARLIER = "M8 0L9.4 1.4L4.8 6L9.4 10.6L8 12L2 6Z";
+
+  /** One farther along. */
+  public static final String LATER = "M4 0L10 6L4 12L2.6 10.6L7.2 6L2.6 1.4Z";
+
   /** Something that is taken away. */
   public static final String AWAY = "M1.4 0L6 4.6L10.6 0L12 1.4L7.4 6L12 10.6L10.6 12L6 7.4L1.4 12L0 10.6L4.6 6L0 1.4Z";
   /** Three boxes side by side with even gaps. */

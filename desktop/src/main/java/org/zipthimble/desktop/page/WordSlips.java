@@ -4,7 +4,7 @@ import java.util.List;
 import javafx.scene.Node;
 import org.zipthimble.desktop.state.Session;
 
-/** The slips for words; at most one of them is open. */
+/** The slips for words and faces; at most one of them is open. */
 public final class WordSlips {
   private final FactsSlip facts;
   private final StylesSlip styles;
@@ -12,6 +12,7 @@ public final class WordSlips {
   private final GlyphSlip glyphs;
   private final FontSlip fonts;
   private final WordingSlip wording;
+  private final FacesSlip faces;
   private final List<ToolSlip> slips;
 
   /** The slips of a session. */
@@ -22,7 +23,8 @@ public final class WordSlips {
     glyphs = new GlyphSlip(session);
     fonts = new FontSlip(session);
     wording = new WordingSlip(session);
-    slips = List.of(facts, styles, search, glyphs, fonts, wording);
+    faces = new FacesSlip(session);
+    slips = List.of(facts, styles, search, glyphs, fonts, wording, faces);
     for (ToolSlip slip : slips) {
       slip.setOnClosed(closed);
       slip.visibleProperty().addListener((o, was, is) -> {
@@ -61,6 +63,11 @@ public final class WordSlips {
   /** The bank of wording. */
   public WordingSlip wording() {
     return wording;
+  }
+
+  /** All faces at once. */
+  public FacesSlip faces() {
+    return faces;
   }
 
   /** All of them, to be laid over the bench. */

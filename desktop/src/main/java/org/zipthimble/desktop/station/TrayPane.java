@@ -39,8 +39,8 @@ public final class TrayPane extends HBox {
   private final Runnable used;
   private List<String> shownFaces = List.of();
 
-  /** The tray of a session; used is done at each press of a card, before what the card does. */
-  public TrayPane(Session session, Adders adding, Runnable ornaments, Runnable used) {
+  /** The tray of a session; all faces are asked for by a press beside them, and used is done at each press of a card, before what the card does. */
+  public TrayPane(Session session, Adders adding, Runnable ornaments, Runnable all, Runnable used) {
     this.session = session;
     this.used = used;
     getStyleClass().add("tray");
@@ -48,10 +48,14 @@ public final class TrayPane extends HBox {
     strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setFitToHeight(true);
-    strip.setMaxWidth(250);
-    strip.setMinWidth(120);
+    strip.setMaxWidth(180);
+    strip.setMinWidth(60);
     strip.getStyleClass().add("bare-scroll");
-    VBox faceSide = new VBox(4, Controls.label(Wording.text("tray.faces"), "tray-title"), strip);
+    Button add = Controls.button("add-face", "tray.addFace", () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet");
+    VBox beside = new VBox(6, add, Controls.button("all-faces", "tray.allFaces", all, "quiet"));
+    beside.setAlignment(Pos.CENTER_LEFT);
+    beside.setMinWidth(USE_PREF_SIZE);
+    VBox faceSide = new VBox(4, Controls.label(Wording.text("tray.faces"), "tray-title"), Controls.row(6, strip, beside));
     HBox cards = new HBox(
         4, words(adding.objects()), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding.objects()::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding.objects()::ellipse),
@@ -111,8 +115,6 @@ public final class TrayPane extends HBox {
       shownOf.clear();
       List<Node> tabs = new ArrayList<>();
       job.faces().forEach(face -> tabs.add(tab(face)));
-      tabs.add(Controls.button("add-face", "tray.addFace",
-          () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet"));
       faces.getChildren().setAll(tabs);
       faces.setAlignment(Pos.CENTER_LEFT);
     }
