@@ -11,6 +11,8 @@ module org.zipthimble.core {
   requires org.apache.xmpbox;
   requires com.github.librepdf.openpdf;
   requires org.locationtech.jts;
+  requires org.apache.commons.csv;
+  requires org.dhatim.fastexcel.reader;
   requires com.ibm.icu;
   requires okapibarcode;
   requires org.apache.lucene.core;

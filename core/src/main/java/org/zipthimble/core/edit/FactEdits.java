@@ -79,6 +79,11 @@ public final class FactEdits {
     return at < 0 ? Optional.empty() : Optional.of(job.facts().get(at));
   }
 
+  /** What a field says: the shown row of the list in the column of its name, or the fact of that name. */
+  private static Optional<String> said(Job job, FieldUse use) {
+    return job.list().flatMap(l -> l.value(use.name())).or(() -> find(job, use.name()).map(f -> f.shown(use.form())));
+  }
+
   private static int index(Job job, String name) {
     for (int i = 0; i < job.facts().size(); i++) {
       if (job.facts().get(i).name().equals(name)) {
@@ -92,13 +97,13 @@ public final class FactEdits {
   private static Job coded(Job job) {
     return job.withFaces(job.faces().stream().map(face -> face.changed(
         face.all().stream().filter(i -> i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
-        item -> item.asShape().<Item>map(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> find(job, name)).map(f ->
-            (Item) s.withOutline(new Outline.Coded(c.code(), f.value(), c.fact())))).orElse(s)).orElse(item))).toList());
+        item -> item.asShape().<Item>map(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
+            (Item) s.withOutline(new Outline.Coded(c.code(), v, c.fact())))).orElse(s)).orElse(item))).toList());
   }
 
   /** The job with every field showing what its fact says; a field without a fact stays as it is. */
   static Job filled(Job job) {
     return StoryEdits.settled(StyleEdits.stories(coded(job), story -> story.eachRun(r -> r.field()
-        .flatMap(u -> find(job, u.name()).map(f -> r.saying(f.shown(u.form())))).orElse(r))));
+        .flatMap(u -> said(job, u)).map(r::saying).orElse(r))));
   }
 }

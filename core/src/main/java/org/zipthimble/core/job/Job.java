@@ -19,12 +19,13 @@ import org.zipthimble.core.picture.Picture;
  * @param pictures every picture a face may use, by its identity
  * @param styles looks of words by name
  * @param facts what is true of the job and stands in its words
+ * @param list whose rows fill the fields in turn
  */
 @RecordBuilder
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
     Palette palette, CutPlan cutting, ColourPlan colour,
-    List<NamedStyle> styles, List<Fact> facts) implements JobBuilder.With {
+    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -67,7 +68,7 @@ public record Job(
 
   /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
   public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
-    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of());
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty());
   }
 
   /** A new job with blank faces of these names. */

@@ -2,6 +2,7 @@ package org.zipthimble.core.store;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -15,6 +16,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
@@ -22,7 +24,7 @@ import org.zipthimble.core.picture.Picture;
 /** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
 record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
-    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, List<Face> faces) {
+    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
   static final int VERSION = 8;
 
@@ -35,7 +37,7 @@ record JobDocument(
   static JobDocument of(Job job) {
     List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
     return new JobDocument(
-        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.faces());
+        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.list(), job.faces());
   }
 
   /**
@@ -49,7 +51,7 @@ record JobDocument(
     boolean changed = !byId.keySet().equals(read.keySet());
     UnaryOperator<Item> now = item -> item.repictured(id -> read.containsKey(id) ? read.get(id).id() : id);
     List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now)).toList() : faces;
-    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts);
+    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list);
   }
 
   /** Where a picture's bytes stand in the file. */

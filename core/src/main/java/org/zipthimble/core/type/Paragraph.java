@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
  * @param named the style that the paragraph was given
  */
 public record Paragraph(List<Run> runs, ParagraphLook look, Optional<String> named) {
-  /** Joins runs that look alike and leaves out empty ones. */
+  /** Joins runs that look alike and leaves out empty ones, but for fields that have nothing to say now. */
   public Paragraph {
     if (runs.isEmpty() || look == null) {
       throw new IllegalArgumentException("a paragraph needs words and a look");
@@ -19,9 +19,9 @@ public record Paragraph(List<Run> runs, ParagraphLook look, Optional<String> nam
     List<Run> joined = new ArrayList<>();
     for (Run run : runs) {
       Run last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
-      if (last != null && (last.joins(run) || run.text().isEmpty())) {
+      if (last != null && (last.joins(run) || run.text().isEmpty() && run.field().isEmpty())) {
         joined.set(joined.size() - 1, last.joins(run) ? last.saying(last.text() + run.text()) : last);
-      } else if (last != null && last.text().isEmpty()) {
+      } else if (last != null && last.text().isEmpty() && last.field().isEmpty()) {
         joined.set(joined.size() - 1, run);
       } else {
         joined.add(run);
@@ -33,6 +33,11 @@ public record Paragraph(List<Run> runs, ParagraphLook look, Optional<String> nam
   /** What it says. */
   public String text() {
     return runs.size() == 1 ? runs.get(0).text() : runs.stream().map(Run::text).collect(Collectors.joining());
+  }
+
+  /** Whether it holds fields alone that have nothing to say, so that its line closes up. */
+  boolean closesUp() {
+    return runs.stream().anyMatch(r -> r.field().isPresent()) && text().isBlank();
   }
 
   /** How many characters it has. */

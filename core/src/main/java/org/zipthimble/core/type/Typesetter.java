@@ -140,7 +140,12 @@ public final class Typesetter {
     int at = 0;
     int number = 0;
     double after = 0;
+    boolean nothing = story.paragraphs().stream().allMatch(Paragraph::closesUp);
     for (Paragraph paragraph : story.paragraphs()) {
+      if (paragraph.closesUp() && !nothing) {
+        at += paragraph.length() + 1;
+        continue;
+      }
       ParagraphDetail detail = paragraph.look().detail();
       number = detail.mark().filter(ListMark::numbered).isPresent() ? number + 1 : 0;
       int counted = number;
