@@ -3,12 +3,13 @@ package org.zipthimble.core.bring;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.StringReader;
+import java.math.BigDecimal;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -44,6 +45,9 @@ public final class TableIn {
   private static final long MOST_UNPACKED = 400_000_000;
 
   private static final int LINES_LOOKED_AT = 40;
+
+  /** The day before the first of the calendar of workbooks, which takes 1900 for a leap year (ECMA-376, 18.17.4.1). */
+  private static final LocalDate FIRST_DAY = LocalDate.of(1899, 12, 30);
 
   /**
    * What was read.
@@ -202,8 +206,8 @@ public final class TableIn {
   }
 
   private static Table workbook(String name, byte[] bytes, Optional<String> wanted) throws Trouble {
-    unpacked(name, bytes);
-    try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(bytes), new ReadingOptions(true, false))) {
+    boolean styled = unpacked(name, bytes);
+    try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(bytes), new ReadingOptions(styled, false))) {
       List<String> names = book.getSheets().map(Sheet::getName).toList();
       Sheet sheet = wanted.isPresent() ? book.findSheet(wanted.get()).orElseThrow(() -> Trouble.of("table.noSheet", name, wanted.get(), String.join(", ", names))) : book.getFirstSheet();
       List<List<String>> records = new ArrayList<>();
@@ -231,12 +235,18 @@ public final class TableIn {
     }
   }
 
-  /** A small file that unpacks to a great one is refused before it is. */
-  private static void unpacked(String name, byte[] bytes) throws Trouble {
+  /**
+   * A small file that unpacks to a great one is refused before it is.
+   *
+   * @return whether it says how cells are shown
+   */
+  private static boolean unpacked(String name, byte[] bytes) throws Trouble {
     byte[] buffer = new byte[65_536];
     long all = 0;
+    boolean styled = false;
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        styled |= entry.getName().endsWith("/styles.xml");
         for (int read = zip.read(buffer); read > 0; read = zip.read(buffer)) {
           all += read;
           if (all > MOST_UNPACKED) {
@@ -244,22 +254,27 @@ public final class TableIn {
           }
         }
       }
+      return styled;
     } catch (IOException | RuntimeException e) {
       throw Trouble.because(e, "table.noWorkbook", name);
     }
   }
 
+  private static Optional<BigDecimal> number(String text) {
+    return text != null && text.matches("-?\\d{1,15}(\\.\\d{1,12})?") ? Optional.of(new BigDecimal(text)) : Optional.empty();
+  }
+
   /** A cell as people see it: days as days, whole numbers without a point. */
   private static String said(Cell cell) {
-    if (cell.getType() == CellType.NUMBER || cell.getType() == CellType.FORMULA && cell.getValue() instanceof Number) {
+    Optional<BigDecimal> number = cell.getType() == CellType.NUMBER ? Optional.of(cell.asNumber()) : cell.getType() == CellType.FORMULA ? number(cell.getRawValue()) : Optional.empty();
+    if (number.isPresent()) {
       String format = Optional.ofNullable(cell.getDataFormatString()).orElse("").toLowerCase(Locale.ROOT);
       if (format.matches(".*[dy].*") && !format.contains("red")) {
-        LocalDateTime day = cell.asDate();
-        return FactForms.day(day.toLocalDate(), "monthDayYear");
+        LocalDate day = cell.getType() == CellType.NUMBER ? cell.asDate().toLocalDate() : FIRST_DAY.plusDays(number.get().longValue());
+        return FactForms.day(day, "monthDayYear");
       }
       String zeros = format.matches("0+") ? format : "";
-      java.math.BigDecimal number = cell.asNumber();
-      String plain = number.stripTrailingZeros().toPlainString();
+      String plain = number.get().stripTrailingZeros().toPlainString();
       return "0".repeat(Math.max(0, zeros.length() - plain.length())) + plain;
     }
     return Optional.ofNullable(cell.getText()).orElse("");
