@@ -31,6 +31,9 @@ final class CheckCommand implements Callable<Integer> {
   @Parameters(paramLabel = "JOB", arity = "1..*", description = "the .thimble files")
   private List<Path> jobs;
 
+  @Option(names = "--rows", paramLabel = "FILE", description = "with a list in place of the jobs' own: rows that do not fit are told by name")
+  private Path rows;
+
   @Option(names = "--json", description = "as JSON, for programs")
   private boolean json;
 
@@ -42,7 +45,7 @@ final class CheckCommand implements Callable<Integer> {
     for (Path file : jobs) {
       ObjectNode node = all.addObject().put("job", file.toString());
       try {
-        Job job = ThimbleFile.open(file);
+        Job job = rows == null ? ThimbleFile.open(file) : Main.filled(ThimbleFile.open(file), rows);
         List<Finding> findings = Checks.run(job);
         describe(node, findings);
         if (!json) {

@@ -1,15 +1,21 @@
 package org.zipthimble.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.OutputFormats;
+import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.OwnWords;
+import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
@@ -59,6 +65,15 @@ public final class Main {
       throw new CommandLine.TypeConversionException(Wording.text("cli.noNumber", text));
     }
     throw new CommandLine.TypeConversionException(Wording.text("cli.noNumber", text));
+  }
+
+  /** A job with a list in place of its own. */
+  static Job filled(Job job, Path rows) throws Trouble {
+    try {
+      return ListEdits.take(TableIn.read(rows.getFileName().toString(), Files.readAllBytes(rows), Optional.empty(), Optional.empty()).list()).change().apply(job);
+    } catch (IOException e) {
+      throw Trouble.because(e, "file.unreadable", rows.getFileName());
+    }
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {

@@ -90,6 +90,9 @@ final class Make implements Callable<Integer> {
       description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), or how a split design is put together (.pdf)")
   private String as;
 
+  @Option(names = "--rows", paramLabel = "FILE", description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a PDF page for each row and face")
+  private Path rows;
+
   @Option(names = "--lane", paramLabel = "NAME", description = "one lane only, by its name")
   private String lane;
 
@@ -113,7 +116,7 @@ final class Make implements Callable<Integer> {
   }
 
   private int write(PrintWriter out) throws Trouble, Stopped {
-    Job read = ThimbleFile.open(job);
+    Job read = rows == null ? ThimbleFile.open(job) : Main.filled(ThimbleFile.open(job), rows);
     PageOptions options = options(read);
     boolean right = true;
     List<Order> orders = new ArrayList<>();

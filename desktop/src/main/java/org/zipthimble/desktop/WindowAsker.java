@@ -94,6 +94,11 @@ final class WindowAsker implements Asker {
   }
 
   @Override
+  public Optional<Path> table() {
+    return chosen(chooser("ask.table", "ask.tableFiles", "*.csv", "*.CSV", "*.tsv", "*.TSV", "*.txt", "*.TXT", "*.xlsx", "*.XLSX").showOpenDialog(stage));
+  }
+
+  @Override
   public Optional<Path> words() {
     return chosen(chooser("ask.words", "ask.wordsFiles", "*.txt", "*.TXT", "*.rtf", "*.RTF", "*.docx", "*.DOCX", "*.md").showOpenDialog(stage));
   }

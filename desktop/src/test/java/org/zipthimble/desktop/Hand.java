@@ -146,11 +146,17 @@ final class Hand {
     List<Path> pictures = List.of();
     Optional<Path> profile = Optional.empty();
     Optional<Path> words = Optional.empty();
+    Optional<Path> table = Optional.empty();
     Unsaved unsaved = Unsaved.LOSE;
     Changed changed = Changed.STAY;
     boolean replace = true;
     boolean intoMount;
     final List<String> asked = new ArrayList<>();
+
+    @Override
+    public Optional<Path> table() {
+      return table;
+    }
 
     @Override
     public Optional<Path> words() {

@@ -16,7 +16,7 @@ public final class Checks {
       new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
       new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsSpelt(), new WordsFaint(), new WordsFine(), new CodeReads(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
       new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
-  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new TransferMirror());
+  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Memo<List<Finding>> KEPT = new Memo<>();

@@ -19,7 +19,7 @@ final class CodeReads extends FaceCheck {
   /** The difference of reflectances from which a symbol has the second of five grades (ISO/IEC 15416, 5.4.3 and ISO/IEC 15415: symbol contrast of 55 per cent). */
   private static final double LEAST_CONTRAST = 0.55;
 
-  private static final double SLACK = 1e-6;
+  static final double SLACK = 1e-6;
 
   @Override
   Set<String> codes() {

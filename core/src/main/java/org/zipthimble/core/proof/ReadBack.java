@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -46,6 +47,9 @@ public final class ReadBack {
 
   private static final double COMPARE_PPI = 72;
 
+  /** So many pages of a file are read back one by one. */
+  private static final int MOST_READ = 24;
+
   private ReadBack() {}
 
   /**
@@ -59,7 +63,7 @@ public final class ReadBack {
     lines.add(new Measured.Line(
         Wording.text("proof.pages"), String.valueOf(pages.count()), String.valueOf(found.pages().size()),
         pages.count() == found.pages().size()));
-    for (int i = 0; i < Math.min(pages.count(), found.pages().size()); i++) {
+    for (int i : sampled(Math.min(pages.count(), found.pages().size()))) {
       boxes(pages.at(i), found.pages().get(i), unit, lines);
     }
     lines.add(new Measured.Line(
@@ -80,7 +84,7 @@ public final class ReadBack {
     lines.add(new Measured.Line(
         Wording.text("proof.pages"), String.valueOf(pages.count()), String.valueOf(found.pages().size()),
         pages.count() == found.pages().size()));
-    for (int i = 0; i < Math.min(pages.count(), found.pages().size()); i++) {
+    for (int i : sampled(Math.min(pages.count(), found.pages().size()))) {
       boxes(pages.at(i), found.pages().get(i), unit, lines);
     }
     press.demands().forEach((demand, met) -> lines.add(new Measured.Line(
@@ -232,13 +236,21 @@ public final class ReadBack {
         "size.pair", Lengths.plain(unit.fromInches(width), 3), Lengths.plain(unit.fromInches(height), 3), unit.sign());
   }
 
+  /** The pages that are looked at: all of a few; of many the first, the last and some that are evenly spread between them. */
+  static List<Integer> sampled(int count) {
+    if (count <= MOST_READ) {
+      return IntStream.range(0, count).boxed().toList();
+    }
+    return IntStream.range(0, MOST_READ).map(i -> (int) Math.round((double) i * (count - 1) / (MOST_READ - 1))).boxed().toList();
+  }
+
   private static List<Measured.Line> drawn(Path pdf, PageRun pages, Progress progress) throws Trouble, Stopped {
     double worst = 0;
     double local = 0;
     Halvings pictures = new Halvings();
     try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
       PDFRenderer reader = reader(document);
-      for (int i = 0; i < pages.count(); i++) {
+      for (int i : sampled(pages.count())) {
         progress.step((double) i / pages.count());
         DrawnPage page = pages.at(i);
         BufferedImage ours = RasterPainter.paint(page, COMPARE_PPI, pictures, Progress.SILENT);

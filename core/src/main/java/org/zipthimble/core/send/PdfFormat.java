@@ -56,6 +56,9 @@ final class PdfFormat extends OutputFormat {
 
   private PageRun pages(Job job, Order order) throws Trouble {
     if (content(order) == Content.PAGES) {
+      if (job.list().filter(l -> l.sent().isEmpty()).isPresent()) {
+        throw Trouble.of("send.noRows");
+      }
       return Pages.run(job, faces(job, order), order.options().withCuts(true));
     }
     if (content(order) == Content.ASSEMBLY) {

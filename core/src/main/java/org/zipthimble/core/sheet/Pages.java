@@ -34,8 +34,11 @@ public final class Pages {
 
   private Pages() {}
 
-  /** A page for each of some faces, made when it is asked for. */
+  /** A page for each of some faces, made when it is asked for; with a list the faces for each row that is sent, one row after another. */
   public static PageRun run(Job job, List<Face> faces, PageOptions options) {
+    if (job.list().isPresent()) {
+      return new RowPages(job, faces, options);
+    }
     return new PageRun() {
       @Override
       public int count() {

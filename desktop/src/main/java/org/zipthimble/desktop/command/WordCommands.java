@@ -40,6 +40,7 @@ final class WordCommands {
   /** Adds the commands to a menu's list. */
   void into(List<Command> menu) {
     put(menu, "menu.facts", "", () -> slips.get().facts().open());
+    put(menu, "menu.list", "", () -> slips.get().list().open());
     put(menu, "menu.wording", "", () -> slips.get().wording().open());
     put(menu, "menu.design", "", this::design);
     put(menu, "menu.fonts", "", () -> slips.get().fonts().open());

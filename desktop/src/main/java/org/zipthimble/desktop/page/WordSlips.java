@@ -13,6 +13,7 @@ public final class WordSlips {
   private final FontSlip fonts;
   private final WordingSlip wording;
   private final FacesSlip faces;
+  private final ListSlip list;
   private final List<ToolSlip> slips;
 
   /** The slips of a session. */
@@ -24,7 +25,8 @@ public final class WordSlips {
     fonts = new FontSlip(session);
     wording = new WordingSlip(session);
     faces = new FacesSlip(session);
-    slips = List.of(facts, styles, search, glyphs, fonts, wording, faces);
+    list = new ListSlip(session);
+    slips = List.of(facts, styles, search, glyphs, fonts, wording, faces, list);
     for (ToolSlip slip : slips) {
       slip.setOnClosed(closed);
       slip.visibleProperty().addListener((o, was, is) -> {
@@ -68,6 +70,11 @@ public final class WordSlips {
   /** All faces at once. */
   public FacesSlip faces() {
     return faces;
+  }
+
+  /** The list that fills the fields. */
+  public ListSlip list() {
+    return list;
   }
 
   /** All of them, to be laid over the bench. */

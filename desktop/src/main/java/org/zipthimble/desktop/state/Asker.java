@@ -59,6 +59,11 @@ public interface Asker {
     return Optional.empty();
   }
 
+  /** A list to fill fields from. */
+  default Optional<Path> table() {
+    return Optional.empty();
+  }
+
   /** A file of words to bring in. */
   default Optional<Path> words() {
     return Optional.empty();

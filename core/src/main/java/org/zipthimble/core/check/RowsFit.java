@@ -1,0 +1,98 @@
+package org.zipthimble.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.zipthimble.core.code.Codes;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+
+/** Rows of a list that do not fit the design: words left over or too wide, codes that cannot say what the row says. The row that is shown is told by the other checks. */
+final class RowsFit extends JobCheck {
+  /** So many rows are looked at; more would keep a person waiting at every edit. */
+  private static final int MOST_ROWS = 2000;
+  private static final int MOST_TOLD = 25;
+
+  @Override
+  Set<String> codes() {
+    return Set.of("row-misfit", "row-misfits-more");
+  }
+
+  @Override
+  List<Finding> look(Job job) {
+    List<Finding> found = new ArrayList<>();
+    if (job.list().isEmpty()) {
+      return found;
+    }
+    RowList list = job.list().get();
+    Set<String> filled = filled(job, list);
+    int more = 0;
+    List<Integer> rows = filled.isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS).toList();
+    for (int row : rows) {
+      Optional<Finding> misfit = row == list.at() ? Optional.empty() : misfit(job, list, row, filled);
+      if (misfit.isPresent() && found.size() < MOST_TOLD) {
+        found.add(misfit.get());
+      } else if (misfit.isPresent()) {
+        more++;
+      }
+    }
+    if (more > 0) {
+      Face face = job.faces().get(0);
+      found.add(Finding.worded("row-misfits-more", Weight.RUIN, face.id(), Optional.empty(), job.frame(face).trim(), more, 0, more));
+    }
+    return found;
+  }
+
+  /** The objects that a column fills. */
+  private static Set<String> filled(Job job, RowList list) {
+    return job.faces().stream().flatMap(f -> f.all().stream()).filter(i ->
+        i.asWords().filter(w -> w.story().runs().stream().anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
+            || i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent()).map(Item::id).collect(Collectors.toSet());
+  }
+
+  private static Optional<Finding> misfit(Job job, RowList list, int row, Set<String> filled) {
+    Job bound = ListEdits.bound(job, row);
+    for (Face face : bound.faces()) {
+      Subject on = Subject.of(bound, face);
+      for (SceneNode node : on.scene().inUse()) {
+        if (filled.contains(node.item().id())) {
+          Optional<String> trouble = trouble(on, node);
+          if (trouble.isPresent()) {
+            return Optional.of(on.finding("row-misfit", Weight.RUIN, Optional.of(node.item().id()), node.around(), row, 0, row + 1, list.name(row), node.item().properties().name(), trouble.get()));
+          }
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<String> trouble(Subject on, SceneNode node) {
+    Optional<String> words = new WordsLeftOver().look(on, node).stream().findFirst().map(Finding::title);
+    return words.or(() -> node.item().asShape().flatMap(s -> s.outline().asCoded().flatMap(c -> {
+      Codes.Drawn drawn = Codes.draw(c.code(), c.content());
+      double module = c.module(s.placement().width(), s.placement().height()) * node.ground().meanScale();
+      return drawn.trouble().isPresent() ? drawn.trouble().map(Trouble::getMessage)
+          : module < c.code().leastModule() - CodeReads.SLACK ? Optional.of(Wording.text("fine.code", Lengths.plain(module, 4), Lengths.plain(c.code().leastModule(), 4))) : Optional.empty();
+    })));
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    int row = (int) finding.figure();
+    if (!finding.code().equals("row-misfit") || job.list().filter(l -> row < l.rows().size()).isEmpty()) {
+      return List.of();
+    }
+    Edit show = ListEdits.show(row);
+    return List.of(new Mend("mend.showRow", show), new Mend("mend.leaveRow", ListEdits.leave(Set.of(row), true)));
+  }
+}

@@ -1,0 +1,294 @@
+package org.zipthimble.desktop.page;
+
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.bring.TableIn;
+import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.edit.StoryEdits;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
+import org.zipthimble.desktop.state.Session;
+
+/** The list that fills the fields: brought in, looked through row by row, sorted, counted, its columns put into words. */
+public final class ListSlip extends ToolSlip {
+  private static final List<String> ENCODINGS = List.of("UTF-8", "windows-1252", "windows-1250", "ISO-8859-15", "UTF-16LE", "UTF-16BE", "IBM850");
+  private static final double HIGH = 176;
+
+  private final Label told = Controls.wrapped("", "side-note");
+  private final FlowPane columns = new FlowPane(4, 4);
+  private final TextField search = new TextField();
+  private final ListView<Integer> rows = new ListView<>();
+  private final TypedField at;
+  private final Label of = Controls.label("", "field-label");
+  private final ComboBox<String> count = new ComboBox<>();
+  private final ComboBox<String> by = new ComboBox<>();
+  private final ComboBox<String> encoding = new ComboBox<>();
+  private final VBox below = new VBox(7);
+  private final Button bring = Controls.button("list-bring", "listSlip.bring", this::bring, "plain");
+  private final LatestWork reader = new LatestWork();
+  private Optional<Path> file = Optional.empty();
+  private List<String> columnsShown = List.of();
+  private boolean showing;
+
+  /** The slip of a session. */
+  public ListSlip(Session session) {
+    super(session, "list", "listSlip.title", 436);
+    told.setId("list-told");
+    at = new TypedField("list-at", Wording.text("listSlip.row"), text -> session.apply(ListEdits.show((int) org.zipthimble.core.units.Lengths.parseNumber(text, 1, RowList.MOST_ROWS) - 1)));
+    at.setPrefWidth(58);
+    search.setId("list-search");
+    search.setPromptText(Wording.text("listSlip.search"));
+    search.setAccessibleText(Wording.text("listSlip.search"));
+    HBox.setHgrow(search, Priority.ALWAYS);
+    search.textProperty().addListener(o -> fill());
+    rows.setId("list-rows");
+    rows.setPrefHeight(HIGH);
+    rows.setCellFactory(v -> new RowCell());
+    rows.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+      if (!showing && is != null) {
+        session.apply(ListEdits.show(is));
+      }
+    });
+    box(count, "list-count", "listSlip.count");
+    count.setOnAction(e -> chosen(count, i -> ListEdits.count(i == 0 ? Optional.empty() : Optional.of(count.getItems().get(i)))));
+    box(by, "list-by", "listSlip.by");
+    box(encoding, "list-encoding", "listSlip.encoding");
+    encoding.getItems().setAll(ENCODINGS);
+    encoding.setOnAction(e -> {
+      if (!showing && file.isPresent()) {
+        read(file.get(), Optional.of(Charset.forName(encoding.getValue())));
+      }
+    });
+    below.getChildren().addAll(
+        Controls.under(Wording.text("listSlip.columns"), columns),
+        Controls.row(6, Controls.iconButton("list-back", Icons.EARLIER, "listSlip.back", () -> step(-1)), at, of,
+            Controls.iconButton("list-on", Icons.LATER, "listSlip.on", () -> step(1)), search),
+        rows,
+        Controls.row(6, Controls.under(Wording.text("listSlip.count"), count), Controls.under(Wording.text("listSlip.encoding"), encoding)),
+        Controls.row(6, Controls.under(Wording.text("listSlip.by"), by), new VBox(Controls.label(" ", "field-label"), Controls.row(4,
+            Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"), Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
+            Controls.button("list-number", "listSlip.number", this::number, "quiet")))),
+        Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"), Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
+            Controls.spring(), Controls.button("list-drop", "listSlip.drop", () -> session.apply(ListEdits.drop()), "quiet")));
+    inside.getChildren().addAll(told, Controls.row(6, bring, Controls.button("list-paste", "listSlip.paste", this::paste, "plain")), below);
+    session.checking().findingsProperty().addListener(o -> {
+      if (isVisible()) {
+        rows.refresh();
+      }
+    });
+  }
+
+  private static void box(ComboBox<String> box, String id, String key) {
+    box.setId(id);
+    box.setAccessibleText(Wording.text(key));
+    box.setPrefWidth(168);
+  }
+
+  private interface Choice {
+    org.zipthimble.core.edit.Edit edit(int index);
+  }
+
+  private void chosen(ComboBox<String> box, Choice choice) {
+    int index = box.getSelectionModel().getSelectedIndex();
+    if (!showing && index >= 0) {
+      session.apply(choice.edit(index));
+    }
+  }
+
+  private Optional<RowList> list() {
+    return session.job().list();
+  }
+
+  private void bring() {
+    session.asker().table().ifPresent(f -> read(f, Optional.empty()));
+  }
+
+  private record Found(Optional<TableIn.Table> table, String trouble) {}
+
+  private void read(Path from, Optional<Charset> charset) {
+    reader.want(() -> {
+      try {
+        return new Found(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, Optional.empty())), "");
+      } catch (Trouble trouble) {
+        return new Found(Optional.empty(), trouble.getMessage());
+      } catch (IOException e) {
+        return new Found(Optional.empty(), Wording.text("file.unreadable", from.getFileName()));
+      }
+    }, found -> {
+      found.table().ifPresent(t -> {
+        file = t.encoding().isEmpty() ? Optional.empty() : Optional.of(from);
+        session.apply(ListEdits.take(t.list()));
+        showing = true;
+        encoding.setValue(t.encoding().isEmpty() ? null : t.encoding());
+        showing = false;
+        session.say(t.cut() > 0 ? Wording.counted("listSlip.cut", t.cut()) : "");
+      });
+      if (found.table().isEmpty()) {
+        session.say(found.trouble());
+      }
+    });
+  }
+
+  private void paste() {
+    try {
+      session.apply(ListEdits.take(TableIn.pasted(Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse(""))));
+      file = Optional.empty();
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
+  }
+
+  private void step(int by) {
+    list().ifPresent(l -> session.apply(ListEdits.show(l.at() + by)));
+  }
+
+  private void sort(boolean down) {
+    Optional.ofNullable(by.getValue()).ifPresent(c -> session.apply(ListEdits.sort(c, down)));
+  }
+
+  private void number() {
+    list().ifPresent(l -> session.apply(ListEdits.number(Wording.text("listSlip.numbers"), 1, String.valueOf(l.rows().size()).length())));
+  }
+
+  private void leave(boolean out) {
+    session.apply(ListEdits.leave(Set.copyOf(rows.getItems()), out));
+  }
+
+  @Override
+  void show() {
+    Optional<RowList> list = list();
+    below.setVisible(list.isPresent());
+    below.setManaged(list.isPresent());
+    told.setText(list.map(l -> Wording.text("listSlip.told", l.source(), l.rows().size(), l.sent().size())).orElse(Wording.text("listSlip.none")));
+    list.ifPresent(l -> {
+      showing = true;
+      at.show(String.valueOf(l.at() + 1));
+      of.setText(Wording.text("listSlip.of", l.rows().size(), l.name(l.at())));
+      if (!l.columns().equals(columnsShown)) {
+        columnsShown = l.columns();
+        columns.getChildren().setAll(l.columns().stream().map(this::chip).toList());
+        by.getItems().setAll(l.columns());
+        List<String> counts = new ArrayList<>(List.of(Wording.text("listSlip.one")));
+        counts.addAll(l.columns());
+        count.getItems().setAll(counts);
+      }
+      columns.getChildren().forEach(c -> c.setDisable(words().isEmpty()));
+      count.getSelectionModel().select(l.count().map(l.columns()::indexOf).map(i -> i + 1).orElse(0));
+      encoding.setDisable(file.isEmpty());
+      showing = false;
+      fill();
+    });
+  }
+
+  /** The rows that hold what is searched for. */
+  private void fill() {
+    showing = true;
+    String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
+    List<Integer> found = list().map(l -> IntStream.range(0, l.rows().size()).filter(i -> wanted.isEmpty() || l.rows().get(i).stream().anyMatch(c -> c.toLowerCase(Locale.ROOT).contains(wanted)))
+        .boxed().toList()).orElse(List.of());
+    if (!rows.getItems().equals(found)) {
+      rows.getItems().setAll(found);
+    }
+    rows.refresh();
+    list().ifPresent(l -> {
+      int index = found.indexOf(l.at());
+      if (index >= 0) {
+        rows.getSelectionModel().select(index);
+      } else {
+        rows.getSelectionModel().clearSelection();
+      }
+    });
+    showing = false;
+  }
+
+  private Set<Integer> misfits() {
+    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals("row-misfit")).map(Finding::figure).map(Double::intValue).collect(Collectors.toSet());
+  }
+
+  /** A row: whether it is sent, its number and what it says first; one that does not fit says so. */
+  private final class RowCell extends ListCell<Integer> {
+    @Override
+    protected void updateItem(Integer row, boolean empty) {
+      super.updateItem(row, empty);
+      setText(null);
+      Optional<RowList> list = list().filter(l -> !empty && row != null && row < l.rows().size());
+      setGraphic(list.map(l -> {
+        CheckBox sent = new CheckBox();
+        sent.setSelected(!l.leftOut().contains(row));
+        sent.setAccessibleText(Wording.text("listSlip.sent", row + 1));
+        sent.setOnAction(e -> session.apply(ListEdits.leave(Set.of(row), !sent.isSelected())));
+        Label name = Controls.label(Wording.text("listSlip.line", row + 1, l.name(row)), "layer-name");
+        HBox line = Controls.row(6, sent, name);
+        if (l.count().isPresent()) {
+          line.getChildren().addAll(Controls.spring(), Controls.label(Wording.text("listSlip.times", l.wanted(row)), "field-label"));
+        }
+        if (misfits().contains(row)) {
+          line.getChildren().addAll(Controls.spring(), Icons.of(Icons.weight(0), "mark-ruin"), Controls.label(Wording.text("listSlip.misfit"), "field-label"));
+        }
+        return line;
+      }).orElse(null));
+    }
+  }
+
+  private Optional<Item.Words> words() {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  }
+
+  private Node chip(String column) {
+    Button chip = Controls.button("list-column-" + column.replaceAll("[^\\p{L}\\p{N}]+", "-"), "listSlip.chip", () -> put(column), "quiet");
+    chip.setText(column);
+    Controls.tip(chip, Wording.text("listSlip.chip", column));
+    return chip;
+  }
+
+  /** At the caret, or at the end of the words that are selected. */
+  private void put(String column) {
+    list().ifPresent(l -> {
+      if (session.typing().on()) {
+        WordStyle style = session.typing().styles().get(0);
+        session.typing().put(ListEdits.field(l, column, style.letters(), style.paragraph()));
+        return;
+      }
+      words().ifPresent(w -> {
+        int end = w.story().length();
+        WordStyle style = w.story().styleAt(end);
+        session.apply(StoryEdits.put(session.faceIdProperty().get(), w.id(), end, end, ListEdits.field(l, column, style.letters(), style.paragraph())));
+      });
+    });
+  }
+
+  @Override
+  Node first() {
+    return bring;
+  }
+}

@@ -1,0 +1,146 @@
+package org.zipthimble.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.desktop.state.Station;
+
+/** In the window: a list that fills fields, row by row, to a page each; faces looked over, ordered and duplicated. */
+class ListsAndFacesTest extends AtTheBench {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage, 1);
+  }
+
+  private void add(FxRobot robot) {
+    withoutHints(robot);
+    robot.interact(() -> {
+      session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of("w", "Guest"), Placement.of(0.3, 5.2, 3, 0.4, 0), "Dear ",
+          new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK))));
+      session.selectionProperty().set(Set.of("w"));
+    });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private void run(FxRobot robot, String key) {
+    robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals(key)).findFirst().orElseThrow().run());
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private String said() {
+    return session.face().find("w").flatMap(Item::asWords).orElseThrow().text();
+  }
+
+  private void list(FxRobot robot, String text, Charset charset) throws IOException {
+    Path file = folder.resolve("guests.csv");
+    Files.write(file, text.getBytes(charset));
+    answers.table = Optional.of(file);
+    robot.clickOn("#list-bring");
+    Hand.until(() -> session.job().list().isPresent());
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void aListIsBroughtLookedThroughAndSentAPageForEachRow(FxRobot robot) throws Exception {
+    add(robot);
+    run(robot, "menu.list");
+    list(robot, "name,how many\nOdile,1\nBram,2\nZoë of the very long house name that no card can hold at all,1\n", Charset.forName("UTF-8"));
+    robot.clickOn("#list-column-name");
+    assertEquals("Dear Odile", said());
+    robot.clickOn("#list-on");
+    assertEquals("Dear Bram", said());
+    hand.type("#list-at", "1");
+    assertEquals("Dear Odile", said());
+    Hand.until(() -> session.checking().findingsProperty().get().stream().anyMatch(f -> f.code().equals("row-misfit") && f.figure() == 2));
+    robot.interact(() -> robot.lookup("#list-count").queryAs(ComboBox.class).getSelectionModel().select(2));
+    assertTrue(robot.lookup("#list-told").queryAs(Label.class).getText().contains("4 pieces"));
+    Hand.until(() -> robot.lookup("#list-rows .check-box").queryAll().size() >= 3);
+    robot.interact(() -> robot.lookup("#list-rows .check-box").queryAllAs(CheckBox.class).stream().filter(c -> "Row 3 is sent".equals(c.getAccessibleText())).findFirst().orElseThrow().fire());
+    assertEquals(List.of(0, 1, 1), session.job().list().orElseThrow().sent());
+    robot.clickOn("#list-close");
+    answers.send = Optional.of(folder.resolve("guests.pdf"));
+    robot.interact(() -> session.stationProperty().set(Station.SEND));
+    robot.clickOn("#send-pdf");
+    robot.clickOn("#send-write");
+    Hand.until(() -> robot.lookup("#report-title").tryQuery().isPresent());
+    try (PDDocument pdf = Loader.loadPDF(folder.resolve("guests.pdf").toFile())) {
+      assertEquals(3, pdf.getNumberOfPages());
+      PDFTextStripper page = new PDFTextStripper();
+      page.setStartPage(2);
+      page.setEndPage(3);
+      assertEquals("Dear Bram Dear Bram", page.getText(pdf).replaceAll("\\s+", " ").strip());
+    }
+  }
+
+  @Test
+  void anEncodingIsCorrectedAndAListIsSearchedSortedAndLeft(FxRobot robot) throws Exception {
+    add(robot);
+    run(robot, "menu.list");
+    list(robot, "name\nŽofie\nBram\n", Charset.forName("windows-1250"));
+    robot.clickOn("#list-column-name");
+    assertEquals("Dear \u017Dofie".length(), said().length());
+    robot.interact(() -> robot.lookup("#list-encoding").queryAs(ComboBox.class).getSelectionModel().select("windows-1250"));
+    Hand.until(() -> said().equals("Dear Žofie"));
+    robot.interact(() -> robot.lookup("#list-by").queryAs(ComboBox.class).getSelectionModel().select(0));
+    robot.clickOn("#list-up");
+    assertEquals(List.of("Bram", "Žofie"), session.job().list().orElseThrow().rows().stream().map(r -> r.get(0)).toList());
+    robot.clickOn("#list-number");
+    assertEquals(List.of("name", "no."), session.job().list().orElseThrow().columns());
+    robot.clickOn("#list-search").write("bra");
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.clickOn("#list-out");
+    assertEquals(List.of(1), session.job().list().orElseThrow().sent());
+    robot.clickOn("#list-drop");
+    assertTrue(session.job().list().isEmpty());
+    Files.writeString(folder.resolve("none.csv"), "only names\n");
+    answers.table = Optional.of(folder.resolve("none.csv"));
+    robot.clickOn("#list-bring");
+    Hand.until(() -> session.noticeProperty().get().contains("no rows"));
+  }
+
+  @Test
+  void facesAreDuplicatedNamedOrderedAndFilledFromOthers(FxRobot robot) {
+    add(robot);
+    robot.clickOn("#all-faces");
+    robot.clickOn("#faces-twice-f1");
+    assertEquals(List.of("f1", "f2"), session.job().faces().stream().map(Face::id).toList());
+    assertEquals("f2", session.faceIdProperty().get());
+    hand.type("#faces-name-f2", "inside");
+    assertEquals("inside", session.job().faces().get(1).name());
+    robot.clickOn("#faces-earlier-f2");
+    assertEquals(List.of("f2", "f1"), session.job().faces().stream().map(Face::id).toList());
+    robot.clickOn("#faces-open-f1");
+    assertEquals("f1", session.faceIdProperty().get());
+    robot.clickOn("#faces-close");
+    robot.interact(() -> session.selectionProperty().set(Set.of("w")));
+    run(robot, "menu.carryMove");
+    assertTrue(session.job().face("f1").orElseThrow().items().isEmpty());
+    assertEquals(2, session.job().face("f2").orElseThrow().items().size());
+  }
+}
