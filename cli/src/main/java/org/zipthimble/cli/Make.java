@@ -216,7 +216,7 @@ final class Make implements Callable<Integer> {
   private PageOptions options(Job read) {
     PageOptions usual = PageOptions.of(read);
     SheetPlan plan = read.sheet();
-    SheetPlan laid = new SheetPlan(Switch.or(sheet, plan.onPaper()), plan.paper(), plan.cropMarks());
+    SheetPlan laid = plan.withOnPaper(Switch.or(sheet, plan.onPaper()));
     return PageOptions.of(Switch.or(bleed, usual.bleed()), Switch.or(mirror, usual.mirror()), laid);
   }
 

@@ -1,5 +1,7 @@
 package org.zipthimble.core.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import org.zipthimble.core.units.Size;
 
 /**
@@ -8,13 +10,20 @@ import org.zipthimble.core.units.Size;
  * @param onPaper false: the page is the item with its bleed; true: the item stands in the middle of a sheet
  * @param paper the sheet, in inches
  * @param cropMarks whether crop marks stand outside the corners, on paper only
+ * @param gang how several lie on one sheet; empty for one in its middle
  */
-public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks) {
+@RecordBuilder
+public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang) implements SheetPlanBuilder.With {
   /** US letter, ANSI/ASME Y14.1 size A. */
   public static final Size LETTER = new Size(8.5, 11);
 
   /** The item by itself. */
   public static final SheetPlan ALONE = new SheetPlan(false, LETTER, true);
+
+  /** One piece in the middle of a sheet. */
+  public SheetPlan(boolean onPaper, Size paper, boolean cropMarks) {
+    this(onPaper, paper, cropMarks, Optional.empty());
+  }
 
   /** Checks the paper. */
   public SheetPlan {

@@ -35,7 +35,10 @@ public final class Pages {
   private Pages() {}
 
   /** A page for each of some faces, made when it is asked for; with a list the faces for each row that is sent, one row after another. */
-  public static PageRun run(Job job, List<Face> faces, PageOptions options) {
+  public static PageRun run(Job job, List<Face> faces, PageOptions options) throws Trouble {
+    if (ganged(options)) {
+      return GangPages.of(job, faces, options);
+    }
     if (job.list().isPresent()) {
       return new RowPages(job, faces, options);
     }
@@ -67,7 +70,15 @@ public final class Pages {
    * @throws Trouble when the item does not go on the sheet
    */
   public static DrawnPage of(Job job, Face face, PageOptions options) throws Trouble {
+    if (ganged(options)) {
+      return GangPages.of(job, List.of(face), options).at(0);
+    }
     return options.sheet().onPaper() ? onPaper(job, face, options) : alone(job, face, options);
+  }
+
+  /** Whether several pieces lie on a sheet. */
+  public static boolean ganged(PageOptions options) {
+    return options.sheet().onPaper() && options.sheet().gang().isPresent();
   }
 
   /** The room that a face needs on paper when its trim lies in the middle, marks included, in inches. */
