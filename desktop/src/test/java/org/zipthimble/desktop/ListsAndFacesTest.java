@@ -13,6 +13,7 @@ import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -22,13 +23,16 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 
 /** In the window: a list that fills fields, row by row, to a page each; faces looked over, ordered and duplicated. */
@@ -142,5 +146,42 @@ class ListsAndFacesTest extends AtTheBench {
     run(robot, "menu.carryMove");
     assertTrue(session.job().face("f1").orElseThrow().items().isEmpty());
     assertEquals(2, session.job().face("f2").orElseThrow().items().size());
+  }
+
+  @Test
+  void severalGoOnASheetAndItsBackIsTurned(FxRobot robot) throws Exception {
+    withoutHints(robot);
+    robot.interact(() -> {
+      session.apply(Edits.addFace("back"));
+      session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(3.5, 2)).withQuantity(20))));
+      session.stationProperty().set(Station.SHEET);
+    });
+    robot.clickOn("#sheet-gang");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(Optional.of(Gang.USUAL), session.job().sheet().gang());
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("8 on a sheet; 20 pieces take 3 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    hand.type("#gang-gutter", "0");
+    robot.clickOn("#gang-mixed");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("10 on a sheet; 20 pieces take 2 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    hand.type("#gang-across", "2").type("#gang-down", "2");
+    robot.interact(() -> robot.lookup("#gang-long-edge").queryAs(ToggleButton.class).fire());
+    hand.type("#gang-back-x", "-1/32");
+    var gang = session.job().sheet().gang().orElseThrow();
+    assertEquals(List.of(2, 2), List.of(gang.across(), gang.down()));
+    assertEquals(-1.0 / 32, gang.backX(), 1e-9);
+    answers.send = Optional.of(folder.resolve("ganged.pdf"));
+    robot.interact(() -> session.stationProperty().set(Station.SEND));
+    robot.clickOn("#send-pdf");
+    robot.clickOn("#send-write");
+    Hand.until(() -> robot.lookup("#report-title").tryQuery().isPresent());
+    try (PDDocument pdf = Loader.loadPDF(folder.resolve("ganged.pdf").toFile())) {
+      assertEquals(2, pdf.getNumberOfPages(), "a front and a back");
+      assertEquals(8.5 * 72, pdf.getPage(0).getMediaBox().getWidth(), 0.01);
+      assertEquals(7 * 72, pdf.getPage(0).getTrimBox().getWidth(), 0.01, "two pieces beside each other");
+    }
+    robot.interact(() -> session.stationProperty().set(Station.SHEET));
+    robot.clickOn("#sheet-alone");
+    assertTrue(session.job().sheet().gang().isEmpty());
   }
 }

@@ -8,10 +8,12 @@ import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.FieldUse;
@@ -50,7 +52,8 @@ final class ListJobs {
     Story where = new Story(List.of(line(small, column("dish", small)), line(small, Run.of("table ", small.letters()), column("table", small))));
     d.put(Item.Words.of(d.art.properties("Where"), Placement.of(0.75, 1.25, 2, 0.5, 0), "", small).withStory(where));
     Job job = Desk.job("Place cards for the supper", "Place card", 46, new Size(3.5, 2), BLEED, "Card 300 g/m²", 12, List.of(d.face("f1", "card")));
-    return ListEdits.take(guests()).change().apply(job);
+    SheetPlan sheet = new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL));
+    return ListEdits.take(guests()).change().apply(job.withSheet(sheet));
   }
 
   private static RowList guests() throws Trouble {

@@ -132,8 +132,23 @@ public final class GangPages implements PageRun {
     boolean paired = gang.backs() != Gang.Backs.NONE && faces.size() > 1;
     int sheet = paired ? index / faces.size() : index % different();
     int side = paired ? index % faces.size() : index / different();
-    boolean back = paired && side % 2 == 1;
-    return page(sheet, faces.get(side), back);
+    return shown(sheet, side);
+  }
+
+  /**
+   * A sheet as a face lies on it.
+   *
+   * @param sheet from 0
+   * @param side the face's place among those of the sheets
+   */
+  public DrawnPage shown(int sheet, int side) {
+    boolean back = gang.backs() != Gang.Backs.NONE && faces.size() > 1 && side % 2 == 1;
+    return page(Math.max(0, Math.min(different() - 1, sheet)), faces.get(side), back);
+  }
+
+  /** How many sheets differ from each other. */
+  public int differing() {
+    return different();
   }
 
   /** The row on a place of a sheet; empty where none is left. Without a list every place has the one piece. */
