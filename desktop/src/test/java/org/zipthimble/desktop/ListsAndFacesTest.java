@@ -184,4 +184,27 @@ class ListsAndFacesTest extends AtTheBench {
     robot.clickOn("#sheet-alone");
     assertTrue(session.job().sheet().gang().isEmpty());
   }
+
+  @Test
+  void labelsAreTypedAndUsedOnesArePressed(FxRobot robot) {
+    withoutHints(robot);
+    robot.interact(() -> {
+      session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(2.5, 1)).withQuantity(40))));
+      session.stationProperty().set(Station.SHEET);
+    });
+    robot.clickOn("#sheet-gang");
+    robot.clickOn("#gang-labels");
+    hand.type("#gang-left", "1/4").type("#gang-top", "1/2").type("#gang-step-x", "2 3/4").type("#gang-step-y", "1");
+    assertEquals(Optional.of(new Gang.Labels(0.25, 0.5, 2.75, 1)), session.job().sheet().gang().orElseThrow().labels());
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("30 on a sheet; 40 pieces take 2 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    var picture = robot.lookup(".page-picture").queryAll().stream().filter(n -> n.isVisible() && n.getScene() != null && n.getBoundsInLocal().getWidth() > 300).findFirst().orElseThrow();
+    var on = picture.localToScreen(picture.getBoundsInLocal());
+    double scale = on.getWidth() / 8.5;
+    robot.clickOn(on.getMinX() + (0.25 + 2.75 + 1) * scale, on.getMinY() + 1.0 * scale);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(Set.of(1), session.job().sheet().gang().orElseThrow().used());
+    robot.clickOn(on.getMinX() + (0.25 + 2.75 + 1) * scale, on.getMinY() + 1.0 * scale);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(Set.of(), session.job().sheet().gang().orElseThrow().used());
+  }
 }

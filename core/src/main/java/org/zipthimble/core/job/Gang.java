@@ -1,6 +1,10 @@
 package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Several pieces on one sheet.
@@ -15,22 +19,45 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param backX how far to the right the printer lays the back too far, in inches; taken off again
  * @param backY the same downwards
  * @param stacked whether rows are laid so that the piles of cut sheets, put one on another from left to right, are in order
+ * @param labels where the places are on a sheet that is cut already; gutter, margin and turning count for nothing then
+ * @param used places of the first sheet that are left free, from 0, line by line; of no account for piles
  * @param slug whether a line at the foot tells the job, the sheet and the side
  */
 @RecordBuilder
 public record Gang(
-    Turning turning, int across, int down, double gutter, double margin, boolean corner, Backs backs, double backX, double backY, boolean stacked, boolean slug) implements GangBuilder.With {
+    Turning turning, int across, int down, double gutter, double margin, boolean corner, Backs backs, double backX, double backY, boolean stacked, boolean slug,
+    Optional<Labels> labels, Set<Integer> used) implements GangBuilder.With {
   /** The most beside or below each other. */
   public static final int MOST = 100;
 
   /** The widest gutter and margin, in inches. */
   public static final double MOST_GAP = 5;
 
+  /** The farthest from label to label, in inches. */
+  public static final double MOST_LABEL = 40;
+
   /** The farthest that a printer is put right, in inches. */
   public static final double MOST_SHIFT = 0.5;
 
   /** As many as go on, an eighth between them, a quarter free all round. */
-  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true);
+  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true, Optional.empty(), Set.of());
+
+  /**
+   * The places of a sheet of labels.
+   *
+   * @param left from the sheet's left edge to the first label, in inches
+   * @param top from its top edge to the first label
+   * @param stepX from the left edge of a label to that of the next
+   * @param stepY from the top edge of a label to that of the next below
+   */
+  public record Labels(double left, double top, double stepX, double stepY) {
+    /** Checks the ranges. */
+    public Labels {
+      if (!(left >= 0 && left <= MOST_LABEL && top >= 0 && top <= MOST_LABEL && stepX > 0 && stepX <= MOST_LABEL && stepY > 0 && stepY <= MOST_LABEL)) {
+        throw new IllegalArgumentException("labels are out of range: " + left + ", " + top + ", " + stepX + ", " + stepY);
+      }
+    }
+  }
 
   /** Which way round pieces lie. */
   public enum Turning {
@@ -56,9 +83,10 @@ public record Gang(
 
   /** Checks the ranges. */
   public Gang {
+    used = Collections.unmodifiableSet(new TreeSet<>(used));
     boolean counts = across >= 0 && across <= MOST && down >= 0 && down <= MOST;
     boolean lengths = gutter >= 0 && gutter <= MOST_GAP && margin >= 0 && margin <= MOST_GAP && Math.abs(backX) <= MOST_SHIFT && Math.abs(backY) <= MOST_SHIFT;
-    if (turning == null || backs == null || !counts || !lengths) {
+    if (turning == null || backs == null || !counts || !lengths || labels == null || used.stream().anyMatch(i -> i < 0 || i >= MOST * MOST)) {
       throw new IllegalArgumentException("pieces on a sheet are out of range: " + across + " by " + down + ", " + gutter + ", " + margin);
     }
   }

@@ -74,7 +74,7 @@ public final class GangPages implements PageRun {
     Size upright = options.sheet().paper();
     List<Spots.Spot> here = Spots.of(frame.size(), bleed, upright, gang, free);
     List<Spots.Spot> swapped = Spots.of(frame.size(), bleed, upright.swapped(), gang, free);
-    boolean other = swapped.size() > here.size();
+    boolean other = gang.labels().isEmpty() && swapped.size() > here.size();
     List<Spots.Spot> spots = other ? swapped : here;
     if (spots.isEmpty()) {
       throw Trouble.of("sheet.gangTooSmall", Lengths.show(frame.size(), job.ticket().unit()), Lengths.show(upright, job.ticket().unit()));
@@ -93,7 +93,18 @@ public final class GangPages implements PageRun {
 
   /** How many sheets it takes: for every row that is sent, or for as many pieces as the ticket asks for. */
   public int sheets() {
-    return Math.max(1, (wanted() + spots.size() - 1) / spots.size());
+    int first = spots.size() - used();
+    return wanted() <= first ? 1 : 1 + (wanted() - first + spots.size() - 1) / spots.size();
+  }
+
+  /** How many places of the first sheet are left free. */
+  private int used() {
+    return gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < spots.size()).count();
+  }
+
+  /** Whether a place of a sheet is left free. */
+  private boolean free(int sheet, int place) {
+    return sheet == 0 && !gang.stacked() && gang.used().contains(place);
   }
 
   /** How many pieces are wanted in all. */
@@ -119,7 +130,7 @@ public final class GangPages implements PageRun {
 
   /** Sheets that differ from each other: all of a list's, else one. */
   private int different() {
-    return job.list().isPresent() ? sheets() : 1;
+    return job.list().isPresent() ? sheets() : used() > 0 ? Math.min(2, sheets()) : 1;
   }
 
   @Override
@@ -153,7 +164,11 @@ public final class GangPages implements PageRun {
 
   /** The row on a place of a sheet; empty where none is left. Without a list every place has the one piece. */
   Optional<Integer> piece(int sheet, int place) {
-    int index = gang.stacked() ? place * sheets() + sheet : sheet * spots.size() + place;
+    if (free(sheet, place)) {
+      return Optional.empty();
+    }
+    int before = sheet > 0 ? used() : gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < place).count();
+    int index = gang.stacked() ? place * sheets() + sheet : sheet * spots.size() + place - before;
     return index < rows.size() ? Optional.of(rows.get(index)) : Optional.empty();
   }
 
@@ -171,7 +186,7 @@ public final class GangPages implements PageRun {
     double most = bleed.most();
     return new DrawnPage(Wording.text("sheet.gangPage", face.name(), sheet + 1), paper, block, block.grown(most), out -> {
       for (int place = 0; place < lying.size(); place++) {
-        Optional<Job> piece = job.list().isEmpty() ? Optional.of(job) : piece(sheet, place).map(this::bound);
+        Optional<Job> piece = job.list().isEmpty() ? free(sheet, place) ? Optional.empty() : Optional.of(job) : piece(sheet, place).map(this::bound);
         int at = place;
         piece.ifPresent(p -> draw(p, p.face(face.id()).orElseThrow(), lying.get(at), block, bleed, back, out));
       }
@@ -211,7 +226,7 @@ public final class GangPages implements PageRun {
         .then(Affine.turn(turn(spot, back), new Point(0, 0))).then(Affine.move(middle.x(), middle.y()));
     Box own = turned.apply(new Box(-bleed.left(), -bleed.top(), size.width() + bleed.left() + bleed.right(), size.height() + bleed.top() + bleed.bottom()));
     // towards a neighbour the bleed ends in the middle of the gutter
-    double half = gang.gutter() / 2;
+    double half = gang.labels().map(l -> Math.min(l.stepX() - t.width(), l.stepY() - t.height()) / 2).orElse(gang.gutter() / 2);
     double left = near(t.x(), block.x()) ? own.x() : Math.max(own.x(), t.x() - half);
     double top = near(t.y(), block.y()) ? own.y() : Math.max(own.y(), t.y() - half);
     double right = near(t.right(), block.right()) ? own.right() : Math.min(own.right(), t.right() + half);
@@ -227,7 +242,8 @@ public final class GangPages implements PageRun {
 
   /** Crop marks outside the whole, for every cut that reaches its edge. */
   private void marks(List<Spots.Spot> lying, Box block, double bleed, MarkOut out) {
-    if (!options.sheet().cropMarks()) {
+    // what is cut already wants no marks
+    if (!options.sheet().cropMarks() || gang.labels().isPresent()) {
       return;
     }
     double far = CropMarks.reach(bleed);

@@ -37,6 +37,9 @@ public final class Spots {
    * @param free what is left free at every edge of the sheet, in inches
    */
   public static List<Spot> of(Size piece, Insets bleed, Size paper, Gang gang, double free) {
+    if (gang.labels().isPresent()) {
+      return labels(piece, paper, gang, gang.labels().get());
+    }
     double around = bleed.most();
     double width = paper.width() - 2 * free - 2 * around;
     double height = paper.height() - 2 * free - 2 * around;
@@ -58,6 +61,22 @@ public final class Spots {
       }
     }
     return placed(spots, paper, gang, free + around);
+  }
+
+  /** Places that are cut already: as many as are typed or as stand wholly on the sheet. */
+  private static List<Spot> labels(Size piece, Size paper, Gang gang, Gang.Labels labels) {
+    int across = count(paper.width() - labels.left(), piece.width(), labels.stepX() - piece.width());
+    int down = count(paper.height() - labels.top(), piece.height(), labels.stepY() - piece.height());
+    int columns = gang.across() == 0 ? across : gang.across();
+    int rows = gang.down() == 0 ? down : gang.down();
+    boolean fits = columns <= across && rows <= down && labels.stepX() + ROUNDING >= piece.width() && labels.stepY() + ROUNDING >= piece.height();
+    List<Spot> out = new ArrayList<>();
+    for (int row = 0; fits && row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        out.add(new Spot(new Box(labels.left() + column * labels.stepX(), labels.top() + row * labels.stepY(), piece.width(), piece.height()), false));
+      }
+    }
+    return out;
   }
 
   private static List<Block> grid(Size piece, double width, double height, Gang gang, boolean turned) {

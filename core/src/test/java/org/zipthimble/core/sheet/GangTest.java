@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -219,5 +220,28 @@ class GangTest {
     assertTrue(told.getMessage().contains("one by one"), told.getMessage());
     Job large = Edits.sheet(s -> s.withPaper(new Size(1, 2))).change().apply(sheets(PLAIN));
     assertTrue(assertThrows(Trouble.class, () -> GangPages.of(large, large.faces(), PageOptions.of(large))).getMessage().contains("No piece"));
+  }
+
+  /** Three across and ten down of 1 by 2 5/8 in with steps of 2 3/4 by 1 in on letter, as common label sheets have them (common practice, no source). */
+  @Test
+  void labelsLieWhereTheirSheetIsCutAndUsedPlacesStayFree() throws Exception {
+    Gang labels = PLAIN.withLabels(Optional.of(new Gang.Labels(0.1875, 0.5, 2.75, 1)));
+    Job job = numbered(70, labels);
+    Job sized = job.withTicket(job.ticket().sized(new Size(2.625, 1)));
+    GangPages pages = GangPages.of(sized, sized.faces(), PageOptions.of(sized));
+    assertEquals(30, pages.each());
+    assertEquals(new Box(0.1875, 0.5, 2.625, 1), pages.spots().get(0).trim());
+    assertEquals(new Box(0.1875 + 2 * 2.75, 9.5, 2.625, 1), pages.spots().get(29).trim());
+    assertEquals(3, pages.sheets());
+    Job used = sized.withSheet(sized.sheet().withGang(Optional.of(labels.withUsed(Set.of(0, 4, 99)))));
+    GangPages left = GangPages.of(used, used.faces(), PageOptions.of(used));
+    assertEquals(Optional.empty(), left.piece(0, 0));
+    assertEquals(Optional.of(0), left.piece(0, 1));
+    assertEquals(Optional.empty(), left.piece(0, 4));
+    assertEquals(Optional.of(3), left.piece(0, 5));
+    assertEquals(Optional.of(28), left.piece(1, 0), "on the next sheet every place is free");
+    assertEquals(3, left.sheets(), "28, 30 and 12 of them");
+    Job crowded = sized.withTicket(sized.ticket().sized(new Size(3, 1)));
+    assertThrows(Trouble.class, () -> GangPages.of(crowded, crowded.faces(), PageOptions.of(crowded)), "a piece wider than the step goes on none");
   }
 }

@@ -29,6 +29,8 @@ final class GangCard extends VBox {
   private final Label told = Controls.wrapped("", "side-note");
   private final java.util.List<Runnable> fresh = new java.util.ArrayList<>();
   private final Node backs;
+  private final VBox loose = new VBox(6);
+  private final VBox precut = new VBox(6);
   private final CheckBox stacked;
 
   GangCard(Session session) {
@@ -39,14 +41,32 @@ final class GangCard extends VBox {
     backs = new VBox(4, Controls.under(Wording.text("gangCard.backs"), pills("gang-", Gang.Backs.values(), Gang::backs, (g, b) -> g.withBacks(b))), Controls.row(6,
         length("gang-back-x", "gangCard.backX", -Gang.MOST_SHIFT, Gang.MOST_SHIFT, Gang::backX, v -> g -> g.withBackX(v)),
         length("gang-back-y", "gangCard.backY", -Gang.MOST_SHIFT, Gang.MOST_SHIFT, Gang::backY, v -> g -> g.withBackY(v))));
-    getChildren().addAll(
-        Controls.under(Wording.text("gangCard.turning"), pills("gang-", Gang.Turning.values(), Gang::turning, (g, t) -> g.withTurning(t))),
+    loose.getChildren().addAll(Controls.under(Wording.text("gangCard.turning"), pills("gang-", Gang.Turning.values(), Gang::turning, (g, t) -> g.withTurning(t))));
+    getChildren().addAll(check("gang-labels", "gangCard.labels", g -> g.labels().isPresent(), (g, on) -> g.withLabels(on ? Optional.of(labels(g)) : Optional.empty())), loose,
         Controls.row(6, count("gang-across", "gangCard.across", Gang::across, v -> g -> g.withAcross(v)), count("gang-down", "gangCard.down", Gang::down, v -> g -> g.withDown(v))),
-        Controls.row(6, length("gang-gutter", "gangCard.gutter", 0, Gang.MOST_GAP, Gang::gutter, v -> g -> g.withGutter(v)),
-            length("gang-margin", "gangCard.margin", 0, Gang.MOST_GAP, Gang::margin, v -> g -> g.withMargin(v))),
-        backs, check("gang-corner", "gangCard.corner", Gang::corner, Gang::withCorner), stacked, check("gang-slug", "gangCard.slug", Gang::slug, Gang::withSlug), told);
+        precut, backs, stacked, check("gang-slug", "gangCard.slug", Gang::slug, Gang::withSlug), told);
+    loose.getChildren().addAll(Controls.row(6, length("gang-gutter", "gangCard.gutter", 0, Gang.MOST_GAP, Gang::gutter, v -> g -> g.withGutter(v)),
+        length("gang-margin", "gangCard.margin", 0, Gang.MOST_GAP, Gang::margin, v -> g -> g.withMargin(v))),
+        check("gang-corner", "gangCard.corner", Gang::corner, Gang::withCorner));
+    precut.getChildren().addAll(
+        Controls.row(6, label("gang-left", "gangCard.left", Gang.Labels::left, v -> l -> new Gang.Labels(v, l.top(), l.stepX(), l.stepY())),
+            label("gang-top", "gangCard.top", Gang.Labels::top, v -> l -> new Gang.Labels(l.left(), v, l.stepX(), l.stepY()))),
+        Controls.row(6, label("gang-step-x", "gangCard.stepX", Gang.Labels::stepX, v -> l -> new Gang.Labels(l.left(), l.top(), v, l.stepY())),
+            label("gang-step-y", "gangCard.stepY", Gang.Labels::stepY, v -> l -> new Gang.Labels(l.left(), l.top(), l.stepX(), v))),
+        Controls.wrapped(Wording.text("gangCard.used"), "side-note"));
     getStyleClass().add("indented");
     setId("gang-card");
+  }
+
+  /** Labels as the pieces lie now, which is where the typing of their figures begins. */
+  private Gang.Labels labels(Gang gang) {
+    double width = session.frame().size().width();
+    double height = session.frame().size().height();
+    return new Gang.Labels(gang.margin(), gang.margin(), width + gang.gutter(), height + gang.gutter());
+  }
+
+  private Node label(String id, String key, ToDoubleFunction<Gang.Labels> read, DoubleFunction<UnaryOperator<Gang.Labels>> with) {
+    return length(id, key, 0, Gang.MOST_LABEL, g -> g.labels().map(read::applyAsDouble).orElse(0.0), v -> g -> g.withLabels(g.labels().map(l -> with.apply(v).apply(l))));
   }
 
   private Optional<Gang> now() {
@@ -119,6 +139,11 @@ final class GangCard extends VBox {
     boolean several = session.job().faces().size() > 1;
     backs.setVisible(several);
     backs.setManaged(several);
+    boolean cut = now().flatMap(Gang::labels).isPresent();
+    loose.setVisible(!cut);
+    loose.setManaged(!cut);
+    precut.setVisible(cut);
+    precut.setManaged(cut);
     stacked.setVisible(session.job().list().isPresent());
     stacked.setManaged(session.job().list().isPresent());
     told.setText(pages.map(p -> Wording.text("gangCard.told", p.each(), p.wanted(), p.sheets(), Lengths.plain(p.waste() * 100, 0))).orElse(""));

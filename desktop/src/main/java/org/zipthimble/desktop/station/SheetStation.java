@@ -1,7 +1,10 @@
 package org.zipthimble.desktop.station;
 
 import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -9,11 +12,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
@@ -21,6 +26,7 @@ import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.sheet.GangPages;
 import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Spots;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Papers;
 import org.zipthimble.core.units.Lengths;
@@ -120,6 +126,7 @@ public final class SheetStation implements StationView {
     VBox shown = new VBox(6, Controls.row(10, caption, turner, Controls.spring(), measure), picture);
     shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     shown.setAlignment(Pos.TOP_LEFT);
+    picture.setOnMouseClicked(this::pressed);
     bench.getChildren().add(shown);
     bench.getStyleClass().add("plain-bench");
     bench.setMinSize(0, 0);
@@ -206,6 +213,31 @@ public final class SheetStation implements StationView {
     sheet.show(String.valueOf(shown + 1));
     sheets.setText(Wording.text("sheetPane.of", pages.differing()));
     return pages.shown(shown, job.faces().indexOf(session.face()));
+  }
+
+  /** A place of the first sheet of labels is used already, or is not. */
+  private void pressed(MouseEvent e) {
+    Optional<Gang> gang = session.job().sheet().gang().filter(g -> g.labels().isPresent() && shown == 0);
+    double scale = picture.getFitWidth() / Math.max(0.01, session.job().sheet().paper().width());
+    if (gang.isEmpty() || !(scale > 0)) {
+      return;
+    }
+    try {
+      List<Spots.Spot> spots = GangPages.of(session.job(), session.job().faces(), PageOptions.of(session.job())).spots();
+      Point at = new Point(e.getX() / scale, e.getY() / scale);
+      for (int i = 0; i < spots.size(); i++) {
+        if (spots.get(i).trim().contains(at)) {
+          Set<Integer> used = new TreeSet<>(gang.get().used());
+          if (!used.remove(i)) {
+            used.add(i);
+          }
+          session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> g.withUsed(used)))));
+          return;
+        }
+      }
+    } catch (Trouble trouble) {
+      session.say(trouble.getMessage());
+    }
   }
 
   private void turn(int to) {
