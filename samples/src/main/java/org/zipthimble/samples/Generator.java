@@ -42,6 +42,7 @@ public final class Generator {
       case "seed-ring.thimble" -> WordJobs.ring();
       case "jar-label.thimble" -> WordJobs.label();
       case "colouring-phrase.thimble" -> WordJobs.phrase();
+      case "jar-labels.thimble" -> ListJobs.jarLabels();
       case "place-cards.thimble" -> ListJobs.placeCards();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);

@@ -3,17 +3,28 @@ package org.zipthimble.samples;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.Material;
+import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.Split;
+import org.zipthimble.core.job.Turns;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.FieldUse;
@@ -45,6 +56,7 @@ final class ListJobs {
     d.fill("Ground", new Box(-BLEED, -BLEED, 3.75, 2.25), Desk.PAPER);
     d.frame("Border", new Box(0.14, 0.14, 3.22, 1.72), 0.1, 1, Desk.BRASS);
     d.ornament("Fern", new Point(0.45, 1.45), 0.3, 25);
+    d.ornament("Fern", new Point(3.05, 1.45), 0.3, -25);
     WordStyle name = new WordStyle("Fraunces", "Semibold Italic", 21, 110, 0, Align.CENTRE, Desk.BEET);
     WordStyle small = new WordStyle("Figtree", "Regular", 9, 140, 0, Align.CENTRE, Desk.INK);
     Item.Words names = Item.Words.of(d.art.properties("Guest"), Placement.of(0.5, 0.4, 2.5, 0.72, 0), "", name).withStory(new Story(List.of(line(name, column("name", name)))));
@@ -53,14 +65,36 @@ final class ListJobs {
     d.put(Item.Words.of(d.art.properties("Where"), Placement.of(0.75, 1.25, 2, 0.5, 0), "", small).withStory(where));
     Job job = Desk.job("Place cards for the supper", "Place card", 46, new Size(3.5, 2), BLEED, "Card 300 g/m²", 12, List.of(d.face("f1", "card")));
     SheetPlan sheet = new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL));
-    return ListEdits.take(guests()).change().apply(job.withSheet(sheet));
+    return ListEdits.take(list("place-cards.csv")).change().apply(job.withSheet(sheet));
   }
 
-  private static RowList guests() throws Trouble {
-    try (InputStream in = ListJobs.class.getResourceAsStream("/org/zipthimble/samples/place-cards.csv")) {
-      return TableIn.read("place-cards.csv", in.readAllBytes(), Optional.empty(), Optional.empty()).list();
+  /** Labels for jars, one for each variety of a list: printed several on a sheet of sticker paper, then kiss cut round each by the marks of the sheet. */
+  static Job jarLabels() throws Trouble {
+    Desk d = new Desk();
+    Outline rounded = new Outline.Rectangle(0.15);
+    Item.Shape ground = Item.Shape.of(d.art.properties("Ground"), Placement.of(0, 0, 2, 1.25, 0), rounded, Optional.of(Desk.PAPER), Optional.empty());
+    d.put(ground.with(ground.properties().withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).withSpread(0.06))));
+    d.frame("Border", new Box(0.1, 0.1, 1.8, 1.05), 0.1, 0.75, Desk.GREEN);
+    d.ornament("Seed packet", new Point(0.32, 0.62), 0.2, -8);
+    d.put(Item.Shape.of(d.art.properties("Rule"), Placement.of(0.75, 0.68, 0.75, 0, 0), new Outline.Straight(), Optional.empty(), Optional.of(LineLook.of(0.5, Desk.BRASS))));
+    WordStyle variety = new WordStyle("Fraunces", "Semibold", 13, 105, 0, Align.CENTRE, Desk.BEET);
+    WordStyle note = new WordStyle("Alegreya", "Italic", 8.5, 120, 0, Align.CENTRE, Desk.INK);
+    d.put(Item.Words.of(d.art.properties("Variety"), Placement.of(0.45, 0.2, 1.35, 0.46, 0), "", variety).withStory(new Story(List.of(line(variety, column("variety", variety)))))
+        .withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE)));
+    Story below = new Story(List.of(line(note, column("note", note)), line(note, Run.of("saved ", note.letters()), column("year", note))));
+    d.put(Item.Words.of(d.art.properties("Note"), Placement.of(0.45, 0.7, 1.35, 0.36, 0), "", note).withStory(below));
+    Lane paper = Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Desk.PAPER);
+    CutPlan plan = new CutPlan(List.of(paper), 0.125, Turns.NONE, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(), Split.NONE);
+    SheetPlan sheet = new SheetPlan(true, SheetPlan.LETTER, false, Optional.of(Gang.USUAL));
+    Job job = Desk.job("Jar labels from a list", "Jar label", 47, new Size(2, 1.25), 0, "Sticker paper", 24, List.of(d.face("f1", "label"))).withCutting(plan).withSheet(sheet);
+    return ListEdits.take(list("jar-labels.csv")).change().apply(job);
+  }
+
+  private static RowList list(String name) throws Trouble {
+    try (InputStream in = ListJobs.class.getResourceAsStream("/org/zipthimble/samples/" + name)) {
+      return TableIn.read(name, in.readAllBytes(), Optional.empty(), Optional.empty()).list();
     } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", "place-cards.csv");
+      throw Trouble.because(e, "file.unreadable", name);
     }
   }
 }

@@ -18,6 +18,7 @@ import org.zipthimble.core.paint.PlotterFile;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.sheet.GangPages;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Register;
@@ -45,7 +46,7 @@ public record PrintAndCut(byte[] png, double ppi, List<Point> marks, double heig
   }
 
   /**
-   * What a face gives.
+   * What a face gives; where several pieces lie on a sheet, the first sheet with one cut file for all of them.
    *
    * @throws Trouble when the item does not lie on paper, or nothing on the face is printed and cut
    */
@@ -53,11 +54,12 @@ public record PrintAndCut(byte[] png, double ppi, List<Point> marks, double heig
     if (!job.sheet().onPaper() || !Register.wanted(face)) {
       throw Trouble.of("send.noRegister");
     }
-    DrawnPage page = Pages.of(job, face, PageOptions.of(job));
+    PageOptions options = PageOptions.of(job);
+    boolean ganged = Pages.ganged(options);
+    DrawnPage page = Pages.of(job, face, options);
     byte[] png = PngFile.bytes(RasterPainter.paint(page, PPI, new Halvings(), progress), PPI);
     Affine place = Affine.move(page.trim().x(), page.trim().y());
-    List<CutLine> lines = new ArrayList<>();
-    CutLines.own(job, face).forEach(l -> lines.add(l.mapped(place)));
+    List<CutLine> lines = ganged ? GangPages.of(job, List.of(face), options).cuts(0, face.id()) : CutLines.own(job, face).stream().map(l -> l.mapped(place)).toList();
     Blade blade = job.cutting().lanes().stream().filter(l -> lines.stream().anyMatch(c -> c.lane().equals(l.id()))).findFirst()
         .map(Lane::blade).orElse(Blade.FINE);
     List<PlotterFile.Run> runs = new ArrayList<>();

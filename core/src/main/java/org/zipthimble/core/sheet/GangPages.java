@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.cut.CutLine;
+import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.cut.CutMarks;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -64,13 +67,15 @@ public final class GangPages implements PageRun {
   /**
    * The sheets of some faces.
    *
-   * @throws Trouble when no piece goes on the sheet, or its pieces are cut by a machine as well
+   * @throws Trouble when no piece goes on the sheet
    */
   public static GangPages of(Job job, List<Face> faces, PageOptions options) throws Trouble {
     Gang gang = options.sheet().gang().orElseThrow(() -> new IllegalArgumentException("one piece on a sheet is no gang"));
     Frame frame = job.frame(faces.get(0));
     Insets bleed = options.bleed() ? frame.bleed() : Insets.NONE;
-    double free = Math.max(gang.margin(), options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
+    boolean registered = faces.stream().anyMatch(Register::wanted);
+    double edge = registered ? Math.max(gang.margin(), Register.OUT + Register.RADIUS + Register.RADIUS) : gang.margin();
+    double free = Math.max(edge, options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
     Size upright = options.sheet().paper();
     List<Spots.Spot> here = Spots.of(frame.size(), bleed, upright, gang, free);
     List<Spots.Spot> swapped = Spots.of(frame.size(), bleed, upright.swapped(), gang, free);
@@ -78,10 +83,6 @@ public final class GangPages implements PageRun {
     List<Spots.Spot> spots = other ? swapped : here;
     if (spots.isEmpty()) {
       throw Trouble.of("sheet.gangTooSmall", Lengths.show(frame.size(), job.ticket().unit()), Lengths.show(upright, job.ticket().unit()));
-    }
-    Optional<Face> cut = faces.stream().filter(Register::wanted).findFirst();
-    if (cut.isPresent()) {
-      throw Trouble.of("sheet.gangCut", cut.get().name());
     }
     return new GangPages(job, faces, options, gang, other ? upright.swapped() : upright, spots);
   }
@@ -186,13 +187,41 @@ public final class GangPages implements PageRun {
     double most = bleed.most();
     return new DrawnPage(Wording.text("sheet.gangPage", face.name(), sheet + 1), paper, block, block.grown(most), out -> {
       for (int place = 0; place < lying.size(); place++) {
-        Optional<Job> piece = job.list().isEmpty() ? free(sheet, place) ? Optional.empty() : Optional.of(job) : piece(sheet, place).map(this::bound);
+        Optional<Job> piece = onPlace(sheet, place);
         int at = place;
         piece.ifPresent(p -> draw(p, p.face(face.id()).orElseThrow(), lying.get(at), block, bleed, back, out));
       }
       marks(lying, block, most, out);
       slug(sheet, face, out);
+      if (Register.wanted(face) && !back) {
+        Register.marks(block.grown(most)).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
+        if (options.cuts()) {
+          CutMarks.steps(job, cuts(sheet, face.id()), Affine.IDENTITY, CropMarks.WIDTH, out);
+        }
+      }
     });
+  }
+
+  /** The cut lines of every piece on a sheet, in inches from its top left. */
+  public List<CutLine> cuts(int sheet, String faceId) {
+    List<CutLine> out = new ArrayList<>();
+    for (int place = 0; place < spots.size(); place++) {
+      Spots.Spot spot = spots.get(place);
+      onPlace(sheet, place).ifPresent(p -> p.face(faceId).ifPresent(f -> CutLines.own(p, f).forEach(l -> out.add(l.mapped(toSheet(p.frame(f).size(), spot, false))))));
+    }
+    return out;
+  }
+
+  /** The job as it is on a place; empty where the place is free. */
+  private Optional<Job> onPlace(int sheet, int place) {
+    return job.list().isEmpty() ? free(sheet, place) ? Optional.empty() : Optional.of(job) : piece(sheet, place).map(this::bound);
+  }
+
+  /** From a piece's inches, 0, 0 at the top left of its trim, to the sheet. */
+  private Affine toSheet(Size size, Spots.Spot spot, boolean back) {
+    Point middle = spot.trim().centre();
+    return Affine.move(-size.width() / 2, -size.height() / 2).then(options.mirror() ? Affine.scale(-1, 1) : Affine.IDENTITY)
+        .then(Affine.turn(turn(spot, back), new Point(0, 0))).then(Affine.move(middle.x(), middle.y()));
   }
 
   /** Where a piece is seen from behind, put right by what the printer is off. */
@@ -221,9 +250,7 @@ public final class GangPages implements PageRun {
   private void draw(Job piece, Face face, Spots.Spot spot, Box block, Insets bleed, boolean back, MarkOut out) {
     Size size = piece.frame(face).size();
     Box t = spot.trim();
-    Point middle = t.centre();
-    Affine turned = Affine.move(-size.width() / 2, -size.height() / 2).then(options.mirror() ? Affine.scale(-1, 1) : Affine.IDENTITY)
-        .then(Affine.turn(turn(spot, back), new Point(0, 0))).then(Affine.move(middle.x(), middle.y()));
+    Affine turned = toSheet(size, spot, back);
     Box own = turned.apply(new Box(-bleed.left(), -bleed.top(), size.width() + bleed.left() + bleed.right(), size.height() + bleed.top() + bleed.bottom()));
     // towards a neighbour the bleed ends in the middle of the gutter
     double half = gang.labels().map(l -> Math.min(l.stepX() - t.width(), l.stepY() - t.height()) / 2).orElse(gang.gutter() / 2);

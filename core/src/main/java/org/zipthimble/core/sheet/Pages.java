@@ -103,6 +103,15 @@ public final class Pages {
   /** Where the trim's top left lies on the page of a face that leaves: on the sheet, or on the item with its bleed; in inches. */
   public static Point trimOnPage(Job job, Face face) {
     Frame frame = job.frame(face);
+    if (ganged(PageOptions.of(job))) {
+      try {
+        Box first = GangPages.of(job, List.of(face), PageOptions.of(job)).spots().get(0).trim();
+        return new Point(first.x(), first.y());
+      } catch (Trouble tooSmall) {
+        // told at the sheet; the rulers go by the middle until it is mended
+        return middle(frame, oriented(frame, job.sheet(), true));
+      }
+    }
     return job.sheet().onPaper() ? middle(frame, oriented(frame, job.sheet(), true)) : new Point(frame.bleed().left(), frame.bleed().top());
   }
 

@@ -17,20 +17,26 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.send.PrintAndCut;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
 
 /** Several pieces on a sheet: how many, where, which row on which place, and fronts held against backs. */
 class GangTest {
@@ -213,11 +219,36 @@ class GangTest {
   }
 
   @Test
-  void whatIsCutByAMachineIsNotLaidInGangs() {
-    Item.Shape cut = Made.rectangle("a", 0.5, 0.5, 1, 1);
-    Job job = sheets(PLAIN, cut.with(cut.properties().withRole(org.zipthimble.core.job.Role.PRINTS_AND_CUTS)));
-    Trouble told = assertThrows(Trouble.class, () -> GangPages.of(job, job.faces(), PageOptions.of(job)));
-    assertTrue(told.getMessage().contains("one by one"), told.getMessage());
+  void whatIsCutByAMachineHasOneCutFileForAllPiecesAndMarksRoundThem() throws Exception {
+    Item.Shape shape = Made.rectangle("a", 0.5, 0.5, 1, 1.5).filled(Optional.of(Colour.BLACK));
+    for (Gang.Turning turning : List.of(Gang.Turning.UPRIGHT, Gang.Turning.TURNED)) {
+      Job job = sheets(PLAIN.withTurning(turning).withGutter(0.25), shape.with(shape.properties().withRole(Role.PRINTS_AND_CUTS)));
+      GangPages pages = GangPages.of(job, job.faces(), PageOptions.of(job));
+      List<CutLine> cuts = pages.cuts(0, "f1");
+      assertEquals(pages.each(), cuts.size());
+      BufferedImage printed = drawn(pages, 0, 100);
+      for (int place = 0; place < pages.each(); place++) {
+        Box trim = pages.spots().get(place).trim();
+        Box cut = Measure.bounds(cuts.get(place).path()).orElseThrow();
+        assertTrue(trim.contains(cut, 1e-9));
+        assertEquals(turning == Gang.Turning.TURNED ? 1.5 : 1, cut.width(), 1e-9);
+        // what is printed lies under its cut: inside of it dark, outside light
+        assertTrue((printed.getRGB((int) ((cut.x() + 0.05) * 100), (int) ((cut.y() + 0.05) * 100)) & 255) < 60);
+        assertTrue((printed.getRGB((int) ((cut.x() - 0.05) * 100), (int) ((cut.y() - 0.05) * 100)) & 255) > 200);
+      }
+      Box whole = pages.spots().stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
+      for (Point mark : Register.marks(whole.grown(0.125))) {
+        assertTrue(mark.x() > Register.RADIUS && mark.y() > Register.RADIUS && mark.x() < pages.paper().width() - Register.RADIUS && mark.y() < pages.paper().height() - Register.RADIUS);
+        assertTrue((printed.getRGB((int) (mark.x() * 100), (int) (mark.y() * 100)) & 255) < 60, "a mark at " + mark);
+      }
+      PrintAndCut both = PrintAndCut.of(job, job.faces().get(0), Progress.SILENT);
+      assertEquals(4, both.marks().size());
+      assertTrue(both.plotter().length() > 40 * pages.each(), "the cutter is told of every piece");
+    }
+  }
+
+  @Test
+  void aSheetThatIsTooSmallIsToldInASentence() {
     Job large = Edits.sheet(s -> s.withPaper(new Size(1, 2))).change().apply(sheets(PLAIN));
     assertTrue(assertThrows(Trouble.class, () -> GangPages.of(large, large.faces(), PageOptions.of(large))).getMessage().contains("No piece"));
   }
