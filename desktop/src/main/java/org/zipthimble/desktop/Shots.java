@@ -32,7 +32,9 @@ import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.sheet.Papers;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.type.Walk;
@@ -177,7 +179,7 @@ public final class Shots extends Application {
     step("sheet.png", s -> {
       ((Button) stage.getScene().lookup("#ticket-colour")).fire();
       take(s, "swap-invitation.thimble");
-      s.apply(Edits.sheet(p -> new SheetPlan(true, p.paper(), true)));
+      s.apply(Edits.sheet(p -> new SheetPlan(true, Papers.TABLOID.size(), true, Optional.of(Gang.USUAL))));
       s.stationProperty().set(Station.SHEET);
     });
     step("compose-cut.png", s -> {
