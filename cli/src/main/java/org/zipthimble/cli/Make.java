@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -118,6 +119,10 @@ final class Make implements Callable<Integer> {
   private int write(PrintWriter out) throws Trouble, Stopped {
     Job read = rows == null ? ThimbleFile.open(job) : Main.filled(ThimbleFile.open(job), rows);
     PageOptions options = options(read);
+    Optional<Path> other = rows == null ? Optional.empty() : files.stream().filter(f -> !f.toString().toLowerCase(Locale.ROOT).endsWith(".pdf")).findFirst();
+    if (other.isPresent()) {
+      throw Trouble.of("cli.rowsPdf", other.get().getFileName());
+    }
     boolean right = true;
     List<Order> orders = new ArrayList<>();
     for (Path file : files) {

@@ -55,6 +55,21 @@ class CommandsTest {
   }
 
   @Test
+  void aListMakesPagesAndNamesRowsThatDoNotFit() throws Exception {
+    String cards = put("place-cards.thimble");
+    Path rows = folder.resolve("guests.csv");
+    Files.writeString(rows, "name,table,dish\nOdile,1,soup\nMarguerite Thistlewood-Penhaligon of Upper Marrowfield and all of her grandchildren,2,\nBram,3,pie\n");
+    assertEquals(1, run("check", cards, "--rows", rows.toString()));
+    assertTrue(out.toString().contains("In row 2, “Marguerite"), out.toString());
+    Path pdf = folder.resolve("cards.pdf");
+    assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--to", pdf.toString()));
+    assertEquals(3, PdfMeasure.of(pdf).pages().size());
+    assertEquals(2, run("make", cards, "--rows", rows.toString(), "--to", folder.resolve("cards.png").toString()));
+    assertTrue(err.toString().contains("Ask for a .pdf file"), err.toString());
+    assertEquals(2, run("check", cards, "--rows", folder.resolve("none.csv").toString()));
+  }
+
+  @Test
   void makeWritesEveryFileThatIsAskedFor() throws Exception {
     assertEquals(0, run("make", good, "--to", to("a.pdf"), "--to", to("a.png")));
     PdfMeasure pdf = PdfMeasure.of("a.pdf", made("a.pdf"));

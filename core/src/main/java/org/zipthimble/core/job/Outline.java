@@ -150,28 +150,34 @@ public sealed interface Outline {
     }
   }
 
-  /** A drawn path, given within a square of one by one. */
-  record Drawn(Path unit) implements Outline {
+  /** A path of any form. */
+  sealed interface Penned extends Outline {
+    /** The path within a square of one by one. */
+    Path unit();
+
     @Override
-    public Path within(double width, double height) {
-      return unit.mapped(Affine.scale(width, height));
+    default Path within(double width, double height) {
+      return unit().mapped(Affine.scale(width, height));
     }
 
     @Override
-    public Path within(double width, double height, Affine map) {
-      return unit.mapped(Affine.scale(width, height).then(map));
+    default Path within(double width, double height, Affine map) {
+      return unit().mapped(Affine.scale(width, height).then(map));
     }
 
     @Override
-    public int places() {
-      return unit.segments().size();
+    default int places() {
+      return unit().segments().size();
     }
 
     @Override
-    public boolean drawn() {
+    default boolean drawn() {
       return true;
     }
+  }
 
+  /** A drawn path, given within a square of one by one. */
+  record Drawn(Path unit) implements Penned {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.drawn(this);
@@ -295,32 +301,12 @@ public sealed interface Outline {
    * @param words as they were, placed from the top left of the box in inches
    * @param size of the box when they became a path
    */
-  record Lettered(Path unit, Item.Words words, Size size) implements Outline {
+  record Lettered(Path unit, Item.Words words, Size size) implements Penned {
     /** Checks that all is there. */
     public Lettered {
       if (unit == null || words == null || size == null) {
         throw new IllegalArgumentException("what was words has a path, its words and a size");
       }
-    }
-
-    @Override
-    public Path within(double width, double height) {
-      return unit.mapped(Affine.scale(width, height));
-    }
-
-    @Override
-    public Path within(double width, double height, Affine map) {
-      return unit.mapped(Affine.scale(width, height).then(map));
-    }
-
-    @Override
-    public int places() {
-      return unit.segments().size();
-    }
-
-    @Override
-    public boolean drawn() {
-      return true;
     }
 
     @Override

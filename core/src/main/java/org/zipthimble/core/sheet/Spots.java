@@ -21,6 +21,9 @@ public final class Spots {
   /** Positions are told apart to this part of an inch while blocks are looked for. */
   private static final double FINE = 1e-6;
 
+  /** More parts than these are not parted again. */
+  private static final long MOST_PARTS = 4000;
+
   private Spots() {}
 
   /** A piece's trim on the sheet in inches, and whether it lies a quarter turned. */
@@ -122,6 +125,11 @@ public final class Spots {
     private final double h;
     private final Map<Long, List<Block>> known = new HashMap<>();
 
+    /** Whether parts are parted again; of many small pieces one cut is nearly as good, and all of them would take hours. */
+    private boolean deep;
+    private NavigableSet<Double> all = new TreeSet<>();
+    private int cuts;
+
     Mixed(double w, double h) {
       this.w = w;
       this.h = h;
@@ -131,8 +139,10 @@ public final class Spots {
       if (width + ROUNDING < Math.min(w, h) || height + ROUNDING < Math.min(w, h)) {
         return List.of();
       }
-      double x = sums(width).last();
-      double y = sums(height).last();
+      all = sums(Math.max(width, height));
+      deep = (long) all.headSet(width, true).size() * all.headSet(height, true).size() <= MOST_PARTS;
+      double x = whole(width);
+      double y = whole(height);
       return solve(x, y);
     }
 
@@ -147,19 +157,29 @@ public final class Spots {
       return out;
     }
 
+    /** The greatest length that whole pieces make within a room. */
+    private double whole(double room) {
+      return all.floor(room + FINE);
+    }
+
     private List<Block> solve(double x, double y) {
-      long key = Math.round(x / FINE) * 1_000_003L + Math.round(y / FINE);
+      long key = (Math.round(x / FINE) << 32) + Math.round(y / FINE);
       List<Block> found = known.get(key);
       if (found != null) {
         return found;
       }
       List<Block> best = better(block(x, y, false), block(x, y, true));
-      for (double cut : sums(x / 2)) {
-        best = cut > 0 ? better(best, both(solve(cut, y), solve(sums(x - cut).last(), y), cut, 0)) : best;
+      if (!deep && cuts == 1) {
+        return best;
       }
-      for (double cut : sums(y / 2)) {
-        best = cut > 0 ? better(best, both(solve(x, cut), solve(x, sums(y - cut).last()), 0, cut)) : best;
+      cuts++;
+      for (double cut : all.headSet(x / 2 + FINE, true)) {
+        best = cut > 0 ? better(best, both(solve(cut, y), solve(whole(x - cut), y), cut, 0)) : best;
       }
+      for (double cut : all.headSet(y / 2 + FINE, true)) {
+        best = cut > 0 ? better(best, both(solve(x, cut), solve(x, whole(y - cut)), 0, cut)) : best;
+      }
+      cuts--;
       known.put(key, best);
       return best;
     }

@@ -95,6 +95,14 @@ class GangTest {
     }
   }
 
+  /** Lengths without a common measure make so many parts that trying all of them would never end. */
+  @Test
+  void manySmallPiecesAreLaidAtOnceAndNoFewerThanOneWayRound() {
+    int best = count(Gang.Turning.BEST, 40, 60, 0.317, 0.471, 0.013, 0.25, 0);
+    int mixed = count(Gang.Turning.MIXED, 40, 60, 0.317, 0.471, 0.013, 0.25, 0);
+    assertTrue(mixed >= best && mixed <= 39.513 * 59.513 / (0.33 * 0.484), best + " one way round, " + mixed + " mixed");
+  }
+
   @ParameterizedTest
   @EnumSource(Gang.Turning.class)
   void piecesNeitherOverlapNorLeaveTheirRoom(Gang.Turning turning) {

@@ -34,6 +34,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The live figures of a ready shape, of a combination, an offset or a repeat; and how a line is drawn. */
@@ -74,7 +75,12 @@ final class FormSection extends Section {
   private Node pieces() {
     Label said = Controls.label("", "side-note");
     said.setId("tag-pieces");
-    fresh.add(() -> said.setText(now().map(i -> Wording.counted("tag.pieces", new Forms(session.job()).pieces(i))).orElse("")));
+    LatestWork counting = new LatestWork();
+    fresh.add(() -> {
+      Optional<Item> item = now();
+      Forms forms = new Forms(session.job());
+      counting.want(() -> item.map(forms::pieces), found -> said.setText(found.map(n -> Wording.counted("tag.pieces", n)).orElse("")));
+    });
     return said;
   }
 
