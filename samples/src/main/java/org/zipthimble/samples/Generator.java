@@ -44,6 +44,7 @@ public final class Generator {
       case "colouring-phrase.thimble" -> WordJobs.phrase();
       case "jar-labels.thimble" -> ListJobs.jarLabels();
       case "place-cards.thimble" -> ListJobs.placeCards();
+      case "tickets.thimble" -> ListJobs.tickets();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);
     };

@@ -90,6 +90,31 @@ final class ListJobs {
     return ListEdits.take(list("jar-labels.csv")).change().apply(job);
   }
 
+  /** A thousand raffle tickets with numbers that run on through the piles of cut sheets. */
+  static Job tickets() throws Trouble {
+    Desk d = new Desk();
+    d.fill("Ground", new Box(-BLEED, -BLEED, 4, 2.125), Desk.PAPER);
+    d.fill("Stub", new Box(-BLEED, -BLEED, 1.075, 2.125), Desk.GREEN);
+    d.put(Item.Shape.of(d.art.properties("Tear line"), Placement.of(0.95, 0, 1.875, 0, 90), new Outline.Straight(), Optional.empty(),
+        Optional.of(LineLook.of(0.75, Desk.BRASS).withDashesPt(List.of(3.0, 2.0)))));
+    d.ornament("Leaf wreath", new Point(2.35, 0.98), 1.5, 0);
+    d.ornament("Kidney bean", new Point(1.3, 1.5), 0.26, -18);
+    d.ornament("Pea", new Point(3.4, 1.5), 0.2, 12);
+    WordStyle small = new WordStyle("Figtree", "Semibold", 7, 110, 90, Align.CENTRE, Desk.INK);
+    d.put(Item.Words.of(d.art.properties("Library"), Placement.of(1.15, 0.16, 2.4, 0.18, 0), "MARROWFIELD SEED LIBRARY", small));
+    d.put(Item.Words.of(d.art.properties("Raffle"), Placement.of(1.75, 0.6, 1.2, 0.3, 0), "Harvest raffle", new WordStyle("Fraunces", "Semibold Italic", 13, 100, 0, Align.CENTRE, Desk.BEET)));
+    WordStyle number = new WordStyle("Fraunces", "Semibold", 22, 100, 20, Align.CENTRE, Desk.INK);
+    d.put(Item.Words.of(d.art.properties("Number"), Placement.of(1.65, 0.9, 1.4, 0.42, 0), "", number).withStory(new Story(List.of(line(number, column("number", number))))));
+    WordStyle stub = new WordStyle("Fraunces", "Semibold", 15, 100, 20, Align.CENTRE, Desk.PAPER);
+    d.put(Item.Words.of(d.art.properties("Number on the stub"), Placement.of(0.1, 0.55, 0.75, 0.3, 0), "", stub).withStory(new Story(List.of(line(stub, column("number", stub))))));
+    WordStyle set = new WordStyle("Figtree", "Semibold", 8, 130, 0, Align.CENTRE, Desk.PAPER);
+    d.put(Item.Words.of(d.art.properties("Set"), Placement.of(0.1, 0.95, 0.75, 0.4, 0), "", set)
+        .withStory(new Story(List.of(line(set, Run.of("set ", set.letters()), column("set", set)), line(set, column("seed", set))))));
+    Job job = Desk.job("Raffle tickets", "Raffle ticket", 48, new Size(3.75, 1.875), BLEED, "Card 200 g/m²", 1000, List.of(d.face("f1", "ticket")));
+    SheetPlan sheet = new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL.withGutter(0.125).withStacked(true)));
+    return ListEdits.take(list("tickets.csv")).change().apply(job.withSheet(sheet));
+  }
+
   private static RowList list(String name) throws Trouble {
     try (InputStream in = ListJobs.class.getResourceAsStream("/org/zipthimble/samples/" + name)) {
       return TableIn.read(name, in.readAllBytes(), Optional.empty(), Optional.empty()).list();

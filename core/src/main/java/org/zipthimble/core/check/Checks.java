@@ -9,14 +9,15 @@ import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Under;
 
 /** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
       new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
       new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsSpelt(), new WordsFaint(), new WordsFine(), new CodeReads(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
-      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland());
-  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror());
+      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new FoldCrossed());
+  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(), new PagesBound(), new SizesFit());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Memo<List<Finding>> KEPT = new Memo<>();
@@ -36,11 +37,13 @@ public final class Checks {
   /** Every finding on one face; kept for as long as the face lives and nothing else of the job changes that a face depends on. */
   public static List<Finding> of(Job job, Face face) {
     List<Object> around = List.of(
-        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet(), job.facts(), OwnWords.now());
+        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet(), job.facts(), job.frame(face), OwnWords.now());
     return KEPT.get(face, around, () -> {
       Subject on = Subject.of(job, face);
       List<Finding> found = new ArrayList<>();
       OF_FACES.forEach(check -> found.addAll(asked(check, face.id(), face.name(), () -> check.look(on))));
+      // what is shared is told once, at the face it stands on
+      found.removeIf(f -> f.itemId().filter(id -> id.startsWith(Under.PREFIX)).isPresent());
       return List.copyOf(found);
     });
   }

@@ -9,7 +9,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 
-/** A face on which nothing is printed: without objects, or with such as nobody can see. */
+/** A face on which nothing is printed; in a book a blank page is only noted: without objects, or with such as nobody can see. */
 final class EmptyFace extends FaceCheck {
   @Override
   Set<String> codes() {
@@ -23,7 +23,7 @@ final class EmptyFace extends FaceCheck {
       return List.of();
     }
     return List.of(new Finding(
-        "empty-face", Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), on.frame().trim(), 0, 1,
+        "empty-face", on.job().book().isPresent() ? Weight.NOTE : Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), on.frame().trim(), 0, 1,
         Wording.text("finding.empty.title"),
         Wording.text("finding.empty.sentence", face.name()), Wording.text("finding.empty.mend")));
   }

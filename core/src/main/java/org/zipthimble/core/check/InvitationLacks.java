@@ -15,6 +15,7 @@ import org.zipthimble.core.job.FactForms;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Typesetter;
+import org.zipthimble.core.work.Today;
 
 /** An invitation that does not say when, where or how to answer; a day that is past; an answer that is wished after the day. */
 final class InvitationLacks extends JobCheck {

@@ -29,12 +29,16 @@ final class PictureSmall extends FaceCheck {
 
   @Override
   List<Finding> look(Subject on) {
-    Job job = on.job();
     List<Finding> found = new ArrayList<>();
     for (SceneNode placed : on.painting()) {
-      placed.item().shown(job.pictures()).flatMap(shown -> look(on, placed, shown)).ifPresent(found::add);
+      look(on, placed).ifPresent(found::add);
     }
     return found;
+  }
+
+  /** What there is to say of one object. */
+  Optional<Finding> look(Subject on, SceneNode placed) {
+    return placed.item().shown(on.job().pictures()).flatMap(shown -> look(on, placed, shown));
   }
 
   private static Optional<Finding> look(Subject on, SceneNode placed, ShownPicture shown) {

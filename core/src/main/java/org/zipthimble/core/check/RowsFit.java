@@ -1,7 +1,9 @@
 package org.zipthimble.core.check;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -37,7 +39,7 @@ final class RowsFit extends JobCheck {
     RowList list = job.list().get();
     Set<String> filled = filled(job, list);
     int more = 0;
-    List<Integer> rows = filled.isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS).toList();
+    List<Integer> rows = filled.isEmpty() && list.colours().isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS).toList();
     for (int row : rows) {
       Optional<Finding> misfit = row == list.at() ? Optional.empty() : misfit(job, list, row, filled);
       if (misfit.isPresent() && found.size() < MOST_TOLD) {
@@ -55,12 +57,22 @@ final class RowsFit extends JobCheck {
 
   /** The objects that a column fills. */
   private static Set<String> filled(Job job, RowList list) {
+    Set<String> found = new HashSet<>(list.pictures().keySet());
+    found.addAll(fields(job, list));
+    return found;
+  }
+
+  private static Set<String> fields(Job job, RowList list) {
     return job.faces().stream().flatMap(f -> f.all().stream()).filter(i ->
         i.asWords().filter(w -> w.story().runs().stream().anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
             || i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent()).map(Item::id).collect(Collectors.toSet());
   }
 
   private static Optional<Finding> misfit(Job job, RowList list, int row, Set<String> filled) {
+    Optional<Finding> named = unnamed(job, list, row);
+    if (named.isPresent()) {
+      return named;
+    }
     Job bound = ListEdits.bound(job, row);
     for (Face face : bound.faces()) {
       Subject on = Subject.of(bound, face);
@@ -76,7 +88,31 @@ final class RowsFit extends JobCheck {
     return Optional.empty();
   }
 
+  /** A picture that no file has the name of, or a colour that is none. */
+  private static Optional<Finding> unnamed(Job job, RowList list, int row) {
+    for (Map.Entry<String, String> one : list.pictures().entrySet()) {
+      String cell = list.value(row, one.getValue()).orElse("");
+      Optional<Face> face = job.faces().stream().filter(f -> f.find(one.getKey()).isPresent()).findFirst();
+      if (face.isPresent() && ListEdits.picture(job, cell).isEmpty()) {
+        Item item = face.get().find(one.getKey()).get();
+        String said = Wording.text(cell.isBlank() ? "rows.noPictureNamed" : "rows.noPicture", cell);
+        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.get().id(), Optional.of(item.id()), item.placement().box(), row, 0, row + 1, list.name(row), item.properties().name(), said));
+      }
+    }
+    for (Map.Entry<String, String> one : list.colours().entrySet()) {
+      String cell = list.value(row, one.getValue()).orElse("");
+      if (ListEdits.colour(job, cell).isEmpty()) {
+        Face face = job.faces().get(0);
+        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.id(), Optional.empty(), job.frame(face).trim(), row, 0, row + 1, list.name(row), one.getKey(), Wording.text("rows.noColour", cell)));
+      }
+    }
+    return Optional.empty();
+  }
+
   private static Optional<String> trouble(Subject on, SceneNode node) {
+    if (!node.item().pictureIds().isEmpty()) {
+      return new PictureSmall().look(on, node).filter(f -> f.weight() == Weight.RUIN).map(Finding::title);
+    }
     Optional<String> words = new WordsLeftOver().look(on, node).stream().findFirst().map(Finding::title);
     return words.or(() -> node.item().asShape().flatMap(s -> s.outline().asCoded().flatMap(c -> {
       Codes.Drawn drawn = Codes.draw(c.code(), c.content());

@@ -48,7 +48,7 @@ final class ShopAsks extends JobCheck {
       found.add(finding(job, face, card, "limit", job.colour().limit(), card.limit(), Lengths.plain(job.colour().limit() * 100, 0),
           Lengths.plain(card.limit() * 100, 0)));
     }
-    int pages = job.faces().size();
+    int pages = job.leaving().size();
     if (pages < card.fewest() || pages > card.most()) {
       found.add(finding(job, face, card, "pages", pages, card.most(), String.valueOf(pages),
           card.fewest() == card.most() ? String.valueOf(card.most()) : card.fewest() + " – " + card.most()));

@@ -48,7 +48,9 @@ public final class CutLines {
 
   private static List<CutLine> found(Job job, Face face) {
     CutLines lines = new CutLines(job, face);
-    Scene.of(face).nodes().forEach(lines::node);
+    Box bleed = job.frame(face).bleedBox();
+    // what is parked on the side table is not cut
+    Scene.of(face).nodes().stream().filter(n -> n.leavesBelow().isEmpty() || n.reaches(bleed) || n.leavesBelow().stream().anyMatch(l -> l.reaches(bleed))).forEach(lines::node);
     return List.copyOf(lines.out);
   }
 

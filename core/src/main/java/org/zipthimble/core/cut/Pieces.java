@@ -30,7 +30,7 @@ public final class Pieces {
   /** The pieces of one lane over all faces and copies; where the plan does not nest, all of one face and copy is one piece. */
   public static List<Piece> of(Job job, Lane lane) {
     List<Piece> pieces = new ArrayList<>();
-    for (Face face : job.faces()) {
+    for (Face face : job.leaving()) {
       List<CutLine> all = CutLines.of(job, face);
       List<CutLine> lines = all.stream().filter(l -> l.lane().equals(lane.id())).toList();
       if (lines.isEmpty()) {

@@ -6,8 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Following;
+import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
@@ -16,6 +19,9 @@ import org.zipthimble.core.wording.Wording;
 public final class FaceEdits {
   /** The longest name of a face. */
   public static final int LONGEST_NAME = 60;
+
+  /** From the bleed to what is put aside, in inches. */
+  private static final double ASIDE = 0.25;
 
   private FaceEdits() {}
 
@@ -98,6 +104,20 @@ public final class FaceEdits {
         return f.withItems(all);
       });
     });
+  }
+
+  /** Puts objects on the side table: beside the face, past its bleed, where they neither print nor are cut. They keep their heights. */
+  public static Edit aside(String faceId, Set<String> ids) {
+    return new Edit(Wording.text("edit.aside"), job -> job.face(faceId).map(face -> {
+      Scene scene = Scene.of(face);
+      Frame frame = job.frame(face);
+      List<Box> boxes = face.items().stream().filter(i -> ids.contains(i.id())).map(scene::around).toList();
+      if (boxes.isEmpty()) {
+        return job;
+      }
+      double by = frame.bleedBox().right() + ASIDE - boxes.stream().mapToDouble(Box::x).min().orElse(0);
+      return job.changed(faceId, f -> f.changed(ids, i -> i.with(i.placement().moved(by, 0))));
+    }).orElse(job));
   }
 
   /** What it went on from stays behind. */

@@ -93,17 +93,21 @@ public final class FactEdits {
     return -1;
   }
 
+  private static Item.Shape saying(Item.Shape shape, Outline.Coded code, String content) {
+    return code.content().equals(content) ? shape : shape.withOutline(new Outline.Coded(code.code(), content, code.fact()));
+  }
+
   /** The job with every code saying what its fact says. */
   private static Job coded(Job job) {
     return job.withFaces(job.faces().stream().map(face -> face.changed(
         face.all().stream().filter(i -> i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
         item -> item.asShape().<Item>map(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
-            (Item) s.withOutline(new Outline.Coded(c.code(), v, c.fact())))).orElse(s)).orElse(item))).toList());
+            (Item) saying(s, c, v))).orElse(s)).orElse(item))).toList());
   }
 
   /** The job with every field showing what its fact says; a field without a fact stays as it is. */
   static Job filled(Job job) {
-    return StoryEdits.settled(StyleEdits.stories(coded(job), story -> story.eachRun(r -> r.field()
-        .flatMap(u -> said(job, u)).map(r::saying).orElse(r))));
+    return Grounds.laid(StoryEdits.settled(StyleEdits.stories(coded(ListEdits.shown(job)), story -> story.eachRun(r -> r.field()
+        .flatMap(u -> said(job, u)).map(r::saying).orElse(r)))));
   }
 }

@@ -30,7 +30,7 @@ public record History(Job now, List<Step> done, List<Step> undone) {
 
   /** The history after an edit; what was undone can no longer be redone. */
   public History after(Edit edit) {
-    Job next = Flow.settled(edit.change().apply(now));
+    Job next = Grounds.laid(Flow.settled(edit.change().apply(now)));
     if (next.equals(now)) {
       return this;
     }

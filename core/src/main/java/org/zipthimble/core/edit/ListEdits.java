@@ -3,18 +3,24 @@ package org.zipthimble.core.edit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FieldUse;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.ParagraphLook;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Story;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of a job's list, and the job as one of its rows has it. */
@@ -91,7 +97,7 @@ public final class ListEdits {
         cells.add("0".repeat(Math.max(0, figures - number.length())) + number);
         rows.add(cells);
       }
-      return new RowList(l.source(), columns, rows, l.at(), l.leftOut(), l.count());
+      return new RowList(l.source(), columns, rows, l.at(), l.leftOut(), l.count(), l.pictures(), l.colours());
     });
   }
 
@@ -109,8 +115,75 @@ public final class ListEdits {
           left.add(i);
         }
       }
-      return new RowList(l.source(), l.columns(), order.stream().map(l.rows()::get).toList(), order.indexOf(l.at()), left, l.count());
+      return new RowList(l.source(), l.columns(), order.stream().map(l.rows()::get).toList(), order.indexOf(l.at()), left, l.count(), l.pictures(), l.colours());
     });
+  }
+
+  /** Lets a column name the picture of an object; none gives it back the one it shows. */
+  public static Edit pictured(String itemId, Optional<String> column) {
+    return changed("edit.rowPicture", l -> l.withPictures(with(l.pictures(), itemId, column.filter(l.columns()::contains))));
+  }
+
+  /** Lets a column tell a colour of the palette; none leaves it as it is. */
+  public static Edit coloured(String swatch, Optional<String> column) {
+    return changed("edit.rowColour", l -> l.withColours(with(l.colours(), swatch, column.filter(l.columns()::contains))));
+  }
+
+  /** Takes pictures in, so that columns can name them. */
+  public static Edit gather(List<Picture> pictures) {
+    return new Edit(Wording.text("edit.rowPictures"), job -> {
+      Job out = job;
+      for (Picture picture : pictures) {
+        out = out.with(picture);
+      }
+      return FactEdits.filled(out);
+    });
+  }
+
+  private static Map<String, String> with(Map<String, String> all, String key, Optional<String> value) {
+    Map<String, String> out = new TreeMap<>(all);
+    out.remove(key);
+    value.ifPresent(v -> out.put(key, v));
+    return out;
+  }
+
+  /** The picture of a job that a cell names, by its file's name with or without its ending. */
+  public static Optional<Picture> picture(Job job, String cell) {
+    String wanted = cell.strip();
+    return wanted.isEmpty() ? Optional.empty() : job.pictures().values().stream()
+        .filter(p -> p.name().equalsIgnoreCase(wanted) || p.name().replaceFirst("\\.[A-Za-z]{3,4}$", "").equalsIgnoreCase(wanted)).findFirst();
+  }
+
+  /** The colour that a cell tells: as {@code #7a2e22}, or by the name of a swatch. */
+  public static Optional<Colour> colour(Job job, String cell) {
+    try {
+      return Optional.of(Colour.parse(cell.strip()));
+    } catch (Trouble none) {
+      return job.palette().swatches().stream().filter(s -> s.name().equalsIgnoreCase(cell.strip())).map(Swatch::colour).findFirst();
+    }
+  }
+
+  /** The job with the pictures and colours that the shown row names; what it does not name stays. */
+  static Job shown(Job job) {
+    Job out = job;
+    RowList list = job.list().orElse(null);
+    if (list == null || list.pictures().isEmpty() && list.colours().isEmpty()) {
+      return job;
+    }
+    for (Map.Entry<String, String> one : list.pictures().entrySet()) {
+      Optional<String> id = list.value(one.getValue()).flatMap(c -> picture(job, c)).map(Picture::id);
+      if (id.isPresent()) {
+        out = out.withFaces(out.faces().stream().map(f -> f.changed(one.getKey(), i -> i.pictureIds().equals(List.of(id.get())) ? i : i.repictured(was -> id.get()))).toList());
+      }
+    }
+    for (Map.Entry<String, String> one : list.colours().entrySet()) {
+      Optional<Swatch> swatch = out.palette().swatches().stream().filter(s -> s.name().equals(one.getKey())).findFirst();
+      Optional<Colour> colour = list.value(one.getValue()).flatMap(c -> colour(job, c));
+      if (swatch.isPresent() && colour.isPresent() && !colour.get().equals(swatch.get().colour())) {
+        out = ColourEdits.swatch(swatch.get().colour(), new Swatch(swatch.get().name(), colour.get(), Optional.empty())).change().apply(out);
+      }
+    }
+    return out;
   }
 
   private static int compared(String a, String b) {

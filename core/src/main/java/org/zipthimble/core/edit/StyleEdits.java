@@ -111,6 +111,11 @@ public final class StyleEdits {
 
   private static Face stories(Face face, UnaryOperator<Story> change) {
     Set<String> words = face.all().stream().filter(i -> i.asWords().isPresent()).map(Item::id).collect(Collectors.toSet());
-    return words.isEmpty() ? face : face.changed(words, item -> item.asWords().<Item>map(w -> w.withStory(change.apply(w.story()))).orElse(item));
+    return words.isEmpty() ? face : face.changed(words, item -> item.asWords().<Item>map(w -> told(w, change.apply(w.story()))).orElse(item));
+  }
+
+  /** Words that say the same stay the very same. */
+  private static Item.Words told(Item.Words words, Story story) {
+    return story.equals(words.story()) ? words : words.withStory(story);
   }
 }

@@ -35,8 +35,10 @@ public final class Scene {
 
   private Scene(Face face) {
     this.face = face;
-    this.nodes = nodes(face.items(), Affine.IDENTITY, Context.FACE);
-    note(face.items(), Affine.IDENTITY);
+    List<Item> all = new ArrayList<>(face.under().items());
+    all.addAll(face.items());
+    this.nodes = nodes(all, Affine.IDENTITY, Context.FACE);
+    note(all, Affine.IDENTITY);
   }
 
   /** What is on a face. Kept for as long as the face lives. */
@@ -117,7 +119,7 @@ public final class Scene {
     return out;
   }
 
-  /** The face's own objects, the lowest first. */
+  /** What is shared with other faces and above it the face's own objects, the lowest first. */
   public List<SceneNode> nodes() {
     return nodes;
   }

@@ -11,9 +11,11 @@ import java.util.function.UnaryOperator;
  * One printable side or page: its objects from the lowest to the topmost, and its guides.
  *
  * @param paper whether paper that shows at the edges is meant; empty when nobody has said so
+ * @param form what it is made like where it differs from the others
+ * @param under what stands below its objects because it is shared with other faces
  */
 @RecordBuilder
-public record Face(String id, String name, List<Item> items, Guides guides, Optional<Boolean> paper) implements FaceBuilder.With {
+public record Face(String id, String name, List<Item> items, Guides guides, Optional<Boolean> paper, FaceForm form, Under under) implements FaceBuilder.With {
   /** Keeps a copy. */
   public Face {
     items = List.copyOf(items);
@@ -21,7 +23,7 @@ public record Face(String id, String name, List<Item> items, Guides guides, Opti
 
   /** A face without guides. */
   public static Face of(String id, String name, List<Item> items) {
-    return new Face(id, name, items, Guides.NONE, Optional.empty());
+    return new Face(id, name, items, Guides.NONE, Optional.empty(), FaceForm.USUAL, Under.NONE);
   }
 
   /** All objects and their members, lowest first. */

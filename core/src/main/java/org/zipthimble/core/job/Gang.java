@@ -2,9 +2,12 @@ package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
+import org.zipthimble.core.geom.Point;
 
 /**
  * Several pieces on one sheet.
@@ -20,13 +23,18 @@ import java.util.TreeSet;
  * @param backY the same downwards
  * @param stacked whether rows are laid so that the piles of cut sheets, put one on another from left to right, are in order
  * @param labels where the places are on a sheet that is cut already; gutter, margin and turning count for nothing then
+ * @param booklet whether two pages of a booklet lie on each side of a sheet, in the order in which they are folded; turning, counts and gutter
+ *     count for nothing then
+ * @param along which way of a piece goes with the grain of the paper
+ * @param moved how far pieces are moved by hand from their places, in inches, by the place's number from 0
+ * @param left places that are left free on every sheet, from 0
  * @param used places of the first sheet that are left free, from 0, line by line; of no account for piles
  * @param slug whether a line at the foot tells the job, the sheet and the side
  */
 @RecordBuilder
 public record Gang(
     Turning turning, int across, int down, double gutter, double margin, boolean corner, Backs backs, double backX, double backY, boolean stacked, boolean slug,
-    Optional<Labels> labels, Set<Integer> used) implements GangBuilder.With {
+    Optional<Labels> labels, Set<Integer> used, boolean booklet, Along along, Map<Integer, Point> moved, Set<Integer> left) implements GangBuilder.With {
   /** The most beside or below each other. */
   public static final int MOST = 100;
 
@@ -40,7 +48,7 @@ public record Gang(
   public static final double MOST_SHIFT = 0.5;
 
   /** As many as go on, an eighth between them, a quarter free all round. */
-  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true, Optional.empty(), Set.of());
+  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true, Optional.empty(), Set.of(), false, Along.ANY, Map.of(), Set.of());
 
   /**
    * The places of a sheet of labels.
@@ -71,6 +79,16 @@ public record Gang(
     MIXED
   }
 
+  /** Which way of a piece lies along the grain. */
+  public enum Along {
+    /** Either. */
+    ANY,
+    /** Its height, so that folds from top to bottom do not crack. */
+    HEIGHT,
+    /** Its width. */
+    WIDTH
+  }
+
   /** How a sheet is turned for its back. */
   public enum Backs {
     /** Every face has sheets of its own. */
@@ -84,10 +102,17 @@ public record Gang(
   /** Checks the ranges. */
   public Gang {
     used = Collections.unmodifiableSet(new TreeSet<>(used));
+    left = Collections.unmodifiableSet(new TreeSet<>(left));
+    moved = Collections.unmodifiableMap(new TreeMap<>(moved));
+    boolean near = moved.values().stream().allMatch(p -> Math.max(Math.abs(p.x()), Math.abs(p.y())) <= MOST_LABEL);
     boolean counts = across >= 0 && across <= MOST && down >= 0 && down <= MOST;
     boolean lengths = gutter >= 0 && gutter <= MOST_GAP && margin >= 0 && margin <= MOST_GAP && Math.abs(backX) <= MOST_SHIFT && Math.abs(backY) <= MOST_SHIFT;
-    if (turning == null || backs == null || !counts || !lengths || labels == null || used.stream().anyMatch(i -> i < 0 || i >= MOST * MOST)) {
+    if (turning == null || backs == null || !counts || !lengths || labels == null || along == null || !near || !numbers(used) || !numbers(left) || !numbers(moved.keySet())) {
       throw new IllegalArgumentException("pieces on a sheet are out of range: " + across + " by " + down + ", " + gutter + ", " + margin);
     }
+  }
+
+  private static boolean numbers(Set<Integer> places) {
+    return places.stream().allMatch(i -> i >= 0 && i < MOST * MOST);
   }
 }

@@ -11,7 +11,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Insets;
+import org.zipthimble.core.units.Side;
+import org.zipthimble.core.units.Size;
 
 /**
  * A whole job as a value: its ticket, its faces, the pictures and fonts it carries.
@@ -20,12 +24,15 @@ import org.zipthimble.core.picture.Picture;
  * @param styles looks of words by name
  * @param facts what is true of the job and stands in its words
  * @param list whose rows fill the fields in turn
+ * @param book how its faces are bound; empty for loose ones
+ * @param sizes other finished sizes of the same design
+ * @param guests other jobs whose pieces lie on its sheets
  */
 @RecordBuilder
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
     Palette palette, CutPlan cutting, ColourPlan colour,
-    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list) implements JobBuilder.With {
+    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, List<Guest> guests) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -39,6 +46,8 @@ public record Job(
     faces = List.copyOf(faces);
     fonts = List.copyOf(fonts);
     styles = List.copyOf(styles);
+    guests = List.copyOf(guests);
+    unlike("guest", guests.stream().map(Guest::id).toList());
     facts = List.copyOf(facts);
     unlike("style", styles.stream().map(NamedStyle::name).toList());
     unlike("fact", facts.stream().map(Fact::name).toList());
@@ -68,7 +77,7 @@ public record Job(
 
   /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
   public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
-    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty());
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty(), Optional.empty(), SizeSet.NONE, List.of());
   }
 
   /** A new job with blank faces of these names. */
@@ -87,18 +96,55 @@ public record Job(
     return withPictures(more);
   }
 
-  /** The same without the pictures that no face uses. */
+  /** The same without the pictures that no face uses; where a list names pictures all stay. */
   public Job withoutUnusedPictures() {
     Map<String, Picture> used = new TreeMap<>(pictures);
     Set<String> wanted = new HashSet<>();
     faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
+    if (list.filter(l -> !l.pictures().isEmpty()).isPresent()) {
+      return this;
+    }
     used.keySet().retainAll(wanted);
     return withPictures(used);
   }
 
-  /** The size of a face, its bleed, its safe area and what else lies along its edges. */
+  /** The size of a face, its bleed, its safe area, its folds and what else lies along its edges. */
   public Frame frame(Face face) {
-    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of());
+    Size size = face.form().size().orElse(ticket.finished());
+    Insets safe = ticket.safe().atMost(Ticket.mostSafe(size));
+    List<Path> folds = face.form().fold().map(f -> f.lines(size)).orElse(List.of());
+    Optional<Side> inner = inner(face);
+    if (inner.isEmpty()) {
+      return new Frame(size, ticket.bleed(), safe, List.of(), folds);
+    }
+    double margin = Math.min(Ticket.mostSafe(size), Math.max(book.get().inner(), safe.at(inner.get())));
+    return new Frame(size, ticket.bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds);
+  }
+
+  /** The faces that leave by themselves: all but those that are only shared below others. */
+  public List<Face> leaving() {
+    List<Face> own = faces.stream().filter(f -> !f.form().shared()).toList();
+    return own.isEmpty() ? faces : own;
+  }
+
+  /** The pages of a book, its cover first: the faces that leave and have no size of their own. */
+  public List<Face> pages() {
+    return leaving().stream().filter(f -> f.form().size().isEmpty()).toList();
+  }
+
+  /** The side of a page that lies at the fold or the back: the left one of a right-hand page. Empty for what is not bound. */
+  public Optional<Side> inner(Face face) {
+    if (book.isEmpty() || face.form().shared() || face.form().size().isPresent()) {
+      return Optional.empty();
+    }
+    int before = 0;
+    for (Face page : pages()) {
+      if (page.id().equals(face.id())) {
+        return Optional.of(before % 2 == 0 ? Side.LEFT : Side.RIGHT);
+      }
+      before++;
+    }
+    return Optional.empty();
   }
 
   /** The face with this id. */

@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
@@ -18,9 +20,12 @@ import java.util.TreeSet;
  * @param at the row that is shown, from 0
  * @param leftOut rows that are not sent, from 0
  * @param count the column that says how many of a row are wanted; empty for one of each
+ * @param pictures columns that name the picture of an object, by the object's id
+ * @param colours columns that tell a colour of the palette, by the swatch's name
  */
 @RecordBuilder
-public record RowList(String source, List<String> columns, List<List<String>> rows, int at, Set<Integer> leftOut, Optional<String> count) implements RowListBuilder.With {
+public record RowList(String source, List<String> columns, List<List<String>> rows, int at, Set<Integer> leftOut, Optional<String> count,
+    Map<String, String> pictures, Map<String, String> colours) implements RowListBuilder.With {
   /** The most rows. */
   public static final int MOST_ROWS = 100_000;
 
@@ -44,6 +49,8 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
       kept.add(List.copyOf(row));
     }
     rows = Collections.unmodifiableList(kept);
+    pictures = Collections.unmodifiableMap(new TreeMap<>(pictures));
+    colours = Collections.unmodifiableMap(new TreeMap<>(colours));
     leftOut = Collections.unmodifiableSet(new TreeSet<>(leftOut));
     Set<String> names = new HashSet<>(columns);
     int width = columns.size();
@@ -51,7 +58,8 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
     boolean named = width > 0 && width <= MOST_COLUMNS && names.size() == width
         && names.stream().allMatch(c -> !c.isBlank() && c.length() <= LONGEST_NAME && oneLine(c));
     boolean cells = height > 0 && height <= MOST_ROWS && rows.stream().allMatch(r -> r.size() == width && r.stream().allMatch(c -> c.length() <= LONGEST_CELL && oneLine(c)));
-    if (!named || !cells || at < 0 || at >= height || leftOut.stream().anyMatch(i -> i < 0 || i >= height) || count.filter(c -> !names.contains(c)).isPresent()) {
+    if (!named || !cells || at < 0 || at >= height || leftOut.stream().anyMatch(i -> i < 0 || i >= height) || count.filter(c -> !names.contains(c)).isPresent()
+        || !names.containsAll(pictures.values()) || !names.containsAll(colours.values())) {
       throw new IllegalArgumentException("a list has named columns and rows that fill them: " + width + " by " + height);
     }
   }
@@ -62,7 +70,7 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
 
   /** A list as it was read, its first row shown. */
   public static RowList of(String source, List<String> columns, List<List<String>> rows) {
-    return new RowList(source, columns, rows, 0, Set.of(), Optional.empty());
+    return new RowList(source, columns, rows, 0, Set.of(), Optional.empty(), Map.of(), Map.of());
   }
 
   /** What the shown row says in a column; empty where there is no such column. */

@@ -11,9 +11,11 @@ import org.zipthimble.core.units.Size;
  * @param paper the sheet, in inches
  * @param cropMarks whether crop marks stand outside the corners, on paper only
  * @param gang how several lie on one sheet; empty for one in its middle
+ * @param marks what stands on the sheet beside crop marks
+ * @param stock what else is known of the paper
  */
 @RecordBuilder
-public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang) implements SheetPlanBuilder.With {
+public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang, SheetMarks marks, SheetStock stock) implements SheetPlanBuilder.With {
   /** US letter, ANSI/ASME Y14.1 size A. */
   public static final Size LETTER = new Size(8.5, 11);
 
@@ -23,6 +25,11 @@ public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional
   /** One piece in the middle of a sheet. */
   public SheetPlan(boolean onPaper, Size paper, boolean cropMarks) {
     this(onPaper, paper, cropMarks, Optional.empty());
+  }
+
+  /** Pieces on a sheet with the usual marks. */
+  public SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang) {
+    this(onPaper, paper, cropMarks, gang, SheetMarks.USUAL, SheetStock.UNKNOWN);
   }
 
   /** Checks the paper. */

@@ -56,6 +56,11 @@ public interface MarkOut {
     art.marks().accept(this);
   }
 
+  /** Draws what stands on several pieces; outputs that can store it once do so, all others draw it as it is. */
+  default void stamp(Stamp stamp, Affine toPage) {
+    stamp.marks().draw(toPage, this);
+  }
+
   /** Until closed, all belongs to a layer that a machine works through; outputs without layers draw it as it is. */
   default Scope step(Step step) {
     return () -> {};

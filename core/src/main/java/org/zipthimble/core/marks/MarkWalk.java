@@ -1,8 +1,12 @@
 package org.zipthimble.core.marks;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.form.Bowed;
 import org.zipthimble.core.form.Forms;
@@ -61,6 +65,40 @@ public final class MarkWalk {
    */
   public static void walk(Job job, Face face, Affine toPage, MarkOut out) {
     new MarkWalk(job, out, false).nodes(Scene.of(face).nodes(), toPage);
+  }
+
+  /**
+   * Emits all that a face prints, lowest first; what is the very same on another piece is told as stamps.
+   *
+   * @param like the face as another piece has it
+   * @param area how far marks are seen, in the face's inches
+   */
+  public static void walk(Job job, Face face, Face like, Box area, Affine toPage, MarkOut out) {
+    Set<Item> same = Collections.newSetFromMap(new IdentityHashMap<>());
+    same.addAll(like.all());
+    List<SceneNode> run = new ArrayList<>();
+    for (SceneNode node : Scene.of(face).nodes()) {
+      if (same.contains(node.item()) && node.clearedBy().stream().allMatch(c -> same.contains(c.item()))) {
+        run.add(node);
+      } else {
+        stamp(job, run, area, toPage, out);
+        run.clear();
+        new MarkWalk(job, out, false).node(node, toPage);
+      }
+    }
+    stamp(job, run, area, toPage, out);
+  }
+
+  private static void stamp(Job job, List<SceneNode> nodes, Box area, Affine toPage, MarkOut out) {
+    List<SceneNode> run = List.copyOf(nodes);
+    List<Item> of = new ArrayList<>();
+    run.forEach(n -> {
+      of.add(n.item());
+      n.clearedBy().forEach(c -> of.add(c.item()));
+    });
+    if (!run.isEmpty()) {
+      out.stamp(new Stamp(of, area, (map, to) -> new MarkWalk(job, to, false).nodes(run, map)), toPage);
+    }
   }
 
   /** The same with what is only cut, each piece in the colour of its lane, as it will be seen once it is made. */

@@ -34,6 +34,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.marks.Stamp;
 import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Kind;
@@ -57,6 +58,8 @@ final class PdfAssets {
   private final Map<String, PDColorSpace> spots = new HashMap<>();
   private final Map<String, PDOptionalContentGroup> steps = new LinkedHashMap<>();
 
+  private final Map<Stamp.Key, Stamped> stamps = new LinkedHashMap<>();
+
   private final double mostPpi;
   private final Optional<PdfPress> press;
   private final PdfColours colours;
@@ -68,6 +71,23 @@ final class PdfAssets {
     this.mostPpi = mostPpi;
     this.press = press;
     this.colours = press.isPresent() ? new PdfInks(press.get().inking(), this) : new PdfRgb();
+  }
+
+  /**
+   * Marks that are stored once.
+   *
+   * @param mixes whether any of them mixes with what lies below
+   */
+  record Stamped(PDFormXObject form, boolean mixes) {}
+
+  /** What is stored of some marks already. */
+  Optional<Stamped> stamped(Stamp.Key key) {
+    return Optional.ofNullable(stamps.get(key));
+  }
+
+  Stamped keep(Stamp.Key key, Stamped stored) {
+    stamps.put(key, stored);
+    return stored;
   }
 
   PdfColours colours() {

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HexFormat;
+import java.util.Optional;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
@@ -31,6 +32,7 @@ import org.zipthimble.core.marks.Finish;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
+import org.zipthimble.core.marks.Stamp;
 import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.Glyph;
@@ -47,7 +49,8 @@ final class PdfOut implements MarkOut {
   private final PDDocument document;
   private final PdfAssets assets;
   private final PdfColours colours;
-  private final Size size;
+  /** How far marks are seen, in inches. */
+  private final Box area;
   private final Deque<Layer> layers = new ArrayDeque<>();
 
   /** Whether what words say has been told already. */
@@ -66,14 +69,24 @@ final class PdfOut implements MarkOut {
     this.document = document;
     this.assets = assets;
     this.colours = assets.colours();
-    this.size = size;
+    this.area = new Box(0, 0, size.width(), size.height());
     layers.push(new Layer());
     text().matrix(new Affine(72, 0, 0, -72, 0, size.height() * 72), "cm");
   }
 
+  /** What is stored by itself, in the inches in which it is drawn. */
+  private PdfOut(PdfOut page, Box area) {
+    this.document = page.document;
+    this.assets = page.assets;
+    this.colours = page.colours;
+    this.area = area;
+    this.saying = page.saying;
+    layers.push(new Layer());
+  }
+
   /** A page's group begins without a backdrop, so that nothing mixes with bare paper; where something is to, the paper is laid down first. */
   String content() {
-    String paper = mixes ? colours.paper() + " 0 0 " + PdfText.joined(new double[] {size.width() * 72, size.height() * 72}) + " re f\n" : "";
+    String paper = mixes ? colours.paper() + " 0 0 " + PdfText.joined(area.width() * 72, area.height() * 72) + " re f\n" : "";
     return paper + text().text();
   }
 
@@ -245,6 +258,17 @@ final class PdfOut implements MarkOut {
   }
 
   @Override
+  public void stamp(Stamp stamp, Affine toPage) {
+    PdfAssets.Stamped stored = assets.stamped(stamp.key()).orElseGet(() -> {
+      PdfOut own = new PdfOut(this, stamp.area());
+      stamp.marks().draw(Affine.IDENTITY, own);
+      return assets.keep(stamp.key(), new PdfAssets.Stamped(stream(own.layers.peek(), stamp.area(), Optional.empty()), own.mixes));
+    });
+    mixes |= stored.mixes() && layers.size() == 1;
+    text().raw("q").matrix(toPage, "cm").raw("/" + here().add(stored.form()).getName() + " Do").raw("Q");
+  }
+
+  @Override
   public Scope clip(Path path) {
     // A clip without a path is none at all: what shows through nothing is shown through an empty box.
     text().raw("q").path(path).raw(path.segments().isEmpty() ? "0 0 0 0 re W n" : "W n");
@@ -303,6 +327,16 @@ final class PdfOut implements MarkOut {
   }
 
   private PDFormXObject form(Layer layer) {
+    COSDictionary group = new COSDictionary();
+    group.setItem(COSName.TYPE, COSName.GROUP);
+    group.setItem(COSName.S, COSName.TRANSPARENCY);
+    group.setBoolean(COSName.I, true);
+    group.setItem(COSName.CS, colours.space());
+    return stream(layer, area, Optional.of(group));
+  }
+
+  /** What a layer holds as a form (ISO 32000-1, 8.10); without a group it is drawn as if its marks stood there themselves. */
+  private PDFormXObject stream(Layer layer, Box within, Optional<COSDictionary> group) {
     COSStream stream = document.getDocument().createCOSStream();
     stream.setItem(COSName.TYPE, COSName.XOBJECT);
     try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
@@ -311,14 +345,9 @@ final class PdfOut implements MarkOut {
       throw new UncheckedIOException(e);
     }
     PDFormXObject form = new PDFormXObject(stream);
-    form.setBBox(new PDRectangle(0, 0, (float) size.width(), (float) size.height()));
+    form.setBBox(new PDRectangle((float) within.x(), (float) within.y(), (float) within.width(), (float) within.height()));
     form.setResources(layer.resources());
-    COSDictionary group = new COSDictionary();
-    group.setItem(COSName.TYPE, COSName.GROUP);
-    group.setItem(COSName.S, COSName.TRANSPARENCY);
-    group.setBoolean(COSName.I, true);
-    group.setItem(COSName.CS, colours.space());
-    stream.setItem(COSName.GROUP, group);
+    group.ifPresent(g -> stream.setItem(COSName.GROUP, g));
     return form;
   }
 

@@ -14,6 +14,7 @@ import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.sheet.SheetSigns;
 import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
@@ -70,7 +71,10 @@ final class Plates implements MarkOut {
   @Override
   public void line(Path path, Pen pen) {
     if (!path.segments().isEmpty()) {
-      pen.spot().ifPresentOrElse(found::add, () -> ink(inking.of(pen.colour())));
+      pen.spot().filter(name -> !name.equals(SheetSigns.ALL_PLATES)).ifPresent(found::add);
+      if (pen.spot().isEmpty()) {
+        ink(inking.of(pen.colour()));
+      }
     }
   }
 

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.zipthimble.core.sheet.SheetSigns;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -211,7 +212,10 @@ public record PressMeasure(Map<Demand, Boolean> demands, Set<String> spaces, Set
         String kind = array.getAsName(0).toString().substring(1);
         spaces.add(kind);
         if (kind.equals("Separation")) {
-          plates.add(PdfName.decodeName(array.getAsName(1).toString()));
+          String plate = PdfName.decodeName(array.getAsName(1).toString());
+          if (!plate.equals(SheetSigns.ALL_PLATES)) {
+            plates.add(plate);
+          }
           space(array.getDirectObject(2));
         }
       }

@@ -47,7 +47,7 @@ public final class CutDrawings {
     double right = 0;
     double bottom = 0;
     double x = 0;
-    for (Face face : job.faces()) {
+    for (Face face : job.leaving()) {
       Box trim = job.frame(face).trim();
       Affine turned = Repeats.mirror(90, trim.centre());
       List<CutLine> lines = CutLines.of(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty())

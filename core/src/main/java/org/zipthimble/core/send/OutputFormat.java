@@ -8,12 +8,16 @@ import java.util.Locale;
 import java.util.Set;
 import org.zipthimble.core.cut.CutFonts;
 import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.edit.SizeEdits;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
@@ -137,7 +141,12 @@ public abstract class OutputFormat {
   public final List<Measured> send(Job job, Order order, Progress progress) throws Trouble, Stopped {
     check(job, order);
     try {
-      List<Measured> measured = write(job, order, progress);
+      List<Measured> measured = new ArrayList<>();
+      List<Job> sized = sized(job, order);
+      for (int i = 0; i < sized.size(); i++) {
+        Order one = sized.size() == 1 ? order : order.withFile(sized(order.file(), sized.get(i)));
+        measured.addAll(write(sized.get(i), one, part(progress, (double) i / sized.size(), 1.0 / sized.size())));
+      }
       progress.at(1);
       return measured;
     } catch (OutOfMemoryError e) {
@@ -150,6 +159,18 @@ public abstract class OutputFormat {
     }
   }
 
+  /** The job in every size of its set, where pages leave; else as it is. */
+  private List<Job> sized(Job job, Order order) {
+    return content(order) == Content.PAGES && !job.sizes().sizes().isEmpty() ? SizeEdits.all(job) : List.of(job);
+  }
+
+  /** The name of the file of a size. */
+  private Path sized(Path file, Job job) {
+    Size size = job.ticket().finished();
+    Unit unit = job.ticket().unit();
+    return beside(file, Lengths.plain(unit.fromInches(size.width()), 2) + "x" + Lengths.plain(unit.fromInches(size.height()), 2) + unit.sign().replaceAll("[^a-z]", ""));
+  }
+
   /** Writes the files and measures them. */
   abstract List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException;
 
@@ -158,14 +179,27 @@ public abstract class OutputFormat {
    *
    * @throws Trouble when the order makes no sense
    */
-  public List<Path> files(Job job, Order order) throws Trouble {
+  public final List<Path> files(Job job, Order order) throws Trouble {
     check(job, order);
+    List<Job> sized = sized(job, order);
+    if (sized.size() == 1) {
+      return each(job, order);
+    }
+    List<Path> files = new ArrayList<>();
+    for (Job one : sized) {
+      files.addAll(each(one, order.withFile(sized(order.file(), one))));
+    }
+    return files;
+  }
+
+  /** The files of one size. */
+  List<Path> each(Job job, Order order) throws Trouble {
     return List.of(order.file());
   }
 
   /** The faces of an order that was checked. */
   static List<Face> faces(Job job, Order order) {
-    return order.face().isEmpty() ? job.faces() : List.of(job.faces().get(order.face().getAsInt() - 1));
+    return order.face().isEmpty() ? job.leaving() : List.of(job.faces().get(order.face().getAsInt() - 1));
   }
 
   /** The lanes of an order, by their ids. */

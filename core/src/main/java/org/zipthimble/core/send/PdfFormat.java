@@ -14,6 +14,7 @@ import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
 import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.SheetSigns;
 import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -73,6 +74,6 @@ final class PdfFormat extends OutputFormat {
 
   private static PdfPress press(Job job, Order order) {
     boolean shipped = job.colour().own().isEmpty();
-    return new PdfPress(job.colour().inking(job.palette()), shipped ? "CGATS TR 006" : "Custom", order.how().pictures());
+    return new PdfPress(job.colour().inking(SheetSigns.inked(job.palette(), order.options().sheet())), shipped ? "CGATS TR 006" : "Custom", order.how().pictures());
   }
 }

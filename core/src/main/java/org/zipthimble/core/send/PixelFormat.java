@@ -42,8 +42,7 @@ abstract class PixelFormat extends OutputFormat {
   }
 
   @Override
-  public List<Path> files(Job job, Order order) throws Trouble {
-    check(job, order);
+  List<Path> each(Job job, Order order) throws Trouble {
     return named(order.file(), faces(job, order));
   }
 

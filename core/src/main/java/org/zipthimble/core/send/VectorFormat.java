@@ -32,8 +32,7 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   @Override
-  public List<Path> files(Job job, Order order) throws Trouble {
-    check(job, order);
+  List<Path> each(Job job, Order order) throws Trouble {
     return content(order) == Content.SHEETS ? files(order.file(), sheets(job, order).size()) : List.of(order.file());
   }
 

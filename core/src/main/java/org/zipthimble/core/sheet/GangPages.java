@@ -19,17 +19,15 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Gang;
+import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.SheetStock;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.PageRun;
-import org.zipthimble.core.type.Align;
-import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
-import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -43,7 +41,7 @@ import org.zipthimble.core.wording.Wording;
  */
 public final class GangPages implements PageRun {
   private static final double NEAR = 1e-6;
-  private static final double SLUG_PT = 6;
+  private static final int MOST_MIXED = 10_000;
 
   private final Job job;
   private final List<Face> faces;
@@ -52,15 +50,18 @@ public final class GangPages implements PageRun {
   private final Size paper;
   private final List<Spots.Spot> spots;
   private final List<Integer> rows;
+  /** With guests every sheet as it is laid; empty without. */
+  private final List<List<Shelves.Laid>> mixed;
   private final Map<Integer, Job> bound = new HashMap<>();
 
-  private GangPages(Job job, List<Face> faces, PageOptions options, Gang gang, Size paper, List<Spots.Spot> spots) {
+  private GangPages(Job job, List<Face> faces, PageOptions options, Gang gang, Size paper, List<Spots.Spot> spots, List<List<Shelves.Laid>> mixed) {
+    this.mixed = mixed;
     this.job = job;
     this.faces = faces;
     this.options = options;
     this.gang = gang;
     this.paper = paper;
-    this.spots = spots;
+    this.spots = moved(spots, gang);
     this.rows = job.list().map(RowList::sent).orElse(List.of());
   }
 
@@ -75,42 +76,145 @@ public final class GangPages implements PageRun {
     Insets bleed = options.bleed() ? frame.bleed() : Insets.NONE;
     boolean registered = faces.stream().anyMatch(Register::wanted);
     double edge = registered ? Math.max(gang.margin(), Register.OUT + Register.RADIUS + Register.RADIUS) : gang.margin();
-    double free = Math.max(edge, options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
+    double free = Math.max(Math.max(edge, SheetSigns.room(options.sheet().marks())), options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
     Size upright = options.sheet().paper();
-    List<Spots.Spot> here = Spots.of(frame.size(), bleed, upright, gang, free);
-    List<Spots.Spot> swapped = Spots.of(frame.size(), bleed, upright.swapped(), gang, free);
-    boolean other = gang.labels().isEmpty() && swapped.size() > here.size();
+    if (!job.guests().isEmpty() && gang.labels().isEmpty()) {
+      return mixed(job, faces, options, gang, free);
+    }
+    boolean roll = options.sheet().stock().roll();
+    List<Spots.Spot> here = Spots.of(frame.size(), bleed, upright, grained(gang, options.sheet(), upright), free);
+    List<Spots.Spot> swapped = Spots.of(frame.size(), bleed, upright.swapped(), grained(gang, options.sheet(), upright.swapped()), free);
+    boolean other = gang.labels().isEmpty() && !roll && swapped.size() > here.size();
     List<Spots.Spot> spots = other ? swapped : here;
     if (spots.isEmpty()) {
       throw Trouble.of("sheet.gangTooSmall", Lengths.show(frame.size(), job.ticket().unit()), Lengths.show(upright, job.ticket().unit()));
     }
-    return new GangPages(job, faces, options, gang, other ? upright.swapped() : upright, spots);
+    GangPages whole = new GangPages(job, faces, options, gang, other ? upright.swapped() : upright, spots, List.of());
+    return roll && gang.labels().isEmpty() ? whole.shortened() : whole;
   }
 
-  /** How many pieces lie on a sheet. */
+  /** This job's pieces and those of its guests, on shelves. */
+  private static GangPages mixed(Job job, List<Face> faces, PageOptions options, Gang gang, double free) throws Trouble {
+    List<Shelves.Kind> kinds = new ArrayList<>();
+    int own = job.list().map(l -> l.sent().size()).orElse(job.ticket().quantity());
+    kinds.add(new Shelves.Kind(job.frame(faces.get(0)).size(), Math.min(MOST_MIXED, own)));
+    job.guests().forEach(g -> kinds.add(new Shelves.Kind(g.job().frame(g.job().leaving().get(0)).size(), g.quantity())));
+    double bleed = options.bleed() ? job.guests().stream().mapToDouble(g -> g.job().ticket().bleed().most()).max().orElse(0) : 0;
+    double edge = free + Math.max(bleed, options.bleed() ? job.ticket().bleed().most() : 0);
+    Size upright = options.sheet().paper();
+    boolean mayTurn = gang.turning() != Gang.Turning.UPRIGHT;
+    List<List<Shelves.Laid>> here = Shelves.of(kinds, upright, edge, gang.gutter(), mayTurn);
+    List<List<Shelves.Laid>> swapped = Shelves.of(kinds, upright.swapped(), edge, gang.gutter(), mayTurn);
+    boolean other = here.isEmpty() || !swapped.isEmpty() && swapped.size() < here.size();
+    List<List<Shelves.Laid>> sheets = other ? swapped : here;
+    if (sheets.isEmpty()) {
+      throw Trouble.of("sheet.guestsTooLarge", largest(job), Lengths.show(upright, job.ticket().unit()));
+    }
+    return new GangPages(job, faces, options, gang, other ? upright.swapped() : upright, sheets.get(0).stream().map(Shelves.Laid::spot).toList(), sheets);
+  }
+
+  private static String largest(Job job) {
+    List<Job> all = new ArrayList<>(List.of(job));
+    job.guests().forEach(g -> all.add(g.job()));
+    return all.stream().max(java.util.Comparator.comparingDouble(j -> Math.max(j.ticket().finished().width(), j.ticket().finished().height()))).orElseThrow().name();
+  }
+
+  /** The way round that the grain of the paper asks for. */
+  private static Gang grained(Gang gang, SheetPlan sheet, Size lying) {
+    if (gang.along() == Gang.Along.ANY || sheet.stock().grain() == SheetStock.Grain.UNKNOWN) {
+      return gang;
+    }
+    boolean down = (sheet.stock().grain() == SheetStock.Grain.LONG) == lying.height() >= lying.width();
+    return gang.withTurning(down == (gang.along() == Gang.Along.HEIGHT) ? Gang.Turning.UPRIGHT : Gang.Turning.TURNED);
+  }
+
+  /** From a roll no more is taken than the lines of pieces that are wanted. */
+  private GangPages shortened() {
+    TreeSet<Double> lines = new TreeSet<>();
+    spots.forEach(s -> lines.add(Math.rint(s.trim().y() / NEAR) * NEAR));
+    int line = Math.max(1, spots.size() / Math.max(1, lines.size()));
+    int needed = Math.min(spots.size(), (wanted() + line - 1) / line * line);
+    List<Spots.Spot> some = spots.subList(0, needed);
+    Box all = spots.stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
+    Box kept = some.stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
+    double bottom = paper.height() - all.bottom();
+    double top = Math.min(all.y(), Math.max(bottom, SheetSigns.ROOM));
+    List<Spots.Spot> up = some.stream().map(s -> new Spots.Spot(new Box(s.trim().x(), s.trim().y() - all.y() + top, s.trim().width(), s.trim().height()), s.turned())).toList();
+    return new GangPages(job, faces, options, gang, new Size(paper.width(), kept.height() + 2 * top), up, List.of());
+  }
+
+  /** The places as a hand has moved them. */
+  private static List<Spots.Spot> moved(List<Spots.Spot> spots, Gang gang) {
+    List<Spots.Spot> out = new ArrayList<>();
+    for (int i = 0; i < spots.size(); i++) {
+      Box t = spots.get(i).trim();
+      Point by = gang.moved().get(i);
+      out.add(by == null ? spots.get(i) : new Spots.Spot(new Box(t.x() + by.x(), t.y() + by.y(), t.width(), t.height()), spots.get(i).turned()));
+    }
+    return out;
+  }
+
+  /** How many pieces lie on a full sheet. */
   public int each() {
-    return spots.size();
+    return spots.size() - (int) gang.left().stream().filter(p -> p < spots.size()).count();
   }
 
-  /** How many sheets it takes: for every row that is sent, or for as many pieces as the ticket asks for. */
+  /** How many sheets it takes: for every row that is sent, or for as many pieces as the ticket asks for; with guests for all pieces together. */
   public int sheets() {
-    int first = spots.size() - used();
-    return wanted() <= first ? 1 : 1 + (wanted() - first + spots.size() - 1) / spots.size();
+    if (!mixed.isEmpty()) {
+      return mixed.size();
+    }
+    int first = each() - used();
+    return wanted() <= first || each() == 0 ? 1 : 1 + (wanted() - first + each() - 1) / each();
   }
 
   /** How many places of the first sheet are left free. */
   private int used() {
-    return gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < spots.size()).count();
+    return gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < spots.size() && !gang.left().contains(p)).count();
+  }
+
+  /** Whether a place is left free by hand, on this sheet or on all. */
+  public boolean leftFree(int sheet, int place) {
+    return mixed.isEmpty() && free(sheet, place);
+  }
+
+  /** The row of the list that lies on a place, from 0; empty where none does. */
+  public Optional<Integer> row(int sheet, int place) {
+    if (job.list().isEmpty()) {
+      return Optional.empty();
+    }
+    if (!mixed.isEmpty()) {
+      return mixed.get(sheet).get(place).kind() > 0 ? Optional.empty() : Optional.of(rows.get(ownBefore(sheet, place)));
+    }
+    return piece(sheet, place);
   }
 
   /** Whether a place of a sheet is left free. */
   private boolean free(int sheet, int place) {
-    return sheet == 0 && !gang.stacked() && gang.used().contains(place);
+    return gang.left().contains(place) || sheet == 0 && !gang.stacked() && gang.used().contains(place);
   }
 
   /** How many pieces are wanted in all. */
   public int wanted() {
-    return job.list().isPresent() ? rows.size() : job.ticket().quantity();
+    int own = job.list().isPresent() ? rows.size() : job.ticket().quantity();
+    return own + (mixed.isEmpty() ? 0 : job.guests().stream().mapToInt(Guest::quantity).sum());
+  }
+
+  /** What all sheets cost, in the person's money; 0 where the cost of one is not known. */
+  public double cost() {
+    return sheets() * options.sheet().stock().cost();
+  }
+
+  /** The straight cuts that take the pieces of a sheet apart, in order; empty when none do. */
+  public List<Guillotine.Cut> straightCuts(int sheet) {
+    List<Box> trims = new ArrayList<>();
+    List<Spots.Spot> laid = spots(sheet);
+    for (int place = 0; place < laid.size(); place++) {
+      if (onPlace(sheet, place).isPresent()) {
+        trims.add(laid.get(place).trim());
+      }
+    }
+    return Guillotine.cuts(paper, trims);
   }
 
   /** The part of a sheet that no piece covers, 0 to 1. */
@@ -119,9 +223,14 @@ public final class GangPages implements PageRun {
     return 1 - used / (paper.width() * paper.height());
   }
 
-  /** Where the pieces lie. */
+  /** Where the pieces lie on a full sheet. */
   public List<Spots.Spot> spots() {
     return spots;
+  }
+
+  /** Where the pieces lie on a sheet from 0. */
+  public List<Spots.Spot> spots(int sheet) {
+    return mixed.isEmpty() ? spots : mixed.get(sheet).stream().map(Shelves.Laid::spot).toList();
   }
 
   /** The sheet, lying as it is used. */
@@ -131,7 +240,7 @@ public final class GangPages implements PageRun {
 
   /** Sheets that differ from each other: all of a list's, else one. */
   private int different() {
-    return job.list().isPresent() ? sheets() : used() > 0 ? Math.min(2, sheets()) : 1;
+    return job.list().isPresent() || !mixed.isEmpty() ? sheets() : used() > 0 ? Math.min(2, sheets()) : 1;
   }
 
   @Override
@@ -168,8 +277,11 @@ public final class GangPages implements PageRun {
     if (free(sheet, place)) {
       return Optional.empty();
     }
-    int before = sheet > 0 ? used() : gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < place).count();
-    int index = gang.stacked() ? place * sheets() + sheet : sheet * spots.size() + place - before;
+    int before = 0;
+    for (int p = 0; p < place; p++) {
+      before += free(sheet, p) ? 0 : 1;
+    }
+    int index = gang.stacked() ? before * sheets() + sheet : sheet == 0 ? before : each() - used() + (sheet - 1) * each() + before;
     return index < rows.size() ? Optional.of(rows.get(index)) : Optional.empty();
   }
 
@@ -182,17 +294,17 @@ public final class GangPages implements PageRun {
 
   private DrawnPage page(int sheet, Face face, boolean back) {
     Insets bleed = options.bleed() ? job.frame(face).bleed() : Insets.NONE;
-    List<Spots.Spot> lying = spots.stream().map(s -> back ? behind(s) : s).toList();
+    List<Spots.Spot> lying = spots(sheet).stream().map(s -> back ? behind(s) : s).toList();
     Box block = lying.stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
     double most = bleed.most();
     return new DrawnPage(Wording.text("sheet.gangPage", face.name(), sheet + 1), paper, block, block.grown(most), out -> {
       for (int place = 0; place < lying.size(); place++) {
         Optional<Job> piece = onPlace(sheet, place);
         int at = place;
-        piece.ifPresent(p -> draw(p, p.face(face.id()).orElseThrow(), lying.get(at), block, bleed, back, out));
+        piece.flatMap(p -> side(p, face)).ifPresent(f -> draw(piece.get(), f, lying.get(at), block, back, out));
       }
       marks(lying, block, most, out);
-      slug(sheet, face, out);
+      SheetSigns.draw(options.sheet(), job, paper, block, bleed, folds(face, lying, back), gang.slug() ? Wording.text("sheet.slug", sheet + 1, sheets(), face.name()) : "", Affine.IDENTITY, out);
       if (Register.wanted(face) && !back) {
         Register.marks(block.grown(most)).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
         if (options.cuts()) {
@@ -205,16 +317,43 @@ public final class GangPages implements PageRun {
   /** The cut lines of every piece on a sheet, in inches from its top left. */
   public List<CutLine> cuts(int sheet, String faceId) {
     List<CutLine> out = new ArrayList<>();
-    for (int place = 0; place < spots.size(); place++) {
-      Spots.Spot spot = spots.get(place);
-      onPlace(sheet, place).ifPresent(p -> p.face(faceId).ifPresent(f -> CutLines.own(p, f).forEach(l -> out.add(l.mapped(toSheet(p.frame(f).size(), spot, false))))));
+    List<Spots.Spot> laid = spots(sheet);
+    Face face = job.face(faceId).orElseThrow();
+    for (int place = 0; place < laid.size(); place++) {
+      Spots.Spot spot = laid.get(place);
+      onPlace(sheet, place).ifPresent(p -> side(p, face).ifPresent(f -> CutLines.own(p, f).forEach(l -> out.add(l.mapped(toSheet(p.frame(f).size(), spot, false))))));
     }
     return out;
   }
 
   /** The job as it is on a place; empty where the place is free. */
   private Optional<Job> onPlace(int sheet, int place) {
+    if (!mixed.isEmpty()) {
+      int kind = mixed.get(sheet).get(place).kind();
+      return kind > 0 ? Optional.of(job.guests().get(kind - 1).job()) : job.list().isEmpty() ? Optional.of(job) : Optional.of(bound(rows.get(ownBefore(sheet, place))));
+    }
     return job.list().isEmpty() ? free(sheet, place) ? Optional.empty() : Optional.of(job) : piece(sheet, place).map(this::bound);
+  }
+
+  /** How many of this job's own pieces come before a place. */
+  private int ownBefore(int sheet, int place) {
+    int before = 0;
+    for (int s = 0; s <= sheet; s++) {
+      List<Shelves.Laid> laid = mixed.get(s);
+      before += (int) laid.subList(0, s < sheet ? laid.size() : place).stream().filter(l -> l.kind() == 0).count();
+    }
+    return before;
+  }
+
+  /** The face of a piece that lies on the side of a face: the same, or of a guest the one at its place among those that leave. */
+  private Optional<Face> side(Job piece, Face face) {
+    Optional<Face> same = guest(piece) ? Optional.empty() : piece.face(face.id());
+    int at = faces.indexOf(face);
+    return same.isPresent() || at < 0 || at >= piece.leaving().size() || !guest(piece) ? same : Optional.of(piece.leaving().get(at));
+  }
+
+  private boolean guest(Job piece) {
+    return job.guests().stream().anyMatch(g -> g.job() == piece);
   }
 
   /** From a piece's inches, 0, 0 at the top left of its trim, to the sheet. */
@@ -247,7 +386,9 @@ public final class GangPages implements PageRun {
     return aboutUpright() ? spot.turned() ? -90 : 0 : spot.turned() ? 90 : 180;
   }
 
-  private void draw(Job piece, Face face, Spots.Spot spot, Box block, Insets bleed, boolean back, MarkOut out) {
+  private void draw(Job piece, Face face, Spots.Spot spot, Box block, boolean back, MarkOut out) {
+    Insets bleed = options.bleed() ? piece.frame(face).bleed() : Insets.NONE;
+    Face like = guest(piece) ? face : job.face(face.id()).orElseThrow();
     Size size = piece.frame(face).size();
     Box t = spot.trim();
     Affine turned = toSheet(size, spot, back);
@@ -259,7 +400,7 @@ public final class GangPages implements PageRun {
     double right = near(t.right(), block.right()) ? own.right() : Math.min(own.right(), t.right() + half);
     double bottom = near(t.bottom(), block.bottom()) ? own.bottom() : Math.min(own.bottom(), t.bottom() + half);
     try (MarkOut.Scope scope = out.clip(Shapes.rectangle(new Box(left, top, right - left, bottom - top)))) {
-      MarkWalk.walk(piece, face, turned, out);
+      MarkWalk.walk(piece, face, like, piece.frame(face).trim().grown(bleed), turned, out);
     }
   }
 
@@ -298,15 +439,10 @@ public final class GangPages implements PageRun {
     }
   }
 
-  /** The job, the sheet and the side, small at the foot. */
-  private void slug(int sheet, Face face, MarkOut out) {
-    if (!gang.slug()) {
-      return;
-    }
-    String text = Wording.text("sheet.slug", job.name(), sheet + 1, sheets(), face.name());
-    SetWords set = Typesetter.set(text, new WordStyle("Figtree", "Regular", SLUG_PT, 100, 0, Align.LEFT, Colour.BLACK), paper.width(), 1, new JobFonts(job));
-    double x = Math.max(0.1, gang.margin());
-    double y = paper.height() - 0.12;
-    set.placed().forEach(p -> out.words(p.piece().run(), p.piece().map().then(Affine.move(x, y)), Colour.BLACK));
+  /** Where pieces are folded, on the sheet. */
+  private List<Path> folds(Face face, List<Spots.Spot> lying, boolean back) {
+    Frame frame = job.frame(face);
+    return frame.folds().isEmpty() ? List.of()
+        : lying.stream().flatMap(s -> frame.folds().stream().map(f -> f.mapped(toSheet(frame.size(), s, back)))).toList();
   }
 }

@@ -32,10 +32,16 @@ public final class Pages {
   /** The width of a cut line on the bench, in inches. */
   private static final double BENCH_LINE = 0.014;
 
+  /** No other piece. */
+  private static final Face NONE = Face.of("none", "none", List.of());
+
   private Pages() {}
 
   /** A page for each of some faces, made when it is asked for; with a list the faces for each row that is sent, one row after another. */
   public static PageRun run(Job job, List<Face> faces, PageOptions options) throws Trouble {
+    if (BookletPages.wanted(options) && faces.size() > 1) {
+      return BookletPages.of(job, options);
+    }
     if (ganged(options)) {
       return GangPages.of(job, faces, options);
     }
@@ -58,7 +64,7 @@ public final class Pages {
   /** One page for each face. */
   public static List<DrawnPage> of(Job job, PageOptions options) throws Trouble {
     List<DrawnPage> pages = new ArrayList<>();
-    for (Face face : job.faces()) {
+    for (Face face : job.leaving()) {
       pages.add(of(job, face, options));
     }
     return pages;
@@ -73,12 +79,17 @@ public final class Pages {
     if (ganged(options)) {
       return GangPages.of(job, List.of(face), options).at(0);
     }
-    return options.sheet().onPaper() ? onPaper(job, face, options) : alone(job, face, options);
+    return of(job, face, NONE, options);
+  }
+
+  /** The page for a face, which another piece has in another way; what is the very same on both is told as stamps. */
+  static DrawnPage of(Job job, Face face, Face like, PageOptions options) throws Trouble {
+    return options.sheet().onPaper() ? onPaper(job, face, like, options) : alone(job, face, like, options);
   }
 
   /** Whether several pieces lie on a sheet. */
   public static boolean ganged(PageOptions options) {
-    return options.sheet().onPaper() && options.sheet().gang().isPresent();
+    return options.sheet().onPaper() && options.sheet().gang().filter(g -> !g.booklet()).isPresent();
   }
 
   /** The room that a face needs on paper when its trim lies in the middle, marks included, in inches. */
@@ -137,14 +148,14 @@ public final class Pages {
     return options.mirror() ? around.mirrored() : around;
   }
 
-  private static DrawnPage alone(Job job, Face face, PageOptions options) {
+  private static DrawnPage alone(Job job, Face face, Face like, PageOptions options) {
     Frame frame = job.frame(face);
     Insets around = around(frame, options);
     Box trim = new Box(around.left(), around.top(), frame.size().width(), frame.size().height());
-    return page(job, face, options, frame.size().grown(around), trim, around);
+    return page(job, face, like, options, frame.size().grown(around), trim, around);
   }
 
-  private static DrawnPage onPaper(Job job, Face face, PageOptions options) throws Trouble {
+  private static DrawnPage onPaper(Job job, Face face, Face like, PageOptions options) throws Trouble {
     Frame frame = job.frame(face);
     Size paper = oriented(frame, options.sheet(), options.bleed());
     Size needed = needed(frame, options.sheet(), options.bleed());
@@ -152,14 +163,14 @@ public final class Pages {
       throw Trouble.of("sheet.tooSmall", about(needed, job.ticket()), Lengths.show(paper, job.ticket().unit()));
     }
     Point at = middle(frame, paper);
-    return page(job, face, options, paper, new Box(at.x(), at.y(), frame.size().width(), frame.size().height()), around(frame, options));
+    return page(job, face, like, options, paper, new Box(at.x(), at.y(), frame.size().width(), frame.size().height()), around(frame, options));
   }
 
   private static String about(Size size, Ticket ticket) {
     return Lengths.show(size, ticket.unit());
   }
 
-  private static DrawnPage page(Job job, Face face, PageOptions options, Size size, Box trim, Insets around) {
+  private static DrawnPage page(Job job, Face face, Face like, PageOptions options, Size size, Box trim, Insets around) {
     Affine toPage = Affine.move(trim.x(), trim.y());
     Point middle = trim.centre();
     Affine seen = options.mirror()
@@ -170,9 +181,13 @@ public final class Pages {
     List<Path> crops = marked ? CropMarks.around(trim, around) : List.of();
     return new DrawnPage(face.name(), size, trim, bleed, out -> {
       try (MarkOut.Scope scope = out.clip(Shapes.rectangle(bleed))) {
-        MarkWalk.walk(job, face, seen, out);
+        MarkWalk.walk(job, face, like, job.frame(face).trim().grown(options.bleed() ? job.frame(face).bleed() : Insets.NONE), seen, out);
       }
       crops.forEach(mark -> out.line(mark, CropMarks.WIDTH, Colour.BLACK));
+      if (options.sheet().onPaper()) {
+        List<Path> folds = job.frame(face).folds().stream().map(f -> f.mapped(seen)).toList();
+        SheetSigns.draw(options.sheet(), job, size, trim, around, folds, "", Affine.IDENTITY, out);
+      }
       if (options.sheet().onPaper() && Register.wanted(face)) {
         Register.marks(bleed).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
       }

@@ -26,7 +26,7 @@ public final class Register {
 
   /** Whether any face of a job needs marks. */
   public static boolean wanted(Job job) {
-    return job.faces().stream().anyMatch(Register::wanted);
+    return job.leaving().stream().anyMatch(Register::wanted);
   }
 
   /** The middles of the four marks round a box, clockwise from the top left. */

@@ -33,7 +33,8 @@ final class RowPages implements PageRun {
   @Override
   public DrawnPage at(int index) throws Trouble {
     Job now = bound(rows.get(index / faces.size()));
-    return Pages.of(now, now.face(faces.get(index % faces.size())).orElseThrow(), options);
+    Face face = now.face(faces.get(index % faces.size())).orElseThrow();
+    return Pages.of(now, face, job.face(face.id()).orElseThrow(), options);
   }
 
   private synchronized Job bound(int row) {

@@ -7,24 +7,28 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.SizeSet;
 import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Under;
 import org.zipthimble.core.picture.Picture;
 
 /** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
 record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
-    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, List<Face> faces) {
+    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, Optional<List<Visitor>> guests, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
   static final int VERSION = 8;
 
@@ -34,10 +38,15 @@ record JobDocument(
   /** A picture of the job and where its bytes stand in the file. */
   record Entry(String id, String name, String file, int width, int height) {}
 
+  /** A guest and where its job stands in the file. */
+  record Visitor(String id, String file, int quantity, String entry) {}
+
   static JobDocument of(Job job) {
     List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
     return new JobDocument(
-        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.list(), job.faces());
+        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.list(), job.book(), job.sizes(),
+        job.guests().isEmpty() ? Optional.empty() : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()),
+        job.faces().stream().map(f -> f.withUnder(Under.NONE)).toList());
   }
 
   /**
@@ -45,18 +54,23 @@ record JobDocument(
    *
    * @param read the pictures by the ids of their entries; where the bytes are no longer those that were saved, what used them uses these
    */
-  Job job(Map<String, Picture> read, List<CarriedFont> fonts) {
+  Job job(Map<String, Picture> read, List<CarriedFont> fonts, List<Guest> guests) {
     Map<String, Picture> byId = new TreeMap<>();
     read.values().forEach(p -> byId.put(p.id(), p));
     boolean changed = !byId.keySet().equals(read.keySet());
     UnaryOperator<Item> now = item -> item.repictured(id -> read.containsKey(id) ? read.get(id).id() : id);
     List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now)).toList() : faces;
-    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list);
+    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list, book, sizes, guests);
   }
 
   /** Where a picture's bytes stand in the file. */
   static String file(Picture picture) {
     return "pictures/" + picture.id() + "." + picture.kind().ending();
+  }
+
+  /** Where a guest's job stands in the file. */
+  static String file(Guest guest) {
+    return "guests/" + guest.id() + ".thimble";
   }
 
   /** Where a profile's bytes stand in the file. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.image.BufferedImage;
 import java.io.BufferedInputStream;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -23,10 +24,12 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.edit.Grounds;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.SheetPlan;
@@ -116,6 +119,34 @@ public final class ThimbleFile {
     }
   }
 
+  private static void guests(Job job, ZipOutputStream zip) throws IOException, Trouble {
+    for (Guest guest : job.guests()) {
+      put(zip, JobDocument.file(guest), bytes(guest.job()));
+    }
+  }
+
+  /** The guests of a job; one that has guests itself leaves them behind. */
+  private static List<Guest> guests(JobDocument document, Map<String, byte[]> entries) throws Trouble {
+    List<Guest> out = new ArrayList<>();
+    for (JobDocument.Visitor visitor : document.guests().orElse(List.of())) {
+      byte[] bytes = entries.get(visitor.entry());
+      if (bytes == null || out.size() >= Guest.MOST_GUESTS) {
+        throw Trouble.of("thimble.noGuest", visitor.file());
+      }
+      // a job within a job within a job is not looked into
+      Map<String, byte[]> inside = new TreeMap<>();
+      Job job = whole(visitor.file(), () -> {
+        inside.putAll(ZipEntries.read(new ByteArrayInputStream(bytes), ZipEntries.MOST_BYTES));
+        if (inside.keySet().stream().anyMatch(k -> k.startsWith("guests/"))) {
+          throw Trouble.of("thimble.noGuest", visitor.file());
+        }
+        return inside;
+      }, sentence -> { });
+      out.add(new Guest(visitor.id(), job, visitor.file(), visitor.quantity()));
+    }
+    return out;
+  }
+
   private static void pack(Job job, OutputStream out) throws IOException, Trouble {
     ZipOutputStream zip = new ZipOutputStream(out);
     byte[] json = json(job);
@@ -126,6 +157,7 @@ public final class ThimbleFile {
       put(zip, "preview.png", preview.get());
     }
     pictures(job, zip);
+    guests(job, zip);
     for (FontFace font : used(job).values()) {
       put(zip, "fonts/" + font.family() + "/" + font.style() + ".ttf", font.bytes());
     }
@@ -137,7 +169,7 @@ public final class ThimbleFile {
     Map<String, Profile> profiles = new TreeMap<>();
     job.colour().own().ifPresent(p -> profiles.put(JobDocument.file(p), p));
     try {
-      document(json, profiles).job(job.pictures(), job.fonts());
+      document(json, profiles).job(job.pictures(), job.fonts(), job.guests());
       Load.check(job);
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.notReadBack", job.name(), e.getMessage());
@@ -206,9 +238,9 @@ public final class ThimbleFile {
         throw Trouble.of("thimble.notJob");
       }
       JobDocument document = document(json, profiles(entries));
-      Job job = document.job(pictures(document, entries, told), fonts(entries));
+      Job job = document.job(pictures(document, entries, told), fonts(entries), guests(document, entries));
       Load.check(job);
-      return job;
+      return Grounds.laid(job);
     } catch (Trouble e) {
       throw Trouble.because(e, "thimble.cannotOpen", name, e.getMessage());
     } catch (JsonProcessingException e) {

@@ -16,7 +16,12 @@ import java.util.List;
 import java.util.Map;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.FaceForm;
 import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.SheetMarks;
+import org.zipthimble.core.job.SheetStock;
+import org.zipthimble.core.job.SizeSet;
+import org.zipthimble.core.job.Under;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.LetterDetail;
@@ -24,9 +29,11 @@ import org.zipthimble.core.type.ParagraphDetail;
 
 /** Parts that most objects have in the same way: left out of the file as long as they are as usual, and so understood where they are missing. */
 final class Usual {
-  private static final Map<Class<?>, Object> VALUES = Map.of(
-      Cutting.class, Cutting.PLAIN, Effects.class, Effects.NONE, Guides.class, Guides.NONE, Retouch.class, Retouch.NONE,
-      LetterDetail.class, LetterDetail.NONE, ParagraphDetail.class, ParagraphDetail.NONE, BlockSetting.class, BlockSetting.PLAIN);
+  private static final Map<Class<?>, Object> VALUES = Map.ofEntries(
+      Map.entry(Cutting.class, Cutting.PLAIN), Map.entry(Effects.class, Effects.NONE), Map.entry(Guides.class, Guides.NONE),
+      Map.entry(Retouch.class, Retouch.NONE), Map.entry(LetterDetail.class, LetterDetail.NONE), Map.entry(ParagraphDetail.class, ParagraphDetail.NONE),
+      Map.entry(BlockSetting.class, BlockSetting.PLAIN), Map.entry(FaceForm.class, FaceForm.USUAL), Map.entry(Under.class, Under.NONE),
+      Map.entry(SheetMarks.class, SheetMarks.USUAL), Map.entry(SheetStock.class, SheetStock.UNKNOWN), Map.entry(SizeSet.class, SizeSet.NONE));
 
   private Usual() {}
 

@@ -17,6 +17,7 @@ import org.zipthimble.core.job.FamilyNames;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.core.work.Today;
 
 /** Spelling, family names, and what an invitation must say. */
 class SpellingTest {

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
@@ -10,6 +11,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Frame;
@@ -63,7 +65,17 @@ final class TicketLines {
     if (frame.safe().most() > 0) {
       lines.add(DrawnNodes.box(frame.safeBox(), view, "safe-line"));
     }
+    for (org.zipthimble.core.geom.Path fold : frame.folds()) {
+      Measure.bounds(fold).ifPresent(b -> lines.add(fold(view.toPixel(new Point(b.x(), b.y())), view.toPixel(new Point(b.right(), b.bottom())))));
+    }
     return lines;
+  }
+
+  private static Node fold(Point from, Point to) {
+    Line line = new Line(from.x(), from.y(), to.x(), to.y());
+    line.getStyleClass().add("fold-line");
+    line.setMouseTransparent(true);
+    return line;
   }
 
   private static Node crosses(Box bleed, Viewport view) {

@@ -164,6 +164,9 @@ public final class Commands {
     chosen("menu.lock", "", () -> session.apply(Edits.properties(face(), ids(), "edit.lock", f -> f.withLocked(!f.locked()))));
     filling.add(LINE);
     put("menu.faces", "", () -> slips.get().faces().open());
+    put("menu.make", "", () -> slips.get().make().open());
+    put("menu.sizes", "", () -> slips.get().sizes().open());
+    chosen("menu.aside", "", () -> session.apply(FaceEdits.aside(face(), ids())));
     put("menu.faceTwice", "", () -> session.apply(FaceEdits.duplicate(face())));
     able("menu.faceEarlier", "", () -> place() > 0, () -> session.apply(FaceEdits.place(face(), place() - 1)));
     able("menu.faceLater", "", () -> place() < session.job().faces().size() - 1, () -> session.apply(FaceEdits.place(face(), place() + 1)));

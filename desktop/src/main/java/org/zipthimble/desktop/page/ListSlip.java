@@ -27,15 +27,13 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.ListEdits;
-import org.zipthimble.core.edit.StoryEdits;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.RowList;
-import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.FieldText;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -202,7 +200,7 @@ public final class ListSlip extends ToolSlip {
         counts.addAll(l.columns());
         count.getItems().setAll(counts);
       }
-      columns.getChildren().forEach(c -> c.setDisable(words().isEmpty()));
+      columns.getChildren().forEach(c -> c.setDisable(FieldText.words(session).isEmpty()));
       count.getSelectionModel().select(l.count().map(l.columns()::indexOf).map(i -> i + 1).orElse(0));
       encoding.setDisable(file.isEmpty());
       showing = false;
@@ -260,10 +258,6 @@ public final class ListSlip extends ToolSlip {
     }
   }
 
-  private Optional<Item.Words> words() {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
-  }
-
   private Node chip(String column) {
     Button chip = Controls.button("list-column-" + column.replaceAll("[^\\p{L}\\p{N}]+", "-"), "listSlip.chip", () -> put(column), "quiet");
     chip.setText(column);
@@ -271,20 +265,8 @@ public final class ListSlip extends ToolSlip {
     return chip;
   }
 
-  /** At the caret, or at the end of the words that are selected. */
   private void put(String column) {
-    list().ifPresent(l -> {
-      if (session.typing().on()) {
-        WordStyle style = session.typing().styles().get(0);
-        session.typing().put(ListEdits.field(l, column, style.letters(), style.paragraph()));
-        return;
-      }
-      words().ifPresent(w -> {
-        int end = w.story().length();
-        WordStyle style = w.story().styleAt(end);
-        session.apply(StoryEdits.put(session.faceIdProperty().get(), w.id(), end, end, ListEdits.field(l, column, style.letters(), style.paragraph())));
-      });
-    });
+    list().ifPresent(l -> FieldText.put(session, style -> ListEdits.field(l, column, style.letters(), style.paragraph())));
   }
 
   @Override

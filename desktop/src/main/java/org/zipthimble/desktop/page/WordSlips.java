@@ -14,6 +14,8 @@ public final class WordSlips {
   private final WordingSlip wording;
   private final FacesSlip faces;
   private final ListSlip list;
+  private final MakeSlip make;
+  private final SizesSlip sizes;
   private final List<ToolSlip> slips;
 
   /** The slips of a session. */
@@ -26,7 +28,9 @@ public final class WordSlips {
     wording = new WordingSlip(session);
     faces = new FacesSlip(session);
     list = new ListSlip(session);
-    slips = List.of(facts, styles, search, glyphs, fonts, wording, faces, list);
+    make = new MakeSlip(session);
+    sizes = new SizesSlip(session);
+    slips = List.of(facts, styles, search, glyphs, fonts, wording, faces, list, make, sizes);
     for (ToolSlip slip : slips) {
       slip.setOnClosed(closed);
       slip.visibleProperty().addListener((o, was, is) -> {
@@ -80,5 +84,15 @@ public final class WordSlips {
   /** All of them, to be laid over the bench. */
   public List<Node> all() {
     return List.copyOf(slips);
+  }
+
+  /** How faces are made and bound. */
+  public MakeSlip make() {
+    return make;
+  }
+
+  /** The other sizes of the design. */
+  public SizesSlip sizes() {
+    return sizes;
   }
 }

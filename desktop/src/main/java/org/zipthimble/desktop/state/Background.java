@@ -3,8 +3,8 @@ package org.zipthimble.desktop.state;
 import java.util.ArrayDeque;
 import java.util.Queue;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -12,11 +12,11 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 
 /**
- * The one pool for all work beside the window. Threads that have nothing to do end by themselves; closing interrupts what is under way and
+ * The one pool for all work beside the window; what is more than its threads can do waits, so that memory holds. Threads that have nothing to do end by themselves; closing interrupts what is under way and
  * waits for it.
  */
 public final class Background {
-  private static final int MOST_THREADS = 64;
+  private static final int MOST_THREADS = 24;
   private static final int IDLE_SECONDS = 5;
   private static final AtomicInteger NUMBER = new AtomicInteger();
   private static final AtomicReference<ExecutorService> POOL = new AtomicReference<>(made());
@@ -25,11 +25,13 @@ public final class Background {
   private Background() {}
 
   private static ExecutorService made() {
-    return new ThreadPoolExecutor(0, MOST_THREADS, IDLE_SECONDS, TimeUnit.SECONDS, new SynchronousQueue<>(), run -> {
+    ThreadPoolExecutor pool = new ThreadPoolExecutor(MOST_THREADS, MOST_THREADS, IDLE_SECONDS, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), run -> {
       Thread daemon = new Thread(run, "beside-" + NUMBER.incrementAndGet());
       daemon.setDaemon(true);
       return daemon;
-    }, new ThreadPoolExecutor.CallerRunsPolicy());
+    });
+    pool.allowCoreThreadTimeOut(true);
+    return pool;
   }
 
   /** Who is told what work throws that nobody else takes; on the thread of the work. */
@@ -43,17 +45,34 @@ public final class Background {
 
   /** Does work beside the window. */
   public static void run(Runnable work) {
-    Runnable kept = () -> {
+    begin(() -> {
       try {
         work.run();
       } catch (RuntimeException | Error e) {
         failed(e);
       }
-    };
+    });
+  }
+
+  private static void begin(Runnable kept) {
     try {
       POOL.get().execute(kept);
     } catch (RejectedExecutionException closing) {
       failed(closing);
+    }
+  }
+
+  /** A lane that waits for a thread. */
+  private static final class Waiting implements Runnable {
+    private final Lane lane;
+
+    Waiting(Lane lane) {
+      this.lane = lane;
+    }
+
+    @Override
+    public void run() {
+      lane.next();
     }
   }
 
@@ -67,7 +86,7 @@ public final class Background {
       waiting.add(work);
       if (!under) {
         under = true;
-        Background.run(this::next);
+        begin(new Waiting(this));
       }
     }
 
@@ -79,6 +98,12 @@ public final class Background {
           failed(e);
         }
       }
+    }
+
+    /** What waits is dropped; what is given afterwards is done again. */
+    private synchronized void drop() {
+      waiting.clear();
+      under = false;
     }
 
     /** The next work; once the pool is closed what still waits is dropped. */
@@ -104,7 +129,7 @@ public final class Background {
    */
   public static boolean close(long millis) {
     ExecutorService old = POOL.getAndSet(made());
-    old.shutdownNow();
+    old.shutdownNow().stream().filter(Waiting.class::isInstance).forEach(w -> ((Waiting) w).lane.drop());
     try {
       return old.awaitTermination(millis, TimeUnit.MILLISECONDS);
     } catch (InterruptedException e) {

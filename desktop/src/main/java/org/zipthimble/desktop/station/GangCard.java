@@ -47,7 +47,8 @@ final class GangCard extends VBox {
         precut, backs, stacked, check("gang-slug", "gangCard.slug", Gang::slug, Gang::withSlug), told);
     loose.getChildren().addAll(Controls.row(6, length("gang-gutter", "gangCard.gutter", 0, Gang.MOST_GAP, Gang::gutter, v -> g -> g.withGutter(v)),
         length("gang-margin", "gangCard.margin", 0, Gang.MOST_GAP, Gang::margin, v -> g -> g.withMargin(v))),
-        check("gang-corner", "gangCard.corner", Gang::corner, Gang::withCorner));
+        check("gang-corner", "gangCard.corner", Gang::corner, Gang::withCorner),
+        Controls.row(4, Controls.button("gang-as-laid", "gangCard.asLaid", () -> change(g -> g.withMoved(java.util.Map.of()).withLeft(java.util.Set.of())), "quiet")), Controls.wrapped(Wording.text("gangCard.byHand"), "side-note"));
     precut.getChildren().addAll(
         Controls.row(6, label("gang-left", "gangCard.left", Gang.Labels::left, v -> l -> new Gang.Labels(v, l.top(), l.stepX(), l.stepY())),
             label("gang-top", "gangCard.top", Gang.Labels::top, v -> l -> new Gang.Labels(l.left(), v, l.stepX(), l.stepY()))),
@@ -136,7 +137,7 @@ final class GangCard extends VBox {
   /** Shows what is chosen and what it comes to. */
   void show(Optional<GangPages> pages) {
     fresh.forEach(Runnable::run);
-    boolean several = session.job().faces().size() > 1;
+    boolean several = session.job().leaving().size() > 1;
     backs.setVisible(several);
     backs.setManaged(several);
     boolean cut = now().flatMap(Gang::labels).isPresent();
@@ -146,6 +147,6 @@ final class GangCard extends VBox {
     precut.setManaged(cut);
     stacked.setVisible(session.job().list().isPresent());
     stacked.setManaged(session.job().list().isPresent());
-    told.setText(pages.map(p -> Wording.text("gangCard.told", p.each(), p.wanted(), p.sheets(), Lengths.plain(p.waste() * 100, 0))).orElse(""));
+    told.setText(pages.map(p -> Wording.text("gangCard.told", p.each(), p.wanted(), p.sheets(), Lengths.plain(p.waste() * 100, 0)) + (p.cost() > 0 ? " " + Wording.text("gangCard.cost", Lengths.plain(p.cost(), 2)) : "")).orElse(""));
   }
 }

@@ -137,7 +137,7 @@ final class SendChoices extends VBox {
   /** Shows what can be chosen: cut files only where something is cut, and of those only what their kind can hold. */
   void refresh(Job job) {
     boolean cuts = !job.cutting().lanes().isEmpty();
-    boolean onlyCut = cuts && job.faces().stream().allMatch(f -> Scene.of(f).printing(job.frame(f).bleedBox()).isEmpty());
+    boolean onlyCut = cuts && job.leaving().stream().allMatch(f -> Scene.of(f).printing(job.frame(f).bleedBox()).isEmpty());
     if (!cuts && !format.contents().contains(Content.PAGES)) {
       format = OutputFormats.all().get(0);
     }

@@ -36,6 +36,7 @@ final class SendPreview extends FlowPane {
   private final Session session;
   private final SendChoices choices;
   private final LatestWork cutLayer = new LatestWork();
+  private final List<LatestWork> painters = new ArrayList<>();
 
   SendPreview(Session session, SendChoices choices) {
     super(18, 12);
@@ -47,15 +48,17 @@ final class SendPreview extends FlowPane {
   /** Shows what would be written. */
   void show(Job job) {
     getChildren().clear();
+    painters.forEach(LatestWork::drop);
+    painters.clear();
     if (choices.content() != Content.PAGES) {
       cut(job);
       return;
     }
     try {
       OptionalInt one = choices.face(job);
-      for (int i = 0; i < Math.min(MOST, job.faces().size()); i++) {
+      for (int i = 0; i < Math.min(MOST, job.leaving().size()); i++) {
         if (one.isEmpty() || one.getAsInt() == i + 1) {
-          getChildren().add(page(job, Pages.of(job, job.faces().get(i), choices.pages(job))));
+          getChildren().add(page(job, Pages.of(job, job.leaving().get(i), choices.pages(job))));
         }
       }
     } catch (Trouble trouble) {
@@ -63,8 +66,15 @@ final class SendPreview extends FlowPane {
     }
   }
 
+  /** One for every page, so that they are drawn beside each other; what is no longer looked at is not drawn. */
+  private LatestWork painter() {
+    LatestWork painter = new LatestWork();
+    painters.add(painter);
+    return painter;
+  }
+
   private Node page(Job job, DrawnPage page) {
-    PagePicture picture = new PagePicture(new LatestWork());
+    PagePicture picture = new PagePicture(painter());
     boolean proof = choices.inks(job) && choices.format().inks();
     double scale = scale(page.size().width(), page.size().height());
     if (proof) {
@@ -81,7 +91,7 @@ final class SendPreview extends FlowPane {
     cutLayer.want(() -> pages(job, content), pages -> {
       getChildren().clear();
       for (DrawnPage page : pages) {
-        PagePicture picture = new PagePicture(new LatestWork());
+        PagePicture picture = new PagePicture(painter());
         picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
         getChildren().add(captioned(picture, Wording.text("sendPane.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }

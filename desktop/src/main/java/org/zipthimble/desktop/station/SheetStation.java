@@ -1,9 +1,12 @@
 package org.zipthimble.desktop.station;
 
-import java.util.Locale;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -11,6 +14,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
@@ -18,13 +22,18 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.sheet.Booklet;
+import org.zipthimble.core.sheet.BookletPages;
 import org.zipthimble.core.sheet.GangPages;
+import org.zipthimble.core.sheet.Guillotine;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Spots;
 import org.zipthimble.core.sheet.Pages;
@@ -47,6 +56,9 @@ import org.zipthimble.desktop.state.StationView;
 public final class SheetStation implements StationView {
   private static final double NEAR = 1e-6;
 
+  /** Farther than this, in inches, a piece was drawn and not only pressed. */
+  private static final double DRAWN = 0.06;
+
   private final Session session;
   private final Runnable cut;
   private final LatestWork painter = new LatestWork();
@@ -61,7 +73,22 @@ public final class SheetStation implements StationView {
   private final RadioButton alone = radio("sheet-alone", "sheetPane.alone", lying);
   private final RadioButton onPaper = radio("sheet-paper", "sheetPane.onPaper", lying);
   private final RadioButton several = radio("sheet-gang", "sheetPane.several", lying);
+  private final RadioButton booklet = radio("sheet-booklet", "sheetPane.booklet", lying);
   private final GangCard gang;
+  private final SheetCard card;
+  private final GuestCard guests;
+  private final SheetOver over = new SheetOver();
+  private final LatestWork behindPainter = new LatestWork();
+  private final PagePicture behind = new PagePicture(behindPainter);
+  private final CheckBox cuts = new CheckBox(Wording.text("sheetPane.cuts"));
+  private final Label cutList = Controls.wrapped("", "side-note");
+  private final HBox sides;
+  private final ToggleGroup seen = new ToggleGroup();
+  private Look look = Look.FRONT;
+  private Optional<Integer> held = Optional.empty();
+  private Optional<GangPages> laid = Optional.empty();
+  private double scale = 1;
+  private Point from = new Point(0, 0);
   private final TypedField sheet;
   private final Label sheets = Controls.label("", "side-note");
   private final HBox turner;
@@ -74,6 +101,11 @@ public final class SheetStation implements StationView {
   private final Label caption = Controls.label("", "sheet-caption");
   private final Label measure = Controls.label("", "side-note");
   private Node toCut;
+
+  /** From where a sheet is looked at. */
+  private enum Look {
+    FRONT, BACK, LIGHT
+  }
 
   /**
    * The station for a session.
@@ -88,6 +120,25 @@ public final class SheetStation implements StationView {
     width = new TypedField("sheet-width", Wording.text("sheetPane.width"), text -> paper(text, true));
     height = new TypedField("sheet-height", Wording.text("sheetPane.height"), text -> paper(text, false));
     gang = new GangCard(session);
+    card = new SheetCard(session);
+    guests = new GuestCard(session);
+    sides = Controls.row(4);
+    for (Look one : Look.values()) {
+      ToggleButton pill = new ToggleButton(Wording.text("sheetPane.look." + one.name().toLowerCase(Locale.ROOT)));
+      pill.setId("sheet-look-" + one.name().toLowerCase(Locale.ROOT));
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(seen);
+      pill.setUserData(one);
+      pill.setOnAction(e -> {
+        look = one;
+        refresh();
+      });
+      sides.getChildren().add(pill);
+    }
+    cuts.setId("sheet-cuts");
+    cuts.setOnAction(e -> refresh());
+    cutList.setId("sheet-cut-list");
+    booklet.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withGang(Optional.of(s.gang().orElse(Gang.USUAL).withBooklet(true))))));
     alone.setOnAction(e -> lay(false, false));
     onPaper.setOnAction(e -> lay(true, false));
     several.setOnAction(e -> lay(true, true));
@@ -120,13 +171,20 @@ public final class SheetStation implements StationView {
   public void left() {
     listening.release();
     painter.drop();
+    behindPainter.drop();
   }
 
   private void build() {
-    VBox shown = new VBox(6, Controls.row(10, caption, turner, Controls.spring(), measure), picture);
+    behind.setScaleX(-1);
+    behind.setOpacity(0.45);
+    behind.setMouseTransparent(true);
+    StackPane sheetStack = new StackPane(picture, behind, over);
+    sheetStack.setAlignment(Pos.TOP_LEFT);
+    VBox shown = new VBox(6, Controls.row(10, caption, turner, sides, Controls.spring(), measure), sheetStack);
     shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     shown.setAlignment(Pos.TOP_LEFT);
-    picture.setOnMouseClicked(this::pressed);
+    picture.setOnMousePressed(this::grasped);
+    picture.setOnMouseReleased(this::released);
     bench.getChildren().add(shown);
     bench.getStyleClass().add("plain-bench");
     bench.setMinSize(0, 0);
@@ -142,12 +200,12 @@ public final class SheetStation implements StationView {
     right.setFitToWidth(true);
     right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     right.getStyleClass().add("bare-scroll");
-    VBox card = new VBox(10, alone, Controls.wrapped(Wording.text("sheetPane.alone.note"), "side-note"), onPaper, several, gang, papers);
-    card.getStyleClass().add("card");
+    VBox all = new VBox(10, alone, Controls.wrapped(Wording.text("sheetPane.alone.note"), "side-note"), onPaper, several, gang, booklet, papers, card, guests);
+    all.getStyleClass().add("card");
     Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
     this.toCut = toCut;
-    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), card, needs, toCut);
+    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), all, needs, cuts, cutList, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {
@@ -158,7 +216,7 @@ public final class SheetStation implements StationView {
   }
 
   private void lay(boolean paper, boolean ganged) {
-    session.apply(Edits.sheet(s -> s.withOnPaper(paper).withGang(ganged ? s.gang().or(() -> Optional.of(Gang.USUAL)) : Optional.empty())));
+    session.apply(Edits.sheet(s -> s.withOnPaper(paper).withGang(ganged ? Optional.of(s.gang().orElse(Gang.USUAL).withBooklet(false)) : Optional.empty())));
   }
 
   private void paper(String text, boolean across) throws Trouble {
@@ -175,10 +233,27 @@ public final class SheetStation implements StationView {
     SheetPlan plan = job.sheet();
     Unit unit = session.unit();
     boolean ganged = Pages.ganged(PageOptions.of(job));
-    lying.selectToggle(ganged ? several : plan.onPaper() ? onPaper : alone);
+    boolean bound = BookletPages.wanted(PageOptions.of(job));
+    lying.selectToggle(bound ? booklet : ganged ? several : plan.onPaper() ? onPaper : alone);
     gang.setVisible(ganged);
     gang.setManaged(ganged);
+    card.setVisible(plan.onPaper());
+    card.setManaged(plan.onPaper());
+    card.show();
+    guests.setVisible(ganged);
+    guests.setManaged(ganged);
+    guests.show();
     turner.setVisible(false);
+    laid = Optional.empty();
+    boolean both = bound || ganged && job.leaving().size() > 1 && plan.gang().orElseThrow().backs() != Gang.Backs.NONE;
+    sides.setVisible(both);
+    sides.setManaged(both);
+    look = both ? look : Look.FRONT;
+    seen.getToggles().stream().filter(t -> t.getUserData() == look).forEach(seen::selectToggle);
+    behind.setVisible(both && look == Look.LIGHT);
+    cuts.setVisible(ganged);
+    cuts.setManaged(ganged);
+    cutList.setText("");
     papers.setDisable(!plan.onPaper());
     sizes.selectToggle(sizes.getToggles().stream()
         .filter(t -> t.getUserData() instanceof Papers && same(((Papers) t.getUserData()).size(), plan.paper())).findFirst().orElse(own));
@@ -188,56 +263,116 @@ public final class SheetStation implements StationView {
     needs.setText(Wording.text("sheetPane.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
     caption.setText(Wording.text(plan.onPaper() ? "sheetPane.caption" : "sheetPane.captionAlone", session.face().name()));
     try {
-      DrawnPage page = ganged ? ganged(job) : Pages.of(job, session.face(), PageOptions.of(job));
+      DrawnPage page = bound ? bound(job, false) : ganged ? ganged(job, both) : Pages.of(job, session.face(), PageOptions.of(job));
       measure.setText(Lengths.show(page.size(), unit));
-      double scale = Math.min((bench.getWidth() - 80) / page.size().width(), (bench.getHeight() - 90) / page.size().height());
+      scale = Math.min((bench.getWidth() - 80) / page.size().width(), (bench.getHeight() - 90) / page.size().height());
       if (scale > 1) {
         picture.show(() -> page, scale, session.halvings());
+        if (behind.isVisible()) {
+          DrawnPage back = bound ? bound(job, true) : laid.orElseThrow().shown(shown, 1);
+          behind.show(() -> back, scale, session.halvings());
+        }
       }
+      overlay();
       picture.setVisible(true);
     } catch (Trouble trouble) {
       needs.setText(trouble.getMessage());
       gang.show(Optional.empty());
       measure.setText(Lengths.show(plan.paper(), unit));
       picture.setVisible(false);
+      behind.setVisible(false);
+      over.getChildren().clear();
     }
   }
 
+  /** Numbers, free places and cuts over the sheet, and the cuts told with their measures from its edges. */
+  private void overlay() {
+    over.getChildren().clear();
+    laid.filter(p -> look != Look.BACK).ifPresent(p -> {
+      over.show(p, shown, scale, held, cuts.isSelected());
+      if (cuts.isSelected()) {
+        List<Guillotine.Cut> all = p.straightCuts(shown);
+        List<String> told = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+          told.add(Wording.text(all.get(i).upright() ? "sheetPane.cutDown" : "sheetPane.cutAcross", i + 1, Lengths.showWithSign(all.get(i).at(), session.unit())));
+        }
+        cutList.setText(all.isEmpty() ? Wording.text("sheetPane.noCuts") : String.join("\n", told));
+      }
+    });
+  }
+
+  /** The side of a sheet of the booklet that is looked at. */
+  private DrawnPage bound(Job job, boolean behindIt) throws Trouble {
+    BookletPages pages = BookletPages.of(job, PageOptions.of(job));
+    needs.setText(Wording.text("sheetPane.bookletTold", pages.sheets(), pages.sheetsInAll(),
+        Lengths.showWithSign(Booklet.creep(pages.sheets() - 1, job.book().orElse(Book.USUAL).leaf()), session.unit())));
+    shown = Math.max(0, Math.min(pages.sheets() - 1, shown));
+    turner.setVisible(pages.sheets() > 1);
+    sheet.show(String.valueOf(shown + 1));
+    sheets.setText(Wording.text("sheetPane.of", pages.sheets()));
+    DrawnPage page = pages.at(2 * shown + (behindIt || look == Look.BACK ? 1 : 0));
+    caption.setText(page.name());
+    return page;
+  }
+
   /** The sheet that is looked at, as the bench's face lies on it. */
-  private DrawnPage ganged(Job job) throws Trouble {
-    GangPages pages = GangPages.of(job, job.faces(), PageOptions.of(job));
+  private DrawnPage ganged(Job job, boolean both) throws Trouble {
+    GangPages pages = GangPages.of(job, job.leaving(), PageOptions.of(job));
+    laid = Optional.of(pages);
     gang.show(Optional.of(pages));
     needs.setText("");
     shown = Math.max(0, Math.min(pages.differing() - 1, shown));
     turner.setVisible(pages.differing() > 1);
     sheet.show(String.valueOf(shown + 1));
     sheets.setText(Wording.text("sheetPane.of", pages.differing()));
-    return pages.shown(shown, job.faces().indexOf(session.face()));
+    return pages.shown(shown, both ? look == Look.BACK ? 1 : 0 : Math.max(0, job.leaving().indexOf(session.face())));
   }
 
-  /** A place of the first sheet of labels is used already, or is not. */
-  private void pressed(MouseEvent e) {
-    Optional<Gang> gang = session.job().sheet().gang().filter(g -> g.labels().isPresent() && shown == 0);
-    double scale = picture.getFitWidth() / Math.max(0.01, session.job().sheet().paper().width());
-    if (gang.isEmpty() || !(scale > 0)) {
+  private Optional<Integer> placeAt(Point at) {
+    List<Spots.Spot> spots = laid.map(p -> p.spots(shown)).orElse(List.of());
+    for (int i = 0; i < spots.size(); i++) {
+      if (spots.get(i).trim().contains(at)) {
+        return Optional.of(i);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private void grasped(MouseEvent e) {
+    from = new Point(e.getX() / scale, e.getY() / scale);
+    held = look == Look.FRONT ? placeAt(from) : Optional.empty();
+    overlay();
+  }
+
+  /** A piece that was drawn goes where it was let go; one that was only pressed is left out, or laid again. */
+  private void released(MouseEvent e) {
+    Point to = new Point(e.getX() / scale, e.getY() / scale);
+    Optional<Gang> gang = session.job().sheet().gang();
+    if (held.isEmpty() || gang.isEmpty() || laid.isEmpty() || !session.job().guests().isEmpty()) {
       return;
     }
-    try {
-      List<Spots.Spot> spots = GangPages.of(session.job(), session.job().faces(), PageOptions.of(session.job())).spots();
-      Point at = new Point(e.getX() / scale, e.getY() / scale);
-      for (int i = 0; i < spots.size(); i++) {
-        if (spots.get(i).trim().contains(at)) {
-          Set<Integer> used = new TreeSet<>(gang.get().used());
-          if (!used.remove(i)) {
-            used.add(i);
-          }
-          session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> g.withUsed(used)))));
-          return;
-        }
-      }
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
+    int place = held.get();
+    boolean drawn = to.distance(from) > DRAWN && gang.get().labels().isEmpty();
+    if (drawn) {
+      Box trim = laid.get().spots(shown).get(place).trim();
+      Size paper = laid.get().paper();
+      Point was = gang.get().moved().getOrDefault(place, new Point(0, 0));
+      double dx = Math.max(-trim.x(), Math.min(paper.width() - trim.right(), to.x() - from.x()));
+      double dy = Math.max(-trim.y(), Math.min(paper.height() - trim.bottom(), to.y() - from.y()));
+      Map<Integer, Point> moved = new TreeMap<>(gang.get().moved());
+      moved.put(place, new Point(was.x() + dx, was.y() + dy));
+      session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> g.withMoved(moved)))));
+      return;
     }
+    boolean labels = gang.get().labels().isPresent();
+    if (labels && shown > 0) {
+      return;
+    }
+    Set<Integer> free = new TreeSet<>(labels ? gang.get().used() : gang.get().left());
+    if (!free.remove(place)) {
+      free.add(place);
+    }
+    session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> labels ? g.withUsed(free) : g.withLeft(free)))));
   }
 
   private void turn(int to) {

@@ -1,0 +1,41 @@
+package org.zipthimble.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.edit.BookEdits;
+import org.zipthimble.core.job.Book;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.wording.Wording;
+
+/** A number of pages that cannot be bound: odd, or for folded and stapled sheets not in fours. */
+final class PagesBound extends JobCheck {
+  @Override
+  Set<String> codes() {
+    return Set.of("pages-bound");
+  }
+
+  @Override
+  List<Finding> look(Job job) {
+    int lacking = lacking(job);
+    if (lacking == 0) {
+      return List.of();
+    }
+    Face last = job.pages().get(job.pages().size() - 1);
+    Book.Binding binding = job.book().orElseThrow().binding();
+    return List.of(Finding.worded("pages-bound", Weight.RUIN, last.id(), Optional.empty(), job.frame(last).trim(), job.pages().size(), job.pages().size() + lacking,
+        Wording.of(binding), job.pages().size(), job.pages().size() + lacking, binding.pages()));
+  }
+
+  private static int lacking(Job job) {
+    int pages = job.pages().size();
+    return job.book().isEmpty() || pages == 0 ? 0 : job.book().get().binding().lacking(pages);
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    int lacking = lacking(job);
+    return lacking == 0 ? List.of() : List.of(new Mend("mend.blankPages", BookEdits.filled(), List.of(String.valueOf(lacking))));
+  }
+}

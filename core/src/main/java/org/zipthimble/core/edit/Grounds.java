@@ -1,0 +1,104 @@
+package org.zipthimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Under;
+import org.zipthimble.core.type.FieldUse;
+import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.Paragraph;
+import org.zipthimble.core.type.ParagraphLook;
+import org.zipthimble.core.type.Run;
+import org.zipthimble.core.type.Story;
+import org.zipthimble.core.wording.Wording;
+
+/**
+ * What follows from a face's place among the others: the objects of a shared ground lie below its own, and fields tell its page number. Laid
+ * down anew after every edit.
+ */
+public final class Grounds {
+  /** The field that says which page it stands on, the first being 1. */
+  public static final String PAGE = "page number";
+
+  /** The field that says how many pages there are. */
+  public static final String PAGES = "page count";
+
+  private Grounds() {}
+
+  /** The job with shared grounds below its faces and page numbers in their fields; the same where nothing differs. */
+  public static Job laid(Job job) {
+    List<Face> leaving = job.leaving();
+    List<Face> out = new ArrayList<>();
+    boolean any = false;
+    for (Face face : job.faces()) {
+      int page = leaving.indexOf(face) + 1;
+      Face next = page > 0 ? numbered(face, page, leaving.size(), job) : face;
+      Under under = under(job, face, page, leaving.size());
+      next = under.equals(next.under()) ? next : next.withUnder(under);
+      any |= next != face;
+      out.add(next);
+    }
+    return any ? job.withFaces(out) : job;
+  }
+
+  private static Under under(Job job, Face face, int page, int pages) {
+    Optional<Face> ground = face.form().shared() ? Optional.empty() : face.form().ground().flatMap(job::face).filter(f -> f.form().shared());
+    if (ground.isEmpty()) {
+      return Under.NONE;
+    }
+    List<Item> items = new ArrayList<>();
+    for (Item item : numbered(ground.get(), page, pages, job).items()) {
+      Item copy = renamed(item);
+      items.add(copy.with(copy.properties().withLocked(true)));
+    }
+    return new Under(items);
+  }
+
+  /** The same object, and all within it, under ids of its own; words that flow stay as they are laid. */
+  private static Item renamed(Item item) {
+    Item own = item.with(item.properties().withId(Under.PREFIX + item.id()));
+    own = own.asWords().<Item>map(w -> w.withFollows(Optional.empty())).orElse(own);
+    return own.members().isEmpty() ? own : own.holding(own.members().stream().map(Grounds::renamed).toList());
+  }
+
+  private static Face numbered(Face face, int page, int pages, Job job) {
+    Set<String> ids = face.all().stream().filter(i -> i.asWords().filter(w -> w.story().runs().stream().anyMatch(r -> counts(job, r))).isPresent())
+        .map(Item::id).collect(Collectors.toCollection(HashSet::new));
+    return ids.isEmpty() ? face : face.changed(ids, item -> item.asWords().<Item>map(w -> {
+      Story story = w.story().eachRun(r -> counts(job, r) ? r.saying(String.valueOf(r.field().get().name().equals(PAGE) ? page : pages)) : r);
+      return story.equals(w.story()) ? w : w.withStory(story);
+    }).orElse(item));
+  }
+
+  /** Whether a run tells pages; a fact or a column of that name comes first. */
+  private static boolean counts(Job job, Run run) {
+    return run.field().map(FieldUse::name).filter(n -> n.equals(PAGE) || n.equals(PAGES))
+        .filter(n -> FactEdits.find(job, n).isEmpty() && job.list().flatMap(l -> l.value(n)).isEmpty()).isPresent();
+  }
+
+  /** Words that are a field of pages, in a look, to be put in. */
+  public static Story field(String name, LetterLook letters, ParagraphLook paragraph) {
+    Run run = new Run("1", letters, Optional.empty(), Optional.of(new FieldUse(name, "")));
+    return new Story(List.of(new Paragraph(List.of(run), paragraph, Optional.empty())));
+  }
+
+  /** Says whether a face is shared below others instead of leaving by itself; those that used it keep nothing of it when it no longer is. */
+  public static Edit share(String faceId, boolean shared) {
+    return new Edit(Wording.text(shared ? "edit.share" : "edit.unshare"), job -> {
+      boolean last = shared && job.faces().stream().noneMatch(f -> !f.form().shared() && !f.id().equals(faceId));
+      return last ? job : job.changed(faceId, f -> f.withForm(f.form().withShared(shared).withGround(Optional.empty())));
+    });
+  }
+
+  /** Lays a shared face below a face, or below all that leave; none takes it away. */
+  public static Edit ground(Optional<String> faceId, Optional<String> ground) {
+    return new Edit(Wording.text("edit.ground"), job -> job.withFaces(job.faces().stream()
+        .map(f -> f.form().shared() || faceId.isPresent() && !faceId.get().equals(f.id()) ? f : f.withForm(f.form().withGround(ground))).toList()));
+  }
+}
