@@ -12,11 +12,17 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.FaceForm;
+import org.zipthimble.core.job.Fold;
+import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.job.SheetMarks;
+import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.job.SheetStock;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.units.Size;
 
@@ -47,18 +53,30 @@ final class GardenPapers {
     d.put(d.named(FormGrid.lines(1, new Box(0.4, 0.95, 0.95, 4.2), 14, LineLook.of(0.5, Desk.BRASS))));
     d.ornament("Sprout divider", new Point(0.875, 5.7), 1, 0);
     d.words("Where", "The Old Drying Barn\nMill Lane", new Box(0.32, 6, 1.11, 0.5), "Alegreya", "Regular", 9.5, 0, Align.CENTRE, Desk.INK);
-    return Desk.job("Seed library bookmark", "Bookmark", 16, new Size(1.75, 7), BLEED, "Card 300 g/m²", 200, List.of(front, d.face("f2", "back")));
+    return Desk.job("Seed library bookmark", "Bookmark", 16, new Size(1.75, 7), BLEED, "Card 300 g/m²", 200, List.of(front, d.face("f2", "back")))
+        .withSheet(new SheetPlan(true, new Size(11, 17), true, Optional.of(Gang.USUAL.withBacks(Gang.Backs.LONG_EDGE)), new SheetMarks(true, false, false, false, true), SheetStock.UNKNOWN));
   }
 
+  /** A card that is folded in half: the outside with the front at the right, and the inside. */
   static Job thanks() {
     Desk d = new Desk();
-    d.fill("Paper tint", new Box(-BLEED, -BLEED, 4.5, 5.75), Desk.PAPER);
-    d.ornament("Leaf wreath", new Point(2.125, 2.35), 3.5, 0);
-    d.words("Thanks", "Thank you", new Box(0.7, 1.75, 2.85, 0.85), "Great Vibes", "Regular", 42, 0, Align.CENTRE, Desk.BEET);
-    d.words("For", "for the beans", new Box(0.9, 2.6, 2.45, 0.36), "Alegreya", "Italic", 16, 0, Align.CENTRE, Desk.INK);
-    d.ornament("Bean border", new Point(2.125, 4.75), 3.6, 0);
-    d.words("Library", "MARROWFIELD SEED LIBRARY", new Box(0.5, 4.98, 3.25, 0.22), "Figtree", "Semibold", 7.5, 220, Align.CENTRE, Desk.INK);
-    return Desk.job("Thank-you card, front", "Folded card, front", 17, new Size(4.25, 5.5), BLEED, "Card 270 g/m², folded", 80, List.of(d.face("f1", "front")));
+    d.fill("Paper tint", new Box(-BLEED, -BLEED, 8.75, 5.75), Desk.PAPER);
+    d.ornament("Leaf wreath", new Point(6.375, 2.35), 3.5, 0);
+    d.words("Thanks", "Thank you", new Box(4.95, 1.75, 2.85, 0.85), "Great Vibes", "Regular", 42, 0, Align.CENTRE, Desk.BEET);
+    d.words("For", "for the beans", new Box(5.15, 2.6, 2.45, 0.36), "Alegreya", "Italic", 16, 0, Align.CENTRE, Desk.INK);
+    d.ornament("Bean border", new Point(6.375, 4.75), 3.6, 0);
+    d.words("Library", "MARROWFIELD SEED LIBRARY", new Box(4.75, 4.98, 3.25, 0.22), "Figtree", "Semibold", 7.5, 220, Align.CENTRE, Desk.INK);
+    d.ornament("Kidney bean", new Point(2.125, 4.6), 0.34, -18);
+    d.words("Where", "The Old Drying Barn, Mill Lane", new Box(0.6, 4.85, 3.05, 0.26), "Alegreya", "Italic", 10, 0, Align.CENTRE, Desk.INK);
+    Face outside = d.face("f1", "outside").withForm(FaceForm.USUAL.withFold(Optional.of(Fold.of(Fold.Kind.HALF))));
+    d.fill("Paper tint", new Box(-BLEED, -BLEED, 8.75, 5.75), Desk.PAPER);
+    d.words("Greeting", "Dear friends of the plot,\nevery seed you brought back is asleep in its packet until spring.", new Box(4.75, 1.2, 3.25, 1.9), "Alegreya", "Regular", 15, 0, Align.CENTRE, Desk.INK);
+    d.ornament("Sprout divider", new Point(6.375, 3.35), 2, 0);
+    d.words("Greetings", "The Marrowfield librarians", new Box(4.75, 3.6, 3.25, 0.3), "Alegreya", "Italic", 12, 0, Align.CENTRE, Desk.BEET);
+    d.ornament("Fern", new Point(2.125, 2.75), 1.4, 8);
+    Face inside = d.face("f2", "inside").withForm(FaceForm.USUAL.withFold(Optional.of(Fold.of(Fold.Kind.HALF).withOutside(false))));
+    return Desk.job("Thank-you card, folded", "Folded card", 17, new Size(8.5, 5.5), BLEED, "Card 270 g/m², folded", 80, List.of(outside, inside))
+        .withSheet(new SheetPlan(true, new Size(8.5, 11).swapped(), true));
   }
 
   /** One row is drawn and repeated by number; the table and the lines come by number too. */

@@ -44,6 +44,8 @@ public final class Generator {
       case "colouring-phrase.thimble" -> WordJobs.phrase();
       case "jar-labels.thimble" -> ListJobs.jarLabels();
       case "place-cards.thimble" -> ListJobs.placeCards();
+      case "plot-album.thimble" -> BookJobs.album();
+      case "sowing-poster.thimble" -> BookJobs.poster();
       case "tickets.thimble" -> ListJobs.tickets();
       case "bed-sign.thimble" -> CutJobs.stencil();
       default -> throw new IllegalArgumentException("no demo job " + name);

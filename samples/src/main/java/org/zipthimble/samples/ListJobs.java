@@ -65,7 +65,7 @@ final class ListJobs {
     d.put(Item.Words.of(d.art.properties("Where"), Placement.of(0.75, 1.25, 2, 0.5, 0), "", small).withStory(where));
     Job job = Desk.job("Place cards for the supper", "Place card", 46, new Size(3.5, 2), BLEED, "Card 300 g/m²", 12, List.of(d.face("f1", "card")));
     SheetPlan sheet = new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL));
-    return ListEdits.take(list("place-cards.csv")).change().apply(job.withSheet(sheet));
+    return ListEdits.take(list("place-cards.xlsx")).change().apply(job.withSheet(sheet));
   }
 
   /** Labels for jars, one for each variety of a list: printed several on a sheet of sticker paper, then kiss cut round each by the marks of the sheet. */

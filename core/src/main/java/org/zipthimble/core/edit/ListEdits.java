@@ -82,6 +82,56 @@ public final class ListEdits {
     });
   }
 
+  /** A list that is typed here: its columns and one empty row. */
+  public static Edit typed(List<String> columns) {
+    return new Edit(Wording.text("edit.typedList"), job -> FactEdits.filled(job.withList(Optional.of(RowList.of("", columns, List.of(columns.stream().map(c -> "").toList()))))));
+  }
+
+  /** Puts an empty row behind the one that is shown, and shows it. */
+  public static Edit addRow() {
+    return changed("edit.rows", l -> {
+      if (l.rows().size() >= RowList.MOST_ROWS) {
+        return l;
+      }
+      List<List<String>> rows = new ArrayList<>(l.rows());
+      rows.add(l.at() + 1, l.columns().stream().map(c -> "").toList());
+      Set<Integer> left = new TreeSet<>();
+      l.leftOut().forEach(i -> left.add(i > l.at() ? i + 1 : i));
+      return new RowList(l.source(), l.columns(), rows, l.at() + 1, left, l.count(), l.pictures(), l.colours());
+    });
+  }
+
+  /** Takes the shown row away; the last one stays. */
+  public static Edit removeRow() {
+    return changed("edit.rows", l -> {
+      if (l.rows().size() == 1) {
+        return l;
+      }
+      List<List<String>> rows = new ArrayList<>(l.rows());
+      rows.remove(l.at());
+      Set<Integer> left = new TreeSet<>();
+      l.leftOut().stream().filter(i -> i != l.at()).forEach(i -> left.add(i > l.at() ? i - 1 : i));
+      return new RowList(l.source(), l.columns(), rows, Math.min(l.at(), rows.size() - 1), left, l.count(), l.pictures(), l.colours());
+    });
+  }
+
+  /** Adds an empty column. */
+  public static Edit addColumn(String name) {
+    return changed("edit.rows", l -> {
+      if (name.isBlank() || name.strip().length() > RowList.LONGEST_NAME || l.columns().contains(name.strip()) || l.columns().size() >= RowList.MOST_COLUMNS) {
+        return l;
+      }
+      List<String> columns = new ArrayList<>(l.columns());
+      columns.add(name.strip());
+      List<List<String>> rows = l.rows().stream().map(r -> {
+        List<String> cells = new ArrayList<>(r);
+        cells.add("");
+        return cells;
+      }).<List<String>>map(r -> r).toList();
+      return new RowList(l.source(), columns, rows, l.at(), l.leftOut(), l.count(), l.pictures(), l.colours());
+    });
+  }
+
   /** Adds a column with the number of each row from a first one on, with leading zeros to so many figures. */
   public static Edit number(String column, int first, int figures) {
     return changed("edit.rowNumbers", l -> {

@@ -24,6 +24,9 @@ public final class SizeEdits {
   /** What is so near to the middle, as a part of the side, is in the middle. */
   private static final double MIDDLE = 0.012;
 
+  /** A shape that may be stretched and is so much of a side is tied to both its ends. */
+  private static final double MOST = 0.6;
+
   private static final double ROUNDING = 1e-6;
 
   private SizeEdits() {}
@@ -73,8 +76,8 @@ public final class SizeEdits {
     boolean stretches = item.asShape().filter(s -> s.outline().boxed() || s.outline().straight()).isPresent() && item.placement().turn() % 90 == 0;
     boolean keeps = item.asWords().isPresent() && !scaleWords;
     double near = NEAR * Math.min(was.width(), was.height());
-    Span across = span(box.x(), box.right(), was.width(), is.width(), near, grow);
-    Span down = span(box.y(), box.bottom(), was.height(), is.height(), near, grow);
+    Span across = span(box.x(), box.right(), was.width(), is.width(), near, grow, stretches);
+    Span down = span(box.y(), box.bottom(), was.height(), is.height(), near, grow, stretches);
     double x = across.scale();
     double y = down.scale();
     if (!stretches) {
@@ -121,13 +124,14 @@ public final class SizeEdits {
     }
   }
 
-  private static Span span(double from, double to, double was, double is, double near, double grow) {
+  private static Span span(double from, double to, double was, double is, double near, double grow, boolean stretches) {
     double low = from <= ROUNDING ? from : from * grow;
     double high = was - to <= ROUNDING ? was - to : (was - to) * grow;
     boolean atLow = from <= near;
     boolean atHigh = was - to <= near;
     double middle = (from + to) / 2 - was / 2;
-    if (atLow && atHigh) {
+    // a frame or a panel that is most of a side goes on being that
+    if (atLow && atHigh || stretches && to - from >= MOST * was) {
       return new Span(was, is, low, high, 2, to - from <= 0 ? 1 : (is - low - high) / (to - from));
     }
     int tied = Math.abs(middle) <= MIDDLE * was ? 0 : atLow ? -1 : atHigh ? 1 : 3;

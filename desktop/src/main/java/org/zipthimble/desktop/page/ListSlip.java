@@ -18,6 +18,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.layout.FlowPane;
@@ -27,7 +28,11 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.RowList;
+import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -40,7 +45,8 @@ import org.zipthimble.desktop.state.Session;
 /** The list that fills the fields: brought in, looked through row by row, sorted, counted, its columns put into words. */
 public final class ListSlip extends ToolSlip {
   private static final List<String> ENCODINGS = List.of("UTF-8", "windows-1252", "windows-1250", "ISO-8859-15", "UTF-16LE", "UTF-16BE", "IBM850");
-  private static final double HIGH = 176;
+  private static final double HIGH = 132;
+  private static final int MOST_CELLS = 12;
 
   private final Label told = Controls.wrapped("", "side-note");
   private final FlowPane columns = new FlowPane(4, 4);
@@ -51,10 +57,17 @@ public final class ListSlip extends ToolSlip {
   private final ComboBox<String> count = new ComboBox<>();
   private final ComboBox<String> by = new ComboBox<>();
   private final ComboBox<String> encoding = new ComboBox<>();
+  private final ComboBox<String> sheet = new ComboBox<>();
+  private final VBox cells = new VBox(4);
+  private final VBox linked = new VBox(4);
   private final VBox below = new VBox(7);
   private final Button bring = Controls.button("list-bring", "listSlip.bring", this::bring, "plain");
   private final LatestWork reader = new LatestWork();
+  private final LatestWork gatherer = new LatestWork();
   private Optional<Path> file = Optional.empty();
+  private Optional<Path> book = Optional.empty();
+  private List<String> cellsShown = List.of();
+  private List<Object> linkedShown = List.of();
   private List<String> columnsShown = List.of();
   private boolean showing;
 
@@ -84,21 +97,45 @@ public final class ListSlip extends ToolSlip {
     encoding.getItems().setAll(ENCODINGS);
     encoding.setOnAction(e -> {
       if (!showing && file.isPresent()) {
-        read(file.get(), Optional.of(Charset.forName(encoding.getValue())));
+        read(file.get(), Optional.of(Charset.forName(encoding.getValue())), Optional.empty());
       }
     });
+    box(sheet, "list-sheet", "listSlip.sheet");
+    sheet.setOnAction(e -> {
+      if (!showing && book.isPresent() && sheet.getValue() != null) {
+        read(book.get(), Optional.empty(), Optional.of(sheet.getValue()));
+      }
+    });
+    cells.setId("list-cells");
+    linked.setId("list-linked");
+    TypedField newColumn = new TypedField("list-new-column", Wording.text("listSlip.newColumn"), text -> session.apply(ListEdits.addColumn(text)));
+    newColumn.setPromptText(Wording.text("listSlip.newColumn"));
+    newColumn.setPrefWidth(130);
     below.getChildren().addAll(
         Controls.under(Wording.text("listSlip.columns"), columns),
         Controls.row(6, Controls.iconButton("list-back", Icons.EARLIER, "listSlip.back", () -> step(-1)), at, of,
             Controls.iconButton("list-on", Icons.LATER, "listSlip.on", () -> step(1)), search),
-        rows,
+        rows, cells,
+        Controls.row(6, Controls.button("list-add-row", "listSlip.addRow", () -> session.apply(ListEdits.addRow()), "quiet"),
+            Controls.button("list-remove-row", "listSlip.removeRow", () -> session.apply(ListEdits.removeRow()), "quiet"), newColumn),
+        linked,
         Controls.row(6, Controls.under(Wording.text("listSlip.count"), count), Controls.under(Wording.text("listSlip.encoding"), encoding)),
+        Controls.under(Wording.text("listSlip.sheet"), sheet),
         Controls.row(6, Controls.under(Wording.text("listSlip.by"), by), new VBox(Controls.label(" ", "field-label"), Controls.row(4,
             Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"), Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
             Controls.button("list-number", "listSlip.number", this::number, "quiet")))),
         Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"), Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
             Controls.spring(), Controls.button("list-drop", "listSlip.drop", () -> session.apply(ListEdits.drop()), "quiet")));
-    inside.getChildren().addAll(told, Controls.row(6, bring, Controls.button("list-paste", "listSlip.paste", this::paste, "plain")), below);
+    ScrollPane scroll = new ScrollPane();
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("bare-scroll");
+    scroll.visibleProperty().bind(below.visibleProperty());
+    scroll.managedProperty().bind(below.visibleProperty());
+    scroll.setMaxHeight(460);
+    inside.getChildren().addAll(told, Controls.row(6, bring, Controls.button("list-paste", "listSlip.paste", this::paste, "plain"),
+        Controls.button("list-type", "listSlip.type", () -> session.apply(ListEdits.typed(List.of(Wording.text("listSlip.firstColumn")))), "plain")), scroll);
+    scroll.setContent(below);
     session.checking().findingsProperty().addListener(o -> {
       if (isVisible()) {
         rows.refresh();
@@ -128,15 +165,107 @@ public final class ListSlip extends ToolSlip {
   }
 
   private void bring() {
-    session.asker().table().ifPresent(f -> read(f, Optional.empty()));
+    session.asker().table().ifPresent(f -> read(f, Optional.empty(), Optional.empty()));
+  }
+
+  /** Pictures that columns name, from a folder: all that are chosen are taken in. */
+  private void gather() {
+    List<Path> files = session.asker().pictures();
+    if (files.isEmpty()) {
+      return;
+    }
+    gatherer.want(() -> {
+      List<Picture> found = new ArrayList<>();
+      List<String> troubles = new ArrayList<>();
+      for (Path one : files) {
+        try {
+          found.add(Pictures.look(one.getFileName().toString(), Files.readAllBytes(one), Pictures.Limits.USUAL));
+        } catch (Trouble trouble) {
+          troubles.add(trouble.getMessage());
+        } catch (IOException e) {
+          troubles.add(Wording.text("file.unreadable", one.getFileName()));
+        }
+      }
+      return new Gathered(found, troubles);
+    }, gathered -> {
+      session.apply(ListEdits.gather(gathered.pictures()));
+      session.say(gathered.troubles().isEmpty() ? Wording.counted("listSlip.gathered", gathered.pictures().size()) : gathered.troubles().get(0));
+    });
+  }
+
+  private record Gathered(List<Picture> pictures, List<String> troubles) {}
+
+  /** The cells of the shown row, to be typed in. */
+  private void cells(RowList l) {
+    if (cells.getChildren().size() != Math.min(MOST_CELLS, l.columns().size()) || !l.columns().equals(cellsShown)) {
+      cellsShown = l.columns();
+      cells.getChildren().clear();
+      for (String column : l.columns().subList(0, Math.min(MOST_CELLS, l.columns().size()))) {
+        TypedField cell = new TypedField("list-cell-" + column.replaceAll("[^\\p{L}\\p{N}]+", "-"), column, text -> list().ifPresent(now -> session.apply(ListEdits.cell(now.at(), column, text))));
+        Label name = Controls.label(column, "field-label");
+        name.setMinWidth(90);
+        name.setPrefWidth(90);
+        HBox.setHgrow(cell, Priority.ALWAYS);
+        cells.getChildren().add(Controls.row(6, name, cell));
+      }
+    }
+    for (int i = 0; i < cells.getChildren().size(); i++) {
+      ((TypedField) ((HBox) cells.getChildren().get(i)).getChildren().get(1)).show(l.value(l.columns().get(i)).orElse(""));
+    }
+  }
+
+  /** Which column names the picture of the object that is selected, and which tells a colour. */
+  private void linked(RowList l) {
+    Optional<Item> pictured = session.single().filter(i -> !i.pictureIds().isEmpty() || i.mount().isPresent());
+    List<String> names = new ArrayList<>(List.of(Wording.text("listSlip.noColumn")));
+    names.addAll(l.columns());
+    List<Object> of = List.of(names, l.pictures(), l.colours(), pictured.map(Item::id).orElse(""), session.job().palette().swatches());
+    if (of.equals(linkedShown)) {
+      return;
+    }
+    linkedShown = of;
+    linked.getChildren().clear();
+    pictured.ifPresent(item -> linked.getChildren().add(Controls.row(6, Controls.under(Wording.text("listSlip.picture", item.properties().name()),
+        linking("list-picture", Wording.text("listSlip.picture", item.properties().name()), names, Optional.ofNullable(l.pictures().get(item.id())), c -> ListEdits.pictured(item.id(), c))),
+        new VBox(Controls.label(" ", "field-label"), Controls.button("list-gather", "listSlip.gather", this::gather, "quiet")))));
+    if (!session.job().palette().swatches().isEmpty()) {
+      ComboBox<String> swatch = new ComboBox<>();
+      swatch.setId("list-swatch");
+      swatch.setAccessibleText(Wording.text("listSlip.colour"));
+      swatch.getItems().setAll(session.job().palette().swatches().stream().map(Swatch::name).toList());
+      swatch.getSelectionModel().select(l.colours().isEmpty() ? swatch.getItems().get(0) : l.colours().keySet().iterator().next());
+      swatch.setPrefWidth(150);
+      ComboBox<String> column = linking("list-colour", Wording.text("listSlip.colourFrom"), names, Optional.ofNullable(l.colours().get(swatch.getValue())), c -> ListEdits.coloured(swatch.getValue(), c));
+      swatch.setOnAction(e -> column.getSelectionModel().select(list().flatMap(now -> Optional.ofNullable(now.colours().get(swatch.getValue()))).map(names::indexOf).orElse(0)));
+      linked.getChildren().add(Controls.row(6, Controls.under(Wording.text("listSlip.colour"), swatch), Controls.under(Wording.text("listSlip.colourFrom"), column)));
+    }
+  }
+
+  private interface Linking {
+    org.zipthimble.core.edit.Edit edit(Optional<String> column);
+  }
+
+  private ComboBox<String> linking(String id, String spoken, List<String> names, Optional<String> now, Linking linking) {
+    ComboBox<String> box = new ComboBox<>();
+    box.setId(id);
+    box.setAccessibleText(spoken);
+    box.setPrefWidth(168);
+    box.getItems().setAll(names);
+    box.getSelectionModel().select(now.map(names::indexOf).orElse(0));
+    box.setOnAction(e -> {
+      int index = box.getSelectionModel().getSelectedIndex();
+      Optional<String> column = index <= 0 ? Optional.empty() : Optional.of(names.get(index));
+      session.apply(linking.edit(column));
+    });
+    return box;
   }
 
   private record Found(Optional<TableIn.Table> table, String trouble) {}
 
-  private void read(Path from, Optional<Charset> charset) {
+  private void read(Path from, Optional<Charset> charset, Optional<String> named) {
     reader.want(() -> {
       try {
-        return new Found(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, Optional.empty())), "");
+        return new Found(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, named)), "");
       } catch (Trouble trouble) {
         return new Found(Optional.empty(), trouble.getMessage());
       } catch (IOException e) {
@@ -145,8 +274,11 @@ public final class ListSlip extends ToolSlip {
     }, found -> {
       found.table().ifPresent(t -> {
         file = t.encoding().isEmpty() ? Optional.empty() : Optional.of(from);
+        book = t.sheets().size() > 1 ? Optional.of(from) : Optional.empty();
         session.apply(ListEdits.take(t.list()));
         showing = true;
+        sheet.getItems().setAll(t.sheets());
+        sheet.getSelectionModel().select(named.map(t.sheets()::indexOf).orElse(0));
         encoding.setValue(t.encoding().isEmpty() ? null : t.encoding());
         showing = false;
         session.say(t.cut() > 0 ? Wording.counted("listSlip.cut", t.cut()) : "");
@@ -187,7 +319,7 @@ public final class ListSlip extends ToolSlip {
     Optional<RowList> list = list();
     below.setVisible(list.isPresent());
     below.setManaged(list.isPresent());
-    told.setText(list.map(l -> Wording.text("listSlip.told", l.source(), l.rows().size(), l.sent().size())).orElse(Wording.text("listSlip.none")));
+    told.setText(list.map(l -> Wording.text("listSlip.told", l.source().isEmpty() ? Wording.text("listSlip.typed") : l.source(), l.rows().size(), l.sent().size())).orElse(Wording.text("listSlip.none")));
     list.ifPresent(l -> {
       showing = true;
       at.show(String.valueOf(l.at() + 1));
@@ -203,6 +335,9 @@ public final class ListSlip extends ToolSlip {
       columns.getChildren().forEach(c -> c.setDisable(FieldText.words(session).isEmpty()));
       count.getSelectionModel().select(l.count().map(l.columns()::indexOf).map(i -> i + 1).orElse(0));
       encoding.setDisable(file.isEmpty());
+      sheet.setDisable(book.isEmpty());
+      cells(l);
+      linked(l);
       showing = false;
       fill();
     });
