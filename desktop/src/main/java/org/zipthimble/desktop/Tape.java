@@ -19,9 +19,16 @@ import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.sheet.BookletPages;
+import org.zipthimble.core.sheet.GangPages;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 
@@ -38,6 +45,7 @@ final class Tape extends StackPane {
   private final Pane places;
   private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
   private final Label found = Controls.label("", "badge");
+  private final LatestWork counter = new LatestWork();
   private final Label sheet = Controls.label("", "badge", "sheet-badge");
 
   Tape(Session session) {
@@ -80,13 +88,24 @@ final class Tape extends StackPane {
     return button;
   }
 
+  /** How many sheets all of a job takes. */
+  private static int sheets(Job job) {
+    PageOptions options = PageOptions.of(job);
+    try {
+      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Pages.ganged(options) ? GangPages.of(job, job.leaving(), options).sheets() : 1;
+    } catch (Trouble none) {
+      return 1;
+    }
+  }
+
   private void refresh() {
     List<Finding> findings = session.checking().findingsProperty().get();
     int counted = session.checking().report().counted();
     found.setText(String.valueOf(counted));
     found.getStyleClass().removeAll("ruin", "look");
     found.getStyleClass().add(Checks.ruin(findings) ? "ruin" : "look");
-    sheet.setText(Wording.text("tape.sheet"));
+    Job job = session.job();
+    counter.want(() -> sheets(job), n -> sheet.setText(Wording.counted("tape.sheets", n)));
     for (Station station : Station.values()) {
       boolean here = session.stationProperty().get() == station;
       HBox inside = Controls.row(6, here ? thimble() : dot(), Controls.label(station.title(), here ? "station-here" : "station-name"));

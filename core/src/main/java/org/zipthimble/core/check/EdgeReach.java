@@ -10,6 +10,7 @@ import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Side;
 
 /** How far the artwork of a face reaches past each side of its trim, of the places where it lies just inside; in inches. */
@@ -18,10 +19,12 @@ public final class EdgeReach {
 
   private final Map<Side, Double> least = new EnumMap<>(Side.class);
   private final boolean asked;
+  private final Insets bleed;
 
   private EdgeReach(Job job, Face face) {
     Frame frame = job.frame(face);
     this.asked = frame.bleeds();
+    this.bleed = frame.bleed();
     Coverage coverage = Coverage.ofTrim(job, face);
     for (Side side : Side.values()) {
       double reach = coverage.least(side, frame.trim());
@@ -46,9 +49,9 @@ public final class EdgeReach {
     return least.containsKey(side) ? OptionalDouble.of(least.get(side)) : OptionalDouble.empty();
   }
 
-  /** The sides along which no artwork lies, in the order left, right, top, bottom: the paper stays seen there. */
+  /** The sides along which artwork is asked for and none lies, in the order left, right, top, bottom: the paper stays seen there. */
   public List<Side> bare() {
-    return Stream.of(Side.values()).filter(side -> !least.containsKey(side)).collect(Collectors.toList());
+    return Stream.of(Side.values()).filter(side -> bleed.at(side) > 0 && !least.containsKey(side)).collect(Collectors.toList());
   }
 
   /** Whether no artwork lies along any side: the face keeps a white edge all round. */

@@ -40,8 +40,8 @@ public final class Guillotine {
     if (across.isEmpty() && down.isEmpty()) {
       return false;
     }
-    // long strips first: they are cut in turn the other way
-    boolean upright = across.isEmpty() || !down.isEmpty() && down.size() <= across.size() && part.width() >= part.height();
+    // the fewer first: every strip is cut in turn the other way
+    boolean upright = across.isEmpty() || !down.isEmpty() && down.size() <= across.size();
     List<Double> at = upright ? down : across;
     double from = upright ? part.x() : part.y();
     List<Double> ends = new ArrayList<>(at);

@@ -11,6 +11,7 @@ import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.zipthimble.core.job.CarriedFont;
+import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
@@ -36,6 +38,7 @@ public final class Recovery {
 
   private final Path folder;
   private final Set<String> written = new HashSet<>();
+  private final Map<String, Job> guests = new HashMap<>();
 
   /**
    * A copy that a program which is no longer there has left.
@@ -82,6 +85,12 @@ public final class Recovery {
     if (job.colour().own().isPresent()) {
       once(JobDocument.file(job.colour().own().get()), new Blob(job.colour().own().get().bytes()));
     }
+    for (Guest guest : job.guests()) {
+      if (guests.put(guest.id(), guest.job()) != guest.job()) {
+        written.remove(JobDocument.file(guest));
+        once(JobDocument.file(guest), new Blob(ThimbleFile.bytes(guest.job())));
+      }
+    }
     ObjectNode note = MAPPER.createObjectNode();
     note.put("name", job.name()).put("when", now.toString()).put("program", ProcessHandle.current().pid());
     ProcessHandle.current().info().startInstant().ifPresent(start -> note.put("started", start.toString()));
@@ -98,6 +107,7 @@ public final class Recovery {
   /** Throws the copy away, for its job is saved or let go. */
   public void drop() throws Trouble {
     written.clear();
+    guests.clear();
     discard(folder);
   }
 

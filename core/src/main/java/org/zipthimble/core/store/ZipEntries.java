@@ -18,8 +18,8 @@ final class ZipEntries {
   static final long MOST_BYTES = 1_500_000_000L;
 
   private static final Pattern KNOWN = Pattern.compile(
-      "job\\.json|preview\\.png|pictures/[0-9a-f]{64}\\.[a-z]{3,4}|profiles/[0-9a-f]{32,64}\\.icc|fonts/[^/\\\\]{1,120}/[^/\\\\]{1,120}\\.ttf");
-  private static final Pattern FOLDER = Pattern.compile("(pictures|profiles|fonts(/[^/\\\\]{1,120})?)/");
+      "job\\.json|preview\\.png|pictures/[0-9a-f]{64}\\.[a-z]{3,4}|profiles/[0-9a-f]{32,64}\\.icc|guests/g[0-9]{1,4}\\.thimble|fonts/[^/\\\\]{1,120}/[^/\\\\]{1,120}\\.ttf");
+  private static final Pattern FOLDER = Pattern.compile("(pictures|profiles|guests|fonts(/[^/\\\\]{1,120})?)/");
 
   private ZipEntries() {}
 

@@ -180,9 +180,10 @@ public final class SheetStation implements StationView {
     behind.setMouseTransparent(true);
     StackPane sheetStack = new StackPane(picture, behind, over);
     sheetStack.setAlignment(Pos.TOP_LEFT);
+    sheetStack.setMaxWidth(Region.USE_PREF_SIZE);
     VBox shown = new VBox(6, Controls.row(10, caption, turner, sides, Controls.spring(), measure), sheetStack);
     shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-    shown.setAlignment(Pos.TOP_LEFT);
+    shown.setAlignment(Pos.TOP_CENTER);
     picture.setOnMousePressed(this::grasped);
     picture.setOnMouseReleased(this::released);
     bench.getChildren().add(shown);
