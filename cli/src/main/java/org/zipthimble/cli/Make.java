@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -28,6 +27,8 @@ import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -91,7 +92,7 @@ final class Make implements Callable<Integer> {
       description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), or how a split design is put together (.pdf)")
   private String as;
 
-  @Option(names = "--rows", paramLabel = "FILE", description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a PDF page for each row and face")
+  @Option(names = "--rows", paramLabel = "FILE", description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a page for each row and face")
   private Path rows;
 
   @Option(names = "--lane", paramLabel = "NAME", description = "one lane only, by its name")
@@ -119,7 +120,12 @@ final class Make implements Callable<Integer> {
   private int write(PrintWriter out) throws Trouble, Stopped {
     Job read = rows == null ? ThimbleFile.open(job) : Main.filled(ThimbleFile.open(job), rows);
     PageOptions options = options(read);
-    Optional<Path> other = rows == null ? Optional.empty() : files.stream().filter(f -> !f.toString().toLowerCase(Locale.ROOT).endsWith(".pdf")).findFirst();
+    boolean cut = Pages.ganged(options) && Register.wanted(read);
+    Optional<Path> other = Optional.empty();
+    for (Path file : rows == null ? List.<Path>of() : files) {
+      OutputFormat format = OutputFormats.of(String.valueOf(file.getFileName()));
+      other = other.isEmpty() && !format.pixels() && !format.id().equals("pdf") && !cut ? Optional.of(file) : other;
+    }
     if (other.isPresent()) {
       throw Trouble.of("cli.rowsPdf", other.get().getFileName());
     }

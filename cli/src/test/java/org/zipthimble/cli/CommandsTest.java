@@ -64,9 +64,33 @@ class CommandsTest {
     Path pdf = folder.resolve("cards.pdf");
     assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--to", pdf.toString()));
     assertEquals(3, PdfMeasure.of(pdf).pages().size());
-    assertEquals(2, run("make", cards, "--rows", rows.toString(), "--to", folder.resolve("cards.png").toString()));
+    assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--ppi", "50", "--to", folder.resolve("cards.png").toString()));
+    assertTrue(Files.exists(folder.resolve("cards-1.png")) && Files.exists(folder.resolve("cards-3.png")), "a picture for each row");
+    assertEquals(2, run("make", cards, "--rows", rows.toString(), "--to", folder.resolve("cards.svg").toString()));
     assertTrue(err.toString().contains("Ask for a .pdf file"), err.toString());
     assertEquals(2, run("check", cards, "--rows", folder.resolve("none.csv").toString()));
+  }
+
+  /** One print file and the cut file that belongs to it: 24 kiss cuts where the labels lie, the paper's size. */
+  @Test
+  void labelsFromAListLeaveWithTheCutsOfTheirSheets() throws Exception {
+    String labels = put("jar-labels.thimble");
+    assertEquals(0, run("make", labels, "--to", to("labels.pdf"), "--to", to("cuts.plt")), err.toString());
+    int sheets = PdfMeasure.of(folder.resolve("labels.pdf")).pages().size();
+    assertEquals(2, sheets, "24 labels");
+    assertTrue(Files.exists(folder.resolve("cuts.plt")) || Files.exists(folder.resolve("cuts-1.plt")));
+  }
+
+  @Test
+  void aSizeSetAndABookletLeaveByTheirDemoJobs() throws Exception {
+    String poster = put("sowing-poster.thimble");
+    assertEquals(0, run("make", poster, "--to", to("poster.pdf")), err.toString());
+    for (String size : new String[] {"16x20", "8x10", "11x14", "24x36"}) {
+      assertTrue(Files.exists(folder.resolve("poster-" + size + "in.pdf")), size);
+    }
+    String album = put("plot-album.thimble");
+    assertEquals(0, run("make", album, "--to", to("album.pdf")), err.toString());
+    assertEquals(4, PdfMeasure.of(folder.resolve("album.pdf")).pages().size(), "two sheets, front and back");
   }
 
   @Test

@@ -5,12 +5,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.sheet.BookletPages;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Register;
@@ -21,6 +24,7 @@ import org.zipthimble.core.work.Stopped;
 /** A kind of file made of pixels: one for each face; the first has the name that was asked for, the others carry their face's name as well. */
 abstract class PixelFormat extends OutputFormat {
   private static final double PAINTED = 0.95;
+  private static final int MOST_FILES = 500;
 
   private final Set<Choice> own;
 
@@ -43,19 +47,40 @@ abstract class PixelFormat extends OutputFormat {
 
   @Override
   List<Path> each(Job job, Order order) throws Trouble {
-    return named(order.file(), faces(job, order));
+    if (!sheets(job, order)) {
+      return named(order.file(), faces(job, order));
+    }
+    int count = run(job, order).count();
+    if (count > MOST_FILES) {
+      throw Trouble.of("send.manyFiles", count, MOST_FILES);
+    }
+    List<Path> files = new ArrayList<>();
+    for (int i = 1; i <= count; i++) {
+      files.add(count == 1 ? order.file() : beside(order.file(), String.valueOf(i)));
+    }
+    return files;
+  }
+
+  /** Whether whole sheets with several pieces, or a page for each row, are painted, a file each. */
+  private static boolean sheets(Job job, Order order) {
+    return Pages.ganged(order.options()) || BookletPages.wanted(order.options()) && order.face().isEmpty() || job.list().isPresent();
+  }
+
+  private static PageRun run(Job job, Order order) throws Trouble {
+    return Pages.run(job, faces(job, order), order.options().withCuts(false));
   }
 
   @Override
   List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException {
-    List<Face> faces = faces(job, order);
-    List<Path> files = named(order.file(), faces);
+    List<Path> files = each(job, order);
     List<Measured> measured = new ArrayList<>();
     Halvings pictures = new Halvings();
-    for (int i = 0; i < faces.size(); i++) {
-      double share = 1.0 / faces.size();
-      boolean turned = turned(faces.get(i), order.options());
-      DrawnPage page = Pages.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
+    List<Face> faces = faces(job, order);
+    Optional<PageRun> run = sheets(job, order) ? Optional.of(run(job, order)) : Optional.empty();
+    for (int i = 0; i < files.size(); i++) {
+      double share = 1.0 / files.size();
+      boolean turned = run.isEmpty() && turned(faces.get(i), order.options());
+      DrawnPage page = run.isPresent() ? run.get().at(i) : Pages.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
       measured.add(page(job, order, page, turned, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
     }
     return measured;

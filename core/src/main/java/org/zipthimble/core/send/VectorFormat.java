@@ -4,16 +4,23 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.paint.VectorSheet;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.sheet.GangPages;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
@@ -74,6 +81,9 @@ abstract class VectorFormat extends OutputFormat {
   /** The sheets of an order's lanes. */
   static List<CutSheet> sheets(Job job, Order order) throws Trouble {
     List<String> lanes = lanes(job, order);
+    if (Pages.ganged(order.options()) && Register.wanted(job)) {
+      return ganged(job, order, lanes);
+    }
     List<CutSheet> sheets = Layout.of(job).sheets().stream().filter(s -> lanes.contains(s.lane().id())).toList();
     if (sheets.isEmpty()) {
       throw Trouble.of("send.nothingToCut");
@@ -87,6 +97,32 @@ abstract class VectorFormat extends OutputFormat {
       out.add(turned ? sheet.mapped(Repeats.mirror(90, new Point(sheet.supply().size().width() / 2, 0))) : sheet);
     }
     return out;
+  }
+
+  /** The cuts of printed sheets with several pieces, as they lie on the paper: once for all sheets that are cut alike. */
+  private static List<CutSheet> ganged(Job job, Order order, List<String> lanes) throws Trouble {
+    List<Face> faces = faces(job, order);
+    GangPages pages = GangPages.of(job, faces, order.options());
+    List<CutSheet> out = new ArrayList<>();
+    for (Lane lane : job.cutting().lanes().stream().filter(l -> lanes.contains(l.id())).toList()) {
+      List<List<CutLine>> known = new ArrayList<>();
+      for (int sheet = 0; sheet < pages.differing(); sheet++) {
+        List<CutLine> lines = pages.cuts(sheet, faces.get(0).id()).stream().filter(l -> l.lane().equals(lane.id())).toList();
+        if (!lines.isEmpty() && known.stream().noneMatch(k -> alike(k, lines))) {
+          known.add(lines);
+          Supply paper = new Supply(pages.paper(), 0, false, Optional.empty());
+          out.add(new CutSheet(lane, known.size(), paper, List.of(), lines, pages.paper().height(), 1 - pages.waste()));
+        }
+      }
+    }
+    if (out.isEmpty()) {
+      throw Trouble.of("send.nothingToCut");
+    }
+    return out;
+  }
+
+  private static boolean alike(List<CutLine> a, List<CutLine> b) {
+    return a.stream().map(CutLine::path).toList().equals(b.stream().map(CutLine::path).toList());
   }
 
   /** Which lanes of a file are a mirror image. */

@@ -27,6 +27,7 @@ import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import javafx.scene.control.Label;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
@@ -35,6 +36,7 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
@@ -42,6 +44,7 @@ import org.zipthimble.desktop.state.Station;
 
 /** The face at size, with the ticket's lines, the selection and the flags of findings. */
 final class BenchView extends Pane {
+  private static final int MOST_LOOKED_AT = 400;
   private static final int MOST_OUTLINED = 60;
 
   private final Session session;
@@ -251,6 +254,7 @@ final class BenchView extends Pane {
     List<Node> nodes = new ArrayList<>();
     pins = Optional.empty();
     if (!clean.get()) {
+      sideTable(view, nodes);
       guideObjects(view, nodes);
       openGroup(view, nodes);
       if (session.selection().pointsProperty().get().isPresent()) {
@@ -273,8 +277,26 @@ final class BenchView extends Pane {
   /** What the paper and the ticket's lines depend on; while it stays the same they are not drawn anew. */
   private List<Object> fixedKey() {
     Job job = session.shownProperty().get();
-    return List.of(lens.now(), job.ticket(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
+    return List.of(lens.now(), job.ticket(), session.frame(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
         session.stationProperty().get(), clean.get(), session.preferences().now(), getWidth(), getHeight());
+  }
+
+  /** What lies beside the face lies on its side table, which is never printed or cut. */
+  private void sideTable(Viewport view, List<Node> nodes) {
+    Box bleed = session.frame().bleedBox();
+    Scene scene = Scene.of(session.face());
+    if (scene.nodes().size() > MOST_LOOKED_AT) {
+      return;
+    }
+    scene.nodes().stream().filter(n -> n.visible() && !n.helps() && n.leavesBelow().stream().noneMatch(l -> l.reaches(bleed))).map(n -> scene.around(n.item())).reduce(Box::union).ifPresent(all -> {
+      Box table = all.grown(0.1);
+      nodes.add(DrawnNodes.box(table, view, "side-table"));
+      Label label = Controls.label(Wording.text("bench.sideTable"), "side-table-label");
+      Point at = view.toPixel(new Point(table.x(), table.y()));
+      label.relocate(at.x(), at.y() - 18);
+      label.setMouseTransparent(true);
+      nodes.add(label);
+    });
   }
 
   private void redrawFixed(Viewport view) {

@@ -35,12 +35,14 @@ public final class SizesSlip extends ToolSlip {
   private final List<LatestWork> painters = new ArrayList<>();
   private final TypedField width;
   private final TypedField height;
+  private double wide = 8;
+  private double high = 10;
 
   /** The slip of a session. */
   public SizesSlip(Session session) {
     super(session, "sizes", "sizesSlip.title", 560);
-    width = new TypedField("sizes-width", Wording.text("sizesSlip.width"), this::length);
-    height = new TypedField("sizes-height", Wording.text("sizesSlip.height"), this::length);
+    width = new TypedField("sizes-width", Wording.text("sizesSlip.width"), text -> wide = length(text));
+    height = new TypedField("sizes-height", Wording.text("sizesSlip.height"), text -> high = length(text));
     width.setPrefWidth(90);
     height.setPrefWidth(90);
     inside.getChildren().addAll(Controls.wrapped(Wording.text("sizesSlip.note"), "side-note"), cells, words,
@@ -48,23 +50,20 @@ public final class SizesSlip extends ToolSlip {
             new VBox(Controls.label(" ", "field-label"), Controls.button("sizes-add", "sizesSlip.add", this::add, "plain"))));
   }
 
-  private void length(String text) throws Trouble {
-    FieldText.length(text, session.unit(), Ticket.LEAST_SIDE, Ticket.MOST_SIDE);
+  private double length(String text) throws Trouble {
+    return FieldText.length(text, session.unit(), Ticket.LEAST_SIDE, Ticket.MOST_SIDE);
   }
 
   private void add() {
-    try {
-      double wide = FieldText.length(width.getText(), session.unit(), Ticket.LEAST_SIDE, Ticket.MOST_SIDE);
-      double high = FieldText.length(height.getText(), session.unit(), Ticket.LEAST_SIDE, Ticket.MOST_SIDE);
-      session.apply(SizeEdits.add(new Size(wide, high)));
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
-    }
+    session.apply(SizeEdits.add(new Size(wide, high)));
+    show();
   }
 
   @Override
   void show() {
     Job job = session.job();
+    width.show(Lengths.show(wide, session.unit()));
+    height.show(Lengths.show(high, session.unit()));
     words.setSelected(job.sizes().scaleWords());
     painters.forEach(LatestWork::drop);
     painters.clear();
