@@ -20,6 +20,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseButton;
@@ -28,13 +29,11 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Gang;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.sheet.Papers;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.type.Walk;
@@ -55,7 +54,7 @@ public final class Shots extends Application {
       "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures", "typing.png", "words");
 
   /** Taken for the help alone. */
-  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png");
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE);
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
@@ -176,12 +175,41 @@ public final class Shots extends Application {
       ((Button) stage.getScene().lookup("#ticket-colour")).fire();
     });
     step(PALETTE, s -> ((Button) stage.getScene().lookup("#swatch-5")).fire());
-    step("sheet.png", s -> {
+    step("faces.png", s -> {
       ((Button) stage.getScene().lookup("#ticket-colour")).fire();
-      take(s, "swap-invitation.thimble");
-      s.apply(Edits.sheet(p -> new SheetPlan(true, Papers.TABLOID.size(), true, Optional.of(Gang.USUAL))));
+      take(s, "plot-album.thimble");
+      s.faceIdProperty().set("f3");
+      run("menu.faces");
+    });
+    step("faces.png", s -> { });
+    step("faces.png", s -> { });
+    step("list.png", s -> {
+      ((Button) stage.getScene().lookup("#faces-close")).fire();
+      take(s, "place-cards.thimble");
+      s.apply(ListEdits.show(7));
+      s.selectionProperty().set(idOf(s, "Guest"));
+      run("menu.list");
+    });
+    step("list.png", s -> { });
+    step("sizes.png", s -> {
+      ((Button) stage.getScene().lookup("#list-close")).fire();
+      take(s, "sowing-poster.thimble");
+      run("menu.sizes");
+    });
+    step("sizes.png", s -> { });
+    step("labels.png", s -> {
+      ((Button) stage.getScene().lookup("#sizes-close")).fire();
+      take(s, "jar-labels.thimble");
       s.stationProperty().set(Station.SHEET);
     });
+    step("labels.png", s -> { });
+    step("booklet.png", s -> take(s, "plot-album.thimble"));
+    step("booklet.png", s -> s.stationProperty().set(Station.SHEET));
+    step("booklet.png", s -> { });
+    step("sheet.png", s -> take(s, "bookmark.thimble"));
+    step("sheet.png", s -> s.stationProperty().set(Station.SHEET));
+    step("sheet.png", s -> ((ButtonBase) stage.getScene().lookup("#sheet-look-light")).fire());
+    step("sheet.png", s -> { });
     step("compose-cut.png", s -> {
       take(s, "window-decal.thimble");
       s.stationProperty().set(Station.COMPOSE);
@@ -282,7 +310,11 @@ public final class Shots extends Application {
       return;
     }
     Step step = steps.poll();
-    step.before().accept(session);
+    try {
+      step.before().accept(session);
+    } catch (RuntimeException failed) {
+      throw new IllegalStateException(step.picture(), failed);
+    }
     PauseTransition pause = new PauseTransition(SETTLES);
     pause.setOnFinished(e -> {
       save(step.picture());

@@ -25,6 +25,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Command;
@@ -70,7 +74,8 @@ final class Workbench extends StackPane {
   private final Deque<Runnable> idle = new ArrayDeque<>();
   private final Deque<Runnable> warmings = new ArrayDeque<>();
   private Optional<StationView> shown = Optional.empty();
-  private boolean printedSheet;
+  /** Which of its sheets a job that is cut shows first, where the person has said so. */
+  private Optional<Boolean> printedSheet = Optional.empty();
   private boolean helping;
 
   Workbench(Session session, Runnable quit) {
@@ -100,6 +105,7 @@ final class Workbench extends StackPane {
     getStyleClass().add("workbench");
     getChildren().add(window);
     over(notice(), Pos.TOP_CENTER, NOTICE_DOWN);
+    session.historyProperty().addListener(o -> sheetsChanged());
     session.stationProperty().addListener(o -> {
       helping = false;
       show();
@@ -276,7 +282,7 @@ final class Workbench extends StackPane {
 
   private void show() {
     Station station = session.stationProperty().get();
-    StationView next = station == Station.SHEET && !session.job().cutting().lanes().isEmpty() && !printedSheet ? cut.get() : stations.get(station).get();
+    StationView next = station == Station.SHEET && cutFirst() ? cut.get() : stations.get(station).get();
     boolean composes = station == Station.COMPOSE;
     if (shown.filter(s -> s == next).isEmpty()) {
       shown.ifPresent(StationView::left);
@@ -296,8 +302,25 @@ final class Workbench extends StackPane {
 
   /** Shows at the sheet station how the printed sheet lies, or how the pieces to be cut do. */
   private void printed(boolean on) {
-    printedSheet = on;
+    printedSheet = Optional.of(on);
     show();
+  }
+
+  /** Whether the sheet station shows what is cut: unless the person said otherwise for all jobs but those whose printed sheets are cut by marks. */
+  private boolean cutFirst() {
+    Job job = session.job();
+    if (job.cutting().lanes().isEmpty()) {
+      printedSheet = Optional.empty();
+      return false;
+    }
+    return !printedSheet.orElseGet(() -> Pages.ganged(PageOptions.of(job)) && Register.wanted(job));
+  }
+
+  /** Another job, or its first or last lane, may show other sheets. */
+  private void sheetsChanged() {
+    if (session.stationProperty().get() == Station.SHEET && shown.isPresent() && shown.get() != (cutFirst() ? cut.get() : stations.get(Station.SHEET).get())) {
+      show();
+    }
   }
 
   /** A hint stands below what it speaks of, never over it. */

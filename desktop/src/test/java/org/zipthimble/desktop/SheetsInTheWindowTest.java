@@ -209,7 +209,7 @@ class SheetsInTheWindowTest extends AtTheBench {
     robot.clickOn("#list-column-variety");
     press(robot, "#list-close");
     robot.interact(() -> session.stationProperty().set(Station.SHEET));
-    robot.interact(() -> robot.lookup("#cut-sheet-printed").tryQuery().ifPresent(n -> ((javafx.scene.control.ButtonBase) n).fire()));
+    robot.interact(() -> robot.lookup("#cut-printed").tryQuery().ifPresent(n -> ((javafx.scene.control.ButtonBase) n).fire()));
     robot.interact(() -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withCropMarks(false).withGang(Optional.of(Gang.USUAL)))));
     answers.send = Optional.of(folder.resolve("labels.pdf"));
     robot.interact(() -> session.stationProperty().set(Station.SEND));

@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -44,12 +45,13 @@ import org.zipthimble.core.wording.Trouble;
  * @param words words that are right in all jobs
  * @param likedFonts the families that the person likes
  * @param recentFonts the families used last, the newest first
+ * @param papers sheets of the person's own sizes, upright, in inches
  */
 @RecordBuilder
 public record Settings(
     boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
     boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent, Optional<Window> window,
-    String currency, List<String> words, Set<String> likedFonts, List<String> recentFonts) implements SettingsBuilder.With {
+    String currency, List<String> words, Set<String> likedFonts, List<String> recentFonts, List<Size> papers) implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
@@ -79,7 +81,7 @@ public record Settings(
 
   /** What stands in no file yet. */
   public static final Settings USUAL = new Settings(
-      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "", List.of(), Set.of(), List.of());
+      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "", List.of(), Set.of(), List.of(), List.of());
 
   private static final int VERSION = 2;
 
@@ -125,6 +127,9 @@ public record Settings(
   /** How many fonts used last are kept. */
   public static final int MOST_FONTS = 12;
 
+  /** How many papers of the person's own are kept. */
+  public static final int MOST_PAPERS = 24;
+
   /** The longest sign of a currency. */
   public static final int LONGEST_CURRENCY = 4;
 
@@ -157,6 +162,7 @@ public record Settings(
     words = words.stream().map(String::strip).filter(w -> !w.isEmpty() && w.length() <= 60).distinct().limit(MOST_WORDS).toList();
     likedFonts = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(likedFonts));
     recentFonts = List.copyOf(recentFonts.subList(0, Math.min(recentFonts.size(), MOST_FONTS)));
+    papers = papers.stream().filter(p -> Math.min(p.width(), p.height()) >= 1 && Math.max(p.width(), p.height()) <= Ticket.MOST_SIDE).distinct().limit(MOST_PAPERS).toList();
     recent = List.copyOf(recent.subList(0, Math.min(recent.size(), MOST_RECENT)));
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
@@ -11,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
@@ -19,6 +21,7 @@ import org.zipthimble.core.edit.FactDesigns;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -45,7 +48,7 @@ public final class FacesSlip extends ToolSlip {
     super(session, "faces", "facesSlip.title", 3 * CELL + 70);
     ScrollPane scroll = new ScrollPane(cells);
     scroll.setFitToWidth(true);
-    scroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 3 ? 440.0 : 236.0, cells.getChildren()));
+    scroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 2 ? 440.0 : 236.0, cells.getChildren()));
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     add = Controls.button("faces-add", "tray.addFace", () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet");
@@ -55,16 +58,12 @@ public final class FacesSlip extends ToolSlip {
   @Override
   void show() {
     Job job = session.job();
-    List<String> now = job.faces().stream().map(f -> f.id() + " " + f.name()).toList();
+    List<String> now = job.faces().stream().map(f -> f.id() + " " + f.name() + f.form() + job.inner(f)).toList();
     if (!now.equals(shown)) {
       shown = now;
       pictures.clear();
       drawn.clear();
-      List<Node> all = new ArrayList<>();
-      for (int i = 0; i < job.faces().size(); i++) {
-        all.add(cell(job.faces().get(i), i));
-      }
-      cells.getChildren().setAll(all);
+      cells.getChildren().setAll(pegged(job));
     }
     for (Face face : job.faces()) {
       Size size = job.frame(face).size();
@@ -73,6 +72,34 @@ public final class FacesSlip extends ToolSlip {
         pictures.get(face.id()).show(() -> Pages.bench(job, face), THUMB / Math.max(size.width(), size.height()), session.halvings());
       }
     }
+  }
+
+  /** Pages of a book that face each other hang together. */
+  private List<Node> pegged(Job job) {
+    List<Node> all = new ArrayList<>();
+    HBox pair = null;
+    for (int i = 0; i < job.faces().size(); i++) {
+      Face face = job.faces().get(i);
+      Node cell = cell(face, i);
+      boolean right = job.inner(face).filter(s -> s == Side.LEFT).isPresent();
+      if (right && pair != null) {
+        pair.getChildren().add(cell);
+        pair = null;
+      } else {
+        pair = job.inner(face).isPresent() && !right ? new HBox(0, cell) : null;
+        all.add(pair == null ? cell : pair);
+        Optional.ofNullable(pair).ifPresent(p -> p.getStyleClass().add("pegged"));
+      }
+    }
+    return all;
+  }
+
+  private String numbered(Face face, int index) {
+    Job job = session.job();
+    if (face.form().shared()) {
+      return Wording.text("facesSlip.shared", index + 1);
+    }
+    return job.inner(face).map(side -> Wording.text(side == Side.LEFT ? "facesSlip.right" : "facesSlip.left", job.pages().indexOf(face) + 1)).orElse(Wording.text("facesSlip.number", index + 1));
   }
 
   private Node cell(Face face, int index) {
@@ -109,7 +136,7 @@ public final class FacesSlip extends ToolSlip {
         Controls.button("faces-twice-" + face.id(), "facesSlip.twice", () -> twice(face), "quiet"),
         Controls.iconButton("faces-away-" + face.id(), Icons.AWAY, "menu.removeFace", () -> session.apply(Edits.removeFace(face.id()))));
     does.setAlignment(Pos.CENTER_LEFT);
-    VBox cell = new VBox(4, Controls.label(Wording.text("facesSlip.number", index + 1), "field-label"), open, name, does);
+    VBox cell = new VBox(4, Controls.label(numbered(face, index), "field-label"), open, name, does);
     cell.setPrefWidth(CELL);
     cell.setMaxWidth(CELL);
     return cell;

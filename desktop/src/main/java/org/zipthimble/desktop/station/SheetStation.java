@@ -84,6 +84,10 @@ public final class SheetStation implements StationView {
   private final Label cutList = Controls.wrapped("", "side-note");
   private final HBox sides;
   private final ToggleGroup seen = new ToggleGroup();
+  private final VBox ownPapers = new VBox(6);
+  private final Label scaled = Controls.wrapped("", "side-note");
+  private final TypedField percent;
+  private double printedAt = 100;
   private Look look = Look.FRONT;
   private Optional<Integer> held = Optional.empty();
   private Optional<GangPages> laid = Optional.empty();
@@ -119,6 +123,12 @@ public final class SheetStation implements StationView {
         on -> session.apply(Edits.sheet(s -> s.withCropMarks(on))));
     width = new TypedField("sheet-width", Wording.text("sheetPane.width"), text -> paper(text, true));
     height = new TypedField("sheet-height", Wording.text("sheetPane.height"), text -> paper(text, false));
+    percent = new TypedField("sheet-percent", Wording.text("sheetPane.percent"), text -> {
+      printedAt = Lengths.parseNumber(text.replace("%", ""), 1, 1000);
+      scale();
+    });
+    percent.setPrefWidth(64);
+    scaled.setId("sheet-scaled");
     gang = new GangCard(session);
     card = new SheetCard(session);
     guests = new GuestCard(session);
@@ -195,7 +205,8 @@ public final class SheetStation implements StationView {
       choice.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(paper.size()))));
       papers.getChildren().add(choice);
     }
-    papers.getChildren().addAll(own, Controls.row(6, Controls.under(Wording.text("sheetPane.width"), width), Controls.under(Wording.text("sheetPane.height"), height)), marks);
+    papers.getChildren().addAll(ownPapers, own, Controls.row(6, Controls.under(Wording.text("sheetPane.width"), width), Controls.under(Wording.text("sheetPane.height"), height)),
+        Controls.row(4, Controls.button("paper-keep", "sheetPane.keepPaper", () -> keep(session.job().sheet().paper(), true), "quiet"), Controls.button("paper-drop", "sheetPane.dropPaper", () -> keep(session.job().sheet().paper(), false), "quiet")), marks);
     papers.getStyleClass().add("indented");
     side.getStyleClass().add("side");
     right.setFitToWidth(true);
@@ -206,7 +217,7 @@ public final class SheetStation implements StationView {
     Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
     this.toCut = toCut;
-    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), all, needs, cuts, cutList, toCut);
+    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), all, needs, Controls.row(6, Controls.label(Wording.text("sheetPane.percent"), "field-label"), percent), scaled, cuts, cutList, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {
@@ -256,8 +267,12 @@ public final class SheetStation implements StationView {
     cuts.setManaged(ganged);
     cutList.setText("");
     papers.setDisable(!plan.onPaper());
+    if (ownPapers.getChildren().size() != session.preferences().now().papers().size()) {
+      ownPapers();
+    }
+    scale();
     sizes.selectToggle(sizes.getToggles().stream()
-        .filter(t -> t.getUserData() instanceof Papers && same(((Papers) t.getUserData()).size(), plan.paper())).findFirst().orElse(own));
+        .filter(t -> t.getUserData() != null && same(t.getUserData() instanceof Papers ? ((Papers) t.getUserData()).size() : (Size) t.getUserData(), plan.paper())).findFirst().orElse(own));
     marks.setSelected(plan.cropMarks());
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
@@ -374,6 +389,41 @@ public final class SheetStation implements StationView {
       free.add(place);
     }
     session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> labels ? g.withUsed(free) : g.withLeft(free)))));
+  }
+
+  /** What a piece measures where a printer does not print at 100 %. */
+  private void scale() {
+    percent.show(Wording.text("sheetPane.percentShown", Lengths.plain(printedAt, 1)));
+    Size size = session.frame().size();
+    Size is = new Size(size.width() * printedAt / 100, size.height() * printedAt / 100);
+    scaled.setText(printedAt == 100 ? Wording.text("sheetPane.true") : Wording.text("sheetPane.notTrue", Lengths.plain(printedAt, 1), Lengths.plain(session.unit().fromInches(is.width()), 3) + " × "
+        + Lengths.plain(session.unit().fromInches(is.height()), 3) + " " + session.unit().sign(), Lengths.show(size, session.unit())));
+  }
+
+  /** Keeps a paper of the person's own, or no longer does. */
+  private void keep(Size paper, boolean kept) {
+    session.preferences().change(s -> {
+      List<Size> all = new ArrayList<>(s.papers());
+      all.remove(paper);
+      if (kept) {
+        all.add(paper);
+      }
+      return s.withPapers(all);
+    });
+    refresh();
+  }
+
+  private void ownPapers() {
+    sizes.getToggles().removeIf(t -> ownPapers.getChildren().contains(t));
+    ownPapers.getChildren().clear();
+    for (Size paper : session.preferences().now().papers()) {
+      RadioButton choice = new RadioButton(Wording.text("sheetPane.ownPaper", Lengths.show(paper, session.unit())));
+      choice.setId("paper-own-" + (ownPapers.getChildren().size() + 1));
+      choice.setToggleGroup(sizes);
+      choice.setUserData(paper);
+      choice.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(paper))));
+      ownPapers.getChildren().add(choice);
+    }
   }
 
   private void turn(int to) {
