@@ -19,6 +19,7 @@ import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.sheet.BookletPages;
 import org.zipthimble.core.sheet.GangPages;
@@ -88,11 +89,19 @@ final class Tape extends StackPane {
     return button;
   }
 
+  private static int ganged(Job job, PageOptions options) throws Trouble {
+    int sheets = 0;
+    for (List<Face> faces : Pages.alike(job, job.leaving())) {
+      sheets += GangPages.of(job, faces, options).sheets();
+    }
+    return sheets;
+  }
+
   /** How many sheets all of a job takes. */
   private static int sheets(Job job) {
     PageOptions options = PageOptions.of(job);
     try {
-      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Pages.ganged(options) ? GangPages.of(job, job.leaving(), options).sheets() : 1;
+      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Pages.ganged(options) ? ganged(job, options) : 1;
     } catch (Trouble none) {
       return 1;
     }

@@ -40,7 +40,7 @@ public final class SizeEdits {
   public static Edit add(Size size) {
     return new Edit(Wording.text("edit.sizes"), job -> {
       List<Size> all = new ArrayList<>(job.sizes().sizes());
-      boolean known = all.contains(size) || size.equals(job.ticket().finished()) || all.size() >= SizeSet.MOST;
+      boolean known = all.contains(size) || size.equals(job.usualFrame().size()) || all.size() >= SizeSet.MOST;
       all.add(size);
       return known ? job : job.withSizes(job.sizes().withSizes(all));
     });
@@ -61,7 +61,7 @@ public final class SizeEdits {
   /** The job in another size, its faces of their own sizes as they are. */
   public static Job at(Job job, Size size) {
     Job out = job.withTicket(job.ticket().sized(size)).withSizes(SizeSet.NONE);
-    Size was = job.ticket().finished();
+    Size was = job.usualFrame().size();
     List<Face> faces = out.faces().stream().map(f -> f.form().size().isPresent() ? f : resized(f, was, size, job.sizes().scaleWords())).toList();
     return Grounds.laid(Flow.settled(out.withFaces(faces)));
   }

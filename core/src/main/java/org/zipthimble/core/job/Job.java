@@ -121,6 +121,11 @@ public record Job(
     return new Frame(size, ticket.bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds);
   }
 
+  /** The frame of a flat and loose face that is as the ticket says. */
+  public Frame usualFrame() {
+    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of());
+  }
+
   /** The faces that leave by themselves: all but those that are only shared below others. */
   public List<Face> leaving() {
     List<Face> own = faces.stream().filter(f -> !f.form().shared()).toList();

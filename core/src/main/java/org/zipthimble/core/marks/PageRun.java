@@ -29,4 +29,26 @@ public interface PageRun {
       }
     };
   }
+
+  /** Several runs one after another. */
+  static PageRun joined(List<PageRun> runs) {
+    return new PageRun() {
+      @Override
+      public int count() {
+        return runs.stream().mapToInt(PageRun::count).sum();
+      }
+
+      @Override
+      public DrawnPage at(int index) throws Trouble {
+        int left = index;
+        for (PageRun run : runs) {
+          if (left < run.count()) {
+            return run.at(left);
+          }
+          left -= run.count();
+        }
+        throw new IndexOutOfBoundsException(index);
+      }
+    };
+  }
 }

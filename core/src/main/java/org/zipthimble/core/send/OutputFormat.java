@@ -166,7 +166,7 @@ public abstract class OutputFormat {
 
   /** The name of the file of a size. */
   private Path sized(Path file, Job job) {
-    Size size = job.ticket().finished();
+    Size size = job.usualFrame().size();
     Unit unit = job.ticket().unit();
     return beside(file, Lengths.plain(unit.fromInches(size.width()), 2) + "x" + Lengths.plain(unit.fromInches(size.height()), 2) + unit.sign().replaceAll("[^a-z]", ""));
   }

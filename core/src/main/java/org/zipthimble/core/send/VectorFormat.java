@@ -101,17 +101,18 @@ abstract class VectorFormat extends OutputFormat {
 
   /** The cuts of printed sheets with several pieces, as they lie on the paper: once for all sheets that are cut alike. */
   private static List<CutSheet> ganged(Job job, Order order, List<String> lanes) throws Trouble {
-    List<Face> faces = faces(job, order);
-    GangPages pages = GangPages.of(job, faces, order.options());
     List<CutSheet> out = new ArrayList<>();
     for (Lane lane : job.cutting().lanes().stream().filter(l -> lanes.contains(l.id())).toList()) {
       List<List<CutLine>> known = new ArrayList<>();
-      for (int sheet = 0; sheet < pages.differing(); sheet++) {
-        List<CutLine> lines = pages.cuts(sheet, faces.get(0).id()).stream().filter(l -> l.lane().equals(lane.id())).toList();
-        if (!lines.isEmpty() && known.stream().noneMatch(k -> alike(k, lines))) {
-          known.add(lines);
-          Supply paper = new Supply(pages.paper(), 0, false, Optional.empty());
-          out.add(new CutSheet(lane, known.size(), paper, List.of(), lines, pages.paper().height(), 1 - pages.waste()));
+      for (List<Face> faces : Pages.alike(job, faces(job, order))) {
+        GangPages pages = GangPages.of(job, faces, order.options());
+        for (int sheet = 0; sheet < pages.differing(); sheet++) {
+          List<CutLine> lines = pages.cuts(sheet, faces.get(0).id()).stream().filter(l -> l.lane().equals(lane.id())).toList();
+          if (!lines.isEmpty() && known.stream().noneMatch(k -> alike(k, lines))) {
+            known.add(lines);
+            Supply paper = new Supply(pages.paper(), 0, false, Optional.empty());
+            out.add(new CutSheet(lane, known.size(), paper, List.of(), lines, pages.paper().height(), 1 - pages.waste()));
+          }
         }
       }
     }

@@ -63,7 +63,7 @@ public final class BookletPages implements PageRun {
     }
     Gang gang = options.sheet().gang().orElse(Gang.USUAL);
     Size page = job.frame(pages.get(0)).size();
-    double around = options.bleed() ? job.ticket().bleed().most() : 0;
+    double around = options.bleed() ? job.usualFrame().bleed().most() : 0;
     double reach = Math.max(around, options.sheet().cropMarks() ? CropMarks.reach(around) : 0);
     Size needed = new Size(2 * page.width() + 2 * reach, page.height() + 2 * reach);
     Size upright = options.sheet().paper();
@@ -111,7 +111,7 @@ public final class BookletPages implements PageRun {
     Booklet.Side side = sides.get(index);
     Box left = trim(side, true);
     Box trim = left.union(trim(side, false));
-    Insets around = options.bleed() ? job.ticket().bleed() : Insets.NONE;
+    Insets around = options.bleed() ? job.usualFrame().bleed() : Insets.NONE;
     Affine turned = turned(side);
     String name = Wording.text(side.back() ? "sheet.bookletBack" : "sheet.bookletFront", side.sheet() + 1, side.left(), side.right());
     Box bleed = trim.grown(around);

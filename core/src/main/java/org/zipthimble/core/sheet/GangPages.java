@@ -99,8 +99,8 @@ public final class GangPages implements PageRun {
     int own = job.list().map(l -> l.sent().size()).orElse(job.ticket().quantity());
     kinds.add(new Shelves.Kind(job.frame(faces.get(0)).size(), Math.min(MOST_MIXED, own)));
     job.guests().forEach(g -> kinds.add(new Shelves.Kind(g.job().frame(g.job().leaving().get(0)).size(), g.quantity())));
-    double bleed = options.bleed() ? job.guests().stream().mapToDouble(g -> g.job().ticket().bleed().most()).max().orElse(0) : 0;
-    double edge = free + Math.max(bleed, options.bleed() ? job.ticket().bleed().most() : 0);
+    double bleed = options.bleed() ? job.guests().stream().mapToDouble(g -> g.job().usualFrame().bleed().most()).max().orElse(0) : 0;
+    double edge = free + Math.max(bleed, options.bleed() ? job.usualFrame().bleed().most() : 0);
     Size upright = options.sheet().paper();
     boolean mayTurn = gang.turning() != Gang.Turning.UPRIGHT;
     List<List<Shelves.Laid>> here = Shelves.of(kinds, upright, edge, gang.gutter(), mayTurn);
@@ -116,7 +116,7 @@ public final class GangPages implements PageRun {
   private static String largest(Job job) {
     List<Job> all = new ArrayList<>(List.of(job));
     job.guests().forEach(g -> all.add(g.job()));
-    return all.stream().max(java.util.Comparator.comparingDouble(j -> Math.max(j.ticket().finished().width(), j.ticket().finished().height()))).orElseThrow().name();
+    return all.stream().max(java.util.Comparator.comparingDouble(j -> Math.max(j.usualFrame().size().width(), j.usualFrame().size().height()))).orElseThrow().name();
   }
 
   /** The way round that the grain of the paper asks for. */

@@ -1,7 +1,10 @@
 package org.zipthimble.core.sheet;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
@@ -40,10 +43,17 @@ public final class Pages {
   /** A page for each of some faces, made when it is asked for; with a list the faces for each row that is sent, one row after another. */
   public static PageRun run(Job job, List<Face> faces, PageOptions options) throws Trouble {
     if (BookletPages.wanted(options) && faces.size() > 1) {
-      return BookletPages.of(job, options);
+      // a cover's spine or an envelope is no page of the booklet
+      List<Face> others = faces.stream().filter(f -> f.form().size().isPresent()).toList();
+      PageOptions single = options.withSheet(options.sheet().withGang(Optional.empty()));
+      return others.isEmpty() ? BookletPages.of(job, options) : PageRun.joined(List.of(BookletPages.of(job, options), run(job, others, single)));
     }
     if (ganged(options)) {
-      return GangPages.of(job, faces, options);
+      List<PageRun> runs = new ArrayList<>();
+      for (List<Face> some : alike(job, faces)) {
+        runs.add(GangPages.of(job, some, options));
+      }
+      return runs.size() == 1 ? runs.get(0) : PageRun.joined(runs);
     }
     if (job.list().isPresent()) {
       return new RowPages(job, faces, options);
@@ -59,6 +69,13 @@ public final class Pages {
         return of(job, faces.get(index), options);
       }
     };
+  }
+
+  /** Faces of one size together, in their order: only they lie on the same sheets. */
+  public static List<List<Face>> alike(Job job, List<Face> faces) {
+    Map<Size, List<Face>> groups = new LinkedHashMap<>();
+    faces.forEach(f -> groups.computeIfAbsent(job.frame(f).size(), s -> new ArrayList<>()).add(f));
+    return List.copyOf(groups.values());
   }
 
   /** One page for each face. */

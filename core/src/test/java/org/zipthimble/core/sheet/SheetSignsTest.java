@@ -74,8 +74,8 @@ class SheetSignsTest {
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, 600);
       double foot = image.getHeight() / 600.0;
-      assertEquals(4.0, span(image, (int) Math.round((foot - 0.36 - 0.05) * 600)), 0.0045);
-      assertEquals(100 / 25.4, span(image, (int) Math.round((foot - 0.36 + 0.02 + 0.05) * 600)), 0.0045);
+      assertEquals(4.0, span(image, (int) Math.round((foot - 0.36 - 0.05) * 600)), 0.006);
+      assertEquals(100 / 25.4, span(image, (int) Math.round((foot - 0.36 + 0.02 + 0.05) * 600)), 0.006);
     }
   }
 
@@ -216,6 +216,21 @@ class SheetSignsTest {
         assertTrue(!asked || (fibresDown == heightDown) == (along == Gang.Along.HEIGHT), grain + " " + along);
       }
     }
+  }
+
+  /** A card and its envelope never share a sheet; both leave. */
+  @Test
+  void facesOfOtherSizesHaveSheetsOfTheirOwn() throws Exception {
+    Job card = small(2, 3, 10, Gang.USUAL, SheetStock.UNKNOWN);
+    List<org.zipthimble.core.job.Face> faces = new ArrayList<>(card.faces());
+    faces.add(org.zipthimble.core.job.Face.of("f2", "envelope", List.of(Made.rectangle("e", 0, 0, 4, 2.5))).withForm(org.zipthimble.core.job.FaceForm.USUAL.withSize(Optional.of(new Size(4, 2.5)))));
+    Job both = card.withFaces(faces);
+    assertEquals(2, Pages.alike(both, both.leaving()).size());
+    org.zipthimble.core.marks.PageRun run = Pages.run(both, both.leaving(), PageOptions.of(both));
+    assertEquals(2, run.count());
+    assertEquals(pages(card).at(0).trim(), run.at(0).trim());
+    assertEquals(GangPages.of(both, List.of(faces.get(1)), PageOptions.of(both)).at(0).trim(), run.at(1).trim());
+    assertThrows(IndexOutOfBoundsException.class, () -> run.at(2));
   }
 
   @Test

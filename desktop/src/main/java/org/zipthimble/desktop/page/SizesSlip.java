@@ -67,12 +67,12 @@ public final class SizesSlip extends ToolSlip {
     words.setSelected(job.sizes().scaleWords());
     painters.forEach(LatestWork::drop);
     painters.clear();
-    double highest = job.ticket().finished().height();
+    double highest = job.usualFrame().size().height();
     for (Size size : job.sizes().sizes()) {
       highest = Math.max(highest, size.height());
     }
     List<Node> all = new ArrayList<>();
-    all.add(cell(job.withSizes(job.sizes()), job.ticket().finished(), false, highest));
+    all.add(cell(job.withSizes(job.sizes()), job.usualFrame().size(), false, highest));
     for (Size size : job.sizes().sizes()) {
       all.add(cell(job, size, true, highest));
     }

@@ -101,7 +101,7 @@ final class CutterCard extends VBox {
 
   private Work work(Job job, int index) throws Trouble, Stopped {
     if (printed && index == 0) {
-      PrintAndCut both = PrintAndCut.of(job, job.faces().get(0), Progress.SILENT);
+      PrintAndCut both = PrintAndCut.of(job, job.leaving().get(0), Progress.SILENT);
       return new Work(both.plotter(), both.height(), Optional.of(new CutterLink.Print(both.png(), both.ppi(), Register.RADIUS, both.marks())));
     }
     CutSheet sheet = known.get(index - (printed ? 1 : 0));

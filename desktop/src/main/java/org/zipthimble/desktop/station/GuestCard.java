@@ -72,7 +72,7 @@ final class GuestCard extends VBox {
       });
       count.show(String.valueOf(guest.quantity()));
       count.setPrefWidth(58);
-      all.add(new VBox(2, Controls.wrapped(Wording.text("guestCard.line", guest.job().name(), Lengths.show(guest.job().ticket().finished(), session.unit())), "field-label"),
+      all.add(new VBox(2, Controls.wrapped(Wording.text("guestCard.line", guest.job().name(), Lengths.show(guest.job().usualFrame().size(), session.unit())), "field-label"),
           Controls.row(4, count, Controls.button("guest-fresh-" + guest.id(), "guestCard.again", () -> again(guest), "quiet"),
               Controls.iconButton("guest-away-" + guest.id(), Icons.AWAY, "guestCard.away", () -> session.apply(GuestEdits.remove(guest.id()))))));
     }

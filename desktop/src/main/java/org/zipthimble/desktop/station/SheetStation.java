@@ -25,6 +25,7 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Book;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
@@ -257,7 +258,7 @@ public final class SheetStation implements StationView {
     guests.show();
     turner.setVisible(false);
     laid = Optional.empty();
-    boolean both = bound || ganged && job.leaving().size() > 1 && plan.gang().orElseThrow().backs() != Gang.Backs.NONE;
+    boolean both = bound || ganged && alike(job).size() > 1 && plan.gang().orElseThrow().backs() != Gang.Backs.NONE;
     sides.setVisible(both);
     sides.setManaged(both);
     look = both ? look : Look.FRONT;
@@ -333,7 +334,8 @@ public final class SheetStation implements StationView {
 
   /** The sheet that is looked at, as the bench's face lies on it. */
   private DrawnPage ganged(Job job, boolean both) throws Trouble {
-    GangPages pages = GangPages.of(job, job.leaving(), PageOptions.of(job));
+    List<Face> faces = alike(job);
+    GangPages pages = GangPages.of(job, faces, PageOptions.of(job));
     laid = Optional.of(pages);
     gang.show(Optional.of(pages));
     needs.setText("");
@@ -341,7 +343,13 @@ public final class SheetStation implements StationView {
     turner.setVisible(pages.differing() > 1);
     sheet.show(String.valueOf(shown + 1));
     sheets.setText(Wording.text("sheetPane.of", pages.differing()));
-    return pages.shown(shown, both ? look == Look.BACK ? 1 : 0 : Math.max(0, job.leaving().indexOf(session.face())));
+    return pages.shown(shown, both ? look == Look.BACK ? 1 : 0 : Math.max(0, faces.indexOf(session.face())));
+  }
+
+  /** The faces that lie on sheets together with the one that is shown. */
+  private List<Face> alike(Job job) {
+    List<List<Face>> groups = Pages.alike(job, job.leaving());
+    return groups.stream().filter(g -> g.contains(session.face())).findFirst().orElse(groups.get(0));
   }
 
   private Optional<Integer> placeAt(Point at) {
