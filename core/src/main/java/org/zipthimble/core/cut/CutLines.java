@@ -48,9 +48,7 @@ public final class CutLines {
 
   private static List<CutLine> found(Job job, Face face) {
     CutLines lines = new CutLines(job, face);
-    Box bleed = job.frame(face).bleedBox();
-    // what is parked on the side table is not cut
-    Scene.of(face).nodes().stream().filter(n -> n.leavesBelow().isEmpty() || n.reaches(bleed) || n.leavesBelow().stream().anyMatch(l -> l.reaches(bleed))).forEach(lines::node);
+    Scene.of(face).nodes().forEach(lines::node);
     return List.copyOf(lines.out);
   }
 

@@ -13,6 +13,7 @@ import org.zipthimble.core.job.Following;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 
 /** Faces as a whole: duplicated, put in another order, named, and objects taken from one to another. */
@@ -106,9 +107,12 @@ public final class FaceEdits {
     });
   }
 
-  /** Puts objects on the side table: beside the face, past its bleed, where they neither print nor are cut. They keep their heights. */
+  /**
+   * Puts objects on the side table: beside the face, past its bleed, at the height where they stood. What lies there is not printed; what is cut would be
+   * cut wherever it lies, and becomes guide-only.
+   */
   public static Edit aside(String faceId, Set<String> ids) {
-    return new Edit(Wording.text("edit.aside"), job -> job.face(faceId).map(face -> {
+    return new Edit(Wording.text("edit.sideTable"), job -> job.face(faceId).map(face -> {
       Scene scene = Scene.of(face);
       Frame frame = job.frame(face);
       List<Box> boxes = face.items().stream().filter(i -> ids.contains(i.id())).map(scene::around).toList();
@@ -116,8 +120,13 @@ public final class FaceEdits {
         return job;
       }
       double by = frame.bleedBox().right() + ASIDE - boxes.stream().mapToDouble(Box::x).min().orElse(0);
-      return job.changed(faceId, f -> f.changed(ids, i -> i.with(i.placement().moved(by, 0))));
+      return job.changed(faceId, f -> f.changed(ids, i -> put(i, by)));
     }).orElse(job));
+  }
+
+  private static Item put(Item item, double by) {
+    Item moved = item.with(item.placement().moved(by, 0));
+    return item.properties().role().cuts() ? moved.with(item.properties().withRole(Role.GUIDE)) : moved;
   }
 
   /** What it went on from stays behind. */

@@ -98,7 +98,7 @@ public final class Grounds {
 
   /** Lays a shared face below a face, or below all that leave; none takes it away. */
   public static Edit ground(Optional<String> faceId, Optional<String> ground) {
-    return new Edit(Wording.text("edit.ground"), job -> job.withFaces(job.faces().stream()
+    return new Edit(Wording.text("edit.sharedGround"), job -> job.withFaces(job.faces().stream()
         .map(f -> f.form().shared() || faceId.isPresent() && !faceId.get().equals(f.id()) ? f : f.withForm(f.form().withGround(ground))).toList()));
   }
 }

@@ -288,7 +288,7 @@ final class BenchView extends Pane {
     if (scene.nodes().size() > MOST_LOOKED_AT) {
       return;
     }
-    scene.nodes().stream().filter(n -> n.visible() && !n.helps() && n.leavesBelow().stream().noneMatch(l -> l.reaches(bleed))).map(n -> scene.around(n.item())).reduce(Box::union).ifPresent(all -> {
+    scene.nodes().stream().filter(n -> n.visible() && n.cut().isEmpty() && n.leavesBelow().stream().noneMatch(l -> l.reaches(bleed))).map(n -> scene.around(n.item())).reduce(Box::union).ifPresent(all -> {
       Box table = all.grown(0.1);
       nodes.add(DrawnNodes.box(table, view, "side-table"));
       Label label = Controls.label(Wording.text("bench.sideTable"), "side-table-label");
