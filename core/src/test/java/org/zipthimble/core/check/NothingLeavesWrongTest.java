@@ -292,7 +292,7 @@ class NothingLeavesWrongTest {
         wanted.putIfAbsent(name, List.of());
       }
     }
-    assertEquals(18, found.size());
+    assertEquals(21, found.size());
     assertEquals(wanted, found);
   }
 }
