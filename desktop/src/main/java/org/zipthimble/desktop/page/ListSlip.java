@@ -70,6 +70,7 @@ public final class ListSlip extends ToolSlip {
   private List<Object> linkedShown = List.of();
   private List<String> columnsShown = List.of();
   private boolean showing;
+  private int seen = -1;
 
   /** The slip of a session. */
   public ListSlip(Session session) {
@@ -357,6 +358,10 @@ public final class ListSlip extends ToolSlip {
       int index = found.indexOf(l.at());
       if (index >= 0) {
         rows.getSelectionModel().select(index);
+        if (index != seen) {
+          seen = index;
+          rows.scrollTo(Math.max(0, index - 2));
+        }
       } else {
         rows.getSelectionModel().clearSelection();
       }
