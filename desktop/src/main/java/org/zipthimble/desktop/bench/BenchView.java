@@ -45,6 +45,7 @@ import org.zipthimble.desktop.state.Station;
 /** The face at size, with the ticket's lines, the selection and the flags of findings. */
 final class BenchView extends Pane {
   private static final int MOST_LOOKED_AT = 400;
+  private static final double PANEL_LABEL_IN = 5;
   private static final int MOST_OUTLINED = 60;
 
   private final Session session;
@@ -277,7 +278,7 @@ final class BenchView extends Pane {
   /** What the paper and the ticket's lines depend on; while it stays the same they are not drawn anew. */
   private List<Object> fixedKey() {
     Job job = session.shownProperty().get();
-    return List.of(lens.now(), job.ticket(), session.frame(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
+    return List.of(lens.now(), job.ticket(), session.frame(), session.face().form(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
         session.stationProperty().get(), clean.get(), session.preferences().now(), getWidth(), getHeight());
   }
 
@@ -299,6 +300,18 @@ final class BenchView extends Pane {
     });
   }
 
+  /** What the panels of a folded face are called, inside their heads; one that stands on its head says so. */
+  private void panels(Frame frame, Viewport view, List<Node> nodes) {
+    session.face().form().fold().ifPresent(fold -> fold.panels(frame.size()).forEach(panel -> {
+      String name = Wording.text(panel.key(), panel.number());
+      Label label = Controls.label(panel.headDown() ? Wording.text("panel.headDown", name) : name, "side-table-label");
+      Point at = view.toPixel(new Point(panel.box().x(), panel.box().y()));
+      label.relocate(at.x() + PANEL_LABEL_IN, at.y() + PANEL_LABEL_IN);
+      label.setMouseTransparent(true);
+      nodes.add(label);
+    }));
+  }
+
   private void redrawFixed(Viewport view) {
     Job job = session.shownProperty().get();
     Frame frame = session.frame();
@@ -313,6 +326,7 @@ final class BenchView extends Pane {
       nodes.addAll(Chalk.grid(frame.bleedBox(), session.preferences().now().grid(), view));
     }
     nodes.addAll(TicketLines.of(frame, view));
+    panels(frame, view, nodes);
     nodes.addAll(Chalk.guides(session.face(), frame.size(), view, getWidth(), getHeight()));
     findings(view, nodes);
     fixed.getChildren().setAll(nodes);
