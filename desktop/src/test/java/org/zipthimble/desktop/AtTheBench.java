@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.geometry.Bounds;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -84,5 +85,29 @@ abstract class AtTheBench {
   void box(FxRobot robot, String name, double x, double y, double width, double height) {
     robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), name),
         Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
+  }
+
+  /** Scrolls what holds a control until it is seen. */
+  void bringIntoSight(FxRobot robot, String id) {
+    robot.interact(() -> {
+      Node node = robot.lookup(id).query();
+      for (Node up = node.getParent(); up != null; up = up.getParent()) {
+        if (up instanceof ScrollPane) {
+          ScrollPane pane = (ScrollPane) up;
+          Bounds inside = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+          double room = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
+          pane.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, (inside.getMinY() - pane.getViewportBounds().getHeight() / 3) / room)));
+          break;
+        }
+      }
+    });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Presses a control wherever it has to be scrolled to. */
+  void pressInSight(FxRobot robot, String id) {
+    bringIntoSight(robot, id);
+    robot.clickOn(id);
+    WaitForAsyncUtils.waitForFxEvents();
   }
 }

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -64,28 +63,6 @@ class SheetsInTheWindowTest extends AtTheBench {
     WaitForAsyncUtils.waitForFxEvents();
   }
 
-  private void see(FxRobot robot, String id) {
-    robot.interact(() -> {
-      Node node = robot.lookup(id).query();
-      for (Node up = node.getParent(); up != null; up = up.getParent()) {
-        if (up instanceof javafx.scene.control.ScrollPane) {
-          javafx.scene.control.ScrollPane pane = (javafx.scene.control.ScrollPane) up;
-          Bounds inside = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
-          double room = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
-          pane.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, (inside.getMinY() - pane.getViewportBounds().getHeight() / 3) / room)));
-          break;
-        }
-      }
-    });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void press(FxRobot robot, String id) {
-    see(robot, id);
-    robot.clickOn(id);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
   private Job job() {
     return session.job();
   }
@@ -93,34 +70,34 @@ class SheetsInTheWindowTest extends AtTheBench {
   @Test
   void aFaceIsFoldedGivenASizeAndSharedWithNumbers(FxRobot robot) {
     run(robot, "menu.make");
-    press(robot, "#make-half");
+    pressInSight(robot, "#make-half");
     assertEquals(Optional.of(Fold.of(Fold.Kind.HALF)), session.face().form().fold());
     assertTrue(robot.lookup("#make-panels").queryAs(Label.class).getText().contains("front"));
     assertFalse(robot.lookup(".fold-line").queryAll().isEmpty(), "the fold is seen on the bench");
-    press(robot, "#make-tri");
-    press(robot, "#make-outside");
+    pressInSight(robot, "#make-tri");
+    pressInSight(robot, "#make-outside");
     assertEquals(1.0 / 16, session.face().form().fold().orElseThrow().lengths(5).get(0) - session.face().form().fold().orElseThrow().lengths(5).get(2), 1e-9);
-    press(robot, "#make-flat");
+    pressInSight(robot, "#make-flat");
     hand.type("#make-width", "7 1/4");
     assertEquals(7.25, session.frame().size().width(), 1e-9);
-    press(robot, "#make-usual");
+    pressInSight(robot, "#make-usual");
     assertEquals(5, session.frame().size().width(), 1e-9);
     robot.interact(() -> session.apply(Edits.addFace("ground")));
     robot.interact(() -> session.faceIdProperty().set("f2"));
     robot.interact(() -> session.apply(Edits.add("f2", Item.Words.of(ItemProperties.of("n", "Number"), Placement.of(1, 6, 1, 0.3, 0), "page ", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
-    press(robot, "#make-shared");
+    pressInSight(robot, "#make-shared");
     robot.interact(() -> session.selectionProperty().set(Set.of("n")));
-    press(robot, "#make-page");
-    press(robot, "#make-ground-all");
+    pressInSight(robot, "#make-page");
+    pressInSight(robot, "#make-ground-all");
     assertEquals("page 1", job().faces().get(0).under().items().get(0).asWords().orElseThrow().text());
-    press(robot, "#make-stapled");
+    pressInSight(robot, "#make-stapled");
     assertEquals(Book.Binding.STAPLED, job().book().orElseThrow().binding());
     assertTrue(robot.lookup("#make-bound").queryAs(Label.class).getText().contains("4"));
-    press(robot, "#make-blank");
+    pressInSight(robot, "#make-blank");
     assertEquals(4, job().pages().size());
     robot.interact(session::undo);
     assertEquals(1, job().pages().size());
-    press(robot, "#make-close");
+    pressInSight(robot, "#make-close");
   }
 
   @Test
@@ -147,16 +124,16 @@ class SheetsInTheWindowTest extends AtTheBench {
       Hand.until(() -> session.face().all().stream().anyMatch(p -> !p.pictureIds().isEmpty()) && job().faces().size() == pages);
     }
     run(robot, "menu.make");
-    press(robot, "#make-stapled");
-    press(robot, "#make-blank");
+    pressInSight(robot, "#make-stapled");
+    pressInSight(robot, "#make-blank");
     assertEquals(8, job().pages().size());
-    press(robot, "#make-close");
+    pressInSight(robot, "#make-close");
     robot.interact(() -> {
       session.apply(Edits.sheet(s -> s.withPaper(new Size(11, 17))));
       session.stationProperty().set(Station.SHEET);
     });
     withoutHints(robot);
-    press(robot, "#sheet-booklet");
+    pressInSight(robot, "#sheet-booklet");
     assertTrue(job().sheet().gang().orElseThrow().booklet());
     Hand.until(() -> robot.lookup(".sheet-caption").queryAs(Label.class).getText().contains("pages 8 and 1"));
     robot.clickOn("#sheet-look-back");
@@ -179,13 +156,13 @@ class SheetsInTheWindowTest extends AtTheBench {
     run(robot, "menu.sizes");
     hand.type("#sizes-width", "8");
     hand.type("#sizes-height", "10");
-    press(robot, "#sizes-add");
+    pressInSight(robot, "#sizes-add");
     assertEquals(List.of(new Size(8, 10)), job().sizes().sizes());
-    press(robot, "#sizes-words");
+    pressInSight(robot, "#sizes-words");
     assertFalse(job().sizes().scaleWords());
-    press(robot, "#sizes-away-8-10");
+    pressInSight(robot, "#sizes-away-8-10");
     assertEquals(List.of(), job().sizes().sizes());
-    press(robot, "#sizes-close");
+    pressInSight(robot, "#sizes-close");
   }
 
   /** A label design, a list, a sheet: one PDF to print and one plotter file to cut, which agree. */
@@ -207,7 +184,7 @@ class SheetsInTheWindowTest extends AtTheBench {
     Hand.until(() -> job().list().isPresent());
     WaitForAsyncUtils.waitForFxEvents();
     robot.clickOn("#list-column-variety");
-    press(robot, "#list-close");
+    pressInSight(robot, "#list-close");
     robot.interact(() -> session.stationProperty().set(Station.SHEET));
     robot.interact(() -> robot.lookup("#cut-printed").tryQuery().ifPresent(n -> ((javafx.scene.control.ButtonBase) n).fire()));
     robot.interact(() -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withCropMarks(false).withGang(Optional.of(Gang.USUAL)))));
@@ -259,28 +236,28 @@ class SheetsInTheWindowTest extends AtTheBench {
     robot.clickOn(onSheet(robot, last.centre().x(), last.centre().y()));
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(Set.of(3), job().sheet().gang().orElseThrow().left());
-    press(robot, "#sheet-cuts");
+    pressInSight(robot, "#sheet-cuts");
     assertTrue(robot.lookup("#sheet-cut-list").queryAs(Label.class).getText().contains("1. "));
-    press(robot, "#gang-as-laid");
+    pressInSight(robot, "#gang-as-laid");
     assertEquals(Set.of(), job().sheet().gang().orElseThrow().left());
-    see(robot, "#sheet-cost");
+    bringIntoSight(robot, "#sheet-cost");
     hand.type("#sheet-cost", "0.40");
     assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().contains("1.2"), robot.lookup("#gang-told").queryAs(Label.class).getText());
-    press(robot, "#sheet-ruler");
+    pressInSight(robot, "#sheet-ruler");
     assertTrue(job().sheet().marks().ruler());
     Path guest = folder.resolve("guest.thimble");
     ThimbleFile.save(org.zipthimble.core.job.StandardItem.blank("Seal", new Size(1, 1), 1), guest);
     answers.open = Optional.of(guest);
-    press(robot, "#guest-add");
+    pressInSight(robot, "#guest-add");
     Hand.until(() -> job().guests().size() == 1);
     WaitForAsyncUtils.waitForFxEvents();
-    see(robot, "#guest-count-g1");
+    bringIntoSight(robot, "#guest-count-g1");
     hand.type("#guest-count-g1", "5");
     assertEquals(5, job().guests().get(0).quantity());
-    press(robot, "#guest-away-g1");
+    pressInSight(robot, "#guest-away-g1");
     assertEquals(List.of(), job().guests());
     answers.send = Optional.of(folder.resolve("test.pdf"));
-    press(robot, "#sheet-test");
+    pressInSight(robot, "#sheet-test");
     Hand.until(() -> Files.exists(folder.resolve("test.pdf")));
     try (PDDocument pdf = Loader.loadPDF(folder.resolve("test.pdf").toFile())) {
       assertEquals(2, pdf.getNumberOfPages());
@@ -290,18 +267,18 @@ class SheetsInTheWindowTest extends AtTheBench {
   @Test
   void aListIsTypedInTheWindow(FxRobot robot) {
     run(robot, "menu.list");
-    press(robot, "#list-type");
-    see(robot, "#list-cell-name");
+    pressInSight(robot, "#list-type");
+    bringIntoSight(robot, "#list-cell-name");
     hand.type("#list-cell-name", "Ada");
-    press(robot, "#list-add-row");
-    see(robot, "#list-cell-name");
+    pressInSight(robot, "#list-add-row");
+    bringIntoSight(robot, "#list-cell-name");
     hand.type("#list-cell-name", "Bo");
-    see(robot, "#list-new-column");
+    bringIntoSight(robot, "#list-new-column");
     hand.type("#list-new-column", "table");
     assertEquals(List.of(List.of("Ada", ""), List.of("Bo", "")), job().list().orElseThrow().rows());
-    press(robot, "#list-remove-row");
+    pressInSight(robot, "#list-remove-row");
     assertEquals(1, job().list().orElseThrow().rows().size());
     robot.interact(() -> robot.lookup("#list-by").queryAs(ComboBox.class).getSelectionModel().select(0));
-    press(robot, "#list-close");
+    pressInSight(robot, "#list-close");
   }
 }

@@ -116,7 +116,10 @@ public final class ListSlip extends ToolSlip {
         Controls.under(Wording.text("listSlip.columns"), columns),
         Controls.row(6, Controls.iconButton("list-back", Icons.EARLIER, "listSlip.back", () -> step(-1)), at, of,
             Controls.iconButton("list-on", Icons.LATER, "listSlip.on", () -> step(1)), search),
-        rows, cells,
+        rows,
+        Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"), Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
+            Controls.spring(), Controls.button("list-drop", "listSlip.drop", () -> session.apply(ListEdits.drop()), "quiet")),
+        cells,
         Controls.row(6, Controls.button("list-add-row", "listSlip.addRow", () -> session.apply(ListEdits.addRow()), "quiet"),
             Controls.button("list-remove-row", "listSlip.removeRow", () -> session.apply(ListEdits.removeRow()), "quiet"), newColumn),
         linked,
@@ -124,9 +127,7 @@ public final class ListSlip extends ToolSlip {
         Controls.under(Wording.text("listSlip.sheet"), sheet),
         Controls.row(6, Controls.under(Wording.text("listSlip.by"), by), new VBox(Controls.label(" ", "field-label"), Controls.row(4,
             Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"), Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
-            Controls.button("list-number", "listSlip.number", this::number, "quiet")))),
-        Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"), Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
-            Controls.spring(), Controls.button("list-drop", "listSlip.drop", () -> session.apply(ListEdits.drop()), "quiet")));
+            Controls.button("list-number", "listSlip.number", this::number, "quiet")))));
     ScrollPane scroll = new ScrollPane();
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
