@@ -71,14 +71,20 @@ class CommandsTest {
     assertEquals(2, run("check", cards, "--rows", folder.resolve("none.csv").toString()));
   }
 
-  /** One print file and the cut file that belongs to it: 24 kiss cuts where the labels lie, the paper's size. */
+  /** One print file and the cut files that belong to it: one for full sheets of 20, one for the last with 4. */
   @Test
   void labelsFromAListLeaveWithTheCutsOfTheirSheets() throws Exception {
     String labels = put("jar-labels.thimble");
     assertEquals(0, run("make", labels, "--to", to("labels.pdf"), "--to", to("cuts.plt")), err.toString());
     int sheets = PdfMeasure.of(folder.resolve("labels.pdf")).pages().size();
     assertEquals(2, sheets, "24 labels");
-    assertTrue(Files.exists(folder.resolve("cuts.plt")) || Files.exists(folder.resolve("cuts-1.plt")));
+    assertEquals(20, downs("cuts-1.plt"));
+    assertEquals(4, downs("cuts-2.plt"));
+  }
+
+  /** How often the tool is lifted onto another place and let down. */
+  private long downs(String name) throws Exception {
+    return java.util.regex.Pattern.compile("PU[\\d,-]+;\\s*PD").matcher(Files.readString(folder.resolve(name))).results().count();
   }
 
   @Test

@@ -189,6 +189,11 @@ public final class GangPages implements PageRun {
     return piece(sheet, place);
   }
 
+  /** Whether any place of a sheet is left free at all. */
+  private boolean leavesPlaces(int sheet) {
+    return !gang.left().isEmpty() || sheet == 0 && !gang.stacked() && !gang.used().isEmpty();
+  }
+
   /** Whether a place of a sheet is left free. */
   private boolean free(int sheet, int place) {
     return gang.left().contains(place) || sheet == 0 && !gang.stacked() && gang.used().contains(place);
@@ -277,9 +282,9 @@ public final class GangPages implements PageRun {
     if (free(sheet, place)) {
       return Optional.empty();
     }
-    int before = 0;
-    for (int p = 0; p < place; p++) {
-      before += free(sheet, p) ? 0 : 1;
+    int before = place;
+    for (int p = 0; p < place && leavesPlaces(sheet); p++) {
+      before -= free(sheet, p) ? 1 : 0;
     }
     int index = gang.stacked() ? before * sheets() + sheet : sheet == 0 ? before : each() - used() + (sheet - 1) * each() + before;
     return index < rows.size() ? Optional.of(rows.get(index)) : Optional.empty();

@@ -295,7 +295,7 @@ class SheetSignsTest {
     assertTrue(assertThrows(Trouble.class, () -> ThimbleFile.open(file)).getMessage().length() > 20);
   }
 
-  /** Drawn by the reading library: through the sheet the line of the back goes through the middle of every scale, for both ways of turning. */
+  /** On the drawing: through the sheet the line of the back goes through the middle of every scale, for both ways of turning. */
   @ParameterizedTest
   @CsvSource({"LONG_EDGE, 0, 0", "SHORT_EDGE, 0, 0", "LONG_EDGE, 0.04, -0.02"})
   void theTestSheetTellsHowFarBacksAreOff(Gang.Backs backs, double x, double y) throws Exception {
