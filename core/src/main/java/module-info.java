@@ -33,6 +33,7 @@ module org.zipthimble.core {
   exports org.zipthimble.core.edit;
   exports org.zipthimble.core.form;
   exports org.zipthimble.core.geom;
+  exports org.zipthimble.core.guide;
   exports org.zipthimble.core.job;
   exports org.zipthimble.core.marks;
   exports org.zipthimble.core.nest;
@@ -42,8 +43,10 @@ module org.zipthimble.core {
   exports org.zipthimble.core.send;
   exports org.zipthimble.core.sheet;
   exports org.zipthimble.core.store;
+  exports org.zipthimble.core.thing;
   exports org.zipthimble.core.type;
   exports org.zipthimble.core.units;
+  exports org.zipthimble.core.view;
   exports org.zipthimble.core.wording;
   exports org.zipthimble.core.work;
 
@@ -53,6 +56,7 @@ module org.zipthimble.core {
   opens org.zipthimble.core.job to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.picture to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.store to com.fasterxml.jackson.databind;
+  opens org.zipthimble.core.thing to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.type to com.fasterxml.jackson.databind;
   opens org.zipthimble.core.units to com.fasterxml.jackson.databind;
 }

@@ -3,10 +3,16 @@ module org.zipthimble.practice {
   requires static io.soabase.recordbuilder.core;
   requires static java.compiler;
   requires java.desktop;
+  requires java.net.http;
+  requires jdk.httpserver;
+  requires jipp.core;
+  requires kotlin.stdlib;
   requires javafx.controls;
+  requires org.apache.pdfbox;
   requires org.zipthimble.core;
 
   exports org.zipthimble.practice.link;
   exports org.zipthimble.practice.machine;
+  exports org.zipthimble.practice.printer;
   exports org.zipthimble.practice.window to javafx.graphics;
 }

@@ -25,7 +25,7 @@ import picocli.CommandLine.Command;
 
 /** {@code zip-thimble make}, {@code check} and {@code bench}. */
 @Command(
-    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Bench.class, ShapesBench.class, PicturesBench.class}, mixinStandardHelpOptions = true,
+    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Preview.class, Bench.class, ShapesBench.class, PicturesBench.class}, mixinStandardHelpOptions = true,
     versionProvider = Main.Version.class, description = "Makes and checks print-ready files from .thimble jobs.")
 public final class Main {
   /** The exit code when a job or an argument cannot be read. */

@@ -88,8 +88,8 @@ final class Make implements Callable<Integer> {
   @Option(names = "--most-ppi", paramLabel = "N", description = "pictures finer than this are made coarser in a PDF")
   private Double mostPpi;
 
-  @Option(names = "--as", paramLabel = "pages|design|sheets|assembly",
-      description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), or how a split design is put together (.pdf)")
+  @Option(names = "--as", paramLabel = "pages|design|sheets|assembly|proof|traveller",
+      description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), how a split design is put together (.pdf), a proof to sign or the traveller for the press (.pdf)")
   private String as;
 
   @Option(names = "--rows", paramLabel = "FILE", description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a page for each row and face")

@@ -1,6 +1,8 @@
 package org.zipthimble.desktop;
 
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -10,12 +12,14 @@ import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.PdfPages;
+import org.zipthimble.core.store.OneWindow;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.store.Settings;
@@ -43,17 +47,31 @@ public final class Main extends Application {
       "Figtree_400Regular.ttf", "Figtree_400Regular_Italic.ttf", "Figtree_500Medium.ttf", "Figtree_600SemiBold.ttf",
       "Figtree_700Bold.ttf", "Fraunces_600SemiBold.ttf");
 
+  private static final List<Integer> ICONS = List.of(16, 32, 48, 64, 128, 256);
+
   /** Begins the program. */
   public static void main(String[] arguments) {
+    Places places = places();
+    Optional<Path> job = Arrays.stream(arguments).findFirst().map(Path::of);
+    if (OneWindow.socket(System.getenv(), places).filter(s -> OneWindow.hand(s, job)).isPresent()) {
+      // the toolkit runs before this is reached, and would keep a program without a window alive
+      System.exit(0);
+    }
     WarmUp.begin();
     Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     launch(Main.class, arguments);
   }
 
+  private static Places places() {
+    return Places.usual(System.getenv(), Path.of(System.getProperty("user.home")));
+  }
+
   @Override
   public void start(Stage stage) {
-    Preferences preferences = new Preferences(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))));
+    Preferences preferences = new Preferences(places());
     Session session = session(new WindowAsker(stage), preferences);
+    OneWindow.socket(System.getenv(), places()).flatMap(s -> OneWindow.listen(s, job -> Platform.runLater(() -> handed(stage, session, job))))
+        .ifPresent(window -> Runtime.getRuntime().addShutdownHook(new Thread(() -> closed(window))));
     place(stage, preferences);
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(told(e)));
@@ -62,6 +80,28 @@ public final class Main extends Application {
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
       session.filing().open(Path.of(named.get(0)));
+    }
+  }
+
+  /** Another start has handed its job over: the window comes to the front and opens it, once what is open may be left. */
+  static void handed(Stage stage, Session session, Optional<Path> job) {
+    stage.setIconified(false);
+    stage.show();
+    stage.toFront();
+    stage.requestFocus();
+    job.map(Path::toAbsolutePath).filter(j -> !session.filing().file().map(Path::toAbsolutePath).equals(Optional.of(j)))
+        .ifPresent(j -> {
+          if (session.filing().leave()) {
+            session.filing().open(j);
+          }
+        });
+  }
+
+  private static void closed(OneWindow window) {
+    try {
+      window.close();
+    } catch (IOException gone) {
+      // a socket that stays behind is replaced by the next start
     }
   }
 
@@ -78,6 +118,7 @@ public final class Main extends Application {
     Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
     Looks.follow(scene, session.preferences());
     stage.setScene(scene);
+    ICONS.forEach(size -> stage.getIcons().add(new Image(Main.class.getResourceAsStream("icon/" + size + ".png"))));
     stage.setMinWidth(960);
     stage.setMinHeight(640);
     stage.titleProperty().bind(Bindings.createStringBinding(

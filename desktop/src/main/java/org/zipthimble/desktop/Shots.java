@@ -3,6 +3,11 @@ package org.zipthimble.desktop;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.io.UncheckedIOException;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.send.Traveller;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -54,7 +59,9 @@ public final class Shots extends Application {
       "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures", "typing.png", "words");
 
   /** Taken for the help alone. */
-  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE);
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE, "ring.png", "mounts.png", "compose-cut.png", "sizes.png", "list.png", "labels.png", "faces.png");
+
+  private static final double TRAVELLER_PPI = 90;
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private Stage stage;
@@ -241,7 +248,34 @@ public final class Shots extends Application {
     });
     step("mounts.png", s -> run("menu.fit"));
     step("mounts.png", s -> { });
+    step("things.png", s -> {
+      s.stationProperty().set(Station.ITEM);
+      ((ButtonBase) stage.getScene().lookup("#item-things")).fire();
+    });
+    for (int i = 0; i < 4; i++) {
+      step("things.png", s -> { });
+    }
+    step("measure.png", s -> ((ButtonBase) stage.getScene().lookup("#item-measure")).fire());
+    step("tapered.png", s -> {
+      take(s, "tumbler-wrap.thimble");
+      s.stationProperty().set(Station.COMPOSE);
+      s.selectionProperty().set(Set.of());
+    });
+    step("tapered.png", s -> run("menu.fit"));
+    step("on-thing.png", s -> s.stationProperty().set(Station.CHECK));
+    step("on-thing.png", s -> ((ButtonBase) stage.getScene().lookup("#lens-on-thing")).fire());
+    step("on-thing.png", s -> { });
+    step("notebook.png", s -> {
+      ((ButtonBase) stage.getScene().lookup("#lens-none")).fire();
+      take(s, "metal-panel.thimble");
+      s.stationProperty().set(Station.SEND);
+      ((ButtonBase) stage.getScene().lookup("#send-notebook")).fire();
+    });
+    step("notebook.png", s -> { });
+    step("notebook.png", s -> { });
+    step("notebook.png", s -> traveller(s.job()));
     step("night.png", s -> {
+      ((ButtonBase) stage.getScene().lookup("#notebook-away")).fire();
       s.preferences().change(t -> t.withNight(true));
       take(s, "thank-you.thimble");
       s.stationProperty().set(Station.COMPOSE);
@@ -251,6 +285,15 @@ public final class Shots extends Application {
       s.preferences().change(t -> t.withNight(false));
       run("menu.hands");
     });
+  }
+
+  /** The traveller as it is printed, small. */
+  private void traveller(Job job) {
+    try {
+      Files.write(folder.resolve("traveller.png"), PngFile.bytes(FacePainter.onPaper(Traveller.of(job), TRAVELLER_PPI, new Halvings()), TRAVELLER_PPI));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private void step(String picture, Consumer<Session> before) {

@@ -33,11 +33,14 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.command.Commands;
+import org.zipthimble.desktop.command.Spot;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.page.Finder;
 import org.zipthimble.desktop.page.HelpPage;
 import org.zipthimble.desktop.page.HintSlip;
 import org.zipthimble.desktop.page.ScreenCard;
+import org.zipthimble.desktop.page.TogetherStrip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
@@ -67,6 +70,8 @@ final class Workbench extends StackPane {
   private final Commands commands;
   private final Supplier<TicketPane> ticket;
   private final StackPane side = new StackPane();
+  private final VBox head = new VBox();
+  private final Supplier<TogetherStrip> together;
   private final HintSlip hint;
   private final MenuBar menus = new MenuBar();
   private final Supplier<Finder> finder;
@@ -82,7 +87,7 @@ final class Workbench extends StackPane {
     this.session = session;
     composing = once(() -> new Composing(session, side));
     cut = once(() -> new CutStation(session, () -> printed(true)));
-    Supplier<ItemStation> item = once(() -> new ItemStation(session));
+    Supplier<ItemStation> item = once(() -> new ItemStation(session, () -> together(true)));
     stations.put(Station.ITEM, item);
     stations.put(Station.COMPOSE, composing);
     stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
@@ -92,10 +97,12 @@ final class Workbench extends StackPane {
     help = once(() -> new HelpPage(commands::all, () -> help(false)));
     ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);
-    finder = once(() -> over(new Finder(session, commands::all), Pos.TOP_CENTER, 76));
+    together = once(() -> new TogetherStrip(session, this::point, () -> together(false)));
+    finder = once(() -> over(new Finder(session, commands::all, this::lead), Pos.TOP_CENTER, 76));
     screen = once(() -> over(new ScreenCard(session), Pos.CENTER, 0));
     menus.setId("menus");
-    window.setTop(new VBox(top(), new Tape(session)));
+    head.getChildren().addAll(top(), new Tape(session));
+    window.setTop(head);
     window.setLeft(TicketPane.place());
     side.setMinWidth(SIDE);
     side.setPrefWidth(SIDE);
@@ -225,6 +232,11 @@ final class Workbench extends StackPane {
       }
 
       @Override
+      public void together() {
+        Workbench.this.together(true);
+      }
+
+      @Override
       public void quit() {
         quit.run();
       }
@@ -234,6 +246,48 @@ final class Workbench extends StackPane {
   private void help(boolean on) {
     helping = on;
     show();
+  }
+
+  /** Begins a first job together on a strip below the tape, or takes the strip away. */
+  private void together(boolean on) {
+    TogetherStrip strip = together.get();
+    head.getChildren().remove(strip);
+    if (on) {
+      head.getChildren().add(strip);
+      session.stationProperty().set(Station.ITEM);
+      strip.begin();
+    } else {
+      strip.end();
+      session.say(Wording.text("togetherStrip.left"));
+    }
+  }
+
+  /** Leads to a part of the window. */
+  private void lead(Spot spot) {
+    helping = false;
+    spot.station().ifPresent(session.stationProperty()::set);
+    if (spot.station().isEmpty()) {
+      ticket.get().foldedProperty().set(false);
+    }
+    show();
+    point(spot.id());
+  }
+
+  /** Shows the part of the window with an id, once it has been laid out; what a job such as this does not have is said. */
+  private void point(String id) {
+    Platform.runLater(() -> {
+      applyCss();
+      layout();
+      Node node = lookup("#" + id);
+      if (node == null || !Pointing.seen(node)) {
+        session.say(Wording.text("spot.notHere"));
+        return;
+      }
+      Pointing.sight(node);
+      layout();
+      Pointing.at(this, node);
+      node.requestFocus();
+    });
   }
 
   /** What adds to the bench, for what stands in a person's stead. */

@@ -66,6 +66,7 @@ class PressTest extends AtTheBench {
     robot.clickOn("#send-write");
     Hand.until(() -> Files.exists(folder.resolve("card.pdf")));
     assertTrue(PressMeasure.of("card.pdf", Files.readAllBytes(folder.resolve("card.pdf"))).met());
+    Hand.until(() -> robot.lookup("#send-write").query().isFocused());
     robot.clickOn("#send-png");
     assertTrue(robot.lookup(".side-note").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().contains("inks, plates and black words are lost")));
   }

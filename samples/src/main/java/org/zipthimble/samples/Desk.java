@@ -74,11 +74,16 @@ final class Desk {
 
   /** An ornament of the shelf, its middle at a place, this wide before it is turned. */
   void ornament(String name, Point middle, double width, double turn) {
+    put(drawn(name, middle, width, turn));
+  }
+
+  /** The same, not put down. */
+  Item drawn(String name, Point middle, double width, double turn) {
     Ornament ornament = OrnamentShelf.all().stream().filter(o -> o.name().equals(name)).findFirst().orElseThrow();
     Item item = named(ornament.item(1, middle));
     Placement p = item.placement();
     double height = p.height() * width / p.width();
-    put(item.with(Placement.of(middle.x() - width / 2, middle.y() - height / 2, width, height, turn)));
+    return item.with(Placement.of(middle.x() - width / 2, middle.y() - height / 2, width, height, turn));
   }
 
   /** Gives an object and its members ids of this desk. */

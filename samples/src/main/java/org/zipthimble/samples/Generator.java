@@ -39,7 +39,12 @@ public final class Generator {
       case "foil-invitation.thimble" -> FoilInvitation.make();
       case "swap-designs.thimble" -> WordJobs.designs();
       case "swap-flyer.thimble" -> WordJobs.flyer();
-      case "seed-ring.thimble" -> WordJobs.ring();
+      case "seed-ring.thimble" -> ThingJobs.on("ring-plate-12", WordJobs.ring());
+      case "mug-wrap.thimble" -> ThingJobs.mug();
+      case "tumbler-wrap.thimble" -> ThingJobs.tumbler();
+      case "metal-bookmarks.thimble" -> ThingJobs.bookmarks();
+      case "metal-panel.thimble" -> ThingJobs.panel();
+      case "shirt.thimble" -> ThingJobs.shirt();
       case "jar-label.thimble" -> WordJobs.label();
       case "colouring-phrase.thimble" -> WordJobs.phrase();
       case "jar-labels.thimble" -> ListJobs.jarLabels();

@@ -21,6 +21,7 @@ import org.w3c.dom.Node;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 import org.xml.sax.SAXParseException;
+import org.xml.sax.helpers.DefaultHandler;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
@@ -100,7 +101,7 @@ public final class SvgIn {
     factory.setAttribute("jdk.xml.totalEntitySizeLimit", "100000");
     DocumentBuilder builder = factory.newDocumentBuilder();
     builder.setEntityResolver((id, system) -> new InputSource(new StringReader("")));
-    builder.setErrorHandler(null);
+    builder.setErrorHandler(new DefaultHandler());
     return builder;
   }
 

@@ -52,7 +52,7 @@ final class BareInside extends FaceCheck {
   @Override
   List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
-    if (on.face().paper().orElse(false) || on.printing().isEmpty()) {
+    if (on.frame().outline().isPresent() || on.face().paper().orElse(false) || on.printing().isEmpty()) {
       return found;
     }
     Painted painted = Painted.of(on);

@@ -34,7 +34,7 @@ final class BleedOpen extends FaceCheck {
     Job job = on.job();
     Face face = on.face();
     List<Finding> found = new ArrayList<>();
-    if (on.frame().bleeds()) {
+    if (on.frame().bleeds() && on.frame().outline().isEmpty()) {
       for (Coverage.Gap gap : Coverage.ofTrim(job, face).gaps()) {
         if (gap.corner() && gap.reach() < on.frame().bleed().most() - Coverage.REACHED) {
           found.add(finding(job, face, gap, on.frame().bleed().most(), Optional.empty(), "finding.corner"));

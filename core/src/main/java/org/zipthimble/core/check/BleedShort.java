@@ -48,7 +48,7 @@ final class BleedShort extends FaceCheck {
   List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
     Frame frame = on.frame();
-    if (frame.bleed().most() <= REACHED) {
+    if (frame.bleed().most() <= REACHED || frame.outline().isPresent()) {
       return found;
     }
     List<SceneNode> printed = on.printing();

@@ -16,7 +16,7 @@ public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
       new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
       new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsSpelt(), new WordsFaint(), new WordsFine(), new CodeReads(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
-      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new FoldCrossed());
+      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new FoldCrossed(), new OverhangShort(), new ZoneCrossed(), new SeamApart());
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(), new PagesBound(), new SizesFit());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
@@ -37,7 +37,7 @@ public final class Checks {
   /** Every finding on one face; kept for as long as the face lives and nothing else of the job changes that a face depends on. */
   public static List<Finding> of(Job job, Face face) {
     List<Object> around = List.of(
-        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet(), job.facts(), job.frame(face), OwnWords.now());
+        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet(), job.facts(), job.making(), job.frame(face), OwnWords.now());
     return KEPT.get(face, around, () -> {
       Subject on = Subject.of(job, face);
       List<Finding> found = new ArrayList<>();

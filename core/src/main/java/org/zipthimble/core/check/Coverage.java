@@ -64,6 +64,9 @@ public final class Coverage {
   public static Coverage ofTrim(Job job, Face face) {
     Frame frame = job.frame(face);
     Coverage coverage = new Coverage();
+    if (frame.bleeds() && frame.outline().isPresent()) {
+      return of(job, face, frame.outline().get(), frame.bleed().most());
+    }
     if (frame.bleeds()) {
       Insets bleed = frame.bleed();
       coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()}, arts(job, face, frame.bleedBox()));
@@ -223,17 +226,11 @@ public final class Coverage {
     return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * run.stream().mapToDouble(p -> p.on().distance(p.out())).max().orElse(0));
   }
 
-  /** The least reach along a side of the trim, of the places where art lies inside; not a number when none does. */
-  public double least(Side side, Box trim) {
+  /** The least reach along a side of the finished edge, of the places where art lies inside; not a number when none does. */
+  public double least(Side side) {
     double least = Double.NaN;
     for (Spot s : spots) {
-      boolean on = switch (side) {
-        case LEFT -> s.on().x() <= trim.x() + 1e-6;
-        case RIGHT -> s.on().x() >= trim.right() - 1e-6;
-        case TOP -> s.on().y() <= trim.y() + 1e-6;
-        case BOTTOM -> s.on().y() >= trim.bottom() - 1e-6;
-      };
-      if (on && s.inked() && !s.corner()) {
+      if (OverhangShort.side(s) == side && s.inked() && !s.corner()) {
         least = Double.isNaN(least) ? s.reach() : Math.min(least, s.reach());
       }
     }

@@ -32,7 +32,7 @@ final class CutLane extends FaceCheck {
       }
     }
     for (Lane lane : job.cutting().lanes()) {
-      own.stream().filter(l -> l.lane().equals(lane.id())).findFirst().filter(l -> lane.mirrored() != lane.material().mirrored()).ifPresent(
+      own.stream().filter(l -> l.lane().equals(lane.id())).findFirst().filter(l -> lane.mirrored() != job.mustMirror(lane)).ifPresent(
           line -> found.add(Blade.finding(
               lane.mirrored() ? "cut-mirrored" : "cut-unmirrored", Weight.RUIN, face, line, Blade.box(line), 0, 0, lane.name())));
     }

@@ -27,7 +27,7 @@ public final class EdgeReach {
     this.bleed = frame.bleed();
     Coverage coverage = Coverage.ofTrim(job, face);
     for (Side side : Side.values()) {
-      double reach = coverage.least(side, frame.trim());
+      double reach = coverage.least(side);
       if (!Double.isNaN(reach)) {
         least.put(side, reach);
       }

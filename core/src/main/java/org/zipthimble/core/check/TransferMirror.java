@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.wording.Wording;
 
 /** What is pressed and not mirrored: it reads the wrong way round on the blank. */
@@ -18,9 +18,9 @@ final class TransferMirror extends JobCheck {
 
   @Override
   List<Finding> look(Job job) {
-    boolean wrong = job.colour().to() == Destination.SUBLIMATION && !job.ticket().mirror();
+    boolean wrong = job.process().mirrored() && !job.ticket().mirror() && job.making().by() == Making.MirrorBy.PROGRAM;
     return wrong ? List.of(Finding.worded(
-        "transfer-unmirrored", Weight.RUIN, job.faces().get(0).id(), Optional.empty(), job.frame(job.faces().get(0)).trim(), 0, 1)) : List.of();
+        "transfer-unmirrored", Weight.RUIN, job.faces().get(0).id(), Optional.empty(), job.frame(job.faces().get(0)).trim(), 0, 1, job.process().title())) : List.of();
   }
 
   @Override

@@ -10,21 +10,17 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.marks.Caption;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.type.Align;
-import org.zipthimble.core.type.BundledFonts;
-import org.zipthimble.core.type.SetWords;
-import org.zipthimble.core.type.Typesetter;
-import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /** The sheet that shows how the parts of a split design go together, on US letter, lying. */
 public final class Assembly {
-  private static final Colour INK = new Colour(0x2B, 0x2F, 0x55);
   private static final Colour SEAM = new Colour(0xB0, 0x7F, 0x2A);
   private static final Size PAGE = new Size(11, 8.5);
   private static final double MARGIN = 0.6;
@@ -63,7 +59,7 @@ public final class Assembly {
     words(out, Wording.text("assembly.lead", lane.name(), parts.sheets().size(), Lengths.plain(scale * 100, 0)),
         "Figtree", "Regular", 11, new Box(MARGIN, 1.0, wide, 0.6), Align.LEFT);
     for (CutLine line : lines) {
-      out.line(line.path().mapped(map), Pen.plain(0.008, INK));
+      out.line(line.path().mapped(map), Pen.plain(0.008, Caption.INK));
     }
     for (List<Point> seam : parts.seams()) {
       Path.Builder path = Path.build().start(seam.get(0));
@@ -79,8 +75,8 @@ public final class Assembly {
       double left = part == 0 ? box.x() : parts.seams().get(part - 1).get(0).x();
       double right = part == parts.seams().size() ? box.right() : parts.seams().get(part).get(0).x();
       Point at = map.apply(new Point((left + right) / 2, box.y()));
-      out.fill(Shapes.ellipse(new Box(at.x() - 0.16, at.y() - 0.52, 0.32, 0.32)), INK);
-      words(out, String.valueOf(part + 1), "Figtree", "Bold", 12, new Box(at.x() - 0.3, at.y() - 0.46, 0.6, 0.25), Align.CENTRE, Colour.WHITE);
+      out.fill(Shapes.ellipse(new Box(at.x() - 0.16, at.y() - 0.52, 0.32, 0.32)), Caption.INK);
+      Caption.words(out, String.valueOf(part + 1), "Figtree", "Bold", 12, new Box(at.x() - 0.3, at.y() - 0.46, 0.6, 0.25), Align.CENTRE, Colour.WHITE);
       String size = Lengths.show(right - left, job.ticket().unit());
       words(out, size, "Figtree", "Regular", 10, new Box(at.x() - 1, map.apply(new Point(0, box.bottom())).y() + 0.2, 2, 0.25), Align.CENTRE);
     }
@@ -94,14 +90,6 @@ public final class Assembly {
   }
 
   private static void words(MarkOut out, String text, String family, String style, double pt, Box box, Align align) {
-    words(out, text, family, style, pt, box, align, INK);
-  }
-
-  private static void words(MarkOut out, String text, String family, String style, double pt, Box box, Align align, Colour colour) {
-    WordStyle look = new WordStyle(family, style, pt, 130, 0, align, colour);
-    SetWords set = Typesetter.set(text, look, box.width(), box.height(), BundledFonts.shelf());
-    for (SetWords.Placed placed : set.placed()) {
-      out.words(placed.piece().run(), placed.toBlock().then(Affine.move(box.x(), box.y())), colour);
-    }
+    Caption.words(out, text, family, style, pt, box, align, Caption.INK);
   }
 }

@@ -46,6 +46,20 @@ public final class CutLines {
     return its ? OWN.get(job, face.id(), () -> found(job, face)) : found(job, face);
   }
 
+  /** The cut lines of a face's objects where the face leaves: bent where it goes round something tapered. */
+  public static List<CutLine> leaving(Job job, Face face) {
+    return bent(job, face, own(job, face));
+  }
+
+  /** All cut lines of a face where it leaves. */
+  public static List<CutLine> allLeaving(Job job, Face face) {
+    return bent(job, face, of(job, face));
+  }
+
+  private static List<CutLine> bent(Job job, Face face, List<CutLine> lines) {
+    return job.development(face).map(d -> lines.stream().map(l -> l.withPath(d.path(l.path()))).toList()).orElse(lines);
+  }
+
   private static List<CutLine> found(Job job, Face face) {
     CutLines lines = new CutLines(job, face);
     Scene.of(face).nodes().forEach(lines::node);

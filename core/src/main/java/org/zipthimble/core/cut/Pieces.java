@@ -31,13 +31,13 @@ public final class Pieces {
   public static List<Piece> of(Job job, Lane lane) {
     List<Piece> pieces = new ArrayList<>();
     for (Face face : job.leaving()) {
-      List<CutLine> all = CutLines.of(job, face);
+      List<CutLine> all = CutLines.allLeaving(job, face);
       List<CutLine> lines = all.stream().filter(l -> l.lane().equals(lane.id())).toList();
       if (lines.isEmpty()) {
         continue;
       }
       Box whole = CutLines.bounds(all).orElseThrow();
-      List<CutLine> seen = lane.mirrored()
+      List<CutLine> seen = job.mirrorsHere(lane)
           ? lines.stream().map(l -> l.mapped(Repeats.mirror(90, whole.centre()))).toList()
           : lines;
       for (int copy = 1; copy <= Math.min(job.ticket().quantity(), MOST_COPIES); copy++) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
@@ -22,6 +23,9 @@ import org.zipthimble.core.wording.Wording;
 
 /** The edits there are. Each is a value; an edit that finds nothing to change returns the job as it is. */
 public final class Edits {
+  /** What is thinner is as thick as this when its proportion is kept, in inches. */
+  private static final double THINNEST = 0.01;
+
   private Edits() {}
 
   /** Puts a new object on top of a face. */
@@ -47,6 +51,24 @@ public final class Edits {
   /** Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size. */
   public static Edit place(String faceId, Set<String> ids, String key, UnaryOperator<Placement> change) {
     return each(faceId, ids, Wording.text(key), item -> Mounts.laid(item.with(change.apply(item.placement()))));
+  }
+
+  /**
+   * Lays objects over the whole face, past every edge by its bleed: shapes and mounts take the form of the face, pictures and all else keep their
+   * proportion and reach over what is too narrow for it.
+   */
+  public static Edit cover(String faceId, Set<String> ids) {
+    return new Edit(Wording.text("edit.cover"), job -> job.face(faceId).map(face -> {
+      Box all = job.frame(face).bleedBox();
+      return each(faceId, ids, "", item -> Mounts.laid(item.with(Placement.of(item.asShape().isPresent() ? all : covering(all, item.placement()))))).change().apply(job);
+    }).orElse(job));
+  }
+
+  private static Box covering(Box all, Placement p) {
+    double scale = Math.max(all.width() / Math.max(p.width(), THINNEST), all.height() / Math.max(p.height(), THINNEST));
+    double width = p.width() * scale;
+    double height = p.height() * scale;
+    return new Box(all.centre().x() - width / 2, all.centre().y() - height / 2, width, height);
   }
 
   /** Changes properties such as name, visibility, lock, role or opacity. */

@@ -70,7 +70,7 @@ public final class LiveGroups {
       }
       Item lowest = members.get(0);
       ItemProperties properties = new ItemProperties(
-          job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside());
+          job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside(), lowest.properties().whole());
       Item.Group live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);

@@ -3,6 +3,7 @@ package org.zipthimble.core.form;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bending;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Curving;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Item;
@@ -14,7 +15,7 @@ import org.zipthimble.core.job.Placement;
  *
  * @param field the box around the members
  */
-public record Bowed(Bend bend, Box field) {
+public record Bowed(Bend bend, Box field) implements Curving {
   /** A wave is followed at least so many times. */
   private static final double TIMES_A_WAVE = 8;
 
@@ -28,12 +29,12 @@ public record Bowed(Bend bend, Box field) {
     return new Bowed(bent.bend(), group.members().stream().map(Item::placement).map(Placement::around).reduce(Box::union).orElse(new Box(0, 0, 1, 1)));
   }
 
-  /** The map of the members' field. */
+  @Override
   public Warp warp() {
     return bend.in(field);
   }
 
-  /** A path of the members' field, bent. */
+  @Override
   public Path path(Path flat) {
     double along = bend.upright() ? field.height() : field.width();
     return Bending.of(flat, warp(), along / TIMES_A_WAVE / bend.times());

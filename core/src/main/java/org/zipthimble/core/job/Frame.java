@@ -1,6 +1,7 @@
 package org.zipthimble.core.job;
 
 import java.util.List;
+import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.units.Insets;
@@ -15,8 +16,9 @@ import org.zipthimble.core.units.Size;
  * @param safe how far words and faces keep inside each side
  * @param keepOuts outlines of what stays free: holes, rims, gaps
  * @param folds lines along which it is folded
+ * @param outline the finished edge where it is no rectangle
  */
-public record Frame(Size size, Insets bleed, Insets safe, List<Path> keepOuts, List<Path> folds) {
+public record Frame(Size size, Insets bleed, Insets safe, List<Path> keepOuts, List<Path> folds, Optional<Path> outline) {
   /** Keeps copies. */
   public Frame {
     keepOuts = List.copyOf(keepOuts);

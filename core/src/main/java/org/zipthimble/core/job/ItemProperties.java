@@ -18,11 +18,12 @@ import org.zipthimble.core.colour.Colour;
  * @param clearGap how far it clears away what lies under it, in inches; 0 for not at all, at most 2
  * @param effects what softens it or lies around it
  * @param aside how words make room for it
+ * @param whole whether it must be seen whole: no hole, rim, bend or seam may lie in it
  */
 @RecordBuilder
 public record ItemProperties(
     String id, String name, boolean visible, boolean locked, Role role, double opacity, Cutting cutting, double clearGap,
-    Effects effects, Optional<Aside> aside) implements ItemPropertiesBuilder.With {
+    Effects effects, Optional<Aside> aside, Optional<Boolean> whole) implements ItemPropertiesBuilder.With {
   /** The widest clear gap in inches. */
   public static final double MOST_GAP = 2;
 
@@ -41,7 +42,7 @@ public record ItemProperties(
 
   /** An object that clears nothing away and is cut in the plain way if it is cut. */
   public static ItemProperties of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
-    return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE, Optional.empty());
+    return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE, Optional.empty(), Optional.empty());
   }
 
   /** A visible, unlocked, solid object that prints. */

@@ -13,6 +13,11 @@ import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.thing.Body;
+import org.zipthimble.core.thing.Development;
+import org.zipthimble.core.thing.Laid;
+import org.zipthimble.core.thing.Process;
+import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
@@ -27,12 +32,13 @@ import org.zipthimble.core.units.Size;
  * @param book how its faces are bound; empty for loose ones
  * @param sizes other finished sizes of the same design
  * @param guests other jobs whose pieces lie on its sheets
+ * @param making what it is put onto, and how
  */
 @RecordBuilder
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
     Palette palette, CutPlan cutting, ColourPlan colour,
-    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, List<Guest> guests) implements JobBuilder.With {
+    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, List<Guest> guests, Making making) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -40,6 +46,9 @@ public record Job(
   private static final int MOST_ID = 99_999_999;
   private static final int MOST_NAMED = 500;
   private static final int GAP = 1_000_000;
+
+  /** A face this near the size of a thing's flat piece goes onto it, in inches. */
+  private static final double NEAR = 1e-3;
 
   /** Keeps copies and checks that every picture and id is sound. */
   public Job {
@@ -54,6 +63,9 @@ public record Job(
     pictures = Collections.unmodifiableMap(new TreeMap<>(pictures));
     if (name == null || name.isBlank() || faces.isEmpty() || faces.size() > MOST_FACES) {
       throw new IllegalArgumentException("a job needs a name and 1 to " + MOST_FACES + " faces");
+    }
+    if (making.photo().isPresent() && !pictures.containsKey(making.photo().get().picture())) {
+      throw new IllegalArgumentException("the photograph of the thing is not in the job");
     }
     Set<String> ids = new HashSet<>();
     for (Face face : faces) {
@@ -77,7 +89,7 @@ public record Job(
 
   /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
   public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
-    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty(), Optional.empty(), SizeSet.NONE, List.of());
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty(), Optional.empty(), SizeSet.NONE, List.of(), Making.FLAT);
   }
 
   /** A new job with blank faces of these names. */
@@ -101,6 +113,7 @@ public record Job(
     Map<String, Picture> used = new TreeMap<>(pictures);
     Set<String> wanted = new HashSet<>();
     faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
+    making.photo().ifPresent(p -> wanted.add(p.picture()));
     if (list.filter(l -> !l.pictures().isEmpty()).isPresent()) {
       return this;
     }
@@ -113,17 +126,59 @@ public record Job(
     Size size = face.form().size().orElse(ticket.finished());
     Insets safe = ticket.safe().atMost(Ticket.mostSafe(size));
     List<Path> folds = face.form().fold().map(f -> f.lines(size)).orElse(List.of());
+    Optional<Laid> laid = onThing(face).map(Laid::of);
     Optional<Side> inner = inner(face);
     if (inner.isEmpty()) {
-      return new Frame(size, ticket.bleed(), safe, List.of(), folds);
+      List<Path> keepOuts = laid.map(l -> l.zones().stream().map(Body.Zone::outline).toList()).orElse(List.of());
+      return new Frame(size, ticket.bleed(), safe, keepOuts, folds, laid.flatMap(Laid::outline));
     }
     double margin = Math.min(Ticket.mostSafe(size), Math.max(book.get().inner(), safe.at(inner.get())));
-    return new Frame(size, ticket.bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds);
+    return new Frame(size, ticket.bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds, Optional.empty());
   }
 
   /** The frame of a flat and loose face that is as the ticket says. */
   public Frame usualFrame() {
-    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of());
+    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of(), Optional.empty());
+  }
+
+  /** The body that a face is put onto; empty where the job has none, or where face or ticket have another size than it asks for. */
+  public Optional<Body> onThing(Face face) {
+    Size size = face.form().size().orElse(ticket.finished());
+    return making.thing().map(Thing::body).filter(b -> !face.form().shared() && near(Laid.of(b).size(), size));
+  }
+
+  private static boolean near(Size a, Size b) {
+    return Math.abs(a.width() - b.width()) < NEAR && Math.abs(a.height() - b.height()) < NEAR;
+  }
+
+  /** How a face is bent on its way out; empty where it leaves as it is composed. */
+  public Optional<Development> development(Face face) {
+    return onThing(face).flatMap(Body::development);
+  }
+
+  /** How the job comes onto what it is for: what its destination says, or what was chosen. */
+  public Process process() {
+    return making.process() == Process.AS_SEEN && colour.to() == Destination.SUBLIMATION ? Process.TRANSFER : making.process();
+  }
+
+  /** Whether what leaves must be turned left for right, once: as its process or its ticket says. */
+  public boolean mustMirror() {
+    return process().mirrored() || ticket.mirror();
+  }
+
+  /** Whether what is cut of a lane must be a mirror image, by what it is made of and how it comes onto its thing. */
+  public boolean mustMirror(Lane lane) {
+    return lane.material().mirrored() || making.process() == Process.IRON_ON || making.process() == Process.PANE_INSIDE;
+  }
+
+  /** Whether this program turns what is cut of a lane: as the lane says, unless the cutter does it by itself. */
+  public boolean mirrorsHere(Lane lane) {
+    return lane.mirrored() && making.by() == Making.MirrorBy.PROGRAM;
+  }
+
+  /** Whether this program turns what leaves, as far as ticket and route say. */
+  public boolean mirrorsHere() {
+    return ticket.mirror() && making.by() == Making.MirrorBy.PROGRAM;
   }
 
   /** The faces that leave by themselves: all but those that are only shared below others. */

@@ -1,5 +1,6 @@
 package org.zipthimble.core.job;
 
+import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
@@ -23,6 +24,16 @@ public sealed interface Pattern {
     return this;
   }
 
+  /** Itself as columns and rows. */
+  default Optional<Grid> asGrid() {
+    return Optional.empty();
+  }
+
+  /** Itself as a filled width. */
+  default Optional<Fill> asFill() {
+    return Optional.empty();
+  }
+
   /**
    * Columns and rows.
    *
@@ -35,6 +46,11 @@ public sealed interface Pattern {
       if (across < 1 || down < 1 || (long) across * down > MOST || !(Math.abs(gapX) <= MOST_GAP && Math.abs(gapY) <= MOST_GAP)) {
         throw new IllegalArgumentException("a repeat has 1 to " + MOST + " places: " + across + " x " + down);
       }
+    }
+
+    @Override
+    public Optional<Grid> asGrid() {
+      return Optional.of(this);
     }
 
     @Override
@@ -53,6 +69,11 @@ public sealed interface Pattern {
       if (!(width > 0 && width <= Placement.FARTHEST) || !(leastGap >= 0 && leastGap <= MOST_GAP)) {
         throw new IllegalArgumentException("a row fills a width above zero: " + width + ", " + leastGap);
       }
+    }
+
+    @Override
+    public Optional<Fill> asFill() {
+      return Optional.of(this);
     }
 
     @Override

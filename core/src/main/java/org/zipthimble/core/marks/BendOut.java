@@ -3,11 +3,11 @@ package org.zipthimble.core.marks;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.form.Bowed;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Curving;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
@@ -32,21 +32,21 @@ final class BendOut implements MarkOut {
   private static final int MOST_TONES = 64;
 
   private final MarkOut out;
-  private final Bowed bowed;
+  private final Curving curving;
   private final Warp warp;
   private final Affine toPage;
   private boolean saying;
 
   /** Sends marks on, bent, by way of a map from the members' field to the page. */
-  BendOut(MarkOut out, Bowed bowed, Affine toPage) {
+  BendOut(MarkOut out, Curving curving, Affine toPage) {
     this.out = out;
-    this.bowed = bowed;
-    this.warp = bowed.warp();
+    this.curving = curving;
+    this.warp = curving.warp();
     this.toPage = toPage;
   }
 
   private Path bent(Path path) {
-    return bowed.path(path).mapped(toPage);
+    return curving.path(path).mapped(toPage);
   }
 
   @Override
@@ -118,14 +118,14 @@ final class BendOut implements MarkOut {
 
   @Override
   public void picture(Picture picture, Affine map) {
-    Path frame = bowed.path(Shapes.rectangle(new Box(0, 0, 1, 1)).mapped(map));
+    Path frame = curving.path(Shapes.rectangle(new Box(0, 0, 1, 1)).mapped(map));
     Optional<Box> box = Measure.bounds(frame);
     if (box.isEmpty()) {
       return;
     }
     double ppi = Math.max(picture.width() / Math.hypot(map.a(), map.b()), picture.height() / Math.hypot(map.c(), map.d()));
     Affine toUnit = map.inverse();
-    Picture bent = PICTURES.get(picture.blob(), List.of(picture.id(), map, bowed), () -> drawn(picture, box.get(), ppi, toUnit));
+    Picture bent = PICTURES.get(picture.blob(), List.of(picture.id(), map, curving), () -> drawn(picture, box.get(), ppi, toUnit));
     try (Scope scope = out.clip(frame.mapped(toPage))) {
       out.picture(bent, Affine.scale(box.get().width(), box.get().height()).then(Affine.move(box.get().x(), box.get().y())).then(toPage));
     }
@@ -143,7 +143,7 @@ final class BendOut implements MarkOut {
   @Override
   public void art(Art art) {
     Box covered = Measure.bounds(bent(Shapes.rectangle(art.area()))).orElse(art.area());
-    out.art(art.mapped(toPage, covered, to -> new BendOut(to, bowed, toPage)));
+    out.art(art.mapped(toPage, covered, to -> new BendOut(to, curving, toPage)));
   }
 
   @Override

@@ -23,6 +23,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.thing.Development;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Look;
@@ -87,6 +88,16 @@ public final class MarkWalk {
       }
     }
     stamp(job, run, area, toPage, out);
+  }
+
+  /** Walks a face as it leaves, bent where it goes round something tapered; all else as {@link #walk(Job, Face, Face, Box, Affine, MarkOut)}. */
+  public static void leave(Job job, Face face, Face like, Box area, Affine toPage, MarkOut out) {
+    Optional<Development> bend = job.development(face);
+    if (bend.isEmpty()) {
+      walk(job, face, like, area, toPage, out);
+    } else {
+      walk(job, face, Affine.IDENTITY, new BendOut(out, bend.get(), toPage));
+    }
   }
 
   private static void stamp(Job job, List<SceneNode> nodes, Box area, Affine toPage, MarkOut out) {

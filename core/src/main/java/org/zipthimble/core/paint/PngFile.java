@@ -1,5 +1,8 @@
 package org.zipthimble.core.paint;
 
+import org.zipthimble.core.wording.Trouble;
+import javax.imageio.ImageIO;
+import java.io.ByteArrayInputStream;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
@@ -131,5 +134,28 @@ public final class PngFile {
     numbers.write(name);
     numbers.write(data);
     numbers.writeInt((int) crc.getValue());
+  }
+
+  /**
+   * A picture turned back by a quarter, counter-clockwise.
+   *
+   * @throws Trouble when it cannot be read
+   */
+  public static byte[] turned(byte[] png, double ppi) throws Trouble {
+    try {
+      BufferedImage read = ImageIO.read(new ByteArrayInputStream(png));
+      if (read == null) {
+        throw Trouble.of("proof.damaged", "PNG");
+      }
+      BufferedImage out = new BufferedImage(read.getHeight(), read.getWidth(), BufferedImage.TYPE_INT_RGB);
+      for (int y = 0; y < read.getHeight(); y++) {
+        for (int x = 0; x < read.getWidth(); x++) {
+          out.setRGB(y, read.getWidth() - 1 - x, read.getRGB(x, y));
+        }
+      }
+      return bytes(out, ppi);
+    } catch (IOException e) {
+      throw Trouble.because(e, "proof.damaged", "PNG");
+    }
   }
 }

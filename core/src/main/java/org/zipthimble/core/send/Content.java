@@ -12,7 +12,11 @@ public enum Content {
   /** Every sheet as it goes under the blade: a file for each, or a page of a PDF. */
   SHEETS,
   /** How a design that is split over several sheets is put together. */
-  ASSEMBLY;
+  ASSEMBLY,
+  /** A page for the customer to look at and sign. */
+  PROOF,
+  /** The one page that goes with the job to the press. */
+  TRAVELLER;
 
   /** Its name. */
   public String title() {
@@ -26,6 +30,6 @@ public enum Content {
 
   /** Whether it is for a cutter. */
   public boolean cut() {
-    return this != PAGES;
+    return this == DESIGN || this == SHEETS || this == ASSEMBLY;
   }
 }

@@ -13,6 +13,7 @@ import org.zipthimble.core.cut.CutMarks;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Stroke;
 import org.zipthimble.core.cut.ToolPath;
+import org.zipthimble.core.form.Leaving;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -42,15 +43,15 @@ public final class CutDrawings {
    * @param mirror whether all of it is a mirror image or none; empty to go by each lane
    */
   public static VectorSheet design(Job job, List<String> lanes, Optional<Boolean> mirror) {
-    Set<String> mirrored = job.cutting().lanes().stream().filter(l -> mirror.orElse(l.mirrored())).map(Lane::id).collect(Collectors.toSet());
+    Set<String> mirrored = job.cutting().lanes().stream().filter(l -> mirror.orElse(job.mirrorsHere(l))).map(Lane::id).collect(Collectors.toSet());
     List<VectorSheet.Layer> layers = new ArrayList<>();
     double right = 0;
     double bottom = 0;
     double x = 0;
     for (Face face : job.leaving()) {
-      Box trim = job.frame(face).trim();
+      Box trim = Leaving.of(job, face).frame().trim();
       Affine turned = Repeats.mirror(90, trim.centre());
-      List<CutLine> lines = CutLines.of(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty())
+      List<CutLine> lines = CutLines.allLeaving(job, face).stream().filter(l -> lanes.contains(l.lane()) || l.lane().isEmpty())
           .map(l -> mirrored.contains(l.lane()) || l.lane().isEmpty() && mirror.orElse(false) ? l.mapped(turned) : l).toList();
       Box box = CutLines.bounds(lines).map(b -> b.union(trim)).orElse(trim);
       Affine place = Affine.move(x - box.x(), -box.y());

@@ -112,6 +112,7 @@ public abstract class OutputFormat {
       throw Trouble.of("send.nothingPrints", String.join(", ", OutputFormats.holding(Content.DESIGN).stream().map(OutputFormat::ending).toList()),
           String.join(", ", OutputFormats.holding(Content.SHEETS).stream().map(OutputFormat::ending).toList()));
     }
+    MirrorGuard.check(job, order, content, lanes(job, order));
     List<String> missing = content.cut() && !order.standIns() ? CutFonts.missing(job) : List.of();
     if (!missing.isEmpty()) {
       throw Trouble.of("send.standIn", String.join(", ", missing));
@@ -145,7 +146,8 @@ public abstract class OutputFormat {
       List<Job> sized = sized(job, order);
       for (int i = 0; i < sized.size(); i++) {
         Order one = sized.size() == 1 ? order : order.withFile(sized(order.file(), sized.get(i)));
-        measured.addAll(write(sized.get(i), one, part(progress, (double) i / sized.size(), 1.0 / sized.size())));
+        List<Measured> written = write(sized.get(i), one, part(progress, (double) i / sized.size(), 1.0 / sized.size()));
+        measured.addAll(content(order) == Content.PAGES && MirrorGuard.concerns(job, order) ? proven(sized.get(i), one, written) : written);
       }
       progress.at(1);
       return measured;
@@ -157,6 +159,13 @@ public abstract class OutputFormat {
       }
       throw Trouble.because(e, "send.failed", order.file().getFileName(), String.valueOf(e.getMessage()));
     }
+  }
+
+  /** What was measured, with which way round the pixels lie beside the first file. */
+  private static List<Measured> proven(Job job, Order order, List<Measured> written) throws Trouble {
+    List<Measured> out = new ArrayList<>(written);
+    out.set(0, written.get(0).with(MirrorGuard.proven(job, order, written.stream().map(Measured::file).toList())));
+    return out;
   }
 
   /** The job in every size of its set, where pages leave; else as it is. */

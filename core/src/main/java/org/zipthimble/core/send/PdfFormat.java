@@ -25,7 +25,7 @@ final class PdfFormat extends OutputFormat {
   private static final double WRITTEN = 0.7;
 
   PdfFormat() {
-    super("pdf", List.of(".pdf"), List.of(Content.PAGES, Content.SHEETS, Content.ASSEMBLY));
+    super("pdf", List.of(".pdf"), List.of(Content.PAGES, Content.SHEETS, Content.ASSEMBLY, Content.PROOF, Content.TRAVELLER));
   }
 
   @Override
@@ -68,6 +68,12 @@ final class PdfFormat extends OutputFormat {
         throw Trouble.of("send.nothingSplit");
       }
       return PageRun.of(pages);
+    }
+    if (content(order) == Content.PROOF) {
+      return PageRun.of(List.of(ProofPage.of(job)));
+    }
+    if (content(order) == Content.TRAVELLER) {
+      return PageRun.of(List.of(Traveller.of(job)));
     }
     return PageRun.of(VectorFormat.sheets(job, order).stream().map(s -> CutDrawings.page(job, s)).toList());
   }

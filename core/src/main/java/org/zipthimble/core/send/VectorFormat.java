@@ -90,7 +90,7 @@ abstract class VectorFormat extends OutputFormat {
     }
     List<CutSheet> out = new ArrayList<>();
     for (CutSheet sheet : sheets) {
-      boolean turned = order.how().mirror().filter(m -> m != sheet.lane().mirrored()).isPresent();
+      boolean turned = order.how().mirror().filter(m -> m != job.mirrorsHere(sheet.lane())).isPresent();
       if (turned && sheet.supply().scrap().isPresent()) {
         throw Trouble.of("send.mirrorScrap", sheet.lane().name());
       }
@@ -129,7 +129,7 @@ abstract class VectorFormat extends OutputFormat {
   /** Which lanes of a file are a mirror image. */
   static Measured.Line mirrored(Job job, Order order) {
     List<String> lanes = lanes(job, order);
-    String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(l.mirrored())).map(Lane::name)
+    String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(job.mirrorsHere(l))).map(Lane::name)
         .collect(Collectors.joining(", "));
     String said = names.isEmpty() ? Wording.text("proof.asItStands") : Wording.text("proof.mirrored", names);
     return new Measured.Line(Wording.text("proof.hand"), said, said, true);

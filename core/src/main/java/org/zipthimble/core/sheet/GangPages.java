@@ -11,6 +11,7 @@ import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.CutMarks;
 import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.form.Leaving;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -72,7 +73,7 @@ public final class GangPages implements PageRun {
    */
   public static GangPages of(Job job, List<Face> faces, PageOptions options) throws Trouble {
     Gang gang = options.sheet().gang().orElseThrow(() -> new IllegalArgumentException("one piece on a sheet is no gang"));
-    Frame frame = job.frame(faces.get(0));
+    Frame frame = Leaving.of(job, faces.get(0)).frame();
     Insets bleed = options.bleed() ? frame.bleed() : Insets.NONE;
     boolean registered = faces.stream().anyMatch(Register::wanted);
     double edge = registered ? Math.max(gang.margin(), Register.OUT + Register.RADIUS + Register.RADIUS) : gang.margin();
@@ -97,8 +98,8 @@ public final class GangPages implements PageRun {
   private static GangPages mixed(Job job, List<Face> faces, PageOptions options, Gang gang, double free) throws Trouble {
     List<Shelves.Kind> kinds = new ArrayList<>();
     int own = job.list().map(l -> l.sent().size()).orElse(job.ticket().quantity());
-    kinds.add(new Shelves.Kind(job.frame(faces.get(0)).size(), Math.min(MOST_MIXED, own)));
-    job.guests().forEach(g -> kinds.add(new Shelves.Kind(g.job().frame(g.job().leaving().get(0)).size(), g.quantity())));
+    kinds.add(new Shelves.Kind(Leaving.of(job, faces.get(0)).frame().size(), Math.min(MOST_MIXED, own)));
+    job.guests().forEach(g -> kinds.add(new Shelves.Kind(Leaving.of(g.job(), g.job().leaving().get(0)).frame().size(), g.quantity())));
     double bleed = options.bleed() ? job.guests().stream().mapToDouble(g -> g.job().usualFrame().bleed().most()).max().orElse(0) : 0;
     double edge = free + Math.max(bleed, options.bleed() ? job.usualFrame().bleed().most() : 0);
     Size upright = options.sheet().paper();
@@ -298,7 +299,7 @@ public final class GangPages implements PageRun {
   }
 
   private DrawnPage page(int sheet, Face face, boolean back) {
-    Insets bleed = options.bleed() ? job.frame(face).bleed() : Insets.NONE;
+    Insets bleed = options.bleed() ? Leaving.of(job, face).frame().bleed() : Insets.NONE;
     List<Spots.Spot> lying = spots(sheet).stream().map(s -> back ? behind(s) : s).toList();
     Box block = lying.stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
     double most = bleed.most();
@@ -326,7 +327,7 @@ public final class GangPages implements PageRun {
     Face face = job.face(faceId).orElseThrow();
     for (int place = 0; place < laid.size(); place++) {
       Spots.Spot spot = laid.get(place);
-      onPlace(sheet, place).ifPresent(p -> side(p, face).ifPresent(f -> CutLines.own(p, f).forEach(l -> out.add(l.mapped(toSheet(p.frame(f).size(), spot, false))))));
+      onPlace(sheet, place).ifPresent(p -> side(p, face).ifPresent(f -> CutLines.leaving(p, f).forEach(l -> out.add(l.mapped(toSheet(Leaving.of(p, f).frame().size(), spot, false))))));
     }
     return out;
   }
@@ -392,9 +393,10 @@ public final class GangPages implements PageRun {
   }
 
   private void draw(Job piece, Face face, Spots.Spot spot, Box block, boolean back, MarkOut out) {
-    Insets bleed = options.bleed() ? piece.frame(face).bleed() : Insets.NONE;
+    Leaving leaving = Leaving.of(piece, face);
+    Insets bleed = options.bleed() ? leaving.frame().bleed() : Insets.NONE;
     Face like = guest(piece) ? face : job.face(face.id()).orElseThrow();
-    Size size = piece.frame(face).size();
+    Size size = leaving.frame().size();
     Box t = spot.trim();
     Affine turned = toSheet(size, spot, back);
     Box own = turned.apply(new Box(-bleed.left(), -bleed.top(), size.width() + bleed.left() + bleed.right(), size.height() + bleed.top() + bleed.bottom()));
@@ -405,7 +407,19 @@ public final class GangPages implements PageRun {
     double right = near(t.right(), block.right()) ? own.right() : Math.min(own.right(), t.right() + half);
     double bottom = near(t.bottom(), block.bottom()) ? own.bottom() : Math.min(own.bottom(), t.bottom() + half);
     try (MarkOut.Scope scope = out.clip(Shapes.rectangle(new Box(left, top, right - left, bottom - top)))) {
-      MarkWalk.walk(piece, face, like, piece.frame(face).trim().grown(bleed), turned, out);
+      draw(piece, face, like, leaving, turned, out);
+    }
+  }
+
+  private void draw(Job piece, Face face, Face like, Leaving leaving, Affine turned, MarkOut out) {
+    Box area = piece.frame(face).trim().grown(options.bleed() ? piece.frame(face).bleed() : Insets.NONE);
+    if (leaving.bend().isEmpty()) {
+      MarkWalk.leave(piece, face, like, area, turned, out);
+      return;
+    }
+    // what leaves bent ends at its own band, not at the box around it
+    try (MarkOut.Scope band = out.clip(leaving.area(piece.frame(face), options.bleed()).mapped(turned))) {
+      MarkWalk.leave(piece, face, like, area, turned, out);
     }
   }
 
@@ -446,7 +460,7 @@ public final class GangPages implements PageRun {
 
   /** Where pieces are folded, on the sheet. */
   private List<Path> folds(Face face, List<Spots.Spot> lying, boolean back) {
-    Frame frame = job.frame(face);
+    Frame frame = Leaving.of(job, face).frame();
     return frame.folds().isEmpty() ? List.of()
         : lying.stream().flatMap(s -> frame.folds().stream().map(f -> f.mapped(toSheet(frame.size(), s, back)))).toList();
   }

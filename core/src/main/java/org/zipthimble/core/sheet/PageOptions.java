@@ -18,6 +18,6 @@ public record PageOptions(boolean bleed, boolean mirror, SheetPlan sheet, boolea
 
   /** As the job's ticket and sheet say. */
   public static PageOptions of(Job job) {
-    return PageOptions.of(true, job.ticket().mirror(), job.sheet());
+    return PageOptions.of(true, job.mirrorsHere(), job.sheet());
   }
 }

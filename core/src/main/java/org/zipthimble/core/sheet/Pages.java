@@ -9,6 +9,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.CutMarks;
+import org.zipthimble.core.form.Leaving;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -74,7 +75,7 @@ public final class Pages {
   /** Faces of one size together, in their order: only they lie on the same sheets. */
   public static List<List<Face>> alike(Job job, List<Face> faces) {
     Map<Size, List<Face>> groups = new LinkedHashMap<>();
-    faces.forEach(f -> groups.computeIfAbsent(job.frame(f).size(), s -> new ArrayList<>()).add(f));
+    faces.forEach(f -> groups.computeIfAbsent(Leaving.of(job, f).frame().size(), s -> new ArrayList<>()).add(f));
     return List.copyOf(groups.values());
   }
 
@@ -130,7 +131,7 @@ public final class Pages {
 
   /** Where the trim's top left lies on the page of a face that leaves: on the sheet, or on the item with its bleed; in inches. */
   public static Point trimOnPage(Job job, Face face) {
-    Frame frame = job.frame(face);
+    Frame frame = Leaving.of(job, face).frame();
     if (ganged(PageOptions.of(job))) {
       try {
         Box first = GangPages.of(job, List.of(face), PageOptions.of(job)).spots().get(0).trim();
@@ -166,14 +167,14 @@ public final class Pages {
   }
 
   private static DrawnPage alone(Job job, Face face, Face like, PageOptions options) {
-    Frame frame = job.frame(face);
+    Frame frame = Leaving.of(job, face).frame();
     Insets around = around(frame, options);
     Box trim = new Box(around.left(), around.top(), frame.size().width(), frame.size().height());
     return page(job, face, like, options, frame.size().grown(around), trim, around);
   }
 
   private static DrawnPage onPaper(Job job, Face face, Face like, PageOptions options) throws Trouble {
-    Frame frame = job.frame(face);
+    Frame frame = Leaving.of(job, face).frame();
     Size paper = oriented(frame, options.sheet(), options.bleed());
     Size needed = needed(frame, options.sheet(), options.bleed());
     if (!goesOn(needed, paper)) {
@@ -197,18 +198,21 @@ public final class Pages {
     boolean marked = options.sheet().onPaper() && options.sheet().cropMarks();
     List<Path> crops = marked ? CropMarks.around(trim, around) : List.of();
     return new DrawnPage(face.name(), size, trim, bleed, out -> {
-      try (MarkOut.Scope scope = out.clip(Shapes.rectangle(bleed))) {
-        MarkWalk.walk(job, face, like, job.frame(face).trim().grown(options.bleed() ? job.frame(face).bleed() : Insets.NONE), seen, out);
+      Frame composed = job.frame(face);
+      Leaving leaving = Leaving.of(job, face);
+      Path end = leaving.bend().isEmpty() ? Shapes.rectangle(bleed) : leaving.area(composed, options.bleed()).mapped(seen);
+      try (MarkOut.Scope scope = out.clip(end)) {
+        MarkWalk.leave(job, face, like, composed.trim().grown(options.bleed() ? composed.bleed() : Insets.NONE), seen, out);
       }
       crops.forEach(mark -> out.line(mark, CropMarks.WIDTH, Colour.BLACK));
       if (options.sheet().onPaper()) {
-        List<Path> folds = job.frame(face).folds().stream().map(f -> f.mapped(seen)).toList();
+        List<Path> folds = leaving.frame().folds().stream().map(f -> f.mapped(seen)).toList();
         SheetSigns.draw(options.sheet(), job, size, trim, around, folds, "", Affine.IDENTITY, out);
       }
       if (options.sheet().onPaper() && Register.wanted(face)) {
         Register.marks(bleed).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
       }
-      List<CutLine> cuts = Register.wanted(face) && options.cuts() ? CutLines.own(job, face) : List.of();
+      List<CutLine> cuts = Register.wanted(face) && options.cuts() ? CutLines.leaving(job, face) : List.of();
       if (!cuts.isEmpty()) {
         CutMarks.steps(job, cuts, seen, CropMarks.WIDTH, out);
       }

@@ -29,6 +29,12 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.thing.Body;
+import org.zipthimble.core.thing.Cloth;
+import org.zipthimble.core.thing.Cup;
+import org.zipthimble.core.thing.Disc;
+import org.zipthimble.core.thing.Framed;
+import org.zipthimble.core.thing.Panel;
 
 /**
  * How values of the model are bound to JSON: by the names of their components, kinds of a family told apart by a field {@code kind}, words
@@ -55,7 +61,7 @@ final class Binding {
             DeserializationFeature.FAIL_ON_TRAILING_TOKENS, DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
         .serializationInclusion(JsonInclude.Include.NON_ABSENT)
         .addMixIn(Item.class, Items.class).addMixIn(LiveEffect.class, LiveEffects.class).addMixIn(Pattern.class, Patterns.class)
-        .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class)
+        .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class).addMixIn(Body.class, Bodies.class)
         .addMixIn(Outline.Ready.class, Ready.class)
         .build();
     for (CoercionInputShape shape : List.of(CoercionInputShape.Integer, CoercionInputShape.Float, CoercionInputShape.Boolean)) {
@@ -112,6 +118,13 @@ final class Binding {
     @JsonSubTypes.Type(name = "process", value = Ink.Process.class), @JsonSubTypes.Type(name = "spot", value = Ink.Spot.class)
   })
   private interface Inks {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(name = "cup", value = Cup.class), @JsonSubTypes.Type(name = "disc", value = Disc.class), @JsonSubTypes.Type(name = "panel", value = Panel.class),
+    @JsonSubTypes.Type(name = "cloth", value = Cloth.class), @JsonSubTypes.Type(name = "framed", value = Framed.class)
+  })
+  private interface Bodies {}
 
   /** The figures of a ready shape stand under their names, so that their order may change. */
   private abstract static class Ready {

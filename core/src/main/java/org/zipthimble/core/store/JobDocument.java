@@ -16,6 +16,7 @@ import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.RowList;
@@ -28,9 +29,9 @@ import org.zipthimble.core.picture.Picture;
 /** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
 record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
-    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, Optional<List<Visitor>> guests, List<Face> faces) {
+    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, Optional<List<Visitor>> guests, Making making, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 8;
+  static final int VERSION = 9;
 
   /** What the first field says of every job. */
   static final String FORMAT = "zip-thimble-job";
@@ -45,7 +46,7 @@ record JobDocument(
     List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
     return new JobDocument(
         FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.list(), job.book(), job.sizes(),
-        job.guests().isEmpty() ? Optional.empty() : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()),
+        job.guests().isEmpty() ? Optional.empty() : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()), job.making(),
         job.faces().stream().map(f -> f.withUnder(Under.NONE)).toList());
   }
 
@@ -60,7 +61,7 @@ record JobDocument(
     boolean changed = !byId.keySet().equals(read.keySet());
     UnaryOperator<Item> now = item -> item.repictured(id -> read.containsKey(id) ? read.get(id).id() : id);
     List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now)).toList() : faces;
-    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list, book, sizes, guests);
+    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list, book, sizes, guests, making.withPhoto(making.photo().map(p -> p.withPicture(read.containsKey(p.picture()) ? read.get(p.picture()).id() : p.picture()))));
   }
 
   /** Where a picture's bytes stand in the file. */

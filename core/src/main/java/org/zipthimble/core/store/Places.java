@@ -63,6 +63,16 @@ public record Places(Path settings, Path data) {
     return data.resolve("shops");
   }
 
+  /** The folder of the person's own things. */
+  public Path things() {
+    return data.resolve("things");
+  }
+
+  /** The folder of the person's press notebook. */
+  public Path press() {
+    return data.resolve("press");
+  }
+
   /** The folder of own objects. */
   public Path shelf() {
     return data.resolve("shelf");

@@ -9,6 +9,8 @@ import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
@@ -35,9 +37,18 @@ final class Texts {
     text(module, Colour.class, Colour::hex, (text, context) -> Colour.parse(text));
     text(module, Path.class, PathText::write, (text, context) -> PathText.read(text));
     text(module, java.nio.file.Path.class, java.nio.file.Path::toString, (text, context) -> java.nio.file.Path.of(text));
+    text(module, LocalDate.class, LocalDate::toString, (text, context) -> day(text));
     text(module, Profile.class, JobDocument::file, Texts::profile);
     module.addSerializer(new ToText<>(Enum.class, e -> e.name().toLowerCase(Locale.ROOT)));
     return module;
+  }
+
+  private static LocalDate day(String text) throws Trouble {
+    try {
+      return LocalDate.parse(text);
+    } catch (DateTimeParseException e) {
+      throw Trouble.because(e, "thimble.unknownWord", "day", text);
+    }
   }
 
   private static Profile profile(String file, DeserializationContext context) throws Trouble {

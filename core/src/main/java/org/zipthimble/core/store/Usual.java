@@ -18,6 +18,7 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FaceForm;
 import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.SheetMarks;
 import org.zipthimble.core.job.SheetStock;
 import org.zipthimble.core.job.SizeSet;
@@ -33,7 +34,8 @@ final class Usual {
       Map.entry(Cutting.class, Cutting.PLAIN), Map.entry(Effects.class, Effects.NONE), Map.entry(Guides.class, Guides.NONE),
       Map.entry(Retouch.class, Retouch.NONE), Map.entry(LetterDetail.class, LetterDetail.NONE), Map.entry(ParagraphDetail.class, ParagraphDetail.NONE),
       Map.entry(BlockSetting.class, BlockSetting.PLAIN), Map.entry(FaceForm.class, FaceForm.USUAL), Map.entry(Under.class, Under.NONE),
-      Map.entry(SheetMarks.class, SheetMarks.USUAL), Map.entry(SheetStock.class, SheetStock.UNKNOWN), Map.entry(SizeSet.class, SizeSet.NONE));
+      Map.entry(SheetMarks.class, SheetMarks.USUAL), Map.entry(SheetStock.class, SheetStock.UNKNOWN), Map.entry(SizeSet.class, SizeSet.NONE),
+      Map.entry(Making.class, Making.FLAT));
 
   private Usual() {}
 

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -14,12 +15,12 @@ import java.util.regex.Pattern;
 
 /**
  * The one place that every sentence a person reads comes from: a file in UTF-8 for each room of the program,
- * the core, the window, the command line and the practice machines.
+ * the core, the window, what guides newcomers, the command line and the practice machines.
  * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
  */
 public final class Wording {
   private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
-  private static final List<String> ROOMS = List.of("core", "window", "command-line", "practice");
+  private static final List<String> ROOMS = List.of("core", "window", "guide", "command-line", "practice");
   private static final Properties ALL = read();
 
   private Wording() {}
@@ -38,6 +39,11 @@ public final class Wording {
       int i = Integer.parseInt(place.group(1));
       return Matcher.quoteReplacement(i < values.length ? String.valueOf(values[i]) : place.group());
     });
+  }
+
+  /** The wording under a key that not everything has. */
+  public static Optional<String> maybe(String key) {
+    return Optional.ofNullable(ALL.getProperty(key));
   }
 
   /**

@@ -41,11 +41,11 @@ class CoverageTest {
     // The bleed is 1/8 in all round a card of 5 x 7 in; the art passes the trim by 0.125, 0.06, 0.03 and 0.
     Job job = Made.card(Made.rectangle("g", -0.125, -0.06, 5.155, 7.06));
     Coverage coverage = trim(job);
-    assertEquals(0.125, coverage.least(Side.LEFT, job.frame(job.faces().get(0)).trim()), 1e-9);
-    assertEquals(0.06, coverage.least(Side.TOP, job.frame(job.faces().get(0)).trim()), 0.0051);
-    assertEquals(0.03, coverage.least(Side.RIGHT, job.frame(job.faces().get(0)).trim()), 0.0051);
-    assertEquals(0, coverage.least(Side.BOTTOM, job.frame(job.faces().get(0)).trim()), 1e-9);
-    assertTrue(Double.isNaN(trim(Made.card(Made.ellipse("e", 1, 1, 2, 2))).least(Side.LEFT, job.frame(job.faces().get(0)).trim())), "nothing near");
+    assertEquals(0.125, coverage.least(Side.LEFT), 1e-9);
+    assertEquals(0.06, coverage.least(Side.TOP), 0.0051);
+    assertEquals(0.03, coverage.least(Side.RIGHT), 0.0051);
+    assertEquals(0, coverage.least(Side.BOTTOM), 1e-9);
+    assertTrue(Double.isNaN(trim(Made.card(Made.ellipse("e", 1, 1, 2, 2))).least(Side.LEFT)), "nothing near");
   }
 
   @Test

@@ -36,7 +36,7 @@ class FrameTest {
 
   @Test
   void boxesFollowFromTheSizeAndTheSides() {
-    Frame frame = new Frame(new Size(5, 7), UNEVEN, new Insets(0.1, 0.2, 0.3, 0.4), List.of(), List.of());
+    Frame frame = new Frame(new Size(5, 7), UNEVEN, new Insets(0.1, 0.2, 0.3, 0.4), List.of(), List.of(), java.util.Optional.empty());
     assertEquals(new Box(0, 0, 5, 7), frame.trim());
     assertEquals(new Box(-0.25, 0, 5.375, 7.5), frame.bleedBox());
     assertEquals(0.1, frame.safeBox().x(), EXACT);
@@ -44,7 +44,7 @@ class FrameTest {
     assertEquals(4.6, frame.safeBox().width(), EXACT);
     assertEquals(6.4, frame.safeBox().height(), EXACT);
     assertTrue(frame.bleeds());
-    assertFalse(new Frame(new Size(5, 7), Insets.NONE, Insets.NONE, List.of(), List.of()).bleeds());
+    assertFalse(new Frame(new Size(5, 7), Insets.NONE, Insets.NONE, List.of(), List.of(), java.util.Optional.empty()).bleeds());
   }
 
   @ParameterizedTest

@@ -2,6 +2,7 @@ package org.zipthimble.core.send;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -40,6 +41,7 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
@@ -191,6 +193,13 @@ class MirroredCutsTest {
   void everyFileForACutterIsMirroredOnceWhereItIsAskedFor(String name, Content what, @TempDir Path folder) throws Exception {
     for (boolean lane : new boolean[] {false, true}) {
       for (Optional<Boolean> asked : List.of(Optional.<Boolean>empty(), Optional.of(true), Optional.of(false))) {
+        if (lane && asked.equals(Optional.of(false))) {
+          // what must be cut as a mirror image does not leave as it stands: nobody would turn it
+          Path refused = folder.resolve("refused-" + name);
+          Trouble trouble = assertThrows(Trouble.class, () -> send(job(true), refused, what, asked));
+          assertTrue(trouble.getMessage().contains("nobody mirrors"), trouble.getMessage());
+          continue;
+        }
         Path file = folder.resolve(lane + "-" + asked.map(String::valueOf).orElse("lane") + "-" + name);
         List<Measured> measured = send(job(lane), file, what, asked);
         assertEquals(asked.orElse(lane), turned(file, name), file.getFileName().toString());

@@ -1,6 +1,7 @@
 package org.zipthimble.desktop.bench;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import javafx.beans.binding.Bindings;
@@ -18,6 +19,9 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.edit.ThingEdits;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.sheet.Pages;
@@ -35,6 +39,8 @@ public final class BenchPane extends BorderPane {
   private final BenchLens lens = new BenchLens();
   private final BenchView view;
   private final LensSlip lenses;
+  private final StackPane middle = new StackPane();
+  private final ThingOver thingOver;
   private final TapeRuler across = new TapeRuler(true);
   private final TapeRuler down = new TapeRuler(false);
   private List<Object> rulersShown = List.of();
@@ -44,6 +50,7 @@ public final class BenchPane extends BorderPane {
   public BenchPane(Session session) {
     this.session = session;
     this.view = new BenchView(session, lens);
+    this.thingOver = new ThingOver(session);
     unit.setMinSize(TapeRuler.THICK, TapeRuler.THICK);
     unit.setAlignment(Pos.CENTER);
     across.setMinHeight(TapeRuler.THICK);
@@ -54,8 +61,8 @@ public final class BenchPane extends BorderPane {
     top.setLeft(unit);
     setTop(top);
     setLeft(down);
-    lenses = new LensSlip(session, view);
-    StackPane middle = new StackPane(view, zoomSlip());
+    lenses = new LensSlip(session, view, this::lay);
+    middle.getChildren().setAll(view, zoomSlip());
     middle.setMinSize(0, 0);
     middle.setViewOrder(1);
     setCenter(middle);
@@ -67,6 +74,32 @@ public final class BenchPane extends BorderPane {
     session.preferences().settingsProperty().addListener(o -> rulers());
     guideOut(across, true);
     guideOut(down, false);
+  }
+
+  /** What is laid over the bench in place of the face. */
+  enum Over {
+    /** The face on its thing. */
+    ON_THING,
+    /** Where the ends of a wrap meet. */
+    AT_SEAM,
+    /** The face as it leaves, bent. */
+    AS_BENT;
+
+    /** Whether a face has such a look. */
+    boolean fits(Job job, Face face) {
+      return switch (this) {
+        case ON_THING -> true;
+        case AT_SEAM -> ThingEdits.closing(job, face).isPresent();
+        case AS_BENT -> job.development(face).isPresent();
+      };
+    }
+  }
+
+  /** Lays something over the bench, or takes it away. */
+  private void lay(Optional<Over> over) {
+    middle.getChildren().remove(thingOver);
+    thingOver.show(over);
+    over.ifPresent(o -> middle.getChildren().add(thingOver));
   }
 
   /** A press on a ruler draws a guide out of it. */

@@ -1,7 +1,10 @@
 package org.zipthimble.desktop.bench;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -26,7 +29,10 @@ final class LensSlip extends VBox {
   private final Label whole = Controls.wrapped("", "lens-note");
   private final Label here = Controls.wrapped("", "lens-reading");
 
-  LensSlip(Session session, BenchView view) {
+  /** The pills of what is laid over the bench, in the order of their values. */
+  private final List<ToggleButton> overs = new ArrayList<>();
+
+  LensSlip(Session session, BenchView view, Consumer<Optional<BenchPane.Over>> laidOver) {
     super(5);
     this.session = session;
     this.view = view;
@@ -47,7 +53,35 @@ final class LensSlip extends VBox {
       });
       pills.getChildren().add(pill);
     }
+    for (BenchPane.Over over : BenchPane.Over.values()) {
+      ToggleButton pill = new ToggleButton(Wording.of(over));
+      pill.setId("lens-" + over.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+      pill.getStyleClass().add("pill");
+      pill.setToggleGroup(group);
+      pill.managedProperty().bind(pill.visibleProperty());
+      pill.setOnAction(e -> {
+        pill.setSelected(true);
+        session.checking().lensProperty().set(Lens.NONE);
+        laidOver.accept(Optional.of(over));
+        pill.setSelected(true);
+      });
+      overs.add(pill);
+      pills.getChildren().add(pill);
+    }
     session.checking().lensProperty().addListener((o, was, is) -> group.selectToggle(group.getToggles().get(is.ordinal())));
+    group.selectedToggleProperty().addListener((o, was, is) -> {
+      if (is != null && !overs.contains(is)) {
+        laidOver.accept(Optional.empty());
+      }
+    });
+    Runnable seen = () -> {
+      for (BenchPane.Over over : BenchPane.Over.values()) {
+        overs.get(over.ordinal()).setVisible(over.fits(session.job(), session.face()));
+      }
+    };
+    session.historyProperty().addListener(o -> seen.run());
+    session.faceIdProperty().addListener(o -> seen.run());
+    seen.run();
     getChildren().addAll(pills, whole, here);
     getStyleClass().addAll("card", "lens-slip");
     setAlignment(Pos.TOP_LEFT);

@@ -60,7 +60,10 @@ final class TicketLines {
       lines.add(wash);
       lines.add(DrawnNodes.box(frame.bleedBox(), view, "bleed-edge"));
     }
-    lines.add(DrawnNodes.box(frame.trim(), view, "trim-line"));
+    for (org.zipthimble.core.geom.Path zone : frame.keepOuts()) {
+      lines.add(DrawnNodes.path(zone, view, "no-go"));
+    }
+    lines.add(frame.outline().<Node>map(edge -> DrawnNodes.path(edge, view, "trim-line")).orElseGet(() -> DrawnNodes.box(frame.trim(), view, "trim-line")));
     lines.add(crosses(frame.bleedBox(), view));
     if (frame.safe().most() > 0) {
       lines.add(DrawnNodes.box(frame.safeBox(), view, "safe-line"));

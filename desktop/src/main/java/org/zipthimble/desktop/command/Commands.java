@@ -75,6 +75,9 @@ public final class Commands {
     /** Whether the ornament shelf is open. */
     boolean ornamentsOpen();
 
+    /** Begins a first job together. */
+    void together();
+
     /** Ends the program. */
     void quit();
   }
@@ -203,6 +206,7 @@ public final class Commands {
     several("menu.spaceAcross", () -> space(Axis.ACROSS));
     several("menu.spaceDown", () -> space(Axis.DOWN));
     filling.add(LINE);
+    chosen("menu.cover", "", () -> session.apply(Edits.cover(face(), ids())));
     single("menu.unsquash", () -> session.single().ifPresent(i -> session.apply(Resizing.unsquash(session.job(), face(), i))));
     filling.add(LINE);
     put("menu.guideAcross", "", () -> guide(Guide.across(session.frame().trim().centre().y())));
@@ -281,6 +285,7 @@ public final class Commands {
     begin("menu.help");
     put("menu.find", "Shortcut+F", pages::find);
     ticked("menu.hands", "F1", pages::helping, pages::help);
+    put("menu.together", "", pages::together);
     put("menu.hints", "", () -> session.preferences().change(Settings::withHints));
     put("menu.about", "", () -> session.say(org.zipthimble.core.wording.Wording.text("help.about")));
   }

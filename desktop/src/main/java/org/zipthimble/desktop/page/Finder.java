@@ -1,9 +1,10 @@
 package org.zipthimble.desktop.page;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -14,9 +15,11 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.guide.Seeking;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.command.Command;
+import org.zipthimble.desktop.command.Spot;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
@@ -29,15 +32,21 @@ public final class Finder extends VBox {
 
   private final Session session;
   private final Supplier<List<Command>> commands;
+  private final Consumer<Spot> lead;
   private final TextField text = new TextField();
   private final ListView<Found> list = new ListView<>();
 
-  private record Found(String title, String note, Runnable action) {}
+  private record Found(int fit, String title, String note, Runnable action) {}
 
-  /** The finder of a window; it is hidden until it is opened. */
-  public Finder(Session session, Supplier<List<Command>> commands) {
+  /**
+   * The finder of a window; it is hidden until it is opened.
+   *
+   * @param lead goes to a part of the window
+   */
+  public Finder(Session session, Supplier<List<Command>> commands, Consumer<Spot> lead) {
     super(6);
     this.session = session;
+    this.lead = lead;
     this.commands = commands;
     getStyleClass().add("finder");
     setMaxSize(460, Region.USE_PREF_SIZE);
@@ -95,24 +104,36 @@ public final class Finder extends VBox {
   }
 
   private void look() {
-    String[] words = text.getText().strip().toLowerCase(Locale.ROOT).split("\\s+");
+    String typed = text.getText().strip();
     List<Found> found = new ArrayList<>();
     for (Command command : commands.get()) {
-      if (matches(command.title(), words) && command.able().getAsBoolean()) {
-        found.add(new Found(command.title(), command.keysShown(), command::run));
+      if (command.able().getAsBoolean()) {
+        add(found, typed, command.title(), Wording.maybe("also." + command.key()).orElse(""), command.keysShown(), command::run);
       }
     }
     for (Station station : Station.values()) {
-      if (matches(station.title(), words)) {
-        found.add(new Found(station.title(), "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station)));
-      }
+      add(found, typed, station.title(), "", "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station));
     }
-    session.job().faces().forEach(face -> face.items().stream().filter(i -> matches(i.properties().name(), words))
-        .forEach(i -> found.add(new Found(i.properties().name(), Wording.text("layers.face", face.name()), () -> show(face.id(), i)))));
+    if (!typed.isEmpty()) {
+      Spot.ALL.forEach(spot -> add(found, typed, spot.title(), Wording.maybe("also." + spot.key()).orElse(""), spot.station().map(Station::title).orElse(""), () -> lead.accept(spot)));
+    }
+    session.job().faces().forEach(face -> face.items()
+        .forEach(i -> add(found, typed, i.properties().name(), "", Wording.text("layers.face", face.name()), () -> show(face.id(), i))));
+    if (!typed.isEmpty()) {
+      found.sort(Comparator.comparingInt(Found::fit).reversed());
+    }
     list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
     list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(2, list.getItems().size())));
     list.setMinHeight(USE_PREF_SIZE);
     list.getSelectionModel().select(0);
+    list.scrollTo(0);
+  }
+
+  private static void add(List<Found> found, String typed, String title, String also, String note, Runnable action) {
+    int fit = Seeking.fit(typed, title, also);
+    if (fit > 0) {
+      found.add(new Found(fit, title, note, action));
+    }
   }
 
   private void show(String faceId, Item item) {
@@ -120,11 +141,6 @@ public final class Finder extends VBox {
     session.faceIdProperty().set(faceId);
     session.openProperty().set(java.util.Optional.empty());
     session.selectionProperty().set(Set.of(item.id()));
-  }
-
-  private static boolean matches(String title, String[] words) {
-    String all = title.toLowerCase(Locale.ROOT);
-    return List.of(words).stream().allMatch(all::contains);
   }
 
   private static final class Cell extends ListCell<Found> {

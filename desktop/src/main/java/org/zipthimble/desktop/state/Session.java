@@ -7,8 +7,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.colour.Lens;
@@ -33,6 +35,7 @@ public final class Session {
   private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.ITEM);
   private final ObjectProperty<String> faceId = new SimpleObjectProperty<>();
   private final ObjectProperty<String> notice = new SimpleObjectProperty<>("");
+  private final IntegerProperty written = new SimpleIntegerProperty();
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
   private final Halvings halvings = new Halvings();
   private final Typing typing;
@@ -392,6 +395,11 @@ public final class Session {
   /** The ids of the selected objects. */
   public ObjectProperty<Set<String>> selectionProperty() {
     return selection.idsProperty();
+  }
+
+  /** How many files have been written and measured since the window was opened. */
+  public IntegerProperty writtenProperty() {
+    return written;
   }
 
   /** What the person is told. */

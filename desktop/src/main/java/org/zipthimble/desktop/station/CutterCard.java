@@ -1,8 +1,6 @@
 package org.zipthimble.desktop.station;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -19,6 +17,7 @@ import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.send.PrintAndCut;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Lengths;
@@ -31,6 +30,10 @@ import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
+import javafx.scene.control.CheckBox;
+import org.zipthimble.core.sheet.Printing;
+import org.zipthimble.core.units.Size;
+import org.zipthimble.practice.link.PrinterLink;
 import org.zipthimble.practice.link.CutterLink;
 
 /** Sends a sheet to a cutter on this machine: started, paused, ended, taken up again where it broke off. */
@@ -47,6 +50,7 @@ final class CutterCard extends VBox {
   private final AtomicBoolean paused = new AtomicBoolean();
   private final AtomicBoolean stopping = new AtomicBoolean();
   private final HBox running;
+  private final CheckBox fromTray = new CheckBox(Wording.text("cutter.fromTray"));
   private List<CutSheet> known = List.of();
   private boolean printed;
   private int port = CutterLink.PORT;
@@ -73,13 +77,17 @@ final class CutterCard extends VBox {
     getChildren().addAll(
         Controls.label(Wording.text("cutter.title"), "card-title"), Controls.under(Wording.text("cutter.sheet"), sheets),
         Controls.row(6, Controls.under(Wording.text("cutter.port"), at), Controls.button("cutter-start", "cutter.start", this::start, "quiet")),
-        send, bar, running, resume, words);
+        fromTray, send, bar, running, resume, words);
+    fromTray.setId("cutter-from-tray");
+    fromTray.setWrapText(true);
+    fromTray.managedProperty().bind(fromTray.visibleProperty());
   }
 
   /** Brings the list of sheets up to date. */
   void refresh() {
     Job job = session.job();
     printed = job.sheet().onPaper() && Register.wanted(job);
+    fromTray.setVisible(printed);
     setVisible(!job.cutting().lanes().isEmpty());
     setManaged(!job.cutting().lanes().isEmpty());
     layer.want(() -> Layout.of(job).sheets(), found -> {
@@ -102,10 +110,23 @@ final class CutterCard extends VBox {
   private Work work(Job job, int index) throws Trouble, Stopped {
     if (printed && index == 0) {
       PrintAndCut both = PrintAndCut.of(job, job.leaving().get(0), Progress.SILENT);
+      if (fromTray.isSelected()) {
+        return new Work(both.plotter(), both.height(), Optional.of(fromTray(both)));
+      }
       return new Work(both.plotter(), both.height(), Optional.of(new CutterLink.Print(both.png(), both.ppi(), Register.RADIUS, both.marks())));
     }
     CutSheet sheet = known.get(index - (printed ? 1 : 0));
     return new Work(CutDrawings.plotter(sheet), CutDrawings.size(sheet).height(), Optional.empty());
+  }
+
+  /** The sheet that lies on top of the practice printer's tray: the cutter looks for the marks in its picture and goes by them. */
+  private static CutterLink.Print fromTray(PrintAndCut both) throws Trouble {
+    PrinterLink.Sheet sheet = PrinterLink.top(PrinterLink.look(PrinterLink.address(String.valueOf(PrinterLink.PORT)))).orElseThrow(() -> Trouble.of("cutter.trayEmpty"));
+    Size page = new Size(sheet.figure("askedWidth"), sheet.figure("askedHeight"));
+    // a page that was turned by a quarter to lie as the paper does is laid under the cutter as it was made
+    Printing how = sheet.how();
+    double ppi = sheet.figure("ppi");
+    return new CutterLink.Print(how.turned(page) ? PngFile.turned(sheet.png(), ppi) : sheet.png(), ppi, Register.RADIUS, both.marks());
   }
 
   private void begin(int from) {
@@ -194,15 +215,8 @@ final class CutterCard extends VBox {
 
   /** Starts the practice cutter as a program of its own. */
   private void start() {
-    String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-    String modules = System.getProperty("jdk.module.path", "");
     try {
-      ProcessBuilder builder = new ProcessBuilder(
-          java, "-p", modules, "--add-modules", "org.zipthimble.practice", "-m",
-          "org.zipthimble.practice/org.zipthimble.practice.window.CutterWindow", String.valueOf(port));
-      Path log = Files.createDirectories(session.preferences().places().data()).resolve("practice-cutter.log");
-      builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.to(log.toFile()));
-      builder.start();
+      PracticePrograms.start(session, "org.zipthimble.practice.window.CutterWindow", port, "practice-cutter.log");
       words.setText(Wording.text("cutter.starting", port));
     } catch (IOException e) {
       words.setText(Wording.text("cutter.notStarted"));

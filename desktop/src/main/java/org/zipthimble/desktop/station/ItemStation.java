@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,6 +25,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.ThingEdits;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.store.PressShelf;
+import org.zipthimble.core.store.ThingShelf;
+import org.zipthimble.core.thing.Laid;
+import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.job.WallItem;
@@ -51,10 +58,16 @@ public final class ItemStation implements StationView {
 
   private final Session session;
   private final SizeWall wall;
+  private final ThingWall things;
+  private final ThingBench thingBench;
+  private final ToggleGroup walls = new ToggleGroup();
+  private final StackPane hangs = new StackPane();
+  private final List<Node> shelf = new ArrayList<>();
   private final VBox bench = new VBox(10);
   private final VBox side = new VBox(8);
   private final VBox leftWork = new VBox(6);
   private final FlowPane jobs = new FlowPane(10, 10);
+  private final WaysCard ways;
   private final ToggleGroup faceChoice = new ToggleGroup();
   private final TypedField name;
   private final TypedField width;
@@ -69,10 +82,17 @@ public final class ItemStation implements StationView {
   private Size size = StandardItem.INVITATION.size();
   private int faces = StandardItem.INVITATION.faces();
 
-  /** The station for a session. */
-  public ItemStation(Session session) {
+  /**
+   * The station for a session.
+   *
+   * @param together begins a first job together
+   */
+  public ItemStation(Session session, Runnable together) {
     this.session = session;
+    ways = new WaysCard(session, this::catalogue, () -> jobs.getChildren().stream().findFirst().ifPresent(Node::requestFocus), together);
     wall = new SizeWall(session, this::choose);
+    things = new ThingWall(session, this::thing);
+    thingBench = new ThingBench(session, taking());
     name = new TypedField("item-name", Wording.text("itemPage.name"), text -> {
       item = text.isBlank() ? item : text.strip();
       refresh();
@@ -89,7 +109,10 @@ public final class ItemStation implements StationView {
         wall.hang();
       }
     });
-    listening.to(session.preferences().settingsProperty(), wall::hang);
+    listening.to(session.preferences().settingsProperty(), () -> {
+      ways.refresh();
+      wall.hang();
+    });
     middle.setFitToWidth(true);
     middle.setFitToHeight(true);
     middle.getStyleClass().add("bench-scroll");
@@ -113,6 +136,7 @@ public final class ItemStation implements StationView {
   public void entered() {
     listening.attach();
     refresh();
+    ways.refresh();
     wall.hang();
     leftWork();
     if (furnished) {
@@ -131,6 +155,7 @@ public final class ItemStation implements StationView {
   public void left() {
     listening.release();
     previews.drop();
+    things.drop();
   }
 
   private void build() {
@@ -141,10 +166,18 @@ public final class ItemStation implements StationView {
     jobStrip.setMinHeight(PREVIEW + 30);
     jobStrip.setPrefHeight(2 * PREVIEW + 60);
     jobStrip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    VBox.setVgrow(wall, Priority.ALWAYS);
-    bench.getChildren().addAll(leftWork,
-        Controls.row(12, title(), Controls.spring(), wall.search()),
-        wall, Controls.label(Wording.text("itemPage.shelf"), "side-title"), jobStrip);
+    VBox.setVgrow(hangs, Priority.ALWAYS);
+    StackPane searches = new StackPane(wall.search(), things.search());
+    things.search().setVisible(false);
+    hangs.getChildren().setAll(wall);
+    hangs.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+    hangs.setMinSize(0, 0);
+    bench.getChildren().addAll(leftWork, ways,
+        Controls.row(12, title(), wallPill("item-papers", "itemPage.papers", () -> hang(wall)), wallPill("item-things", "itemPage.things", this::catalogue), Controls.spring(),
+            Controls.button("item-measure", "itemPage.measure", this::measureMine, "quiet"), searches),
+        hangs);
+    shelf.addAll(List.of(Controls.label(Wording.text("itemPage.shelf"), "side-title"), jobStrip));
+    bench.getChildren().addAll(shelf);
     bench.setMinSize(0, 0);
     HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width), Controls.under(Wording.text("itemPage.height"), height),
         Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
@@ -158,6 +191,86 @@ public final class ItemStation implements StationView {
     side.getStyleClass().add("side");
     side.getChildren().addAll(Controls.label(Wording.text("itemPage.own"), "side-title"), card,
         Controls.button("item-open", "itemPage.open", session.filing()::askAndOpen, "plain"));
+  }
+
+  private ToggleButton wallPill(String id, String key, Runnable action) {
+    ToggleButton pill = new ToggleButton(Wording.text(key));
+    pill.setId(id);
+    pill.getStyleClass().add("pill");
+    pill.setToggleGroup(walls);
+    pill.setMinWidth(ToggleButton.USE_PREF_SIZE);
+    pill.setSelected(walls.getToggles().size() == 1);
+    pill.setOnAction(e -> {
+      pill.setSelected(true);
+      action.run();
+    });
+    return pill;
+  }
+
+  private void hang(Node node) {
+    hangs.getChildren().setAll(node);
+    wall.search().setVisible(node == wall);
+    things.search().setVisible(node == things);
+    walls.getToggles().get(node == wall ? 0 : 1).setSelected(true);
+    // a thing that is measured takes the room of the shelf
+    right.setContent(node == thingBench ? thingBench.side() : side);
+    shelf.forEach(n -> {
+      n.setVisible(node == wall);
+      n.setManaged(node == wall);
+    });
+  }
+
+  /** Shows the catalogue of things. */
+  private void catalogue() {
+    hang(things);
+    things.show();
+  }
+
+  /** Shows how a cup of one's own is measured. */
+  private void measureMine() {
+    hang(thingBench);
+    thingBench.measure();
+  }
+
+  private void thing(Thing chosen) {
+    hang(thingBench);
+    thingBench.show(chosen);
+  }
+
+  private ThingBench.Taking taking() {
+    return new ThingBench.Taking() {
+      @Override
+      public void start(Thing thing) {
+        if (session.filing().leave()) {
+          Job job = ThingEdits.put(thing).change().apply(StandardItem.blank(thing.title(), Laid.of(thing.body()).size(), 1));
+          Job carded = PressShelf.card(session.preferences().places().press(), thing.press()).map(c -> ThingEdits.card(Optional.of(c)).change().apply(job)).orElse(job);
+          session.take(carded, Optional.empty());
+          session.stationProperty().set(Station.COMPOSE);
+        }
+      }
+
+      @Override
+      public void put(Thing thing) {
+        session.apply(ThingEdits.put(thing));
+        session.stationProperty().set(Station.COMPOSE);
+      }
+
+      @Override
+      public void keep(Thing thing) {
+        try {
+          ThingShelf.keep(session.preferences().places().things(), thing);
+          things.hang();
+          session.say(Wording.text("itemPage.thingKept", thing.title()));
+        } catch (Trouble trouble) {
+          session.say(trouble.getMessage());
+        }
+      }
+
+      @Override
+      public void back() {
+        catalogue();
+      }
+    };
   }
 
   private static Label title() {

@@ -161,6 +161,7 @@ final class SendChoices extends VBox {
   private boolean fits(Job job, Content one, boolean cuts, boolean onlyCut) {
     return switch (one) {
       case PAGES -> !(onlyCut && format.contents().size() > 1);
+      case PROOF, TRAVELLER -> true;
       case ASSEMBLY -> cuts && job.cutting().split().on();
       default -> cuts;
     };

@@ -15,6 +15,8 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.ProofPage;
+import org.zipthimble.core.send.Traveller;
 import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
@@ -102,6 +104,8 @@ final class SendPreview extends FlowPane {
     return switch (content) {
       case DESIGN -> List.of(CutDrawings.designPage(job));
       case ASSEMBLY -> Assembly.pages(job);
+      case PROOF -> List.of(ProofPage.of(job));
+      case TRAVELLER -> List.of(Traveller.of(job));
       default -> Layout.of(job).sheets().stream().map(s -> CutDrawings.shown(job, s)).toList();
     };
   }

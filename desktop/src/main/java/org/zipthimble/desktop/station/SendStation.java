@@ -19,6 +19,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.cut.CutFonts;
+import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.job.Making;
+import javafx.scene.layout.StackPane;
+import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.proof.Measured;
@@ -57,14 +61,22 @@ public final class SendStation implements StationView {
   private final VBox bench = new VBox(12);
   private final ScrollPane scroll = new ScrollPane(bench);
   private final VBox side = new VBox(8);
+  private final VBox versionRow = new VBox();
   private final Label notes = Controls.wrapped("", "side-note");
   private final Label warning = Controls.wrapped("", "line-note", "ruin");
   private final Button write;
+  private final Button stop;
   private final ProgressBar bar = new ProgressBar(0);
   private final AtomicBoolean stopping = new AtomicBoolean();
   private final LatestWork estimator = new LatestWork();
   private final Listening listening = new Listening();
   private final CutterCard cutter;
+  private final PrinterCard printer;
+  private final ThingCard thing;
+  private final PhotoPane photo;
+  private final Notebook notebook;
+  private final StackPane sides = new StackPane();
+  private final TypedField version;
   private Optional<Path> lastFolder = Optional.empty();
   private List<Object> estimated = List.of();
   private boolean sending;
@@ -75,13 +87,23 @@ public final class SendStation implements StationView {
     choices = new SendChoices(session, this::refresh);
     previews = new SendPreview(session, choices);
     write = Controls.button("send-write", "sendPane.write", this::write, "main");
+    stop = Controls.button("send-stop", "sendPane.stop", () -> stopping.set(true), "plain");
     cutter = new CutterCard(session);
+    printer = new PrinterCard(session);
+    photo = new PhotoPane(session, () -> photo(false));
+    thing = new ThingCard(session, () -> photo(true));
+    notebook = new Notebook(session, () -> notebook(false));
+    version = new TypedField("send-version", Wording.text("sendPane.version"), text -> {
+      int next = (int) Lengths.parseNumber(text, 1, Making.MOST_VERSIONS);
+      session.apply(new Edit(Wording.text("edit.version"), j -> j.withMaking(j.making().withVersion(next))));
+    });
     build();
     listening.to(session.historyProperty(), (o, was, is) -> {
       if (was.now().ticket().ppi() != is.now().ticket().ppi()) {
         choices.resolution(is.now().ticket().ppi());
       }
       report.clear();
+      printer.clear();
       refresh();
     });
     listening.to(session.checking().reportProperty(), this::refresh).to(session.faceIdProperty(), this::refresh);
@@ -94,7 +116,23 @@ public final class SendStation implements StationView {
 
   @Override
   public Node side() {
-    return side;
+    return sides;
+  }
+
+  /** Opens the press notebook over the side, or puts it away. */
+  public void notebook(boolean open) {
+    notebook.setVisible(open);
+    if (open) {
+      notebook.refresh();
+    }
+  }
+
+  /** Opens the person's photograph above the files, or puts it away. */
+  private void photo(boolean open) {
+    photo.setVisible(open);
+    if (open) {
+      photo.refresh();
+    }
   }
 
   @Override
@@ -109,6 +147,8 @@ public final class SendStation implements StationView {
     listening.release();
     estimator.drop();
     previews.drop();
+    thing.drop();
+    photo.drop();
     estimated = List.of();
   }
 
@@ -118,24 +158,48 @@ public final class SendStation implements StationView {
     scroll.setFitToHeight(true);
     scroll.setMinSize(0, 0);
     bench.getStyleClass().add("item-bench");
-    bench.getChildren().addAll(previewTitle, previews, report);
+    photo.managedProperty().bind(photo.visibleProperty());
+    photo.setVisible(false);
+    notebook.managedProperty().bind(notebook.visibleProperty());
+    notebook.setVisible(false);
+    version.setPrefWidth(60);
+    versionRow.managedProperty().bind(versionRow.visibleProperty());
+    versionRow.getChildren().setAll(Controls.under(Wording.text("sendPane.version"), version));
+    bench.getChildren().addAll(photo, printer.after(), previewTitle, new HBox(22, previews, thing), report);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("sendPane.progress"));
     HBox.setHgrow(bar, Priority.ALWAYS);
-    HBox running = Controls.row(8, bar, Controls.button("send-stop", "sendPane.stop", () -> stopping.set(true), "plain"));
+    HBox running = Controls.row(8, bar, stop);
     running.visibleProperty().bind(bar.visibleProperty());
     running.managedProperty().bind(bar.visibleProperty());
     bar.setVisible(false);
-    VBox card = new VBox(10, choices, Controls.stitch(), notes, warning, write, running);
+    VBox card = new VBox(10, choices, versionRow, Controls.stitch(), notes, warning, write, running);
     card.getStyleClass().add("card");
     side.getStyleClass().add("side");
-    side.getChildren().addAll(Controls.label(Wording.text("sendPane.title"), "side-title"), card, cutter);
+    side.getChildren().addAll(Controls.row(6, Controls.label(Wording.text("sendPane.title"), "side-title"), Controls.spring(),
+        Controls.button("send-notebook", "sendPane.notebook", () -> notebook(true), "quiet")), card, printer, cutter);
+    ScrollPane scrolled = new ScrollPane(side);
+    scrolled.setFitToWidth(true);
+    scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scrolled.getStyleClass().add("bare-scroll");
+    sides.getChildren().setAll(scrolled, notebook);
   }
 
   private void refresh() {
     Job job = session.job();
     cutter.refresh();
+    printer.refresh();
+    thing.refresh();
+    versionRow.setVisible(choices.content() == Content.PROOF);
+    version.show(String.valueOf(job.making().version()));
+    if (photo.isVisible()) {
+      photo.refresh();
+    }
+    if (notebook.isVisible()) {
+      notebook.refresh();
+    }
     choices.refresh(job);
+    lastInTheSide(choices.content().cut() ? printer : cutter);
     estimate(job);
     notes.setText(Wording.text(job.ticket().mirror() ? "sendPane.mirrored" : "sendPane.asSeen") + " "
         + Wording.text(job.sheet().onPaper() ? "sendPane.onPaper" : "sendPane.alone") + colours(job));
@@ -149,6 +213,13 @@ public final class SendStation implements StationView {
     if (report.empty()) {
       previewTitle.setText(Wording.text("sendPane.preview"));
       previews.show(job);
+    }
+  }
+
+  /** The machine that this file is for stands next to it, the other below. */
+  private void lastInTheSide(Node card) {
+    if (side.getChildren().get(side.getChildren().size() - 1) != card) {
+      card.toFront();
     }
   }
 
@@ -242,6 +313,10 @@ public final class SendStation implements StationView {
     bar.setProgress(0);
     bar.setVisible(true);
     session.say("");
+    // a button that goes dim hands the keyboard to whatever comes next, and the pane would be drawn there
+    if (write.isFocused()) {
+      stop.requestFocus();
+    }
     refresh();
     Background.run(() -> {
       String sentence = Wording.text("window.failed");
@@ -291,13 +366,18 @@ public final class SendStation implements StationView {
 
   private void ended(String sentence) {
     sending = false;
+    boolean held = stop.isFocused();
+    refresh();
+    if (held) {
+      write.requestFocus();
+    }
     bar.setVisible(false);
     session.say(sentence);
-    refresh();
   }
 
   private void written(List<Measured> measured, List<BufferedImage> drawn) {
     report.show(measured);
+    session.writtenProperty().set(session.writtenProperty().get() + 1);
     if (!drawn.isEmpty()) {
       previewTitle.setText(Wording.text("sendPane.drawn"));
       previews.drawn(drawn);

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.station;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -10,6 +11,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -24,6 +26,10 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.edit.ThingEdits;
+import org.zipthimble.core.job.Making;
+import org.zipthimble.core.thing.Process;
+import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
@@ -56,6 +62,10 @@ public final class TicketPane extends StackPane {
   private final TicketLine stock;
   private final TicketLine quantity;
   private final Button mirror;
+  private final ComboBox<String> process = new ComboBox<>();
+  private final Button mirrorBy;
+  private boolean showing;
+  private final Label processNote = Controls.wrapped("", "line-note");
   private final Label mirrorNote = Controls.label("", "line-note", "well");
 
   /** The ticket of a session's job. */
@@ -81,6 +91,18 @@ public final class TicketPane extends StackPane {
     });
     mirror = Controls.button("ticket-mirror", "ticket.mirror.off",
         () -> session.apply(Edits.ticket("edit.ticket.mirror", t -> t.withMirror(!t.mirror()))), "line-button");
+    process.getItems().setAll(Stream.of(Process.values()).map(Process::title).toList());
+    process.setId("ticket-process");
+    process.setAccessibleText(Wording.text("ticket.process"));
+    process.setMaxWidth(Double.MAX_VALUE);
+    process.setOnAction(e -> {
+      if (!showing) {
+        session.apply(ThingEdits.process(Process.values()[process.getSelectionModel().getSelectedIndex()]));
+      }
+    });
+    mirrorBy = Controls.button("ticket-mirror-by", "ticket.mirrorBy.program", () -> session.apply(ThingEdits.mirrorBy(
+        session.job().making().by() == Making.MirrorBy.PROGRAM ? Making.MirrorBy.MACHINE : Making.MirrorBy.PROGRAM)), "line-button");
+    mirrorBy.managedProperty().bind(mirrorBy.visibleProperty());
     Node whole = docket();
     Node spine = spine();
     getChildren().setAll(whole);
@@ -134,7 +156,8 @@ public final class TicketPane extends StackPane {
     VBox lines = new VBox(
         lineOf("ticket.size", sizes, sizeNote, Optional.empty()), bleed, safe, pictures,
         colour,
-        lineOf("ticket.mirror", mirror, mirrorNote, Optional.empty()), stock, quantity);
+        lineOf("ticket.process", process, processNote, Optional.empty()),
+        lineOf("ticket.mirror", new VBox(2, mirror, mirrorBy), mirrorNote, Optional.empty()), stock, quantity);
     Circle hole = new Circle(6);
     hole.getStyleClass().add("punched-hole");
     Button fold = Controls.iconButton("ticket-fold", Icons.FOLD, "ticket.fold", () -> folded.set(true));
@@ -193,7 +216,14 @@ public final class TicketPane extends StackPane {
         pictures.note(Wording.text("ticket.pictures.lowest", Lengths.plain(Math.floor(ppi), 0))));
     colour.refresh();
     mirror.setText(Wording.text(ticket.mirror() ? "ticket.mirror.on" : "ticket.mirror.off"));
-    mirrorNote.setText(Wording.text(ticket.mirror() ? "ticket.mirror.onNote" : "ticket.mirror.offNote"));
+    mirrorNote.setText(Wording.text(ticket.mirror() ? job.mirrorsHere() ? "ticket.mirror.onNote" : "ticket.mirror.thereNote" : "ticket.mirror.offNote"));
+    mirrorBy.setVisible(job.mustMirror());
+    mirrorBy.setText(Wording.text(job.making().by() == Making.MirrorBy.PROGRAM ? "ticket.mirrorBy.program" : "ticket.mirrorBy.machine"));
+    showing = true;
+    process.getSelectionModel().select(job.process().ordinal());
+    showing = false;
+    processNote.setText(job.making().thing().map(Thing::title).orElse(""));
+    processNote.setManaged(!processNote.getText().isEmpty());
     stock.show(ticket.stock());
     stock.prompt(Wording.text("ticket.stock.prompt"));
     stock.note(job.sheet().onPaper()

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -39,8 +40,19 @@ final class PlaceSection extends Section {
         Controls.under(Wording.text("tag.top"), place("tag-top", "tag.top", false)));
     getChildren().addAll(places, sizes(several, line));
     if (!several) {
-      getChildren().add(squash());
+      getChildren().addAll(squash(), ThingSection.whole(this));
     }
+    if (!several && !line) {
+      getChildren().add(cover());
+    }
+  }
+
+  /** Lays a shape or a picture over the whole face. */
+  private Node cover() {
+    Button cover = Controls.button("tag-cover", "tag.cover", () -> session.apply(Edits.cover(face(), ids())), "quiet");
+    cover.managedProperty().bind(cover.visibleProperty());
+    fresh.add(() -> cover.setVisible(now().filter(i -> i.asShape().isPresent() || i.asPhoto().isPresent()).isPresent()));
+    return cover;
   }
 
   /** The box of one object, or that around several on their ground. */

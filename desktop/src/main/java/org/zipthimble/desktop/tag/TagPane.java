@@ -122,6 +122,7 @@ public final class TagPane extends VBox {
     inside.getChildren().clear();
     session.openProperty().get().flatMap(session.face()::find).ifPresent(group -> inside.getChildren().add(openNote(group)));
     if (selected.isEmpty()) {
+      put(new ThingSection(session));
       put(new FaceSection(session));
     } else if (selected.size() > 1) {
       several();

@@ -57,6 +57,7 @@ public final class CutterServer implements Closeable {
   private volatile boolean open = true;
   private volatile boolean busy;
   private volatile double stopAfter = Double.MAX_VALUE;
+  private final Thread listener;
   private volatile Socket now;
 
   /**
@@ -70,9 +71,9 @@ public final class CutterServer implements Closeable {
     this.setup = setup;
     this.cutter = new Cutter(setup);
     this.changed = changed;
-    Thread thread = new Thread(this::listen, "practice-cutter");
-    thread.setDaemon(true);
-    thread.start();
+    this.listener = new Thread(this::listen, "practice-cutter");
+    listener.setDaemon(true);
+    listener.start();
   }
 
   /** The port it listens on. */
@@ -151,6 +152,12 @@ public final class CutterServer implements Closeable {
     }
     socket.close();
     cutter.stop();
+    // the system lets a caller in as long as the listener has not woken up: nobody is served by what is switched off
+    try {
+      listener.join(LAST_WORDS_MS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 
   private void listen() {
@@ -159,7 +166,7 @@ public final class CutterServer implements Closeable {
         Socket client = socket.accept();
         Thread thread = new Thread(() -> serve(client), "practice-client");
         thread.setDaemon(true);
-        if (waiting.tryAcquire()) {
+        if (open && waiting.tryAcquire()) {
           thread.start();
         } else {
           client.close();

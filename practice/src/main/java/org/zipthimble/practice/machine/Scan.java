@@ -5,7 +5,9 @@ import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 
@@ -15,9 +17,16 @@ import org.zipthimble.core.geom.Point;
  */
 public final class Scan {
   /** Pixels for each inch of what the eye sees. */
-  public static final double PPI = 200;
+  public static final double PPI = 300;
 
-  private static final double REACH = 0.45;
+  /** How far a mark may lie from where it should be, in inches. */
+  private static final double REACH = 2;
+
+  /** By how much the sheet may be larger or smaller, as a part. */
+  private static final double STRETCH = 0.03;
+
+  /** How near a spot must lie to where the others let expect it, in inches. */
+  private static final double NEAR = 0.08;
 
   private Scan() {}
 
@@ -41,43 +50,71 @@ public final class Scan {
   }
 
   /**
-   * The marks nearest to where they should be, as the middle of darkness around them.
+   * The marks as the picture alone shows them: of all round spots of about their size those whose places fit together best with where they should be, however the
+   * sheet was turned, shifted and scaled within {@link #REACH}.
    *
    * @param wanted where they should be, in inches; three at least
    * @param radius of a mark in inches
-   * @return one for each; empty when one cannot be seen
+   * @return one for each; empty when they cannot be told
    */
   public static List<Point> marks(BufferedImage seen, List<Point> wanted, double radius) {
-    List<Point> out = new ArrayList<>();
-    for (Point at : wanted) {
-      Point found = spot(seen, at, REACH, radius);
-      if (found == null) {
-        return List.of();
-      }
-      out.add(spot(seen, found, radius * 1.6, radius));
+    List<Point> spots = Spots.of(seen, radius, PPI);
+    int far = 1;
+    for (int i = 2; i < wanted.size(); i++) {
+      far = wanted.get(i).distance(wanted.get(0)) > wanted.get(far).distance(wanted.get(0)) ? i : far;
     }
-    return out.contains(null) ? List.of() : out;
+    List<Point> best = List.of();
+    double least = Double.MAX_VALUE;
+    for (Point first : spots) {
+      for (Point second : spots) {
+        if (first != second && first.distance(wanted.get(0)) < REACH && second.distance(wanted.get(far)) < REACH && near(first.distance(second), wanted.get(0).distance(wanted.get(far)))) {
+          List<Point> all = matched(spots, wanted, similar(wanted.get(0), wanted.get(far), first, second));
+          double off = all.isEmpty() ? Double.MAX_VALUE : residual(wanted, all);
+          if (off < least) {
+            least = off;
+            best = all;
+          }
+        }
+      }
+    }
+    return best;
   }
 
-  private static Point spot(BufferedImage seen, Point about, double reach, double radius) {
-    int x0 = (int) Math.max(0, (about.x() - reach) * PPI);
-    int y0 = (int) Math.max(0, (about.y() - reach) * PPI);
-    int x1 = (int) Math.min(seen.getWidth() - 1, (about.x() + reach) * PPI);
-    int y1 = (int) Math.min(seen.getHeight() - 1, (about.y() + reach) * PPI);
-    double sum = 0;
-    double sx = 0;
-    double sy = 0;
-    for (int y = y0; y <= y1; y++) {
-      for (int x = x0; x <= x1; x++) {
-        double dark = 1 - seen.getRaster().getSample(x, y, 0) / 255.0;
-        dark = dark < 0.35 ? 0 : dark;
-        sum += dark;
-        sx += dark * (x + 0.5);
-        sy += dark * (y + 0.5);
+  private static boolean near(double found, double wanted) {
+    return Math.abs(found / wanted - 1) < STRETCH;
+  }
+
+  /** The map that turns, shifts and scales alone and takes two places to two others. */
+  private static Affine similar(Point a, Point b, Point to, Point other) {
+    double dx = b.x() - a.x();
+    double dy = b.y() - a.y();
+    double square = dx * dx + dy * dy;
+    double c = ((other.x() - to.x()) * dx + (other.y() - to.y()) * dy) / square;
+    double s = ((other.y() - to.y()) * dx - (other.x() - to.x()) * dy) / square;
+    return new Affine(c, s, -s, c, to.x() - c * a.x() + s * a.y(), to.y() - s * a.x() - c * a.y());
+  }
+
+  /** The spot nearest to where each mark would be; none where one has no spot near. */
+  private static List<Point> matched(List<Point> spots, List<Point> wanted, Affine map) {
+    List<Point> out = new ArrayList<>();
+    for (Point mark : wanted) {
+      Point there = map.apply(mark);
+      Optional<Point> nearest = spots.stream().min(Comparator.comparingDouble(s -> s.distance(there))).filter(s -> s.distance(there) < NEAR && !out.contains(s));
+      if (nearest.isEmpty()) {
+        return List.of();
       }
+      out.add(nearest.get());
     }
-    double area = Math.PI * radius * radius * PPI * PPI;
-    return sum < area * 0.5 ? null : new Point(sx / sum / PPI, sy / sum / PPI);
+    return out;
+  }
+
+  private static double residual(List<Point> wanted, List<Point> found) {
+    Affine fitted = fit(wanted, found);
+    double sum = 0;
+    for (int i = 0; i < wanted.size(); i++) {
+      sum += fitted.apply(wanted.get(i)).distance(found.get(i));
+    }
+    return sum + Math.abs(Math.hypot(fitted.a(), fitted.b()) - Math.hypot(fitted.c(), fitted.d()));
   }
 
   /**

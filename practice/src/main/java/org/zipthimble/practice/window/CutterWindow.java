@@ -1,7 +1,6 @@
 package org.zipthimble.practice.window;
 
 import java.io.IOException;
-import java.util.List;
 import java.util.OptionalInt;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
@@ -20,12 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Font;
 import javafx.stage.Stage;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.units.Lengths;
-import org.zipthimble.core.units.Unit;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.practice.link.CutterLink;
 import org.zipthimble.practice.machine.CutterServer;
@@ -35,44 +30,29 @@ import org.zipthimble.practice.machine.Setup;
 
 /** The practice cutter as a window: its mat with what was cut, how it is set up, and what it says. */
 public final class CutterWindow extends Application {
-  private static final int MOST_PORT = 65_535;
-  private static final List<String> TYPE = List.of("Figtree_400Regular.ttf", "Figtree_600SemiBold.ttf", "Fraunces_600SemiBold.ttf");
   private static final double WIDTH = 1000;
   private static final double HEIGHT = 720;
 
   private final MatPane mat = new MatPane();
-  private final Label words = label("", "words");
-  private final Label cut = label("", "figure");
-  private final Label time = label("", "figure");
-  private final Label lifts = label("", "figure");
-  private final Label travel = label("", "figure");
-  private final Label refused = label("", "figure");
-  private final Label state = label("", "state");
+  private final Label words = Knobs.label("", "words");
+  private final Label cut = Knobs.label("", "figure");
+  private final Label time = Knobs.label("", "figure");
+  private final Label lifts = Knobs.label("", "figure");
+  private final Label travel = Knobs.label("", "figure");
+  private final Label refused = Knobs.label("", "figure");
+  private final Label state = Knobs.label("", "state");
   private CutterServer server;
   private Button power;
 
   /** Starts the practice cutter; the port may be given. */
   public static void main(String[] arguments) {
-    if (arguments.length > 0 && port(arguments[0]).isEmpty()) {
-      System.err.println(Wording.text("practice.noPort", arguments[0]));
-      System.exit(2);
-    }
+    Knobs.refusePort(arguments);
     launch(CutterWindow.class, arguments);
-  }
-
-  /** A port that was named; empty when it is none. */
-  static OptionalInt port(String text) {
-    try {
-      int port = Integer.parseInt(text);
-      return port >= 1 && port <= MOST_PORT ? OptionalInt.of(port) : OptionalInt.empty();
-    } catch (NumberFormatException none) {
-      return OptionalInt.empty();
-    }
   }
 
   @Override
   public void start(Stage stage) {
-    TYPE.forEach(file -> Font.loadFont(BundledFonts.open(file), 12));
+    Knobs.type();
     BorderPane root = new BorderPane();
     root.getStyleClass().add("cutter");
     StackPane middle = new StackPane(mat);
@@ -88,7 +68,7 @@ public final class CutterWindow extends Application {
     stage.setScene(scene);
     stage.setOnCloseRequest(e -> off());
     stage.show();
-    on(getParameters().getUnnamed().stream().findFirst().map(CutterWindow::port).orElse(OptionalInt.empty()).orElse(CutterLink.PORT));
+    on(getParameters().getUnnamed().stream().findFirst().map(Knobs::port).orElse(OptionalInt.empty()).orElse(CutterLink.PORT));
   }
 
   private void on(int port) {
@@ -134,7 +114,7 @@ public final class CutterWindow extends Application {
   private VBox side() {
     VBox side = new VBox(7);
     side.getStyleClass().add("side");
-    Label title = label(Wording.text("practice.title"), "title");
+    Label title = Knobs.label(Wording.text("practice.title"), "title");
     ComboBox<String> mats = new ComboBox<>();
     mats.getItems().setAll("12 × 12 in", "12 × 24 in", "24 × 24 in", "8 1/2 × 11 in");
     mats.setValue(mats.getItems().get(0));
@@ -145,7 +125,7 @@ public final class CutterWindow extends Application {
       double[] size = sizes[mats.getSelectionModel().getSelectedIndex()];
       change(server == null ? Setup.USUAL : server.setup().mat(size[0], size[1]));
     });
-    power = button("practice.switchOff", () -> {
+    power = Knobs.button("practice.switchOff", () -> {
       if (server == null) {
         on(CutterLink.PORT);
       } else {
@@ -154,17 +134,17 @@ public final class CutterWindow extends Application {
         show();
       }
     });
-    Button stop = button("practice.stopNow", () -> Optional.ofNullable(server).ifPresent(CutterServer::stop));
+    Button stop = Knobs.button("practice.stopNow", () -> Optional.ofNullable(server).ifPresent(CutterServer::stop));
     HBox buttons = new HBox(6, stop, power);
     Region gap = new Region();
     VBox.setVgrow(gap, Priority.ALWAYS);
     side.getChildren().addAll(
-        title, state, caption("practice.mat"), mats, figures(), caption("practice.askew"), askew(), gap, report(), buttons);
+        title, state, Knobs.caption("practice.mat"), mats, figures(), Knobs.caption("practice.askew"), askew(), gap, report(), buttons);
     return side;
   }
 
   private GridPane figures() {
-    GridPane grid = grid();
+    GridPane grid = Knobs.grid();
     Setup u = Setup.USUAL;
     field(grid, 0, 0, "practice.pressure", u.pressure(), v -> change(now().going(now().blade(), v, now().speed(), now().acceleration())));
     field(grid, 1, 0, "practice.speed", u.speed(), v -> change(now().going(now().blade(), now().pressure(), v, now().acceleration())));
@@ -175,12 +155,12 @@ public final class CutterWindow extends Application {
   }
 
   private GridPane askew() {
-    GridPane grid = grid();
+    GridPane grid = Knobs.grid();
     TextField right = field(grid, 0, 0, "practice.right", 0, v -> lay(new Misplacement(v, lies().down(), lies().degrees(), lies().percent())));
     TextField down = field(grid, 1, 0, "practice.down", 0, v -> lay(new Misplacement(lies().right(), v, lies().degrees(), lies().percent())));
     TextField turn = field(grid, 0, 1, "practice.turned", 0, v -> lay(new Misplacement(lies().right(), lies().down(), v, lies().percent())));
     TextField larger = field(grid, 1, 1, "practice.larger", 0, v -> lay(new Misplacement(lies().right(), lies().down(), lies().degrees(), v)));
-    Button chance = button("practice.chance", () -> {
+    Button chance = Knobs.button("practice.chance", () -> {
       Misplacement m = CutterServer.chance();
       lay(m);
       right.setText(Lengths.plain(m.right(), 3));
@@ -193,12 +173,12 @@ public final class CutterWindow extends Application {
   }
 
   private GridPane report() {
-    GridPane grid = grid();
-    line(grid, 0, "practice.cut", cut);
-    line(grid, 1, "practice.time", time);
-    line(grid, 2, "practice.lifts", lifts);
-    line(grid, 3, "practice.travel", travel);
-    line(grid, 4, "practice.refusedMoves", refused);
+    GridPane grid = Knobs.grid();
+    Knobs.line(grid, 0, "practice.cut", cut);
+    Knobs.line(grid, 1, "practice.time", time);
+    Knobs.line(grid, 2, "practice.lifts", lifts);
+    Knobs.line(grid, 3, "practice.travel", travel);
+    Knobs.line(grid, 4, "practice.refusedMoves", refused);
     grid.getStyleClass().add("report");
     return grid;
   }
@@ -224,57 +204,6 @@ public final class CutterWindow extends Application {
   }
 
   private TextField field(GridPane grid, int column, int row, String key, double usual, DoubleConsumer change) {
-    TextField field = new TextField(Lengths.plain(usual, 3));
-    field.setPrefColumnCount(6);
-    field.setAccessibleText(Wording.text(key));
-    Runnable take = () -> {
-      try {
-        change.accept(Lengths.parse(field.getText(), Unit.INCH));
-        field.getStyleClass().remove("misread");
-      } catch (Trouble | IllegalArgumentException e) {
-        if (!field.getStyleClass().contains("misread")) {
-          field.getStyleClass().add("misread");
-        }
-        words.setText(e instanceof Trouble ? e.getMessage() : Wording.text("practice.outOfRange"));
-      }
-    };
-    field.setOnAction(e -> take.run());
-    field.focusedProperty().addListener((o, was, is) -> {
-      if (was) {
-        take.run();
-      }
-    });
-    grid.add(caption(key), column, 2 * row);
-    grid.add(field, column, 2 * row + 1);
-    return field;
-  }
-
-  private static void line(GridPane grid, int row, String key, Label value) {
-    grid.add(caption(key), 0, row);
-    grid.add(value, 1, row);
-  }
-
-  private static GridPane grid() {
-    GridPane grid = new GridPane();
-    grid.setHgap(8);
-    grid.setVgap(2);
-    return grid;
-  }
-
-  private static Button button(String key, Runnable action) {
-    Button button = new Button(Wording.text(key));
-    button.setOnAction(e -> action.run());
-    return button;
-  }
-
-  private static Label caption(String key) {
-    return label(Wording.text(key), "caption");
-  }
-
-  private static Label label(String text, String style) {
-    Label label = new Label(text);
-    label.getStyleClass().add(style);
-    label.setWrapText(true);
-    return label;
+    return Knobs.field(grid, column, row, key, usual, change, words::setText);
   }
 }

@@ -14,14 +14,14 @@ class PortTest {
   @ParameterizedTest
   @ValueSource(strings = {"0", "-1", "65536", "99999999999", "seven", "80.5", "", " 80", "0x50"})
   void aPortThatIsNoneIsRefused(String port) {
-    assertEquals(OptionalInt.empty(), CutterWindow.port(port));
+    assertEquals(OptionalInt.empty(), Knobs.port(port));
     assertTrue(Wording.text("practice.noPort", port).startsWith(port));
   }
 
   @ParameterizedTest
   @ValueSource(ints = {1, 80, 9100, 65535})
   void anyPortThatThereIsIsTaken(int port) {
-    assertEquals(OptionalInt.of(port), CutterWindow.port(String.valueOf(port)));
+    assertEquals(OptionalInt.of(port), Knobs.port(String.valueOf(port)));
   }
 
   @Test

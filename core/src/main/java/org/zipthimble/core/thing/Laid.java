@@ -1,0 +1,39 @@
+package org.zipthimble.core.thing;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.units.Size;
+
+/**
+ * What a body means for the flat piece, worked out once.
+ *
+ * @param size as it is composed
+ * @param outline of the finished edge where it is no rectangle
+ * @param zones what words and faces keep out of
+ */
+public record Laid(Size size, Optional<Path> outline, List<Body.Zone> zones) {
+  private static final int MOST = 64;
+  private static final Map<Body, Laid> KEPT = new LinkedHashMap<>() {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Body, Laid> eldest) {
+      return size() > MOST;
+    }
+  };
+
+  /** Keeps a copy. */
+  public Laid {
+    zones = List.copyOf(zones);
+  }
+
+  /** That of a body. */
+  public static Laid of(Body body) {
+    synchronized (KEPT) {
+      return KEPT.computeIfAbsent(body, b -> new Laid(b.size(), b.outline(), b.zones()));
+    }
+  }
+}

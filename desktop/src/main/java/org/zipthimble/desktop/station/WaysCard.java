@@ -1,0 +1,41 @@
+package org.zipthimble.desktop.station;
+
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.state.Session;
+
+/** Three ways to begin, for whoever has no job yet; it can be put away. */
+final class WaysCard extends VBox {
+  private static final String NAME = "ways";
+
+  private final Session session;
+
+  WaysCard(Session session, Runnable thing, Runnable demo, Runnable together) {
+    super(8);
+    this.session = session;
+    getStyleClass().add("ways-card");
+    HBox ways = new HBox(10, way("thing", thing), way("demo", demo), way("together", together));
+    ways.getChildren().forEach(w -> HBox.setHgrow(w, Priority.ALWAYS));
+    getChildren().addAll(Controls.row(8, Controls.label(Wording.text("waysCard.title"), "side-title"), Controls.spring(),
+        Controls.button("ways-away", "waysCard.away", () -> session.preferences().change(s -> s.without(NAME)), "quiet")), ways);
+    managedProperty().bind(visibleProperty());
+    refresh();
+  }
+
+  private static VBox way(String name, Runnable action) {
+    String title = Wording.text("waysCard." + name);
+    VBox words = new VBox(3, Controls.wrapped(title, "finding-title"), Controls.wrapped(Wording.text("waysCard." + name + ".note"), "side-note"));
+    VBox card = new VBox(Controls.card("way-" + name, title, words, action, "demo-card", "way"));
+    ((javafx.scene.control.Control) card.getChildren().get(0)).setMaxWidth(Double.MAX_VALUE);
+    card.setPrefWidth(200);
+    return card;
+  }
+
+  /** Shows it to whoever has no job yet and has not put it away. */
+  void refresh() {
+    setVisible(session.preferences().now().recent().isEmpty() && !session.preferences().now().putAway().contains(NAME));
+  }
+}
