@@ -91,10 +91,10 @@ public enum Together {
     Face face = job.faces().get(0);
     switch (this) {
       case BEGIN:
-        Size size = job.ticket().finished();
+        Box size = job.frame(face).trim();
         return seen.place() != Place.ITEM && Math.abs(size.width() - SIZE.width()) < SAME && Math.abs(size.height() - SIZE.height()) < SAME;
       case GROUND:
-        return face.items().stream().anyMatch(i -> !(i instanceof Item.Words));
+        return face.items().stream().anyMatch(i -> i.asWords().isEmpty());
       case EDGES:
         EdgeReach reach = EdgeReach.of(job, face);
         return Stream.of(Side.values()).allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME);
@@ -117,7 +117,7 @@ public enum Together {
   }
 
   private static Stream<Item.Words> typed(Face face) {
-    return face.items().stream().filter(Item.Words.class::isInstance).map(Item.Words.class::cast)
+    return face.items().stream().flatMap(i -> i.asWords().stream())
         .filter(w -> w.text().strip().length() >= SHORTEST && !w.text().equals(Wording.text("words.new")));
   }
 }
