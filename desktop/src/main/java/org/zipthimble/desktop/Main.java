@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -118,7 +119,7 @@ public final class Main extends Application {
     Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
     Looks.follow(scene, session.preferences());
     stage.setScene(scene);
-    ICONS.forEach(size -> stage.getIcons().add(new Image(Main.class.getResourceAsStream("icon/" + size + ".png"))));
+    stage.getIcons().setAll(ICONS.stream().map(size -> new Image(Main.class.getResourceAsStream("icon/" + size + ".png"))).collect(Collectors.toList()));
     stage.setMinWidth(960);
     stage.setMinHeight(640);
     stage.titleProperty().bind(Bindings.createStringBinding(

@@ -65,6 +65,7 @@ final class Workbench extends StackPane {
   private final BorderPane window = new BorderPane();
   private final Map<Station, Supplier<? extends StationView>> stations = new EnumMap<>(Station.class);
   private final Supplier<Composing> composing;
+  private final Supplier<ItemStation> item;
   private final Supplier<CutStation> cut;
   private final Supplier<HelpPage> help;
   private final Commands commands;
@@ -87,7 +88,7 @@ final class Workbench extends StackPane {
     this.session = session;
     composing = once(() -> new Composing(session, side));
     cut = once(() -> new CutStation(session, () -> printed(true)));
-    Supplier<ItemStation> item = once(() -> new ItemStation(session, () -> together(true)));
+    item = once(() -> new ItemStation(session, () -> together(true)));
     stations.put(Station.ITEM, item);
     stations.put(Station.COMPOSE, composing);
     stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
@@ -251,6 +252,7 @@ final class Workbench extends StackPane {
   /** Begins a first job together on a strip below the tape, or takes the strip away. */
   private void together(boolean on) {
     TogetherStrip strip = together.get();
+    item.get().guided(on);
     head.getChildren().remove(strip);
     if (on) {
       head.getChildren().add(strip);

@@ -48,6 +48,7 @@ abstract class AtTheBench {
   void open(Stage stage, int faces) throws IOException {
     folder = Files.createTempDirectory("bench");
     session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
+    session.stationProperty().set(Station.COMPOSE);
     workbench = Main.fill(stage, session);
     workbench.prepareAll();
   }

@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.Optional;
 import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
 
 /** A face on which nothing is printed; in a book a blank page is only noted: without objects, or with such as nobody can see. */
@@ -26,6 +28,11 @@ final class EmptyFace extends FaceCheck {
         "empty-face", on.job().book().isPresent() ? Weight.NOTE : Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), on.frame().trim(), 0, 1,
         Wording.text("finding.empty.title"),
         Wording.text("finding.empty.sentence", face.name()), Wording.text("finding.empty.mend")));
+  }
+
+  @Override
+  List<Mend> mends(Job job, Face face, Finding finding) {
+    return job.faces().size() == 1 ? List.of() : List.of(new Mend("mend.removeFace", Edits.removeFace(face.id())));
   }
 
   private static boolean seen(SceneNode node) {

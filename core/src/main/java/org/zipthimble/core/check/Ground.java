@@ -25,7 +25,7 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
   private static final double FINEST_PPI = 72;
   private static final double MOST_PIXELS = 600_000;
   private static final Halvings PICTURES = new Halvings();
-  private static final Memo<Ground> KEPT = new Memo<>();
+  private static final Memo<Ground> KEPT = new Memo<>(24);
 
   /** That of a face; kept for as long as the face lives and what it is drawn with stays. */
   static Ground of(Subject on) {

@@ -22,7 +22,7 @@ import org.zipthimble.core.picture.Halvings;
 final class LaidInks {
   private static final double FINEST_PPI = 100;
   private static final double MOST_PIXELS = 800_000;
-  private static final Memo<LaidInks> KEPT = new Memo<>();
+  private static final Memo<LaidInks> KEPT = new Memo<>(24);
   /** Pictures are decoded small, once for all faces. */
   private static final Halvings PICTURES = new Halvings();
 

@@ -21,7 +21,7 @@ final class Painted {
   private static final double MOST_PIXELS = 700;
   private static final double NEARLY = 0.75;
   private static final double LEAST_COVER = 0.08;
-  private static final Memo<Painted> KEPT = new Memo<>();
+  private static final Memo<Painted> KEPT = new Memo<>(24);
   /** Pictures are decoded small, once for all faces. */
   private static final Halvings PICTURES = new Halvings();
 

@@ -15,8 +15,29 @@ public final class Memo<V> {
   /** How many results one object may have: what is pulled about makes a new one in every frame. */
   private static final int MOST = 48;
 
-  private final Map<Key, Map<Object, V>> kept = new HashMap<>();
+  private final Map<Key, Map<Object, V>> kept;
   private final ReferenceQueue<Object> gone = new ReferenceQueue<>();
+
+  /** Keeps the results of all objects that live. */
+  public Memo() {
+    kept = new HashMap<>();
+  }
+
+  /**
+   * Keeps the results of the objects last asked for alone: for results so large that those of every step that can be taken back must not stay.
+   *
+   * @param objects how many objects, at least 1
+   */
+  public Memo(int objects) {
+    kept = new LinkedHashMap<>(16, 0.75f, true) {
+      private static final long serialVersionUID = 1;
+
+      @Override
+      protected boolean removeEldestEntry(Map.Entry<Key, Map<Object, V>> eldest) {
+        return size() > objects;
+      }
+    };
+  }
 
   /** What was kept for an object and a detail, or what is made now. */
   public V get(Object of, Object detail, Supplier<V> maker) {

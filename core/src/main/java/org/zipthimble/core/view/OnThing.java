@@ -45,7 +45,7 @@ public final class OnThing {
   private static final Colour MAT = new Colour(0xF6, 0xF2, 0xE9);
   private static final Colour WOOD = new Colour(0x8A, 0x62, 0x3C);
   private static final Colour COVERS = new Colour(0x6E, 0x4B, 0x37);
-  private static final Memo<Stage> KEPT = new Memo<>();
+  private static final Memo<Stage> KEPT = new Memo<>(8);
   private static final Halvings PICTURES = new Halvings();
 
   private final Job job;

@@ -49,6 +49,7 @@ public final class TogetherStrip extends HBox {
     VBox head = new VBox(4, Controls.label(Wording.text("togetherStrip.title"), "field-label"), count, stitches);
     head.setMinWidth(Region.USE_PREF_SIZE);
     HBox.setHgrow(text, Priority.ALWAYS);
+    text.setMaxWidth(Double.MAX_VALUE);
     text.setId("together-text");
     getChildren().addAll(head, text, show, next, Controls.button("together-leave", "togetherStrip.leave", leave, "quiet"));
     for (Together one : Together.values()) {

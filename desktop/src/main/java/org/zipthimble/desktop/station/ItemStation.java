@@ -158,6 +158,11 @@ public final class ItemStation implements StationView {
     things.drop();
   }
 
+  /** Tells whether a first job is being made together: then no other ways to begin are offered. */
+  public void guided(boolean on) {
+    ways.taken(on);
+  }
+
   private void build() {
     bench.getStyleClass().add("item-bench");
     ScrollPane jobStrip = new ScrollPane(jobs);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.arrange.FormGrid;
+import org.zipthimble.core.arrange.FreePlace;
 import org.zipthimble.core.bring.Ornament;
 import org.zipthimble.core.bring.WordsIn;
 import org.zipthimble.core.edit.Drawings;
@@ -49,14 +50,14 @@ public final class ObjectAdder {
     this.session = session;
   }
 
-  /** A block of words in the middle, as wide as the safe area at most. */
+  /** A block of words in the middle or clear of the words there, as wide as the safe area at most. */
   public void words() {
     Box safe = session.frame().safeBox();
     double width = Math.max(0.25, Math.min(safe.width(), safe.width() * 0.8));
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    Item.Words words = Item.Words.of(properties("itemPage.words"), middle(new Size(width, height)), Wording.text("words.new"), style);
+    Item.Words words = Item.Words.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
     add(words.withSetting(words.setting().withFitting(Fitting.GROW)));
     session.typing().beginAll(words.id());
   }

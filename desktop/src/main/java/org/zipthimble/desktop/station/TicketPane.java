@@ -1,6 +1,7 @@
 package org.zipthimble.desktop.station;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -25,6 +26,7 @@ import org.zipthimble.core.check.EdgeReach;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.PictureResolution;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.job.Making;
@@ -198,13 +200,18 @@ public final class TicketPane extends StackPane {
     height.show(Lengths.show(ticket.finished().height(), unit));
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
     bleed.show(ticket.bleed());
-    List<EdgeReach> edges = session.checking().report().edges().values().stream().filter(EdgeReach::asked).collect(Collectors.toList());
-    boolean white = edges.stream().anyMatch(EdgeReach::whiteAllRound);
-    Optional<EdgeReach> partly = edges.stream().filter(e -> !e.bare().isEmpty()).findFirst();
+    Map<String, EdgeReach> reaches = session.checking().report().edges();
+    List<Face> made = job.faces().stream().filter(f -> !f.items().isEmpty() && reaches.containsKey(f.id()) && reaches.get(f.id()).asked()).collect(Collectors.toList());
+    Optional<Face> whiteFace = made.stream().filter(f -> reaches.get(f.id()).whiteAllRound()).findFirst();
+    boolean white = whiteFace.isPresent();
+    Optional<EdgeReach> partly = made.stream().map(f -> reaches.get(f.id())).filter(e -> !e.bare().isEmpty()).findFirst();
     boolean blank = job.faces().stream().allMatch(f -> f.items().isEmpty());
     bleed.line().judge(found("bleed-short"), 
         ticket.bleed().most() == 0 ? "ticket.bleed.zero" : blank ? "ticket.bleed.blank" : white ? "ticket.bleed.white" : "ticket.bleed.well",
         ticket.bleed().most() > 0 && !white && !blank && partly.isEmpty());
+    if (job.faces().size() > 1 && found("bleed-short").isEmpty()) {
+      whiteFace.ifPresent(f -> bleed.line().note(Wording.text("ticket.bleed.whiteFace", f.name())));
+    }
     if (!blank && !white && found("bleed-short").isEmpty()) {
       partly.ifPresent(e -> bleed.line().note(Wording.text("ticket.bleed.partly", e.bare().stream().map(Side::spoken).collect(Collectors.joining(", ")))));
     }

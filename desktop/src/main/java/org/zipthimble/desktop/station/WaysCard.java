@@ -12,6 +12,7 @@ final class WaysCard extends VBox {
   private static final String NAME = "ways";
 
   private final Session session;
+  private boolean taken;
 
   WaysCard(Session session, Runnable thing, Runnable demo, Runnable together) {
     super(8);
@@ -34,8 +35,14 @@ final class WaysCard extends VBox {
     return card;
   }
 
+  /** Keeps it away while one of its ways is gone, or lets it come again. */
+  void taken(boolean on) {
+    taken = on;
+    refresh();
+  }
+
   /** Shows it to whoever has no job yet and has not put it away. */
   void refresh() {
-    setVisible(session.preferences().now().recent().isEmpty() && !session.preferences().now().putAway().contains(NAME));
+    setVisible(!taken && session.preferences().now().recent().isEmpty() && !session.preferences().now().putAway().contains(NAME));
   }
 }

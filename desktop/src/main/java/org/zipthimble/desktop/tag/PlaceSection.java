@@ -42,16 +42,12 @@ final class PlaceSection extends Section {
     if (!several) {
       getChildren().addAll(squash(), ThingSection.whole(this));
     }
-    if (!several && !line) {
-      getChildren().add(cover());
-    }
   }
 
   /** Lays a shape or a picture over the whole face. */
   private Node cover() {
     Button cover = Controls.button("tag-cover", "tag.cover", () -> session.apply(Edits.cover(face(), ids())), "quiet");
-    cover.managedProperty().bind(cover.visibleProperty());
-    fresh.add(() -> cover.setVisible(now().filter(i -> i.asShape().isPresent() || i.asPhoto().isPresent()).isPresent()));
+    fresh.add(() -> cover.setDisable(now().filter(i -> i.asShape().isPresent() || i.asPhoto().isPresent()).isEmpty()));
     return cover;
   }
 
@@ -118,6 +114,9 @@ final class PlaceSection extends Section {
     second.getChildren().add(narrow("tag.scale", scale));
     if (line) {
       return new VBox(5, row, second);
+    }
+    if (!several) {
+      second.getChildren().add(Controls.under(Wording.text("tag.cover.over"), cover()));
     }
     CheckBox keep = new CheckBox(Wording.text("tag.keep"));
     keep.setId("tag-keep");
