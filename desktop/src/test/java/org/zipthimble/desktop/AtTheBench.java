@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
-import javafx.geometry.Bounds;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -39,6 +38,8 @@ abstract class AtTheBench {
   }
 
   final Hand.Answers answers = new Hand.Answers();
+  /** Where the person comes in. */
+  Station beginsAt = Station.COMPOSE;
   Path folder;
   Session session;
   Workbench workbench;
@@ -48,7 +49,7 @@ abstract class AtTheBench {
   void open(Stage stage, int faces) throws IOException {
     folder = Files.createTempDirectory("bench");
     session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
-    session.stationProperty().set(Station.COMPOSE);
+    session.stationProperty().set(beginsAt);
     workbench = Main.fill(stage, session);
     workbench.prepareAll();
   }
@@ -90,19 +91,7 @@ abstract class AtTheBench {
 
   /** Scrolls what holds a control until it is seen. */
   void bringIntoSight(FxRobot robot, String id) {
-    robot.interact(() -> {
-      Node node = robot.lookup(id).query();
-      for (Node up = node.getParent(); up != null; up = up.getParent()) {
-        if (up instanceof ScrollPane) {
-          ScrollPane pane = (ScrollPane) up;
-          Bounds inside = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
-          double room = pane.getContent().getBoundsInLocal().getHeight() - pane.getViewportBounds().getHeight();
-          pane.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, (inside.getMinY() - pane.getViewportBounds().getHeight() / 3) / room)));
-          break;
-        }
-      }
-    });
-    WaitForAsyncUtils.waitForFxEvents();
+    hand.bringIntoSight(id);
   }
 
   /** Presses a control wherever it has to be scrolled to. */

@@ -19,6 +19,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
 
@@ -91,7 +92,19 @@ final class Hand {
     return settled();
   }
 
+  /** Scrolls what holds a control, until it is seen whole. */
+  void bringIntoSight(String id) {
+    robot.interact(() -> {
+      workbench.applyCss();
+      workbench.layout();
+      Pointing.sight(robot.lookup(id).query());
+      workbench.layout();
+    });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
   Hand type(String field, String text) {
+    bringIntoSight(field);
     robot.clickOn(field);
     keys(KeyCode.A, KeyCode.CONTROL);
     robot.write(text);

@@ -42,6 +42,7 @@ class PersonTest extends AtTheBench {
 
   @Start
   void start(Stage stage) throws IOException {
+    beginsAt = Station.ITEM;
     open(stage, 2);
   }
 

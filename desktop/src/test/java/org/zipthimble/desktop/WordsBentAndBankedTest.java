@@ -155,7 +155,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     add(robot, "nun");
     run(robot, "menu.outlined");
     Hand.until(() -> session.single().flatMap(Item::asShape).isPresent());
-    robot.clickOn("#words-again");
+    pressInSight(robot, "#words-again");
     Hand.until(() -> session.single().flatMap(Item::asWords).isPresent());
     assertEquals("nun", words().text());
     run(robot, "menu.gradient");

@@ -107,8 +107,11 @@ public final class Finder extends VBox {
     String typed = text.getText().strip();
     List<Found> found = new ArrayList<>();
     for (Command command : commands.get()) {
+      String also = Wording.maybe("also." + command.key()).orElse("");
       if (command.able().getAsBoolean()) {
-        add(found, typed, command.title(), Wording.maybe("also." + command.key()).orElse(""), command.keysShown(), command::run);
+        add(found, typed, command.title(), also, command.keysShown(), command::run);
+      } else if (!typed.isEmpty()) {
+        later(found, typed, command.title(), also);
       }
     }
     for (Station station : Station.values()) {
@@ -133,6 +136,14 @@ public final class Finder extends VBox {
     int fit = Seeking.fit(typed, title, also);
     if (fit > 0) {
       found.add(new Found(fit, title, note, action));
+    }
+  }
+
+  /** What cannot be done now is found all the same, behind what can, and says why. */
+  private void later(List<Found> found, String typed, String title, String also) {
+    int fit = Seeking.fit(typed, title, also);
+    if (fit > 0) {
+      found.add(new Found(Math.max(1, fit / 2), title, Wording.text("finder.notNow"), () -> session.say(Wording.text("finder.notNow.said", title))));
     }
   }
 
