@@ -38,7 +38,9 @@ import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.guide.Together;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.type.Walk;
@@ -284,7 +286,28 @@ public final class Shots extends Application {
     step("help.png", s -> {
       s.preferences().change(t -> t.withNight(false));
       run("menu.hands");
+      if (getParameters().getUnnamed().size() > 1) {
+        orders();
+      }
     });
+    step("together.png", s -> {
+      run("menu.hands");
+      run("menu.together");
+      s.take(StandardItem.blank("Invitation", Together.SIZE, 1), Optional.empty());
+      s.stationProperty().set(Station.COMPOSE);
+      workbench.adding().objects().rectangle();
+    });
+  }
+
+  /** The ready jobs of all orders, for the help. */
+  private void orders() {
+    try {
+      OrderPictures.write(Path.of(getParameters().getUnnamed().get(1)).resolve("orders"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (Trouble e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** The traveller as it is printed, small. */

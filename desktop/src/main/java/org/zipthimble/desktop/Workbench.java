@@ -25,6 +25,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.guide.Order;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
@@ -51,6 +52,7 @@ import org.zipthimble.desktop.station.ItemStation;
 import org.zipthimble.desktop.station.SendStation;
 import org.zipthimble.desktop.station.SheetStation;
 import org.zipthimble.desktop.station.TicketPane;
+import org.zipthimble.samples.DemoShelf;
 
 /**
  * The whole window: menus and tape above, the ticket at the left, a station in the middle and at the right. Only the station that is shown
@@ -95,7 +97,7 @@ final class Workbench extends StackPane {
     stations.put(Station.SHEET, once(() -> new SheetStation(session, () -> printed(false))));
     stations.put(Station.SEND, once(() -> new SendStation(session)));
     commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), () -> composing.get().wordSlips(), pages(quit));
-    help = once(() -> new HelpPage(commands::all, () -> help(false)));
+    help = once(() -> new HelpPage(commands::all, this::ready, () -> help(false)));
     ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);
     together = once(() -> new TogetherStrip(session, this::point, () -> together(false)));
@@ -242,6 +244,12 @@ final class Workbench extends StackPane {
         quit.run();
       }
     };
+  }
+
+  /** Opens the ready job of an order, at its bench. */
+  private void ready(Order order) {
+    help(false);
+    session.filing().openUnfiled(() -> DemoShelf.job(order.demo() + ".thimble"));
   }
 
   private void help(boolean on) {
