@@ -61,7 +61,7 @@ public final class Shots extends Application {
       "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures", "typing.png", "words");
 
   /** Taken for the help alone. */
-  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE, "ring.png", "mounts.png", "compose-cut.png", "sizes.png", "list.png", "labels.png", "faces.png");
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE, "ring.png", "mounts.png", "compose-cut.png", "sizes.png", "list.png", "labels.png", "faces.png", "measure.png");
 
   private static final double TRAVELLER_PPI = 90;
 

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -18,10 +19,12 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.guide.Order;
 import org.zipthimble.core.guide.Together;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Pointing;
+import org.zipthimble.desktop.page.HelpPage;
 import org.zipthimble.desktop.state.Station;
 
 /** Somebody who has never seen the program: three ways to begin, a first job together, and a finder that knows the words people have. */
@@ -146,5 +149,21 @@ class TogetherInTheWindowTest extends AtTheBench {
     robot.write("overrun");
     hand.keys(KeyCode.ENTER);
     Hand.until(() -> robot.lookup("#ticket-bleed").query().isFocused());
+  }
+
+  /** Every order of the help has its picture, and its ready job opens from there. */
+  @Test
+  void theHelpGoesThroughTheOrders(FxRobot robot) {
+    hand.keys(KeyCode.F1);
+    robot.clickOn("#help-orders");
+    WaitForAsyncUtils.waitForFxEvents();
+    for (Order order : Order.values()) {
+      String open = "#help-open-" + order.name().toLowerCase(Locale.ROOT);
+      assertTrue(robot.lookup(open).tryQuery().isPresent(), open);
+      assertTrue(HelpPage.class.getResource("/org/zipthimble/desktop/help/orders/" + order.demo() + ".jpg") != null, order.demo());
+    }
+    pressInSight(robot, "#help-open-bookmarks");
+    Hand.until(() -> session.stationProperty().get() == Station.COMPOSE);
+    assertEquals("Metal bookmarks", session.job().name());
   }
 }

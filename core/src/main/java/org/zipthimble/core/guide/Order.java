@@ -38,7 +38,7 @@ public enum Order {
   /** A list to print. */
   LIST("sowing-list"),
   /** A large sign. */
-  SIGN("planting-calendar"),
+  SIGN("sowing-poster"),
   /** A metal panel with pictures in its letters. */
   METAL("metal-panel"),
   /** Colouring pages bound as a book. */
