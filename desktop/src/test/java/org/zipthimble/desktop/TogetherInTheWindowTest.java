@@ -120,7 +120,7 @@ class TogetherInTheWindowTest extends AtTheBench {
   void theFinderKnowsTheWordsPeopleHave(FxRobot robot) {
     robot.clickOn("#wall-invitation");
     robot.clickOn("#item-start");
-    for (List<String> pair : List.of(List.of("flip horiz", "menu.flipAcross"), List.of("cut out", "menu.rub"), List.of("weld", "menu.way.join"),
+    for (List<String> pair : List.of(List.of("flip horiz", "menu.flipAcross"), List.of("cut out", "menu.rub"), List.of("unite", "menu.way.join"),
         List.of("mail merge", "menu.list"), List.of("eyedropper", "menu.pickSwatch"), List.of("dark mode", "menu.night"), List.of("curved text", "menu.wordsAlong"),
         List.of("dpi", "spot.ppi"), List.of("weed", "spot.weed"), List.of("imposition", "spot.gang"), List.of("temperature", "spot.notebook"),
         List.of("export", "spot.write"))) {
