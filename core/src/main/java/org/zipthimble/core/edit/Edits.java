@@ -13,6 +13,7 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetPlan;
@@ -25,6 +26,7 @@ import org.zipthimble.core.wording.Wording;
 public final class Edits {
   /** What is thinner is as thick as this when its proportion is kept, in inches. */
   private static final double THINNEST = 0.01;
+  private static final double SAME = 1e-9;
 
   private Edits() {}
 
@@ -48,9 +50,17 @@ public final class Edits {
         job -> job.changed(faceId, face -> Flow.rescued(face, ids).without(ids)).withoutUnusedPictures());
   }
 
-  /** Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size. */
+  /**
+   * Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size, and a block that grows with its words
+   * is as high as they need in a new width.
+   */
   public static Edit place(String faceId, Set<String> ids, String key, UnaryOperator<Placement> change) {
-    return each(faceId, ids, Wording.text(key), item -> Mounts.laid(item.with(change.apply(item.placement()))));
+    String label = Wording.text(key);
+    return new Edit(label, job -> each(faceId, ids, label, item -> {
+      Item placed = Mounts.laid(item.with(change.apply(item.placement())));
+      boolean width = Math.abs(placed.placement().width() - item.placement().width()) > SAME && Math.abs(placed.placement().height() - item.placement().height()) < SAME;
+      return width ? placed.asWords().<Item>map(w -> StoryEdits.grown(w, new JobFonts(job))).orElse(placed) : placed;
+    }).change().apply(job));
   }
 
   /**

@@ -188,6 +188,21 @@ class FactsAndStylesTest {
     assertThrows(IllegalArgumentException.class, () -> new NamedStyle("", STYLE));
   }
 
+  /** A block that grows is as high as its words need when it is made narrower; a height of its own is left where that is typed. */
+  @Test
+  void aBlockGrowsWithANarrowerWidth() {
+    String saved = "Bring seed that you have saved dry and in a paper packet with its name.";
+    Job job = Edits.place("f1", java.util.Set.of("i1"), "edit.resize", p -> p.withWidth(1.5)).change().apply(
+        StoryEdits.setting("f1", java.util.Set.of("i1"), s -> BlockSetting.PLAIN.withFitting(Fitting.GROW)).change().apply(
+            org.zipthimble.core.Made.card(org.zipthimble.core.Made.words("i1", saved, 0.5, 0.5, 4, 0.3, STYLE))));
+    assertTrue(words(job, "i1").set(new JobFonts(job)).fits());
+    double high = words(job, "i1").placement().height();
+    Job wide = Edits.place("f1", java.util.Set.of("i1"), "edit.resize", p -> p.withWidth(4)).change().apply(job);
+    assertTrue(words(wide, "i1").placement().height() < high / 2, "and as low as they need when it is made wider");
+    Job both = Edits.place("f1", java.util.Set.of("i1"), "edit.resize", p -> p.withWidth(2).withHeight(0.2)).change().apply(job);
+    assertEquals(0.2, words(both, "i1").placement().height(), 1e-12);
+  }
+
   /** Everything is an edit with a way back, and blocks that grow do so with a fact. */
   @Test
   void aBlockGrowsWithAFact() {

@@ -36,6 +36,7 @@ public final class Pointing {
           Bounds at = content.sceneToLocal(node.localToScene(node.getBoundsInLocal()));
           double middle = (at.getMinY() + at.getMaxY() - pane.getViewportBounds().getHeight()) / 2;
           pane.setVvalue(Math.max(0, Math.min(1, middle / free)));
+          pane.layout();
         }
       }
     }

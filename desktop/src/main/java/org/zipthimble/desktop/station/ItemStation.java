@@ -321,9 +321,12 @@ public final class ItemStation implements StationView {
   }
 
   private void refresh() {
+    Size whole = size;
     name.show(item);
-    width.show(Lengths.show(size.width(), session.unit()));
-    height.show(Lengths.show(size.height(), session.unit()));
+    width.show(Lengths.show(whole.width(), session.unit()));
+    height.show(Lengths.show(whole.height(), session.unit()));
+    // A field that changes is read together with the other, which may not have changed yet.
+    size = whole;
     faceChoice.getToggles().forEach(t -> t.setSelected(Integer.valueOf(faces).equals(t.getUserData())));
     hang();
   }

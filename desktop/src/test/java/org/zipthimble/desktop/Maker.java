@@ -1,0 +1,108 @@
+package org.zipthimble.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.state.Session;
+
+/** A person with an order: every press and every typed value is counted. */
+final class Maker {
+  private final FxRobot robot;
+  private final Hand hand;
+  private final Session session;
+  private final Hand.Answers answers;
+  private int presses;
+  private int values;
+
+  Maker(FxRobot robot, Hand hand, Session session, Hand.Answers answers) {
+    this.robot = robot;
+    this.hand = hand;
+    this.session = session;
+    this.answers = answers;
+  }
+
+  /** Presses controls, one after the other. */
+  Maker press(String... ids) {
+    for (String id : ids) {
+      hand.bringIntoSight(id);
+      robot.clickOn(id);
+      WaitForAsyncUtils.waitForFxEvents();
+      presses++;
+    }
+    return this;
+  }
+
+  /** Types a value over that of a field. */
+  Maker value(String id, String text) {
+    hand.type(id, text);
+    values++;
+    return this;
+  }
+
+  /** Adds a block of words, types them and leaves it. */
+  Maker words(String text) {
+    press("#add-words");
+    Hand.until(() -> session.typing().on());
+    robot.write(text);
+    values++;
+    return keys(KeyCode.ESCAPE);
+  }
+
+  /** A key with others held. */
+  Maker keys(KeyCode key, KeyCode... held) {
+    hand.keys(key, held);
+    presses++;
+    return this;
+  }
+
+  /** Finds a command by its name and does it. */
+  Maker command(String key) {
+    keys(KeyCode.F, KeyCode.CONTROL);
+    robot.write(Wording.text(key));
+    values++;
+    return keys(KeyCode.ENTER);
+  }
+
+  /** Takes the next value of a choice. */
+  Maker next(String id) {
+    press(id);
+    return keys(KeyCode.DOWN).keys(KeyCode.ENTER);
+  }
+
+  /** Writes the file at Send; it must measure as the ticket asks. */
+  Path send(String kind, Path file) {
+    answers.send = Optional.of(file);
+    press("#station-send", "#send-" + kind, "#send-write");
+    Hand.until(() -> robot.lookup("#report-title").tryQuery().isPresent());
+    assertEquals(Wording.text("report.right", file.getFileName()), robot.lookup("#report-title").queryAs(Label.class).getText());
+    return file;
+  }
+
+  /** Holds the count against what the page on orders says of one. */
+  void told(int number) throws IOException {
+    Path page = Path.of("..", "docs", "orders.md");
+    String row = Files.readAllLines(page).stream().filter(l -> l.startsWith("| " + number + " |")).findFirst().orElseThrow();
+    List<String> cells = List.of(row.split("\\|"));
+    assertEquals(presses + " / " + values, cells.get(3).strip() + " / " + cells.get(4).strip(), "presses and values of order " + number);
+  }
+
+  /** What a program outside the project prints. */
+  static String run(Path folder, String... command) throws IOException, InterruptedException {
+    Path out = Files.createTempFile(folder, "said", ".txt");
+    Process process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(out.toFile()).start();
+    int code = process.waitFor();
+    String said = Files.readString(out);
+    assertTrue(code == 0, String.join(" ", command) + ": " + said);
+    return said;
+  }
+}
