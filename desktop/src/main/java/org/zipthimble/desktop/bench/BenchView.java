@@ -10,8 +10,8 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Dragboard;
@@ -87,7 +87,7 @@ final class BenchView extends Pane {
     setId("bench");
     getStyleClass().add("bench");
     setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.NODE);
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(Wording.text("bench.spoken"));
     art.setMouseTransparent(true);
     art.setPreserveRatio(false);

@@ -56,7 +56,12 @@ public final class Controls {
     button.setOnAction(e -> action.run());
     button.setMinWidth(Region.USE_PREF_SIZE);
     if (Wording.has(key + ".tip")) {
-      tip(button, Wording.text(key + ".tip"));
+      String told = Wording.text(key + ".tip");
+      tip(button, told);
+      if (button.getText().length() == 1) {
+        // A sign is no name.
+        button.setAccessibleText(told);
+      }
     }
     return button;
   }

@@ -185,8 +185,8 @@ final class LaneCards {
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
         Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
-        pick("lane-material", Material.values(), Lane::material, (l, m) -> l.with(m)),
-        pick("lane-finish", Finish.values(), Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
+        pick("lane-material", "lanes.material", Material.values(), Lane::material, (l, m) -> l.with(m)),
+        pick("lane-finish", "lanes.finish", Finish.values(), Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
         Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
@@ -259,12 +259,13 @@ final class LaneCards {
     return field;
   }
 
-  private <E extends Enum<E>> ComboBox<String> pick(String id, E[] all, Function<Lane, E> read, BiFunction<Lane, E, Lane> write) {
+  private <E extends Enum<E>> ComboBox<String> pick(String id, String key, E[] all, Function<Lane, E> read, BiFunction<Lane, E, Lane> write) {
     ComboBox<String> box = new ComboBox<>();
     for (E one : all) {
       box.getItems().add(Wording.of(one));
     }
     box.setId(id);
+    box.setAccessibleText(Wording.text(key));
     box.setMaxWidth(Double.MAX_VALUE);
     boolean[] showing = {false};
     fresh.add(() -> {
@@ -288,6 +289,7 @@ final class LaneCards {
     }
     box.getItems().add(Wording.text("supply.own"));
     box.setId("lane-supply");
+    box.setAccessibleText(Wording.text("lanes.supply"));
     box.setMaxWidth(Double.MAX_VALUE);
     boolean[] showing = {false};
     fresh.add(() -> {
