@@ -38,6 +38,7 @@ class KeyboardOrderTest extends AtTheBench {
 
   @Start
   void start(Stage stage) throws IOException {
+    beginsAt = Station.ITEM;
     open(stage, 1);
   }
 

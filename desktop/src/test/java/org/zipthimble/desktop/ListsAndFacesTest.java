@@ -183,7 +183,7 @@ class ListsAndFacesTest extends AtTheBench {
       assertEquals(7 * 72, pdf.getPage(0).getTrimBox().getWidth(), 0.01, "two pieces beside each other");
     }
     robot.interact(() -> session.stationProperty().set(Station.SHEET));
-    robot.clickOn("#sheet-alone");
+    pressInSight(robot, "#sheet-alone");
     assertTrue(session.job().sheet().gang().isEmpty());
   }
 

@@ -157,7 +157,7 @@ class WholeOrdersTest extends AtTheBench {
     maker.press("#wall-letter_page", "#item-start");
     maker.command("menu.bringWords");
     Hand.until(() -> session.face().items().size() == 1);
-    maker.value("#tag-width", "3.4").value("#tag-height", "4").value("#tag-left", "0.6").value("#tag-top", "1");
+    maker.value("#tag-width", "3.4").value("#tag-height", "8").value("#tag-left", "0.6").value("#tag-top", "1");
     maker.words("x").value("#tag-width", "3.4").value("#tag-height", "8").value("#tag-left", "4.4").value("#tag-top", "1");
     maker.command("menu.all").command("menu.flow");
     Path pdf = maker.send("pdf", folder.resolve("flyer.pdf"));

@@ -53,6 +53,7 @@ import org.zipthimble.samples.DemoShelf;
 
 /** What is made and how big it is: the size wall, a typed size with its live outline, recent jobs, the demo shelf. */
 public final class ItemStation implements StationView {
+  private static final double PREVIEW_WIDE = 96;
   private static final double PREVIEW = 92;
   private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
 
@@ -404,7 +405,7 @@ public final class ItemStation implements StationView {
       ImageView view = new ImageView(i);
       view.setPreserveRatio(true);
       view.setFitHeight(PREVIEW);
-      view.setFitWidth(96);
+      view.setFitWidth(PREVIEW_WIDE);
       view.setSmooth(true);
       frame.getChildren().setAll(view);
     }));
@@ -417,7 +418,8 @@ public final class ItemStation implements StationView {
 
   private static Optional<Image> preview(Opening file) {
     try (InputStream in = file.open()) {
-      return ThimbleFile.preview(in).map(bytes -> new Image(new ByteArrayInputStream(bytes)));
+      // No larger than it is shown on a fine screen: a shelf of previews is a good part of the memory.
+      return ThimbleFile.preview(in).map(bytes -> new Image(new ByteArrayInputStream(bytes), 2 * PREVIEW_WIDE, 2 * PREVIEW, true, true));
     } catch (IOException e) {
       return Optional.empty();
     }
