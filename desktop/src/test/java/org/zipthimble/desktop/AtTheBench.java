@@ -57,7 +57,7 @@ abstract class AtTheBench {
   @BeforeEach
   void sitDown(FxRobot robot) {
     hand = new Hand(robot, workbench, session);
-    robot.interact(() -> session.stationProperty().set(Station.COMPOSE));
+    robot.interact(() -> session.stationProperty().set(beginsAt));
     WaitForAsyncUtils.waitForFxEvents();
   }
 

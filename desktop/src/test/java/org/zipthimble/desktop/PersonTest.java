@@ -21,7 +21,6 @@ import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -44,13 +43,6 @@ class PersonTest extends AtTheBench {
   void start(Stage stage) throws IOException {
     beginsAt = Station.ITEM;
     open(stage, 2);
-  }
-
-  /** The person comes in at the size wall. */
-  @Override
-  @BeforeEach
-  void sitDown(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
   }
 
   @Test

@@ -13,7 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -33,12 +32,6 @@ class TogetherInTheWindowTest extends AtTheBench {
   void start(Stage stage) throws IOException {
     beginsAt = Station.ITEM;
     open(stage, 2);
-  }
-
-  @Override
-  @BeforeEach
-  void sitDown(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
   }
 
   private static String says(FxRobot robot, String id) {

@@ -32,10 +32,8 @@ class WholeOrdersTest extends AtTheBench {
     open(stage, 2);
   }
 
-  @Override
   @BeforeEach
-  void sitDown(FxRobot robot) {
-    hand = new Hand(robot, workbench, session);
+  void begin(FxRobot robot) {
     withoutHints(robot);
     robot.interact(() -> session.preferences().change(s -> s.without("ways")));
     maker = new Maker(robot, hand, session, answers);

@@ -1,8 +1,9 @@
 package org.zipthimble.core.guide;
 
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.zipthimble.core.check.Checks;
-import org.zipthimble.core.check.EdgeReach;
+import org.zipthimble.core.check.Report;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
@@ -70,10 +71,15 @@ public enum Together {
   /**
    * What a step looks at.
    *
+   * @param report what the checks said last; it counts where it is of this very job
    * @param saved whether all of the job stands in its file
    * @param written whether a file of it has been written and measured since the first step
    */
-  public record Seen(Job job, Place place, boolean saved, boolean written) {}
+  public record Seen(Job job, Report report, Place place, boolean saved, boolean written) {
+    private Optional<Report> checked() {
+      return Optional.of(report).filter(r -> r.job() == job && !r.edges().isEmpty());
+    }
+  }
 
   /** Where it is done. */
   public Place place() {
@@ -96,8 +102,8 @@ public enum Together {
       case GROUND:
         return face.items().stream().anyMatch(i -> i.asWords().isEmpty());
       case EDGES:
-        EdgeReach reach = EdgeReach.of(job, face);
-        return Stream.of(Side.values()).allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME);
+        return seen.checked().flatMap(r -> r.edges(face.id()))
+            .filter(reach -> Stream.of(Side.values()).allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME)).isPresent();
       case WORDS:
         return typed(face).findAny().isPresent();
       case LARGE:
@@ -108,7 +114,7 @@ public enum Together {
       case WHEN:
         return typed(face).anyMatch(w -> w.text().chars().anyMatch(Character::isDigit));
       case CHECK:
-        return seen.place() == Place.CHECK && !Checks.ruin(Checks.run(job));
+        return seen.place() == Place.CHECK && seen.checked().filter(r -> !Checks.ruin(r.findings())).isPresent();
       case KEEP:
         return seen.saved();
       default:

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.Report;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
@@ -28,7 +29,7 @@ import org.zipthimble.core.wording.Wording;
 /** A first job made together: each step is done by what it asks for and by nothing sooner. */
 class TogetherTest {
   private static Together.Seen at(Job job, Together.Place place) {
-    return new Together.Seen(job, place, false, false);
+    return new Together.Seen(job, Report.of(job), place, false, false);
   }
 
   private static List<Together> done(Together.Seen seen) {
@@ -67,9 +68,9 @@ class TogetherTest {
     assertFalse(Together.CHECK.done(at(job, Together.Place.COMPOSE)), "whoever has not looked has not checked");
     assertTrue(Together.CHECK.done(at(job, Together.Place.CHECK)), Checks.run(job).toString());
     assertFalse(Together.KEEP.done(at(job, Together.Place.COMPOSE)));
-    assertTrue(Together.KEEP.done(new Together.Seen(job, Together.Place.COMPOSE, true, false)));
-    assertFalse(Together.OUT.done(new Together.Seen(job, Together.Place.SEND, true, false)));
-    assertTrue(Together.OUT.done(new Together.Seen(job, Together.Place.SEND, true, true)));
+    assertTrue(Together.KEEP.done(new Together.Seen(job, Report.of(job), Together.Place.COMPOSE, true, false)));
+    assertFalse(Together.OUT.done(new Together.Seen(job, Report.of(job), Together.Place.SEND, true, false)));
+    assertTrue(Together.OUT.done(new Together.Seen(job, Report.of(job), Together.Place.SEND, true, true)));
   }
 
   @Test
@@ -80,6 +81,17 @@ class TogetherTest {
     Job trimmed = Edits.add("f1", atTrim).change().apply(job);
     assertFalse(Together.EDGES.done(at(trimmed, Together.Place.COMPOSE)));
     assertFalse(Together.CHECK.done(at(trimmed, Together.Place.CHECK)) && Together.EDGES.done(at(trimmed, Together.Place.CHECK)));
+  }
+
+  /** What the checks said of the job before says nothing of this one. */
+  @Test
+  void checksThatAreNotThroughYetCountForNothing() {
+    Job before = Edits.cover("f1", Set.of("i1")).change().apply(Edits.add("f1", ground()).change().apply(StandardItem.blank("Invitation", Together.SIZE, 1)));
+    Job now = Edits.place("f1", Set.of("i1"), "edit.move", p -> p.withX(1)).change().apply(before);
+    assertTrue(Together.CHECK.done(at(before, Together.Place.CHECK)));
+    assertFalse(Together.CHECK.done(new Together.Seen(now, Report.of(before), Together.Place.CHECK, false, false)));
+    assertFalse(Together.EDGES.done(new Together.Seen(now, Report.of(before), Together.Place.COMPOSE, false, false)));
+    assertFalse(Together.CHECK.done(new Together.Seen(before, Report.none(before), Together.Place.CHECK, false, false)), "nothing said yet is not nothing found");
   }
 
   @Test

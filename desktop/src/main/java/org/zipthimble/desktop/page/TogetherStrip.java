@@ -59,6 +59,7 @@ public final class TogetherStrip extends HBox {
       stitches.getChildren().add(stitch);
     }
     listening.to(session.historyProperty(), this::look);
+    listening.to(session.checking().reportProperty(), this::look);
     listening.to(session.stationProperty(), this::look);
     listening.to(session.filing().savedAtProperty(), this::look);
     listening.to(session.writtenProperty(), () -> {
@@ -104,7 +105,7 @@ public final class TogetherStrip extends HBox {
   }
 
   private Together.Seen seen() {
-    return new Together.Seen(session.job(), Together.Place.valueOf(session.stationProperty().get().name()),
+    return new Together.Seen(session.job(), session.checking().report(), Together.Place.valueOf(session.stationProperty().get().name()),
         session.filing().file().isPresent() && !session.filing().unsaved(), written);
   }
 

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
-import javafx.application.Platform;
 import javafx.scene.Cursor;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -20,10 +19,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.PhotoPatch;
-import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.view.OnPhoto;
 import org.zipthimble.core.view.OnThing;
@@ -32,7 +29,6 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -41,7 +37,6 @@ final class PhotoPane extends VBox {
   private static final double WIDE = 620;
   private static final double HIGH = 430;
   private static final double PIN = 8;
-  private static final double SAVED_PPI = 200;
 
   private final Session session;
   private final ImageView picture = new ImageView();
@@ -206,23 +201,10 @@ final class PhotoPane extends VBox {
   }
 
   private void save() {
-    Optional<Path> file = patch.isEmpty() ? Optional.empty() : session.asker().whereToSend(session.fileName("-photo.png"), ".png");
-    if (file.isEmpty()) {
-      return;
-    }
-    Job job = session.job();
-    Face face = session.face();
-    PhotoPatch now = patch.get();
-    Background.run(() -> {
-      String said;
-      try {
-        SafeWrite.write(file.get(), PngFile.bytes(OnPhoto.draw(Pictures.decode(job.pictures().get(now.picture())), OnThing.art(job, face), now), SAVED_PPI));
-        said = Wording.text("thingCard.saved", file.get().getFileName());
-      } catch (Trouble trouble) {
-        said = trouble.getMessage();
-      }
-      String sentence = said;
-      Platform.runLater(() -> session.say(sentence));
+    patch.ifPresent(now -> {
+      Job job = session.job();
+      Face face = session.face();
+      ThingCard.keep(session, "-photo.png", () -> OnPhoto.draw(Pictures.decode(job.pictures().get(now.picture())), OnThing.art(job, face), now));
     });
   }
 

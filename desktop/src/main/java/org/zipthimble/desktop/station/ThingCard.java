@@ -1,7 +1,6 @@
 package org.zipthimble.desktop.station;
 
 import java.awt.image.BufferedImage;
-import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -48,25 +47,30 @@ final class ThingCard extends VBox {
   }
 
   private void save() {
-    Optional<Path> file = session.asker().whereToSend(session.fileName("-seen.png"), ".png");
-    if (file.isEmpty()) {
-      return;
-    }
     Job job = session.job();
     Face face = session.face();
     Camera camera = turning.camera();
-    Background.run(() -> {
+    keep(session, "-seen.png", () -> OnThing.of(job, face).draw(camera, SAVED, SAVED, 2));
+  }
+
+  /** Draws a picture. */
+  interface Drawing {
+    BufferedImage draw() throws Trouble;
+  }
+
+  /** Asks where a picture of the thing goes, draws it beside the window and says where it is kept. */
+  static void keep(Session session, String ending, Drawing drawing) {
+    session.asker().whereToSend(session.fileName(ending), ".png").ifPresent(file -> Background.run(() -> {
       String said;
       try {
-        BufferedImage image = OnThing.of(job, face).draw(camera, SAVED, SAVED, 2);
-        SafeWrite.write(file.get(), PngFile.bytes(image, SAVED_PPI));
-        said = Wording.text("thingCard.saved", file.get().getFileName());
+        SafeWrite.write(file, PngFile.bytes(drawing.draw(), SAVED_PPI));
+        said = Wording.text("thingCard.saved", file.getFileName());
       } catch (Trouble trouble) {
         said = trouble.getMessage();
       }
       String sentence = said;
       Platform.runLater(() -> session.say(sentence));
-    });
+    }));
   }
 
   void drop() {
