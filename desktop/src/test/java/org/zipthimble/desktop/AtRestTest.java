@@ -19,7 +19,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -104,7 +103,7 @@ class AtRestTest extends AtTheBench {
           round();
         }
       });
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
     }
   }
 
@@ -149,7 +148,7 @@ class AtRestTest extends AtTheBench {
   @Test
   void twoHundredOpeningsLeaveNoThread(FxRobot robot) {
     robot.interact(this::round);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Hand.until(() -> Background.threads() == 0 || Background.close(5_000));
     rounds(robot);
     assertTrue(Background.threads() < 32, "threads: " + Background.threads());

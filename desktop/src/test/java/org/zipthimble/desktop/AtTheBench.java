@@ -12,8 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.util.WaitForAsyncUtils;
+
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
@@ -28,7 +27,7 @@ import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Preferences;
 
 /** A person sits at the bench with a blank card in a window of its own, in a home folder of its own. */
-@ExtendWith(ApplicationExtension.class)
+@ExtendWith(BenchExtension.class)
 abstract class AtTheBench {
   /** A machine that does much else opens a window slowly. */
   private static final long PATIENCE_MILLIS = 180_000;
@@ -58,7 +57,7 @@ abstract class AtTheBench {
   void sitDown(FxRobot robot) {
     hand = new Hand(robot, workbench, session);
     robot.interact(() -> session.stationProperty().set(beginsAt));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   /** Puts the hints of all stations away. */
@@ -80,7 +79,7 @@ abstract class AtTheBench {
         }
       }
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   /** A filled rectangle on the first face, in inches. */
@@ -98,6 +97,6 @@ abstract class AtTheBench {
   void pressInSight(FxRobot robot, String id) {
     bringIntoSight(robot, id);
     robot.clickOn(id);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 }

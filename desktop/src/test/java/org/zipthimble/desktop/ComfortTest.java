@@ -21,7 +21,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
@@ -145,7 +144,7 @@ class ComfortTest extends AtTheBench {
     box(robot, "A", 0.5, 0.5, 0.5, 0.5);
     hand.click(0.75, 0.75);
     robot.interact(() -> robot.lookup("#fold-arrange").queryButton().fire());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.interact(() -> robot.lookup("#repeat-columns").queryAs(TextInputControl.class).requestFocus());
     for (String[] field : new String[][] {{"#repeat-columns", "4"}, {"#repeat-rows", "3"}, {"#repeat-gap-across", "1/8"}, {"#repeat-gap-down", "1/2"}}) {
       robot.interact(() -> {
@@ -327,7 +326,7 @@ class ComfortTest extends AtTheBench {
     hand.keys(KeyCode.F, KeyCode.CONTROL);
     robot.write("upright guide");
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(session.face().guides().lines().get(0).upright());
   }
 
@@ -375,7 +374,7 @@ class ComfortTest extends AtTheBench {
     hand.click(1, 1);
     assertEquals(1, session.face().items().size());
     robot.clickOn("#placing-grid");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(5, session.face().items().size());
     robot.interact(session::undo);
     assertEquals(1, session.face().items().size(), "the grid is one step");
@@ -387,7 +386,7 @@ class ComfortTest extends AtTheBench {
     // the page that is scrolled stands in the window from the next drawing on
     Hand.until(() -> workbench.getScene() != null);
     assertTrue(workbench.getScene().getStylesheets().stream().anyMatch(s -> s.endsWith("night.css")));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(1.5, workbench.localToScene(1, 0).getX() - workbench.localToScene(0, 0).getX(), 1e-6);
     robot.interact(() -> session.preferences().change(s -> s.withNight(false).withScale(1)));
     hand.keys(KeyCode.F1);

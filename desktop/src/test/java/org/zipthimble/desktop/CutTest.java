@@ -16,7 +16,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.form.Forms;
@@ -48,7 +47,7 @@ class CutTest extends AtTheBench {
 
   /** Waits until what was asked for has been worked out. */
   private void settled() {
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Hand.until(() -> !session.working());
   }
 
@@ -94,7 +93,7 @@ class CutTest extends AtTheBench {
   @Test
   void aReadyShapeKeepsItsFiguresLive(FxRobot robot) {
     robot.clickOn("#add-shape").clickOn("#ready-star");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Item.Shape star = (Item.Shape) session.single().orElseThrow();
     assertEquals(10, Nodes.of(new Forms(session.job()).outline(star)).size());
     hand.type("#setting-points", "7");
@@ -148,7 +147,7 @@ class CutTest extends AtTheBench {
     down(robot, "#cut-lane");
     robot.clickOn("#cut-lane");
     robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(1, session.job().cutting().lanes().size());
     assertTrue(session.face().items().stream().allMatch(i -> i.properties().role() == Role.CUTS && i.properties().cutting().lane().equals("l1")));
     down(robot, "#kindOf-kiss");

@@ -43,7 +43,7 @@ class DoorsInTheWindowTest extends AtTheBench {
 
   private void wait(java.util.concurrent.Callable<Boolean> until) throws Exception {
     WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, until);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test
@@ -90,7 +90,7 @@ class DoorsInTheWindowTest extends AtTheBench {
     assertFalse(session.filing().busyProperty().get());
     assertArrayEquals(kept, Files.readAllBytes(file));
     robot.interact(() -> session.take(session.job().withName("Another"), Optional.empty()));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(1, copies().size(), "it could not be saved, so its copy stays");
   }
 

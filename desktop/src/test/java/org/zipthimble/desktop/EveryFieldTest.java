@@ -23,7 +23,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
@@ -80,11 +79,11 @@ class EveryFieldTest extends AtTheBench {
       session.apply(Edits.add("f1", made(kind, picture)));
       session.selectionProperty().set(Set.of("i1"));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     for (Node fold : robot.lookup(".fold-head").queryAll()) {
       robot.interact(((Button) fold)::fire);
     }
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private static List<Node> under(Parent parent) {
@@ -126,7 +125,7 @@ class EveryFieldTest extends AtTheBench {
       field.setText(text);
     });
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private String shown(String id) {
@@ -149,7 +148,7 @@ class EveryFieldTest extends AtTheBench {
       }
       hand.keys(KeyCode.ESCAPE);
       robot.interact(() -> workbench.bench().takeFocus());
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       assertEquals(was, shown(id), kind + ", " + id + " shows what holds again");
     }
   }
@@ -189,11 +188,11 @@ class EveryFieldTest extends AtTheBench {
       }
       Job before = session.job();
       robot.interact(((ToggleButton) node)::fire);
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       if (session.job() != before) {
         changed++;
         robot.interact(session::undo);
-        WaitForAsyncUtils.waitForFxEvents();
+        QuickRobot.settled();
         assertEquals(before, session.job(), kind + ", " + id);
         ToggleButton again = (ToggleButton) workbench.lookup("#" + id);
         assertFalse(again == null, kind + ", " + id + " is still there");

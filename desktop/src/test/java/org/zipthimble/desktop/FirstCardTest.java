@@ -18,7 +18,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Size;
@@ -37,12 +36,12 @@ class FirstCardTest extends AtTheBench {
       session.take(StandardItem.blank("Table card", size, 1), Optional.empty());
       session.stationProperty().set(Station.COMPOSE);
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void add(FxRobot robot, String what) {
     robot.clickOn("#add-" + what);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test
@@ -110,7 +109,7 @@ class FirstCardTest extends AtTheBench {
       return slip.getWidth() > 0 && (slip.getMinX() >= corner.getX() || slip.getMinY() >= corner.getY());
     });
     robot.clickOn("#hint-away");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertFalse(hint.get().isVisible());
   }
 

@@ -25,7 +25,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
@@ -70,7 +69,7 @@ class ForEveryoneTest extends AtTheBench {
       if (station == Station.CHECK) {
         Hand.until(() -> robot.lookup(".finding-card").queryAll().size() > 1);
       }
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       robot.interact(() -> {
         workbench.applyCss();
         workbench.layout();

@@ -49,7 +49,7 @@ final class Hand {
 
   Hand to(double x, double y) {
     robot.moveTo(at(x, y));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     return this;
   }
 
@@ -67,13 +67,8 @@ final class Hand {
     return settled();
   }
 
-  /** What was made anew stands where it is seen, so that it can be pressed. */
   private Hand settled() {
-    WaitForAsyncUtils.waitForFxEvents();
-    robot.interact(() -> {
-      workbench.applyCss();
-      workbench.layout();
-    });
+    QuickRobot.settled();
     return this;
   }
 
@@ -84,9 +79,9 @@ final class Hand {
     robot.interact(() -> workbench.addEventFilter(MouseEvent.MOUSE_PRESSED, counting));
     for (int tries = 0; tries < 10 && !twice.get(); tries++) {
       robot.moveTo(at(x, y).add(AWAY, AWAY)).moveTo(at(x, y));
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY).press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
     }
     robot.interact(() -> workbench.removeEventFilter(MouseEvent.MOUSE_PRESSED, counting));
     return settled();
@@ -95,12 +90,9 @@ final class Hand {
   /** Scrolls what holds a control, until it is seen whole. */
   void bringIntoSight(String id) {
     robot.interact(() -> {
-      workbench.applyCss();
-      workbench.layout();
       Pointing.sight(robot.lookup(id).query());
       workbench.layout();
     });
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   Hand type(String field, String text) {
@@ -139,7 +131,7 @@ final class Hand {
     } catch (TimeoutException e) {
       throw new AssertionError("it did not come about", e);
     }
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   /** Waits a while for something; it need not come about. */
@@ -147,7 +139,7 @@ final class Hand {
     try {
       WaitForAsyncUtils.waitFor(millis, TimeUnit.MILLISECONDS, wanted::getAsBoolean);
     } catch (TimeoutException notYet) {
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
     }
   }
 

@@ -22,7 +22,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.proof.PdfMeasure;
@@ -123,7 +122,7 @@ class KeyboardOrderTest extends AtTheBench {
   private void to(String id) {
     List<String> met = new ArrayList<>();
     for (int i = 0; i < ROUNDS; i++) {
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       Node focus = workbench.getScene().getFocusOwner();
       if (focus != null && id.equals("#" + focus.getId())) {
         return;

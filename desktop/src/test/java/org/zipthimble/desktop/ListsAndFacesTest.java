@@ -21,7 +21,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
@@ -49,12 +48,12 @@ class ListsAndFacesTest extends AtTheBench {
           new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void run(FxRobot robot, String key) {
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals(key)).findFirst().orElseThrow().run());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private String said() {
@@ -67,7 +66,7 @@ class ListsAndFacesTest extends AtTheBench {
     answers.table = Optional.of(file);
     robot.clickOn("#list-bring");
     Hand.until(() -> session.job().list().isPresent());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test
@@ -119,7 +118,7 @@ class ListsAndFacesTest extends AtTheBench {
     assertEquals(List.of("name", "no."), session.job().list().orElseThrow().columns());
     bringIntoSight(robot, "#list-search");
     robot.clickOn("#list-search").write("bra");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     pressInSight(robot, "#list-out");
     assertEquals(List.of(1), session.job().list().orElseThrow().sent());
     pressInSight(robot, "#list-drop");
@@ -159,12 +158,12 @@ class ListsAndFacesTest extends AtTheBench {
       session.stationProperty().set(Station.SHEET);
     });
     robot.clickOn("#sheet-gang");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Optional.of(Gang.USUAL), session.job().sheet().gang());
     assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("8 on a sheet; 20 pieces take 3 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
     hand.type("#gang-gutter", "0");
     robot.clickOn("#gang-mixed");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("10 on a sheet; 20 pieces take 2 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
     hand.type("#gang-across", "2").type("#gang-down", "2");
     robot.interact(() -> robot.lookup("#gang-long-edge").queryAs(ToggleButton.class).fire());
@@ -203,10 +202,10 @@ class ListsAndFacesTest extends AtTheBench {
     var on = picture.localToScreen(picture.getBoundsInLocal());
     double scale = on.getWidth() / 8.5;
     robot.clickOn(on.getMinX() + (0.25 + 2.75 + 1) * scale, on.getMinY() + 1.0 * scale);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Set.of(1), session.job().sheet().gang().orElseThrow().used());
     robot.clickOn(on.getMinX() + (0.25 + 2.75 + 1) * scale, on.getMinY() + 1.0 * scale);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Set.of(), session.job().sheet().gang().orElseThrow().used());
   }
 }

@@ -8,10 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.testfx.api.FxRobot;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Session;
 
@@ -36,7 +36,7 @@ final class Maker {
     for (String id : ids) {
       hand.bringIntoSight(id);
       robot.clickOn(id);
-      WaitForAsyncUtils.waitForFxEvents();
+      QuickRobot.settled();
       presses++;
     }
     return this;
@@ -79,12 +79,24 @@ final class Maker {
     return keys(KeyCode.DOWN).keys(KeyCode.ENTER);
   }
 
+  /** Takes the last of a choice. */
+  Maker last(String id) {
+    press(id);
+    return keys(KeyCode.END).keys(KeyCode.ENTER);
+  }
+
   /** Writes the file at Send; it must measure as the ticket asks. */
   Path send(String kind, Path file) {
+    return send(kind, file, file);
+  }
+
+  /** Writes several files at Send, named after one; they must measure as the ticket asks. */
+  Path send(String kind, Path file, Path... written) {
     answers.send = Optional.of(file);
     press("#station-send", "#send-" + kind, "#send-write");
     Hand.until(() -> robot.lookup("#report-title").tryQuery().isPresent());
-    assertEquals(Wording.text("report.right", file.getFileName()), robot.lookup("#report-title").queryAs(Label.class).getText());
+    assertEquals(Stream.of(written).map(f -> Wording.text("report.right", f.getFileName())).toList(),
+        robot.lookup("#report-title").queryAllAs(Label.class).stream().map(Label::getText).toList());
     return file;
   }
 

@@ -25,7 +25,6 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
@@ -132,7 +131,7 @@ class MenusTest extends AtTheBench {
             item.fire();
           }
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        QuickRobot.settled();
         assertEquals(null, thrown.get(), plain(item) + ": " + thrown.get());
         assertNotEquals(Wording.text("window.failed"), session.noticeProperty().get(), plain(item));
         run += item.isDisable() ? 0 : 1;
@@ -174,7 +173,7 @@ class MenusTest extends AtTheBench {
     robot.interact(() -> session.selectionProperty().set(Set.of(hand.named("A").id(), hand.named("B").id())));
     robot.clickOn(plain(menus(robot).stream().filter(m -> items(m).stream().anyMatch(i -> plain(i).equals(Wording.text("menu.group").replace("_", "")))).findFirst().orElseThrow()));
     robot.clickOn(Wording.text("menu.group").replace("_", ""));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(2, session.face().items().size());
     assertEquals(2, session.single().orElseThrow().members().size());
   }
@@ -186,10 +185,10 @@ class MenusTest extends AtTheBench {
     TextInputControl text = robot.lookup("#finder-text").queryAs(TextInputControl.class);
     assertTrue(text.isVisible() && text.isFocused());
     robot.write(Wording.of(Station.CHECK).toLowerCase(java.util.Locale.ROOT));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertFalse(robot.lookup("#finder-list").queryAs(ListView.class).getItems().isEmpty());
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Station.CHECK, session.stationProperty().get());
   }
 
@@ -199,9 +198,9 @@ class MenusTest extends AtTheBench {
     robot.interact(() -> session.apply(Edits.properties("f1", Set.of(hand.named("C").id()), "edit.name", p -> p.withName("Runner beans"))));
     hand.keys(KeyCode.F, KeyCode.CONTROL);
     robot.write("runner");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals("Runner beans", session.single().orElseThrow().properties().name());
   }
 
@@ -209,7 +208,7 @@ class MenusTest extends AtTheBench {
   void theFinderSaysWhenNothingIsFoundAndClosesByEscape(FxRobot robot) {
     hand.keys(KeyCode.F, KeyCode.CONTROL);
     robot.write("zzzzqq");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#finder-list").queryAs(ListView.class).getItems().isEmpty());
     robot.type(KeyCode.ENTER);
     hand.keys(KeyCode.ESCAPE);

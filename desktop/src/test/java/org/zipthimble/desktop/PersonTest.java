@@ -24,7 +24,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Point;
@@ -61,7 +60,7 @@ class PersonTest extends AtTheBench {
     type(hand, "#tag-height", "7.25");
     type(hand, "#tag-fill", "#fbf5e6");
     hand.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     hand.write("Spring Swap");
     type(hand, "#tag-size", "40");
     type(hand, "#tag-height", "3/4");
@@ -74,7 +73,7 @@ class PersonTest extends AtTheBench {
 
     hand.clickOn("#face-f2");
     hand.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     hand.write("Bring seed you saved");
     Hand.until(() -> session.checking().findingsProperty().get().isEmpty());
 
@@ -135,7 +134,7 @@ class PersonTest extends AtTheBench {
   void turnsByTheBeadAndZoomsToThePointer(FxRobot hand) {
     start(hand);
     hand.clickOn("#add-rectangle");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Placement before = single().placement();
     Point2D top = onScreen(new Point(before.centre().x(), before.y()));
     Point2D right = onScreen(new Point(before.x() + before.width() + 1, before.centre().y()));
@@ -147,7 +146,7 @@ class PersonTest extends AtTheBench {
     Point2D place = onScreen(under);
     hand.moveTo(place);
     hand.press(KeyCode.CONTROL).scroll(4, VerticalDirection.UP).release(KeyCode.CONTROL);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(place.getX(), onScreen(under).getX(), 1.5);
     assertEquals(place.getY(), onScreen(under).getY(), 1.5);
   }
@@ -222,7 +221,7 @@ class PersonTest extends AtTheBench {
   void typingWordsIsOneStepBack(FxRobot hand) {
     start(hand);
     hand.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     hand.write("Beans");
     assertEquals("Beans", ((Item.Words) single()).text());
     hand.interact(session::undo);
@@ -237,7 +236,7 @@ class PersonTest extends AtTheBench {
     double bench = workbench.bench().getWidth() * workbench.bench().getHeight();
     assertTrue(bench >= 0.5 * Main.WIDTH * Main.HEIGHT, "bench has " + bench);
     hand.clickOn("#ticket-fold");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(workbench.bench().getWidth() > 950, "bench is " + workbench.bench().getWidth());
     hand.clickOn("#ticket-unfold");
     assertFalse(workbench.ticket().foldedProperty().get());
@@ -245,7 +244,7 @@ class PersonTest extends AtTheBench {
 
   private void start(FxRobot hand) {
     hand.clickOn("#item-start");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private static void type(FxRobot hand, String field, String text) {
@@ -253,12 +252,12 @@ class PersonTest extends AtTheBench {
     hand.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
     hand.write(text);
     hand.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void drag(FxRobot hand, Point from, Point to) {
     hand.drag(onScreen(from), MouseButton.PRIMARY).dropTo(onScreen(to));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void clickAt(FxRobot hand, Point face) {

@@ -21,7 +21,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
@@ -64,7 +63,7 @@ class PicturesTest extends AtTheBench {
       session.apply(Edits.add("f1", Item.Photo.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
       session.selectionProperty().set(Set.of(id));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     return picture;
   }
 
@@ -76,12 +75,12 @@ class PicturesTest extends AtTheBench {
     robot.interact(() -> ((javafx.scene.control.TextField) robot.lookup(id).query()).requestFocus());
     robot.interact(() -> ((javafx.scene.control.TextField) robot.lookup(id).query()).selectAll());
     robot.write(text).type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void press(FxRobot robot, String id) {
     robot.interact(() -> ((javafx.scene.control.ButtonBase) robot.lookup(id).query()).fire());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test
@@ -106,7 +105,7 @@ class PicturesTest extends AtTheBench {
       session.openGroup(grid.id());
       session.selectionProperty().set(Set.of(first.id()));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Placement p = first.placement();
     double x = grid.placement().x() + p.width() / 2;
     double y = grid.placement().y() + p.height() / 2;
@@ -114,7 +113,7 @@ class PicturesTest extends AtTheBench {
     robot.doubleClickOn(MouseButton.PRIMARY);
     assertEquals(Optional.of(first.id()), session.pointerMode().insideProperty().get());
     robot.scroll(5, javafx.geometry.VerticalDirection.UP);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     LiveEffect.Mounted zoomed = session.face().find(first.id()).orElseThrow().mount().orElseThrow();
     assertFalse(zoomed.fit().zoom() == 1, "the wheel zooms the picture");
     robot.interact(session::undo);
@@ -228,7 +227,7 @@ class PicturesTest extends AtTheBench {
     assertTrue(session.pointerMode().insideProperty().get().isPresent());
     Item before = session.single().orElseThrow();
     robot.scroll(3, javafx.geometry.VerticalDirection.DOWN);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(session.face().items().size() == 1 && session.single().isPresent(), "zoomed out where all of it is seen, nothing is taken back");
     robot.interact(() -> session.apply(PictureEdits.retouch("f1", Set.of(before.id()), "edit.crop", r -> Retouch.NONE)));
     hand.drag(4, 2, 2.5, 2);

@@ -14,7 +14,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Intent;
 import org.zipthimble.core.colour.Lens;
@@ -43,7 +42,7 @@ class PressTest extends AtTheBench {
           new Outline.Rectangle(0), Optional.of(Colour.of(0x00FF00)), Optional.empty())));
       session.stationProperty().set(Station.CHECK);
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test

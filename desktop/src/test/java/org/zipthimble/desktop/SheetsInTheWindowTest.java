@@ -21,7 +21,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
@@ -60,7 +59,7 @@ class SheetsInTheWindowTest extends AtTheBench {
 
   private void run(FxRobot robot, String key) {
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals(key)).findFirst().orElseThrow().run());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private Job job() {
@@ -182,7 +181,7 @@ class SheetsInTheWindowTest extends AtTheBench {
     run(robot, "menu.list");
     robot.clickOn("#list-bring");
     Hand.until(() -> job().list().isPresent());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.clickOn("#list-column-variety");
     pressInSight(robot, "#list-close");
     robot.interact(() -> session.stationProperty().set(Station.SHEET));
@@ -225,16 +224,16 @@ class SheetsInTheWindowTest extends AtTheBench {
     GangPages laid = GangPages.of(job(), job().leaving(), PageOptions.of(job()));
     Box first = laid.spots().get(0).trim();
     Hand.until(() -> robot.lookup(".page-picture").queryAll().stream().anyMatch(n -> ((javafx.scene.image.ImageView) n).getFitWidth() > 100));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Point2D from = onSheet(robot, first.centre().x(), first.centre().y());
     Point2D to = onSheet(robot, first.centre().x() - 0.5, first.centre().y() - 0.25);
     robot.drag(from).dropTo(to);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(-0.5, job().sheet().gang().orElseThrow().moved().get(0).x(), 0.05);
     assertEquals(-0.25, job().sheet().gang().orElseThrow().moved().get(0).y(), 0.05);
     Box last = laid.spots().get(3).trim();
     robot.clickOn(onSheet(robot, last.centre().x(), last.centre().y()));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Set.of(3), job().sheet().gang().orElseThrow().left());
     pressInSight(robot, "#sheet-cuts");
     assertTrue(robot.lookup("#sheet-cut-list").queryAs(Label.class).getText().contains("1. "));
@@ -250,7 +249,7 @@ class SheetsInTheWindowTest extends AtTheBench {
     answers.open = Optional.of(guest);
     pressInSight(robot, "#guest-add");
     Hand.until(() -> job().guests().size() == 1);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     bringIntoSight(robot, "#guest-count-g1");
     hand.type("#guest-count-g1", "5");
     assertEquals(5, job().guests().get(0).quantity());

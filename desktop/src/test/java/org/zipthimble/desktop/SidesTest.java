@@ -16,7 +16,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.FillStyle;
@@ -46,7 +45,7 @@ class SidesTest extends AtTheBench {
 
   private void press(FxRobot robot, String id) {
     robot.clickOn(id);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.interact(() -> {
       workbench.applyCss();
       workbench.layout();
@@ -119,7 +118,7 @@ class SidesTest extends AtTheBench {
       session.apply(Edits.add("f1", words));
       session.selectionProperty().set(Set.of(words.id()));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   @Test

@@ -17,7 +17,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
@@ -83,7 +82,7 @@ class TagTest extends AtTheBench {
     assertEquals(1.1, hand.placement().x(), EXACT);
     assertEquals(1.4, hand.placement().y(), EXACT, "four steps with Shift");
     robot.interact(() -> session.preferences().change(s -> s.withGrid(0.5, true)));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertFalse(robot.lookup(".grid-line").queryAll().isEmpty());
   }
 
@@ -92,14 +91,14 @@ class TagTest extends AtTheBench {
     robot.clickOn("#add-border");
     hand.type("#border-distance", "1/4");
     robot.clickOn("#border-make");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Item border = session.face().items().get(0);
     assertEquals(0.25 + 0.5 / 72, border.placement().x(), EXACT, "the line's outer edge is a quarter inch from the trim");
     robot.clickOn("#add-form");
     robot.clickOn("#form-boxes");
     hand.type("#form-columns", "4").type("#form-rows", "6");
     robot.clickOn("#form-make");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(24, session.face().items().get(1).members().size());
   }
 
@@ -108,7 +107,7 @@ class TagTest extends AtTheBench {
     hand.keys(KeyCode.T, KeyCode.CONTROL);
     hand.press(1, 1).to(2, 2).to(4, 5);
     robot.release(MouseButton.PRIMARY);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     double inches = Double.parseDouble(robot.lookup(".tape-tag").queryAs(Label.class).getText().replace(" in", ""));
     assertEquals(5, inches, 0.05, "3 across and 4 down");
     hand.keys(KeyCode.ESCAPE);
@@ -119,7 +118,7 @@ class TagTest extends AtTheBench {
   void theWallIsSearchedLikedAndAddedTo(FxRobot robot) {
     robot.interact(() -> session.stationProperty().set(Station.ITEM));
     robot.clickOn("#wall-search").write("jar");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#wall-jar_label").tryQuery().isPresent());
     assertFalse(robot.lookup("#wall-invitation").tryQuery().isPresent());
     robot.clickOn("#like-jar_label");
@@ -146,7 +145,7 @@ class TagTest extends AtTheBench {
     robot.clickOn("#send-jpeg");
     hand.type("#send-ppi", "150").type("#send-quality", "80");
     robot.clickOn("#send-write");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(List.of("replace [card-back.jpg]"), answers.asked);
     assertEquals("mine", Files.readString(folder.resolve("card-back.jpg")));
     robot.clickOn("#send-this");
@@ -180,7 +179,7 @@ class TagTest extends AtTheBench {
     robot.press(KeyCode.CONTROL).clickOn("#layer-" + hand.named("Pea").id()).release(KeyCode.CONTROL);
     assertEquals(2, session.selectionProperty().get().size());
     robot.clickOn("#layers-search").write("bean");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#layer-" + hand.named("Broad bean").id()).tryQuery().isPresent());
     assertFalse(robot.lookup("#layer-" + hand.named("Pea").id()).tryQuery().isPresent());
   }

@@ -47,19 +47,19 @@ class ThingsInTheWindowTest extends AtTheBench {
 
   private void go(FxRobot robot, Station station) {
     robot.interact(() -> session.stationProperty().set(station));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void typed(FxRobot robot, String id, String text) {
     bringIntoSight(robot, id);
     robot.clickOn(id).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void until(String what, BooleanSupplier holds) {
     try {
       WaitForAsyncUtils.waitFor(120, TimeUnit.SECONDS, () -> {
-        WaitForAsyncUtils.waitForFxEvents();
+        QuickRobot.settled();
         return holds.getAsBoolean();
       });
     } catch (TimeoutException late) {
@@ -88,7 +88,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     assertEquals("", text(robot, "#thing-trouble"));
     bringIntoSight(robot, "#thing-start");
     robot.clickOn("#thing-start");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Cup cup = ThingEdits.cup(job()).orElseThrow();
     assertEquals(11.25, Math.PI * cup.top(), 1e-9);
     assertEquals(6.25, job().ticket().finished().height(), 1e-9);
@@ -97,7 +97,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     assertFalse(robot.lookup(".no-go").queryAll().isEmpty(), "the seam is hatched on the bench");
     assertTrue(job().making().card().isPresent(), "it has its press card");
     robot.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.push(KeyCode.ESCAPE);
     go(robot, Station.SEND);
     PrinterSetup setup = PrinterSetup.USUAL.withPace(0).withPpi(100).withInk(PrinterSetup.Ink.TRANSFER);
@@ -158,7 +158,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#thing-ring-plate-12");
     typed(robot, "#thing-well", "7.5");
     robot.clickOn("#thing-put");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(12, job().ticket().finished().width(), 1e-9);
     assertEquals("Ring plate, 12 in", job().ticket().item());
     robot.interact(() -> session.undo());
@@ -184,7 +184,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#lens-as-bent");
     until("the band is told", () -> text(robot, "#over-words").contains("curved band"));
     robot.clickOn("#lens-none");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#over-bench").tryQuery().isEmpty(), "the face is seen again");
   }
 
@@ -193,7 +193,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     go(robot, Station.SEND);
     robot.clickOn("#send-notebook");
     robot.clickOn("#notebook-search").write("bookmark");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     pressInSight(robot, "#card-choose-metal-bookmark");
     assertEquals(340, job().making().card().orElseThrow().fahrenheit());
     pressInSight(robot, "#card-copy-metal-bookmark");
@@ -207,7 +207,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#notebook-search").push(KeyCode.CONTROL, KeyCode.A).write("long crisp");
     assertTrue(robot.lookup(".press-card").queryAll().isEmpty(), "a search for results of others finds nothing");
     robot.clickOn("#notebook-search").push(KeyCode.CONTROL, KeyCode.A).write("Long bookmark");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     List<String> said = robot.lookup(".press-card .label").queryAllAs(Label.class).stream().map(Label::getText).toList();
     assertTrue(said.stream().anyMatch(t -> t.contains("356 °F (180 °C)")), said.toString());
     assertTrue(said.stream().anyMatch(t -> t.contains("crisp at the edges")), said.toString());
@@ -223,10 +223,10 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.interact(() -> session.apply(ThingEdits.put(ThingShelf.shipped("metal-panel-12-6").orElseThrow())));
     go(robot, Station.COMPOSE);
     robot.clickOn("#add-rectangle");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     bringIntoSight(robot, "#tag-whole");
     robot.clickOn("#tag-whole");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(robot.lookup("#tag-whole").queryAs(CheckBox.class).isSelected());
     assertEquals(Optional.of(true), session.single().orElseThrow().properties().whole());
     assertTrue(robot.lookup("#tag-left").queryAs(TextField.class).isVisible());

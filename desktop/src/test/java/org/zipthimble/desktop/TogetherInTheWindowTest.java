@@ -16,7 +16,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.guide.Order;
 import org.zipthimble.core.guide.Together;
@@ -62,14 +61,14 @@ class TogetherInTheWindowTest extends AtTheBench {
     step(robot, Together.WORDS);
     assertEquals(new Box(-0.125, -0.125, 5.25, 7.25), session.face().items().get(0).placement().box());
     robot.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.write("Spring Swap");
     hand.keys(KeyCode.ESCAPE);
     step(robot, Together.LARGE);
     hand.type("#tag-size", "36");
     step(robot, Together.WHEN);
     robot.clickOn("#add-words");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.write("14 March, the seed room");
     hand.keys(KeyCode.ESCAPE);
     step(robot, Together.CHECK);
@@ -149,7 +148,7 @@ class TogetherInTheWindowTest extends AtTheBench {
   void theHelpGoesThroughTheOrders(FxRobot robot) {
     hand.keys(KeyCode.F1);
     robot.clickOn("#help-orders");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     for (Order order : Order.values()) {
       String open = "#help-open-" + order.name().toLowerCase(Locale.ROOT);
       assertTrue(robot.lookup(open).tryQuery().isPresent(), open);

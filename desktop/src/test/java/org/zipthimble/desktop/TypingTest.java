@@ -13,7 +13,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
@@ -39,7 +38,7 @@ class TypingTest extends AtTheBench {
       session.selectionProperty().set(Set.of());
       workbench.bench().takeFocus();
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private Item.Words now() {
@@ -193,7 +192,7 @@ class TypingTest extends AtTheBench {
   void theFoldsOfTheTagChangeLettersParagraphsAndTheBlock(FxRobot robot) {
     words(robot, "Bring your seeds", 0, false);
     robot.interact(() -> session.selectionProperty().set(Set.of("i1")));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     for (String fold : List.of("#fold-letters", "#fold-paragraph", "#fold-block")) {
       robot.interact(() -> robot.lookup(fold).queryButton().fire());
     }
@@ -283,7 +282,7 @@ class TypingTest extends AtTheBench {
   void wordsAreLaidRoundAndTypedInThere(FxRobot robot) {
     words(robot, "MARROWFIELD", 0, false);
     robot.interact(() -> session.selectionProperty().set(Set.of("i1")));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     robot.interact(() -> robot.lookup("#fold-course").queryButton().fire());
     robot.interact(() -> robot.lookup("#course-kind").queryComboBox().getSelectionModel().select(1));
     assertEquals(org.zipthimble.core.type.Course.Kind.ROUND, now().course().orElseThrow().kind());

@@ -7,108 +7,43 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import javafx.scene.input.KeyCode;
+import java.util.stream.IntStream;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.zipthimble.core.paint.PngFile;
-import org.zipthimble.desktop.state.Station;
 
-/** Whole orders from blank to file, by mouse and keys, measured by Poppler; docs/orders.md tells how many presses and values each takes. */
-class WholeOrdersTest extends AtTheBench {
-  private Maker maker;
-
+/** Whole orders of paper from blank to file, by mouse and keys, measured by Poppler; docs/orders.md tells how many presses and values each takes. */
+class WholeOrdersTest extends AtTheOrder {
   @Start
   void start(Stage stage) throws IOException {
-    beginsAt = Station.ITEM;
-    open(stage, 2);
-  }
-
-  @BeforeEach
-  void begin(FxRobot robot) {
-    withoutHints(robot);
-    robot.interact(() -> session.preferences().change(s -> s.without("ways")));
-    maker = new Maker(robot, hand, session, answers);
-  }
-
-  /** A page's box in inches, as pdfinfo tells it. */
-  private double[] box(Path pdf, String name) throws Exception {
-    Matcher line = Pattern.compile(name + ":\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)").matcher(Maker.run(folder, "pdfinfo", "-box", pdf.toString()));
-    assertTrue(line.find(), name);
-    double[] p = new double[4];
-    for (int i = 0; i < 4; i++) {
-      p[i] = Double.parseDouble(line.group(i + 1)) / 72;
-    }
-    return new double[] {p[2] - p[0], p[3] - p[1]};
-  }
-
-  private void size(Path pdf, double width, double height) throws Exception {
-    double[] trim = box(pdf, "TrimBox");
-    assertEquals(width, trim[0], 0.001);
-    assertEquals(height, trim[1], 0.001);
-  }
-
-  private String text(Path pdf) throws Exception {
-    Path out = folder.resolve("text.txt");
-    Maker.run(folder, "pdftotext", pdf.toString(), out.toString());
-    return Files.readString(out).replaceAll("\\s+", " ");
-  }
-
-  private BufferedImage drawn(Path pdf, int ppi) throws Exception {
-    Maker.run(folder, "pdftoppm", "-r", String.valueOf(ppi), "-png", "-singlefile", pdf.toString(), folder.resolve("drawn").toString());
-    return ImageIO.read(folder.resolve("drawn.png").toFile());
-  }
-
-  /** The middles of the dark runs along a line of a picture, in inches. */
-  private static List<Double> rules(BufferedImage image, int x, int ppi) {
-    List<Double> found = new ArrayList<>();
-    int began = -1;
-    for (int y = 0; y <= image.getHeight(); y++) {
-      boolean dark = y < image.getHeight() && (image.getRGB(x, y) & 0xFF) < 160;
-      if (dark && began < 0) {
-        began = y;
-      } else if (!dark && began >= 0) {
-        found.add((began + y) / 2.0 / ppi);
-        began = -1;
-      }
-    }
-    return found;
-  }
-
-  private static void even(List<Double> rules, double within) {
-    for (int i = 2; i < rules.size(); i++) {
-      assertEquals(rules.get(1) - rules.get(0), rules.get(i) - rules.get(i - 1), within, "gap " + i + " of " + rules);
-    }
+    comesIn(stage);
   }
 
   @Test
   void twoMetalBookmarks(FxRobot robot) throws Exception {
     maker.press("#item-things").value("#thing-search", "metal bookmark").press("#thing-metal-bookmark", "#thing-start");
     maker.press("#add-rectangle", "#tag-cover").value("#tag-fill", "#3a6b45");
-    maker.words("BEANS").press("#tag-keep").value("#tag-width", "1").value("#tag-colour", "#ffffff");
+    maker.words("BEANS").value("#tag-colour", "#ffffff").press("#fold-block").value("#block-ink-width", "1");
     maker.press("#station-sheet", "#sheet-gang").value("#gang-across", "2").value("#gang-down", "1");
     Path pdf = maker.send("pdf", folder.resolve("bookmarks.pdf"));
     double[] sheet = box(pdf, "MediaBox");
     BufferedImage image = drawn(pdf, 100);
     assertEquals(sheet[0], image.getWidth() / 100.0, 0.02);
-    int greens = 0;
-    boolean in = false;
-    for (int x = 0; x < image.getWidth(); x++) {
-      int rgb = image.getRGB(x, image.getHeight() / 2);
-      boolean green = (rgb >> 8 & 0xFF) > (rgb >> 16 & 0xFF) + 20;
-      greens += green && !in ? 1 : 0;
-      in = green;
-    }
-    assertTrue(greens >= 2, "two pieces lie beside each other: " + greens);
+    int row = image.getHeight() * 2 / 5;
+    int from = IntStream.range(0, image.getWidth()).filter(x -> !white(image, x, row)).findFirst().orElseThrow();
+    int to = IntStream.range(from, image.getWidth()).filter(x -> white(image, x, row)).findFirst().orElseThrow();
+    assertEquals(2 * (1.25 + 2 * 0.125), (to - from) / 100.0, 0.02, "two pieces lie beside each other, each with its bleed");
+    int[] letters = IntStream.range(from, (from + to) / 2)
+        .filter(x -> IntStream.range(row, image.getHeight() * 3 / 5).anyMatch(y -> white(image, x, y))).toArray();
+    assertEquals(1, (letters[letters.length - 1] + 1 - letters[0]) / 100.0, 0.03, "the letters of a piece are an inch wide");
     maker.told(2);
+  }
+
+  private static boolean white(BufferedImage image, int x, int y) {
+    return (image.getRGB(x, y) & 0xFF) > 200;
   }
 
   @Test
@@ -169,13 +104,7 @@ class WholeOrdersTest extends AtTheBench {
 
   @Test
   void aBookmarkWithAPanel(FxRobot robot) throws Exception {
-    BufferedImage field = new BufferedImage(600, 2200, BufferedImage.TYPE_INT_RGB);
-    for (int y = 0; y < field.getHeight(); y++) {
-      for (int x = 0; x < field.getWidth(); x++) {
-        field.setRGB(x, y, 0x204060);
-      }
-    }
-    answers.pictures = List.of(Files.write(folder.resolve("field.png"), PngFile.bytes(field, 300)));
+    answers.pictures = List.of(picture("field.png", 600, 2200, 0x204060, 0));
     maker.press("#wall-bookmark", "#item-one", "#item-start", "#add-picture");
     Hand.until(() -> session.face().items().size() == 1);
     maker.press("#tag-cover");

@@ -15,7 +15,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FactEdits;
@@ -46,7 +45,7 @@ class WordsBentAndBankedTest extends AtTheBench {
           new WordStyle("Alegreya", "Regular", 30, 120, 0, Align.CENTRE, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private Item.Words words() {
@@ -55,7 +54,7 @@ class WordsBentAndBankedTest extends AtTheBench {
 
   private void run(FxRobot robot, String key) {
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals(key)).findFirst().orElseThrow().run());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private Optional<LiveEffect.Bent> bent() {
@@ -69,7 +68,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     robot.clickOn("#figure-bow-arch");
     hand.type("#figure-percent", "60");
     robot.clickOn("#figures-make");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(Bow.ARCH, bent().orElseThrow().bend().bow());
     assertEquals(60, bent().orElseThrow().bend().amount());
     hand.type("#bend-amount", "40");
@@ -98,13 +97,13 @@ class WordsBentAndBankedTest extends AtTheBench {
     run(robot, "menu.wording");
     robot.clickOn("#wording-plain");
     robot.clickOn("#wording-take-0");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Item.Words put = session.single().flatMap(Item::asWords).orElseThrow();
     assertTrue(put.text().contains("The Old Drying Barn") && put.text().contains("[date]"), put.text());
     hand.type("#wording-family", "Marsh");
     assertTrue(robot.lookup("#wording-rule").queryAs(Label.class).getText().contains("Marshes"));
     robot.clickOn("#wording-design");
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertEquals(2, session.job().faces().size());
     assertEquals(session.job().faces().get(1).id(), session.faceIdProperty().get(), "the new design is shown");
     robot.interact(() -> session.apply(FactEdits.set(new Fact("where", Fact.Kind.PLACE, "The Seed Loft"))));
@@ -146,7 +145,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     robot.clickOn("#facts-own");
     hand.keys(KeyCode.A, KeyCode.CONTROL);
     robot.type(KeyCode.DELETE, KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     assertTrue(session.preferences().now().words().isEmpty());
   }
 

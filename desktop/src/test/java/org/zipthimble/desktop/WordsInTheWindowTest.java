@@ -20,7 +20,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
@@ -55,12 +54,12 @@ class WordsInTheWindowTest extends AtTheBench {
 
   private void select(FxRobot robot, String... ids) {
     robot.interact(() -> session.selectionProperty().set(Set.of(ids)));
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private void run(FxRobot robot, String key) {
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals(key)).findFirst().orElseThrow().run());
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
   }
 
   private static void field(FxRobot robot, String id, String text) {
@@ -86,7 +85,7 @@ class WordsInTheWindowTest extends AtTheBench {
       session.apply(FactEdits.set(new Fact("web address", Fact.Kind.WEB, "https://marrowfield.example")));
       workbench.adding().objects().code(CodeKind.QR);
     });
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settled();
     Outline.Coded code = session.single().flatMap(Item::asShape).flatMap(s -> s.outline().asCoded()).orElseThrow();
     assertEquals("https://marrowfield.example", code.content(), "a new code says the web address that is known");
     choose(robot, "#code-fact", 0);

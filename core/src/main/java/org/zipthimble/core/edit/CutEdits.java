@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
@@ -14,10 +15,13 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
@@ -45,6 +49,25 @@ public final class CutEdits {
   /** Changes the cut plan. */
   public static Edit plan(String key, UnaryOperator<CutPlan> change) {
     return new Edit(Wording.text(key), job -> job.withCutting(change.apply(job.cutting())));
+  }
+
+  /**
+   * A lane as the job asks for one, not added yet: of iron-on film where the job is pressed on as film, else of vinyl, and cut as a mirror
+   * image where the way onto its thing wants that.
+   *
+   * @param colour in which its sheets are shown
+   */
+  public static Lane fresh(Job job, Colour colour) {
+    CutPlan plan = job.cutting();
+    Material material = job.process() == Process.IRON_ON ? Material.IRON_ON : Material.CUT_VINYL;
+    Lane lane = Lane.of(plan.freshId(), Wording.text("lane.new", plan.lanes().size() + 1), material, colour);
+    return lane.withMirrored(job.mustMirror(lane));
+  }
+
+  /** Makes a lane of another material, with what that usually asks for; the way onto the job's thing still says which way round it is cut. */
+  public static Edit material(String id, Material material) {
+    return new Edit(Wording.text("edit.lane.change"), job -> job.cutting().lane(id).map(l -> l.with(material))
+        .map(l -> job.withCutting(job.cutting().with(l.withMirrored(job.mustMirror(l))))).orElse(job));
   }
 
   /** Adds a lane on top. */

@@ -181,7 +181,7 @@ public final class CutStation implements StationView {
     double cost = sheet.lane().cost() * sheet.supply().usable().width() * sheet.length();
     String currency = session.preferences().now().currency();
     uses.setText(Wording.text("cutSheet.uses", Lengths.plain(sheet.yield() * 100, 0), Lengths.plain(sheet.waste(), 1))
-        + (sheet.supply().roll() ? " · " + Wording.text("cutSheet.length", Lengths.show(sheet.length(), session.unit())) : "")
+        + (sheet.supply().roll() ? " · " + Wording.text("cutSheet.length", Lengths.showWithSign(sheet.length(), session.unit())) : "")
         + (cost > 0 && !currency.isEmpty() ? " · " + Wording.text("cutSheet.cost", Lengths.plain(cost, 2), currency) : ""));
     mat.show(sheet);
   }

@@ -91,9 +91,7 @@ final class LaneCards {
   }
 
   private void add() {
-    CutPlan cutting = session.job().cutting();
-    Lane lane = Lane.of(cutting.freshId(), Wording.text("lane.new", cutting.lanes().size() + 1), Material.CUT_VINYL,
-        JobColours.of(session.job()).stream().findFirst().orElse(org.zipthimble.core.colour.Colour.BLACK));
+    Lane lane = CutEdits.fresh(session.job(), JobColours.of(session.job()).stream().findFirst().orElse(org.zipthimble.core.colour.Colour.BLACK));
     session.apply(CutEdits.addLane(lane));
     open = lane.id();
     refresh(plan);
@@ -185,8 +183,8 @@ final class LaneCards {
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
         Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
-        pick("lane-material", "lanes.material", Material.values(), Lane::material, (l, m) -> l.with(m)),
-        pick("lane-finish", "lanes.finish", Finish.values(), Lane::finish, (l, f) -> l.withFinish(f)), supplies(), size, blade, speed, reach, under, money, margin, mirror,
+        pick("lane-material", "lanes.material", Material.values(), Lane::material, m -> session.apply(CutEdits.material(open, m))),
+        pick("lane-finish", "lanes.finish", Finish.values(), Lane::finish, f -> change(l -> l.withFinish(f))), supplies(), size, blade, speed, reach, under, money, margin, mirror,
         Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
@@ -259,7 +257,7 @@ final class LaneCards {
     return field;
   }
 
-  private <E extends Enum<E>> ComboBox<String> pick(String id, String key, E[] all, Function<Lane, E> read, BiFunction<Lane, E, Lane> write) {
+  private <E extends Enum<E>> ComboBox<String> pick(String id, String key, E[] all, Function<Lane, E> read, Consumer<E> take) {
     ComboBox<String> box = new ComboBox<>();
     for (E one : all) {
       box.getItems().add(Wording.of(one));
@@ -275,7 +273,7 @@ final class LaneCards {
     });
     box.setOnAction(e -> {
       if (!showing[0]) {
-        change(l -> write.apply(l, all[box.getSelectionModel().getSelectedIndex()]));
+        take.accept(all[box.getSelectionModel().getSelectedIndex()]);
       }
     });
     return box;

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +25,7 @@ import org.zipthimble.core.job.Making;
 import javafx.scene.layout.StackPane;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
@@ -201,7 +203,7 @@ public final class SendStation implements StationView {
     choices.refresh(job);
     lastInTheSide(choices.content().cut() ? printer : cutter);
     estimate(job);
-    notes.setText(Wording.text(job.ticket().mirror() ? "sendPane.mirrored" : "sendPane.asSeen") + " "
+    notes.setText(hand(job) + " "
         + Wording.text(job.sheet().onPaper() ? "sendPane.onPaper" : "sendPane.alone") + colours(job));
     int findings = session.checking().report().counted();
     String id = choices.format().id();
@@ -214,6 +216,15 @@ public final class SendStation implements StationView {
       previewTitle.setText(Wording.text("sendPane.preview"));
       previews.show(job);
     }
+  }
+
+  /** Which way round it leaves: what is cut as its lanes say, all else as the ticket says. */
+  private String hand(Job job) {
+    if (!choices.content().cut()) {
+      return Wording.text(job.ticket().mirror() ? "sendPane.mirrored" : "sendPane.asSeen");
+    }
+    String turned = job.cutting().lanes().stream().filter(job::mirrorsHere).map(Lane::name).collect(Collectors.joining(", "));
+    return turned.isEmpty() ? Wording.text("sendPane.cutAsSeen") : Wording.text("sendPane.cutMirrored", turned);
   }
 
   /** The machine that this file is for stands next to it, the other below. */

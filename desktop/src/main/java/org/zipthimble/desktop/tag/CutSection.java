@@ -27,7 +27,6 @@ import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -173,7 +172,7 @@ final class CutSection extends Section {
       return;
     }
     Colour colour = item().flatMap(i -> i.inheritedLook().fill()).orElse(NEW_LANE);
-    Lane lane = Lane.of(plan.freshId(), Wording.text("lane.new", plan.lanes().size() + 1), Material.CUT_VINYL, colour);
+    Lane lane = CutEdits.fresh(session.job(), colour);
     session.apply(CutEdits.addLane(lane));
     session.perform((face, ids) -> CutEdits.assign(face, ids, lane));
   }

@@ -135,7 +135,8 @@ final class PlaceSection extends Section {
   private TypedField size(String id, String key, ToDoubleFunction<Placement> get, boolean width) {
     return length(id, key, LEAST_SIZE, Placement.FARTHEST, () -> standing().map(get::applyAsDouble).orElse(Double.NaN), value -> {
       boolean keep = session.selection().keepProportionProperty().get();
-      if (now().isPresent()) {
+      // words in proportion are words of another size of type
+      if (now().filter(i -> !(keep && i.asWords().isPresent())).isPresent()) {
         session.apply(Edits.place(face(), ids(), "edit.resize", sized(value, width, keep)));
         return;
       }
