@@ -93,8 +93,9 @@ final class Maker {
   /** Writes several files at Send, named after one; they must measure as the ticket asks. */
   Path send(String kind, Path file, Path... written) {
     answers.send = Optional.of(file);
+    int before = session.writtenProperty().get();
     press("#station-send", "#send-" + kind, "#send-write");
-    Hand.until(() -> robot.lookup("#report-title").tryQuery().isPresent());
+    Hand.until(() -> session.writtenProperty().get() > before);
     assertEquals(Stream.of(written).map(f -> Wording.text("report.right", f.getFileName())).toList(),
         robot.lookup("#report-title").queryAllAs(Label.class).stream().map(Label::getText).toList());
     return file;

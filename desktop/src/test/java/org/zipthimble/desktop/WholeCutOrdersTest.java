@@ -40,7 +40,7 @@ class WholeCutOrdersTest extends AtTheOrder {
   }
 
   /** The places that cuts bound, outside first: each is told by the box it takes up, in pixels. */
-  private static List<Rectangle> places(BufferedImage image) {
+  static List<Rectangle> places(BufferedImage image) {
     int w = image.getWidth();
     int h = image.getHeight();
     boolean[] seen = new boolean[w * h];

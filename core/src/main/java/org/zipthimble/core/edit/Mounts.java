@@ -67,14 +67,41 @@ public final class Mounts {
     return new Look(Optional.empty(), frame.inheritedLook().line());
   }
 
+  /** A mount and the face it stands on. */
+  private record Place(String face, String mount) {}
+
   /** Puts pictures into mounts, the first into the first; those too many are left out. */
   public static Edit fill(String faceId, List<String> mounts, List<Picture> pictures) {
-    return new Edit(Wording.counted("edit.fillMounts", Math.min(mounts.size(), pictures.size())), before -> {
+    return fill(mounts.stream().map(m -> new Place(faceId, m)).toList(), pictures);
+  }
+
+  /**
+   * Puts pictures into mounts of a face and what is left into the empty mounts of the faces after it, so that an album is filled at
+   * once; those too many even so are left out.
+   */
+  public static Edit fillOn(Job job, String faceId, List<String> mounts, List<Picture> pictures) {
+    return fill(places(job, faceId, mounts), pictures);
+  }
+
+  /** How many pictures {@link #fillOn} takes. */
+  public static int room(Job job, String faceId, List<String> mounts) {
+    return places(job, faceId, mounts).size();
+  }
+
+  private static List<Place> places(Job job, String faceId, List<String> mounts) {
+    List<Place> places = new ArrayList<>(mounts.stream().map(m -> new Place(faceId, m)).toList());
+    job.faces().stream().dropWhile(f -> !f.id().equals(faceId)).skip(1).forEach(face -> among(face.items()).stream()
+        .filter(m -> m.pictureIds().isEmpty()).forEach(m -> places.add(new Place(face.id(), m.id()))));
+    return places;
+  }
+
+  private static Edit fill(List<Place> places, List<Picture> pictures) {
+    return new Edit(Wording.counted("edit.fillMounts", Math.min(places.size(), pictures.size())), before -> {
       Job job = before;
-      for (int i = 0; i < Math.min(mounts.size(), pictures.size()); i++) {
+      for (int i = 0; i < Math.min(places.size(), pictures.size()); i++) {
         Optional<String> id = Optional.of(pictures.get(i).id());
-        String mount = mounts.get(i);
-        job = job.with(pictures.get(i)).changed(faceId, face -> face.changed(mount, item -> item.remounted(m -> m.holding(id))));
+        Place place = places.get(i);
+        job = job.with(pictures.get(i)).changed(place.face(), face -> face.changed(place.mount(), item -> item.remounted(m -> m.holding(id))));
       }
       return job.withoutUnusedPictures();
     });

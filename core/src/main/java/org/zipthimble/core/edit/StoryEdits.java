@@ -31,6 +31,17 @@ public final class StoryEdits {
     return words(faceId, Set.of(id), "edit.words", w -> w.withStory(w.story().replaced(held(w, from), held(w, to), story)));
   }
 
+  /** Puts another story at the end; where a word stands there, a space goes before it. */
+  public static Edit putLast(String faceId, String id, Story story) {
+    return words(faceId, Set.of(id), "edit.words", w -> {
+      Story now = w.story();
+      String text = now.text();
+      boolean apart = text.isEmpty() || Character.isWhitespace(text.charAt(text.length() - 1));
+      Story before = apart ? now : now.typed(now.length(), now.length(), " ");
+      return w.withStory(before.replaced(before.length(), before.length(), story));
+    });
+  }
+
   /** Changes the look of a part: its letters, and the paragraphs that have a share in it. */
   public static Edit style(String faceId, String id, int from, int to, UnaryOperator<WordStyle> change) {
     return words(faceId, Set.of(id), "edit.type", w -> w.withStory(w.story().restyled(held(w, from), held(w, to), change)));

@@ -1,7 +1,9 @@
 package org.zipthimble.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -12,6 +14,7 @@ import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
@@ -51,6 +54,26 @@ public final class BookletPages implements PageRun {
     return options.sheet().onPaper() && options.sheet().gang().filter(Gang::booklet).isPresent();
   }
 
+  /** The same job laid as a booklet; where two of its pages do not go beside each other on its paper, on the smallest usual paper that takes them. */
+  public static Job laid(Job job) {
+    SheetPlan asked = job.sheet().withOnPaper(true).withGang(Optional.of(job.sheet().gang().orElse(Gang.USUAL).withBooklet(true)));
+    Size needed = needed(job, job.pages().get(0), asked, true);
+    return job.withSheet(takes(needed, asked.paper()) ? asked : Papers.all().stream().map(Papers::size).filter(p -> takes(needed, p))
+        .min(Comparator.comparingDouble(p -> p.width() * p.height())).map(asked::withPaper).orElse(asked));
+  }
+
+  /** The room that two pages beside each other take with their bleed and marks, in inches. */
+  private static Size needed(Job job, Face first, SheetPlan plan, boolean bleed) {
+    Size page = job.frame(first).size();
+    double around = bleed ? job.usualFrame().bleed().most() : 0;
+    double reach = Math.max(around, plan.cropMarks() ? CropMarks.reach(around) : 0);
+    return new Size(2 * page.width() + 2 * reach, page.height() + 2 * reach);
+  }
+
+  private static boolean takes(Size needed, Size paper) {
+    return Pages.goesOn(needed, paper) || Pages.goesOn(needed, paper.swapped());
+  }
+
   /**
    * The sheets of a job's pages.
    *
@@ -63,12 +86,10 @@ public final class BookletPages implements PageRun {
     }
     Gang gang = options.sheet().gang().orElse(Gang.USUAL);
     Size page = job.frame(pages.get(0)).size();
-    double around = options.bleed() ? job.usualFrame().bleed().most() : 0;
-    double reach = Math.max(around, options.sheet().cropMarks() ? CropMarks.reach(around) : 0);
-    Size needed = new Size(2 * page.width() + 2 * reach, page.height() + 2 * reach);
+    Size needed = needed(job, pages.get(0), options.sheet(), options.bleed());
     Size upright = options.sheet().paper();
-    boolean swapped = !Pages.goesOn(needed, upright) && Pages.goesOn(needed, upright.swapped());
-    if (!swapped && !Pages.goesOn(needed, upright)) {
+    boolean swapped = !Pages.goesOn(needed, upright);
+    if (!takes(needed, upright)) {
       throw Trouble.of("sheet.bookletTooSmall", Lengths.show(needed, job.ticket().unit()), Lengths.show(upright, job.ticket().unit()));
     }
     return new BookletPages(job, pages, options, gang, page, swapped ? upright.swapped() : upright);

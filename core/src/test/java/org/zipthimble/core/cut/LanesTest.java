@@ -12,6 +12,10 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zipthimble.core.thing.Process;
+import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.edit.CutEdits;
@@ -193,5 +197,19 @@ class LanesTest {
     assertTrue(trouble.getMessage().contains("Gone Garden Regular"), trouble.getMessage());
     assertFalse(java.nio.file.Files.exists(folder.resolve("a.svg")));
     assertEquals(1, Sender.send(job, order.withStandIns(true), Progress.SILENT).size(), "with it, it is");
+  }
+
+  /** Film that is pressed on is cut from behind, and so is what is read through a pane; common practice, no source. */
+  @ParameterizedTest
+  @CsvSource({"AS_SEEN, CUT_VINYL, false", "IRON_ON, IRON_ON, true", "PANE_INSIDE, CUT_VINYL, true"})
+  void aNewLaneIsMadeAsTheTicketAsks(Process process, Material material, boolean mirrored) {
+    Job job = done(Made.card(Made.rectangle("a", 1, 1, 1, 1)), ThingEdits.process(process));
+    Lane lane = CutEdits.fresh(job, Made.BEET);
+    assertEquals(material, lane.material());
+    assertEquals(mirrored, lane.mirrored());
+    job = done(job, CutEdits.addLane(lane), CutEdits.assign("f1", Set.of("a"), lane), CutEdits.material(lane.id(), Material.CARD));
+    assertEquals(Material.CARD, job.cutting().lanes().get(0).material());
+    assertEquals(mirrored, job.cutting().lanes().get(0).mirrored(), "another material goes onto the thing the same way");
+    assertTrue(Checks.run(job).stream().noneMatch(f -> f.code().startsWith("cut-mirrored") || f.code().startsWith("cut-unmirrored")));
   }
 }

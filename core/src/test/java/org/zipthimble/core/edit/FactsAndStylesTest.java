@@ -222,4 +222,11 @@ class FactsAndStylesTest {
     var ink = words(job, "i1").set(new JobFonts(job)).ink().orElseThrow();
     assertEquals(inches, width ? ink.width() : ink.height(), 1e-9);
   }
+
+  @ParameterizedTest
+  @CsvSource({"On, On March 13", "'On ', On March 13", "'', March 13"})
+  void aFieldAtTheEndStandsApartFromTheWordBeforeIt(String before, String after) {
+    Job job = after(Made.card(Made.words("i1", before, 0.5, 1, 4, 0.5, STYLE)), FactEdits.set(DATE));
+    assertEquals(after, words(after(job, StoryEdits.putLast("f1", "i1", FactEdits.field(DATE, "monthDay", STYLE.letters(), STYLE.paragraph()))), "i1").text());
+  }
 }

@@ -253,4 +253,20 @@ class MountsTest {
     Job photo = Made.with(A, Made.photo("i1", A, 0, 0, 1, 1));
     assertEquals(photo, done(photo, Mounts.takeOut("f1", "i1")), "a loose picture is in no mount");
   }
+
+  @Test
+  void picturesThatAreLeftGoOnToThePagesThatFollow() {
+    Job job = done(Made.card(), Mounts.grid("f1", new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0, 1.0), 0.25));
+    job = done(done(job, Edits.addFace("second")), Edits.addFace("third"));
+    String second = job.faces().get(1).id();
+    String third = job.faces().get(2).id();
+    job = done(done(job, Mounts.grid(second, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0)), Mounts.grid(third, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0));
+    List<String> first = Mounts.among(job.faces().get(0).items()).stream().map(Item::id).toList();
+    assertEquals(4, Mounts.room(job, "f1", first));
+    assertEquals(2, Mounts.room(job, second, Mounts.among(job.faces().get(1).items()).stream().map(Item::id).toList()), "pages before it are left alone");
+    Job filled = done(job, Mounts.fillOn(job, "f1", first, List.of(A, B, A)));
+    assertEquals(List.of(2L, 1L, 0L), filled.faces().stream().map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList());
+    assertEquals(1, Mounts.room(filled, second, List.of()), "a mount that holds a picture takes no other");
+    assertEquals(3, Mounts.among(done(job, Mounts.fill("f1", first, List.of(A, B, A))).faces().get(0).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count() + 1, "asked for one face it stays there");
+  }
 }

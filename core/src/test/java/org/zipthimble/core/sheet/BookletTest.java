@@ -153,4 +153,27 @@ class BookletTest {
     assertEquals(8, mended.pages().size());
     assertEquals("page 6", mended.faces().get(7).name(), "the back cover stays the last");
   }
+
+  /** Pages of 8.5 x 11 beside each other are 17 in wide; with their marks 12 x 18 takes them. Pages of 5 x 5 stay on the sheet that is there. */
+  @Test
+  void aBookletIsLaidOnAPaperThatTakesIt() throws Exception {
+    Job letter = sized(new Size(8.5, 11));
+    assertThrows(Trouble.class, () -> BookletPages.of(bound(letter), PageOptions.of(bound(letter))));
+    Job laid = BookletPages.laid(letter);
+    assertEquals(new Size(12, 18), laid.sheet().paper());
+    assertEquals(2, BookletPages.of(laid, PageOptions.of(laid)).count());
+    Job small = BookletPages.laid(sized(new Size(4.5, 4.5)));
+    assertEquals(SheetPlan.LETTER, small.sheet().paper());
+    Job poster = BookletPages.laid(sized(new Size(30, 40)));
+    assertEquals(SheetPlan.LETTER, poster.sheet().paper(), "where none takes it, the person's stays and the reason is said");
+  }
+
+  private static Job sized(Size page) {
+    Job job = book(4, Gang.USUAL, 0.01);
+    return job.withTicket(Ticket.usual("Book", page)).withSheet(SheetPlan.ALONE.withPaper(SheetPlan.LETTER));
+  }
+
+  private static Job bound(Job job) {
+    return job.withSheet(job.sheet().withOnPaper(true).withGang(Optional.of(Gang.USUAL.withBooklet(true))));
+  }
 }

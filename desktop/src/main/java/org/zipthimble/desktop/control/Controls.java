@@ -83,6 +83,7 @@ public final class Controls {
   public static CheckBox check(String id, String key, boolean on, Consumer<Boolean> action) {
     CheckBox box = new CheckBox(Wording.text(key));
     box.setId(id);
+    box.setWrapText(true);
     box.setSelected(on);
     box.setOnAction(e -> action.accept(box.isSelected()));
     return box;

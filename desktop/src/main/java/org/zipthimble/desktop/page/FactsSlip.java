@@ -14,15 +14,14 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.check.English;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.FactEdits;
-import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.FieldText;
 import org.zipthimble.desktop.state.Session;
 
 /** The facts of a job: each is typed here once, and put into words as a field. */
@@ -137,16 +136,7 @@ public final class FactsSlip extends ToolSlip {
   /** At the caret, or at the end of the words that are selected. */
   private void put(Fact fact) {
     String form = fact.forms().get(0);
-    if (session.typing().on()) {
-      WordStyle style = session.typing().styles().get(0);
-      session.typing().put(FactEdits.field(fact, form, style.letters(), style.paragraph()));
-      return;
-    }
-    target().ifPresent(w -> {
-      int end = w.story().length();
-      WordStyle style = w.story().styleAt(end);
-      session.apply(StoryEdits.put(session.faceIdProperty().get(), w.id(), end, end, FactEdits.field(fact, form, style.letters(), style.paragraph())));
-    });
+    FieldText.put(session, style -> FactEdits.field(fact, form, style.letters(), style.paragraph()));
   }
 
   @Override

@@ -38,9 +38,6 @@ public final class FieldText {
       session.typing().put(field.apply(session.typing().styles().get(0)));
       return;
     }
-    words(session).ifPresent(w -> {
-      int end = w.story().length();
-      session.apply(StoryEdits.put(session.faceIdProperty().get(), w.id(), end, end, field.apply(w.story().styleAt(end))));
-    });
+    words(session).ifPresent(w -> session.apply(StoryEdits.putLast(session.faceIdProperty().get(), w.id(), field.apply(w.story().styleAt(w.story().length())))));
   }
 }

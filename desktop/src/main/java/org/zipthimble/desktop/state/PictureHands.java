@@ -59,7 +59,17 @@ public final class PictureHands {
       session.say(Wording.text("mountTag.none"));
       return;
     }
-    read(files, pictures -> into(mounts.stream().map(Item::id).toList(), pictures));
+    List<String> ids = mounts.stream().map(Item::id).toList();
+    if (!chosen.isEmpty() || empty.isEmpty()) {
+      read(files, pictures -> into(ids, pictures));
+      return;
+    }
+    String face = session.faceIdProperty().get();
+    read(files, pictures -> {
+      int left = pictures.size() - Mounts.room(session.job(), face, ids);
+      session.apply(Mounts.fillOn(session.job(), face, ids, pictures));
+      session.say(left > 0 ? Wording.counted("mountTag.tooMany", left) : "");
+    });
   }
 
   /** Puts pictures into mounts. */

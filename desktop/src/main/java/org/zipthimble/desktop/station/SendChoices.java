@@ -144,7 +144,7 @@ final class SendChoices extends VBox {
     kindPills.forEach((one, pill) -> pill.setVisible(cuts || one.contents().contains(Content.PAGES)));
     List<Content> fitting = format.contents().stream().filter(c -> fits(job, c, cuts, onlyCut)).toList();
     if (!fitting.contains(content) && !fitting.isEmpty()) {
-      content = fitting.get(0);
+      content = fitting.contains(Content.SHEETS) ? Content.SHEETS : fitting.get(0);
     }
     whatPills.forEach((one, pill) -> pill.setVisible(fitting.contains(one)));
     kindPills.get(format).setSelected(true);

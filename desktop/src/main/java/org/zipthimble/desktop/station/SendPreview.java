@@ -6,18 +6,22 @@ import java.util.List;
 import java.util.OptionalInt;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.cut.Assembly;
 import org.zipthimble.core.cut.Layout;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.ProofPage;
 import org.zipthimble.core.send.Traveller;
 import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -32,12 +36,17 @@ import org.zipthimble.desktop.state.Session;
 final class SendPreview extends FlowPane {
   private static final double ROOM = 300;
 
+  /** Of the window's height, so that a page is seen larger on a larger screen. */
+  private static final double SHARE = 0.375;
+
+  private static final double WORDS = 420;
+
   /** More pages are not drawn beforehand. */
   private static final int MOST = 12;
 
   private final Session session;
   private final SendChoices choices;
-  private final LatestWork cutLayer = new LatestWork();
+  private final LatestWork layer = new LatestWork();
   private final List<LatestWork> painters = new ArrayList<>();
 
   SendPreview(Session session, SendChoices choices) {
@@ -56,17 +65,32 @@ final class SendPreview extends FlowPane {
       cut(job);
       return;
     }
-    try {
-      OptionalInt one = choices.face(job);
-      for (int i = 0; i < Math.min(MOST, job.leaving().size()); i++) {
-        if (one.isEmpty() || one.getAsInt() == i + 1) {
-          getChildren().add(page(job, Pages.of(job, job.leaving().get(i), choices.pages(job))));
+    OptionalInt one = choices.face(job);
+    PageOptions options = choices.pages(job);
+    List<Face> faces = one.isEmpty() ? job.leaving() : List.of(job.leaving().get(one.getAsInt() - 1));
+    layer.want(() -> {
+      try {
+        PageRun run = Pages.run(job, faces, options);
+        List<DrawnPage> pages = new ArrayList<>();
+        for (int i = 0; i < Math.min(MOST, run.count()); i++) {
+          pages.add(run.at(i));
         }
+        return new Laid(pages, "");
+      } catch (Trouble trouble) {
+        return new Laid(List.of(), trouble.getMessage());
       }
-    } catch (Trouble trouble) {
-      getChildren().setAll(Controls.wrapped(trouble.getMessage(), "finding-text"));
-    }
+    }, laid -> {
+      getChildren().setAll(laid.pages().stream().map(p -> page(job, p)).toList());
+      if (!laid.trouble().isEmpty()) {
+        Label told = Controls.wrapped(laid.trouble(), "finding-text");
+        told.setMaxWidth(WORDS);
+        getChildren().setAll(List.of(told));
+      }
+    });
   }
+
+  /** The first pages as they will be written, or why there are none. */
+  private record Laid(List<DrawnPage> pages, String trouble) {}
 
   /** One for every page, so that they are drawn beside each other; what is no longer looked at is not drawn. */
   private LatestWork painter() {
@@ -90,7 +114,7 @@ final class SendPreview extends FlowPane {
   /** The sheets that are cut, or the design, drawn with their cut lines. */
   private void cut(Job job) {
     Content content = choices.content();
-    cutLayer.want(() -> pages(job, content), pages -> {
+    layer.want(() -> pages(job, content), pages -> {
       getChildren().clear();
       for (DrawnPage page : pages) {
         PagePicture picture = new PagePicture(painter());
@@ -126,11 +150,12 @@ final class SendPreview extends FlowPane {
 
   /** What is being worked out counts for nothing any more. */
   void drop() {
-    cutLayer.drop();
+    layer.drop();
   }
 
-  private static double scale(double width, double height) {
-    return Math.min(ROOM / height, ROOM * 1.2 / width);
+  private double scale(double width, double height) {
+    double room = getScene() == null ? ROOM : Math.max(ROOM, getScene().getHeight() * SHARE);
+    return Math.min(room / height, room * 1.2 / width);
   }
 
   private static Node captioned(Node picture, String caption) {

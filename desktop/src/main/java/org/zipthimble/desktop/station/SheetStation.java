@@ -21,6 +21,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
@@ -149,7 +150,7 @@ public final class SheetStation implements StationView {
     cuts.setId("sheet-cuts");
     cuts.setOnAction(e -> refresh());
     cutList.setId("sheet-cut-list");
-    booklet.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withGang(Optional.of(s.gang().orElse(Gang.USUAL).withBooklet(true))))));
+    booklet.setOnAction(e -> session.apply(new Edit(Wording.text("edit.sheet"), BookletPages::laid)));
     alone.setOnAction(e -> lay(false, false));
     onPaper.setOnAction(e -> lay(true, false));
     several.setOnAction(e -> lay(true, true));
