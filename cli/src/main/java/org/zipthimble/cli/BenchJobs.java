@@ -21,6 +21,9 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -65,7 +68,7 @@ final class BenchJobs {
       noise.setRGB(0, 0, 3000, 2800, pixels, 0, 3000);
       Picture picture = Pictures.look("noise-" + i + ".png", PngFile.bytes(noise, 300), Pictures.Limits.USUAL);
       pictures.put(picture.id(), picture);
-      items.add(Item.Photo.of(ItemProperties.of("i" + (i + 1), "Noise " + i), Placement.of(i % 2 * 10, i / 2 * 9, 10, 9, 0), picture.id()));
+      items.add(ItemPhoto.of(ItemProperties.of("i" + (i + 1), "Noise " + i), Placement.of(i % 2 * 10, i / 2 * 9, 10, 9, 0), picture.id()));
     }
     return job("Large", items, pictures);
   }
@@ -73,19 +76,19 @@ final class BenchJobs {
   private static Job poster() throws Trouble, IOException {
     List<Item> items = new ArrayList<>();
     Map<String, Picture> pictures = new TreeMap<>();
-    items.add(Item.Shape.of(ItemProperties.of("i1", "Paper"), Placement.of(new Box(-0.125, -0.125, 20.25, 30.25)), new Outline.Rectangle(0),
+    items.add(ItemShape.of(ItemProperties.of("i1", "Paper"), Placement.of(new Box(-0.125, -0.125, 20.25, 30.25)), new Outline.Rectangle(0),
         Optional.of(Colour.of(0xFBF5E6)), Optional.empty()));
     for (int i = 0; i < 2; i++) {
       Picture picture = Pictures.look("field-" + i + ".jpg", photograph(4500, 2400, i), Pictures.Limits.USUAL);
       pictures.put(picture.id(), picture);
-      items.add(Item.Photo.of(ItemProperties.of("i" + (i + 2), "Field " + i), Placement.of(1 + i * 9.25, 1, 8.75, 4.667, 0), picture.id()));
+      items.add(ItemPhoto.of(ItemProperties.of("i" + (i + 2), "Field " + i), Placement.of(1 + i * 9.25, 1, 8.75, 4.667, 0), picture.id()));
     }
     int id = 10;
     WordStyle style = new WordStyle("Alegreya", "Regular", 18, 130, 0, Align.LEFT, Colour.of(0x3B2B26));
     for (int i = 0; i < 240; i++) {
       Point at = new Point(1.8 + i % 12 * 1.5, 7 + i / 12 * 1.12);
       Item item = i % 3 == 0
-          ? Item.Words.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0), "Sow beans in week " + (i / 3 + 1), style)
+          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0), "Sow beans in week " + (i / 3 + 1), style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = Math.min(1, 1.2 / Math.max(item.placement().width(), item.placement().height()));
       Placement p = item.placement();

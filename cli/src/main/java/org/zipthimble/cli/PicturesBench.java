@@ -17,6 +17,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
@@ -95,7 +96,7 @@ final class PicturesBench implements Callable<Integer> {
     double width = picture.width() / PPI;
     double height = picture.height() / PPI;
     Job job = Job.blank("large", Ticket.usual("Poster", new Size(width, height)), List.of("front"));
-    Item photo = new Item.Photo(ItemProperties.of("i1", "Field"), Placement.of(new Box(0, 0, width, height)), picture.blob().id(), how);
+    Item photo = new ItemPhoto(ItemProperties.of("i1", "Field"), Placement.of(new Box(0, 0, width, height)), picture.blob().id(), how);
     Picture came = Pictures.look("field.png", picture.blob().bytes(), Pictures.Limits.USUAL);
     Job full = Edits.add("f1", photo, came).change().apply(job);
     java.nio.file.Path file = java.nio.file.Files.createTempFile("zip-thimble", ".tif");

@@ -15,6 +15,9 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -45,25 +48,25 @@ public final class Made {
     return blank.withFaces(List.of(Face.of("f1", "front", List.of(items))));
   }
 
-  public static Item.Shape rectangle(String id, double x, double y, double width, double height) {
-    return Item.Shape.of(
+  public static ItemShape rectangle(String id, double x, double y, double width, double height) {
+    return ItemShape.of(
         ItemProperties.of(id, "Rectangle " + id), Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0),
         Optional.of(CREAM), Optional.empty());
   }
 
-  public static Item.Shape ellipse(String id, double x, double y, double width, double height) {
-    return Item.Shape.of(
+  public static ItemShape ellipse(String id, double x, double y, double width, double height) {
+    return ItemShape.of(
         ItemProperties.of(id, "Ellipse " + id), Placement.of(new Box(x, y, width, height)), new Outline.Ellipse(),
         Optional.of(BEET), Optional.empty());
   }
 
-  public static Item.Shape drawn(String id) {
+  public static ItemShape drawn(String id) {
     Path path = Path.build().start(1 / 3.0, 0).curve(Math.E / 3, 1e-7, Math.PI / 4, 1 / 7.0, 1, 1 - 1e-12).line(0, 2 / 3.0).close().path();
-    return Item.Shape.of(
+    return ItemShape.of(
         ItemProperties.of(id, "Drawn " + id), Placement.of(1, 5, 1, 1, 12), new Outline.Drawn(path), Optional.of(BEET), Optional.empty());
   }
 
-  public static Item.Shape background(String id) {
+  public static ItemShape background(String id) {
     return rectangle(id, -0.125, -0.125, 5.25, 7.25);
   }
 
@@ -71,12 +74,12 @@ public final class Made {
     return new WordStyle(family, style, pt, 120, 0, Align.LEFT, BEET);
   }
 
-  public static Item.Words words(String id, String text, double x, double y, double width, double height, WordStyle style) {
-    return Item.Words.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
+  public static ItemWords words(String id, String text, double x, double y, double width, double height, WordStyle style) {
+    return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
   }
 
-  public static Item.Photo photo(String id, Picture picture, double x, double y, double width, double height) {
-    return Item.Photo.of(ItemProperties.of(id, "Photo " + id), Placement.of(x, y, width, height, 0), picture.id());
+  public static ItemPhoto photo(String id, Picture picture, double x, double y, double width, double height) {
+    return ItemPhoto.of(ItemProperties.of(id, "Photo " + id), Placement.of(x, y, width, height, 0), picture.id());
   }
 
   public static BufferedImage chequers(int width, int height) {

@@ -18,7 +18,8 @@ import org.zipthimble.core.bring.OrnamentShelf;
 import org.zipthimble.core.check.Report;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -102,9 +103,9 @@ final class Composing implements StationView {
    * the tag's parts and the shelf.
    */
   List<Runnable> warmings() {
-    Item.Words words = Item.Words.of(
+    ItemWords words = ItemWords.of(
         ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
-    Item.Shape shape = Item.Shape.of(
+    ItemShape shape = ItemShape.of(
         ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
     List<Runnable> warmings = new ArrayList<>();

@@ -30,6 +30,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
@@ -125,7 +127,7 @@ public final class Pace extends Application {
     for (int i = 0; i < STORY_WORDS; i++) {
       text.append(words[(i * 7 + i / 13) % words.length]).append(i % 60 == 59 ? ".\n" : " ");
     }
-    Item.Words block = Item.Words.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
+    ItemWords block = ItemWords.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
         new WordStyle("Alegreya", "Regular", 9, 120, 0, Align.LEFT, Colour.BLACK));
     return StandardItem.blank("Pace", new Size(11, 17), 1).withFaces(List.of(Face.of("f1", "front", List.of(block.withSetting(block.setting().withColumns(3))))));
   }
@@ -180,7 +182,7 @@ public final class Pace extends Application {
       wave = i == 0 ? wave.start(p.x(), p.y()) : wave.curve(p.x() + 0.002, p.y(), p.x(), p.y() + 0.002, p.x(), p.y());
     }
     Path outline = wave.line(5, 8).close().path();
-    Item.Shape shape = Drawings.shape(ItemProperties.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
+    ItemShape shape = Drawings.shape(ItemProperties.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
     Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).withFaces(List.of(Face.of("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
     measure(job, all.size(), "chosen points dragged", () -> {
@@ -269,7 +271,7 @@ public final class Pace extends Application {
     for (int i = 0; i < count; i++) {
       Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
       Item item = i % 5 == 0
-          ? Item.Words.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
       Placement p = item.placement();

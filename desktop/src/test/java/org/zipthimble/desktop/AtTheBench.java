@@ -17,7 +17,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
@@ -84,7 +84,7 @@ abstract class AtTheBench {
 
   /** A filled rectangle on the first face, in inches. */
   void box(FxRobot robot, String name, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), name),
+    robot.interact(() -> session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(session.job().freshId(), name),
         Placement.of(new Box(x, y, width, height)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()))));
   }
 

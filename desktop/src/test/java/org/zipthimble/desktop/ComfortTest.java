@@ -27,6 +27,9 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Recovery;
@@ -338,14 +341,14 @@ class ComfortTest extends AtTheBench {
       javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
     });
     hand.keys(KeyCode.V, KeyCode.CONTROL);
-    assertEquals("Bring a handful,\ntake a handful", ((Item.Words) session.single().orElseThrow()).text());
+    assertEquals("Bring a handful,\ntake a handful", ((ItemWords) session.single().orElseThrow()).text());
     robot.interact(() -> {
       javafx.scene.input.ClipboardContent content = new javafx.scene.input.ClipboardContent();
       content.putImage(new javafx.scene.image.WritableImage(600, 300));
       javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
     });
     hand.keys(KeyCode.V, KeyCode.CONTROL);
-    assertTrue(session.single().orElseThrow() instanceof Item.Photo);
+    assertTrue(session.single().orElseThrow() instanceof ItemPhoto);
     assertEquals(2, hand.placement().width(), EXACT, "600 pixels at the ticket's 300 per inch");
   }
 
@@ -356,7 +359,7 @@ class ComfortTest extends AtTheBench {
     robot.clickOn("#ornament-leaf-wreath");
     assertEquals("Leaf wreath", session.single().orElseThrow().properties().name());
     hand.type("#part-4f8a57", "#7a2e22");
-    assertTrue(session.single().orElseThrow().members().stream().map(Item.Shape.class::cast)
+    assertTrue(session.single().orElseThrow().members().stream().map(ItemShape.class::cast)
         .anyMatch(s -> s.properties().name().equals("leaves") && s.fill().orElseThrow().equals(Colour.of(0x7A2E22))));
     robot.clickOn("#shelf-keep");
     Hand.until(() -> Files.exists(folder.resolve("home/shelf/Leaf wreath.thimble")));

@@ -24,6 +24,8 @@ import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Material;
@@ -71,7 +73,7 @@ class CutTest extends AtTheBench {
     assertTrue(session.trying(), "what the figures give is seen before it is done");
     robot.clickOn("#figures-make");
     settled();
-    Item.Group rings = (Item.Group) session.single().orElseThrow();
+    ItemGroup rings = (ItemGroup) session.single().orElseThrow();
     double grown = 3 + 8 * 0.125 + 5 * Math.PI / 4 * 0.015625 - 0.015625;
     assertEquals(grown, area(rings), 2e-3, "Steiner at five outer corners; one inner corner loses its square");
     down(robot, "#live-distances");
@@ -81,7 +83,7 @@ class CutTest extends AtTheBench {
     assertEquals(Set.of(rings.id()), session.selectionProperty().get());
     menu(robot, "#menu-shape", "#menu-permanent");
     assertEquals("make permanent", session.historyProperty().get().undoLabel().orElse("").substring(0, 14));
-    assertTrue(session.face().items().stream().anyMatch(i -> i instanceof Item.Shape && ((Item.Shape) i).outline() instanceof Outline.Drawn));
+    assertTrue(session.face().items().stream().anyMatch(i -> i instanceof ItemShape && ((ItemShape) i).outline() instanceof Outline.Drawn));
     robot.interact(() -> {
       session.undo();
       session.undo();
@@ -94,7 +96,7 @@ class CutTest extends AtTheBench {
   void aReadyShapeKeepsItsFiguresLive(FxRobot robot) {
     robot.clickOn("#add-shape").clickOn("#ready-star");
     QuickRobot.settled();
-    Item.Shape star = (Item.Shape) session.single().orElseThrow();
+    ItemShape star = (ItemShape) session.single().orElseThrow();
     assertEquals(10, Nodes.of(new Forms(session.job()).outline(star)).size());
     hand.type("#setting-points", "7");
     assertEquals(14, Nodes.of(new Forms(session.job()).outline(session.single().orElseThrow())).size());
@@ -189,7 +191,7 @@ class CutTest extends AtTheBench {
     hand.type("#figure-bridgewidth", "1/5");
     robot.clickOn("#figures-make");
     settled();
-    Item.Group bridged = (Item.Group) session.face().items().get(0);
+    ItemGroup bridged = (ItemGroup) session.face().items().get(0);
     assertEquals(3, bridged.members().size());
     assertTrue(bridged.effect() instanceof LiveEffect.Combined);
     assertEquals(8 - 2 * 0.2, area(bridged), 0.02);

@@ -24,6 +24,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Pattern;
@@ -50,7 +51,7 @@ class DoorsInTheWindowTest extends AtTheBench {
   void aBlockOfEndlessWordsIsRefusedWithASentenceAndSavingGoesOn(FxRobot robot) throws Exception {
     box(robot, "A", 1, 1, 1, 1);
     Job before = session.job();
-    Item words = Item.Words.of(ItemProperties.of("i9", "Pasted"), Placement.of(1, 1, 3, 1, 0), "bean ".repeat(50_000),
+    Item words = ItemWords.of(ItemProperties.of("i9", "Pasted"), Placement.of(1, 1, 3, 1, 0), "bean ".repeat(50_000),
         new WordStyle("Figtree", "Regular", 10, 120, 0, Align.LEFT, Colour.BLACK));
     robot.interact(() -> session.apply(Edits.add("f1", words)));
     assertSame(before, session.job(), "the work is as it was");

@@ -28,6 +28,9 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -63,11 +66,11 @@ class EveryFieldTest extends AtTheBench {
     Placement place = Placement.of(new Box(1, 1, 2, 1.5));
     Optional<LineLook> line = Optional.of(LineLook.of(2, Colour.BLACK));
     return switch (kind) {
-      case "rectangle" -> Item.Shape.of(named, place, new Outline.Rectangle(0.1), Optional.of(Colour.of(0x5D8A4E)), line);
-      case "line" -> Item.Shape.of(named, Placement.of(1, 2, 2, 0, 0), new Outline.Straight(), Optional.empty(), line);
-      case "star" -> Item.Shape.of(named, place, new Outline.Ready(ReadyForm.STAR, ReadyForm.STAR.usual(2, 1.5)), Optional.of(Colour.of(0x5D8A4E)), line);
-      case "words" -> Item.Words.of(named, place, "Bring seeds", new WordStyle("Figtree", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK));
-      default -> Item.Photo.of(named, place, picture.id());
+      case "rectangle" -> ItemShape.of(named, place, new Outline.Rectangle(0.1), Optional.of(Colour.of(0x5D8A4E)), line);
+      case "line" -> ItemShape.of(named, Placement.of(1, 2, 2, 0, 0), new Outline.Straight(), Optional.empty(), line);
+      case "star" -> ItemShape.of(named, place, new Outline.Ready(ReadyForm.STAR, ReadyForm.STAR.usual(2, 1.5)), Optional.of(Colour.of(0x5D8A4E)), line);
+      case "words" -> ItemWords.of(named, place, "Bring seeds", new WordStyle("Figtree", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK));
+      default -> ItemPhoto.of(named, place, picture.id());
     };
   }
 

@@ -89,8 +89,9 @@ final class Hand {
 
   /** Scrolls what holds a control, until it is seen whole. */
   void bringIntoSight(String id) {
+    Node node = robot.lookup(id).query();
     robot.interact(() -> {
-      Pointing.sight(robot.lookup(id).query());
+      Pointing.sight(node);
       workbench.layout();
     });
   }

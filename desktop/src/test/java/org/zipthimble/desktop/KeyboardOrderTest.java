@@ -23,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.type.Course;
@@ -109,12 +110,12 @@ class KeyboardOrderTest extends AtTheBench {
     figure("#tag-height", height);
     figure("#tag-left", left);
     figure("#tag-top", top);
-    Item.Words made = session.single().flatMap(Item::asWords).orElseThrow();
+    ItemWords made = session.single().flatMap(Item::asWords).orElseThrow();
     assertEquals(text, made.text());
     return made.id();
   }
 
-  private Item.Words item(String id) {
+  private ItemWords item(String id) {
     return session.face().find(id).flatMap(Item::asWords).orElseThrow();
   }
 
@@ -153,7 +154,7 @@ class KeyboardOrderTest extends AtTheBench {
   }
 
   /** The page and the middles of the letters on the curve, as another reader finds them: a letter's middle lies on the circle. */
-  private static void measure(Path file, String day, Item.Words round) throws Exception {
+  private static void measure(Path file, String day, ItemWords round) throws Exception {
     byte[] pdf = Files.readAllBytes(file);
     PdfMeasure.PageBoxes page = PdfMeasure.of("invitation.pdf", pdf).pages().get(0);
     assertEquals(360, page.trim().width(), 0.001);

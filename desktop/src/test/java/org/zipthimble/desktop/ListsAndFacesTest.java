@@ -27,6 +27,7 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
@@ -44,7 +45,7 @@ class ListsAndFacesTest extends AtTheBench {
   private void add(FxRobot robot) {
     withoutHints(robot);
     robot.interact(() -> {
-      session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of("w", "Guest"), Placement.of(0.3, 5.2, 3, 0.4, 0), "Dear ",
+      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("w", "Guest"), Placement.of(0.3, 5.2, 3, 0.4, 0), "Dear ",
           new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });

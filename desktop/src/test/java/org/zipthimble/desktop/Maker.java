@@ -6,17 +6,29 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Session;
 
-/** A person with an order: every press and every typed value is counted. */
+/**
+ * A person with an order: every press and every typed value is counted. With {@code -Dzt.keys=true} the person has no mouse: each control
+ * is come to by the Tab key and pressed by the space bar, and nothing is counted.
+ */
 final class Maker {
+  private static final boolean KEYS_ALONE = Boolean.getBoolean("zt.keys");
+
+  /** More controls than any station has. */
+  private static final int ROUNDS = 400;
+
   private final FxRobot robot;
   private final Hand hand;
   private final Session session;
@@ -34,17 +46,60 @@ final class Maker {
   /** Presses controls, one after the other. */
   Maker press(String... ids) {
     for (String id : ids) {
-      hand.bringIntoSight(id);
-      robot.clickOn(id);
-      QuickRobot.settled();
+      if (KEYS_ALONE) {
+        to(id);
+        hand.keys(KeyCode.SPACE);
+      } else {
+        hand.bringIntoSight(id);
+        robot.clickOn(id);
+        QuickRobot.settled();
+      }
       presses++;
     }
     return this;
   }
 
+  /** What has the keys: in the slip that stands over all, or else in the window. */
+  private static Node focus() {
+    List<Window> windows = Window.getWindows().stream().filter(Window::isShowing).toList();
+    Window top = windows.get(windows.size() - 1);
+    return top.getScene().getFocusOwner();
+  }
+
+  /** Comes to a choice and opens it. */
+  private void open(String id) {
+    if (KEYS_ALONE) {
+      to(id);
+      keys(KeyCode.DOWN, KeyCode.ALT);
+    } else {
+      press(id);
+    }
+  }
+
+  /** Goes on from control to control by the Tab key until one has the keys; within a group of choices the arrows go on. */
+  private void to(String id) {
+    List<String> met = new ArrayList<>();
+    for (int i = 0; i < ROUNDS; i++) {
+      Node focus = focus();
+      if (focus != null && id.equals("#" + focus.getId())) {
+        return;
+      }
+      met.add(String.valueOf(focus == null ? null : focus.getId() == null ? focus.getClass().getSimpleName() : focus.getId()));
+      hand.keys(KeyCode.TAB);
+    }
+    throw new AssertionError("the Tab key does not come to " + id + " but to " + new LinkedHashSet<>(met));
+  }
+
   /** Types a value over that of a field. */
   Maker value(String id, String text) {
-    hand.type(id, text);
+    if (KEYS_ALONE) {
+      to(id);
+      hand.keys(KeyCode.A, KeyCode.CONTROL);
+      robot.write(text);
+      hand.keys(KeyCode.ENTER);
+    } else {
+      hand.type(id, text);
+    }
     values++;
     return this;
   }
@@ -75,13 +130,13 @@ final class Maker {
 
   /** Takes the next value of a choice. */
   Maker next(String id) {
-    press(id);
+    open(id);
     return keys(KeyCode.DOWN).keys(KeyCode.ENTER);
   }
 
   /** Takes the last of a choice. */
   Maker last(String id) {
-    press(id);
+    open(id);
     return keys(KeyCode.END).keys(KeyCode.ENTER);
   }
 
@@ -103,6 +158,9 @@ final class Maker {
 
   /** Holds the count against what the page on orders says of one. */
   void told(int number) throws IOException {
+    if (KEYS_ALONE) {
+      return;
+    }
     Path page = Path.of("..", "docs", "orders.md");
     String row = Files.readAllLines(page).stream().filter(l -> l.startsWith("| " + number + " |")).findFirst().orElseThrow();
     List<String> cells = List.of(row.split("\\|"));

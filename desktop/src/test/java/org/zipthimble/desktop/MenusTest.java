@@ -27,7 +27,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -70,12 +70,10 @@ class MenusTest extends AtTheBench {
     box(robot, "C", 3, 3, 0.5, 2);
   }
 
-  private void closeSlips(FxRobot robot) {
-    robot.interact(() -> {
-      List.copyOf(Window.getWindows()).stream().filter(w -> !(w instanceof Stage)).forEach(Window::hide);
-      session.drawingProperty().set(Session.Drawing.NONE);
-      session.pointerMode().brushProperty().set(Optional.empty());
-    });
+  private void closeSlips() {
+    List.copyOf(Window.getWindows()).stream().filter(w -> !(w instanceof Stage)).forEach(Window::hide);
+    session.drawingProperty().set(Session.Drawing.NONE);
+    session.pointerMode().brushProperty().set(Optional.empty());
   }
 
   private static String plain(MenuItem item) {
@@ -115,34 +113,34 @@ class MenusTest extends AtTheBench {
         if (plain(item).equals(Wording.text("menu.quit"))) {
           continue;
         }
+        Job[] at = new Job[2];
         robot.interact(() -> {
           session.take(StandardItem.blank("Card", StandardItem.INVITATION.size(), 2), Optional.empty());
           session.stationProperty().set(Station.COMPOSE);
-        });
-        robot.interact(() -> {
           for (String id : List.of("a", "b", "c")) {
-            session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty())));
+            session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty())));
           }
           session.selectionProperty().set(Set.of("a", "b", "c"));
+          at[0] = session.job();
         });
-        Job before = session.job();
         robot.interact(() -> {
           if (!item.isDisable()) {
             item.fire();
           }
         });
-        QuickRobot.settled();
         assertEquals(null, thrown.get(), plain(item) + ": " + thrown.get());
         assertNotEquals(Wording.text("window.failed"), session.noticeProperty().get(), plain(item));
         run += item.isDisable() ? 0 : 1;
         named.add(plain(item));
-        closeSlips(robot);
-        if (!session.job().equals(before)) {
-          Job after = session.job();
-          robot.interact(session::undo);
-          robot.interact(session::redo);
-          assertEquals(after, session.job(), plain(item) + " is done again as it was");
-        }
+        robot.interact(() -> {
+          closeSlips();
+          at[1] = session.job();
+          if (!at[1].equals(at[0])) {
+            session.undo();
+            session.redo();
+          }
+        });
+        assertEquals(at[1], session.job(), plain(item) + " is done again as it was");
       }
     }
     assertTrue(run > 60, "commands that ran: " + run + " of " + named.size());

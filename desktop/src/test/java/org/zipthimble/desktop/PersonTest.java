@@ -28,6 +28,8 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.proof.PdfMeasure;
@@ -68,7 +70,7 @@ class PersonTest extends AtTheBench {
     Files.write(folder.resolve("field.png"), PngFile.bytes(new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB), 300));
     answers.pictures = List.of(folder.resolve("field.png"));
     hand.clickOn("#add-picture");
-    Hand.until(() -> session.single().filter(Item.Photo.class::isInstance).isPresent());
+    Hand.until(() -> session.single().filter(ItemPhoto.class::isInstance).isPresent());
     assertEquals(Placement.of(1, 2.5, 3, 2, 0), single().placement());
 
     hand.clickOn("#face-f2");
@@ -223,9 +225,9 @@ class PersonTest extends AtTheBench {
     hand.clickOn("#add-words");
     QuickRobot.settled();
     hand.write("Beans");
-    assertEquals("Beans", ((Item.Words) single()).text());
+    assertEquals("Beans", ((ItemWords) single()).text());
     hand.interact(session::undo);
-    assertEquals("Type your words", ((Item.Words) single()).text());
+    assertEquals("Type your words", ((ItemWords) single()).text());
     hand.interact(() -> session.apply(Edits.rename("Other")));
     assertEquals("Other", hand.lookup("#job-name").queryAs(Label.class).getText());
   }

@@ -31,6 +31,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.PngFile;
@@ -60,7 +62,7 @@ class PicturesTest extends AtTheBench {
     Picture picture = PictureIn.read(png("plain.png", 0x7A2E22), Pictures.Limits.USUAL);
     robot.interact(() -> {
       String id = session.job().freshId();
-      session.apply(Edits.add("f1", Item.Photo.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
+      session.apply(Edits.add("f1", ItemPhoto.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
       session.selectionProperty().set(Set.of(id));
     });
     QuickRobot.settled();
@@ -88,7 +90,7 @@ class PicturesTest extends AtTheBench {
     withoutHints(robot);
     robot.clickOn("#add-mounts");
     robot.clickOn("#mounts-columns").eraseText(1).write("2 1").clickOn("#mounts-gutter").eraseText(5).write("0.25").clickOn("#mounts-make");
-    Item.Group grid = (Item.Group) session.single().orElseThrow();
+    ItemGroup grid = (ItemGroup) session.single().orElseThrow();
     assertEquals(List.of(2.0, 1.0), ((LiveEffect.Gridded) grid.effect()).columns());
     assertEquals(4, Mounts.among(session.face().items()).size());
     assertTrue(robot.lookup(".mount-label").queryAllAs(Label.class).size() >= 4, "empty mounts are shown");

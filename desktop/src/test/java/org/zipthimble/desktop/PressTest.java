@@ -22,7 +22,7 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.proof.PressMeasure;
@@ -38,7 +38,7 @@ class PressTest extends AtTheBench {
   @BeforeEach
   void begin(FxRobot robot) {
     robot.interact(() -> {
-      session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
+      session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
           new Outline.Rectangle(0), Optional.of(Colour.of(0x00FF00)), Optional.empty())));
       session.stationProperty().set(Station.CHECK);
     });

@@ -1,6 +1,7 @@
 package org.zipthimble.desktop;
 
 import java.lang.reflect.Field;
+import java.lang.reflect.Method;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
@@ -8,7 +9,6 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
@@ -20,6 +20,7 @@ import org.testfx.robot.BaseRobot;
 import org.testfx.robot.ClickRobot;
 import org.testfx.robot.DragRobot;
 import org.testfx.robot.KeyboardRobot;
+import org.testfx.robot.Motion;
 import org.testfx.robot.MouseRobot;
 import org.testfx.robot.MoveRobot;
 import org.testfx.robot.ScrollRobot;
@@ -32,6 +33,7 @@ import org.testfx.robot.impl.MouseRobotImpl;
 import org.testfx.robot.impl.MoveRobotImpl;
 import org.testfx.robot.impl.ScrollRobotImpl;
 import org.testfx.robot.impl.TypeRobotImpl;
+import org.testfx.service.query.NodeQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
@@ -40,6 +42,7 @@ import org.testfx.util.WaitForAsyncUtils;
  */
 final class QuickRobot extends FxRobot {
   private static final long PATIENCE_SECONDS = 60;
+  private static final int TRIES = 50;
 
   QuickRobot() {
     try {
@@ -60,19 +63,65 @@ final class QuickRobot extends FxRobot {
     }
   }
 
-  /** Waits until all that was posted is done and the window has been laid out since. */
+  /** Waits until all that was posted is done, and has the windows laid out as the next beat would: only what has changed is. */
   static void settled() {
     drained();
-    CountDownLatch done = new CountDownLatch(1);
-    Platform.runLater(() -> new AnimationTimer() {
-      @Override
-      public void handle(long now) {
-        stop();
-        done.countDown();
+    WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(PATIENCE_SECONDS), () -> {
+      for (Window window : List.copyOf(Window.getWindows())) {
+        if (window.isShowing() && window.getScene() != null) {
+          LAYING.forEach(pass -> run(pass, window.getScene()));
+        }
       }
-    }.start());
-    await(done);
+    });
     drained();
+  }
+
+  /** What a scene does at each beat before it is painted. */
+  private static final List<Method> LAYING = List.of(pass("doCSSPass"), pass("doLayoutPass"));
+
+  private static Method pass(String name) {
+    try {
+      Method method = Scene.class.getDeclaredMethod(name);
+      method.setAccessible(true);
+      return method;
+    } catch (NoSuchMethodException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static void run(Method pass, Scene scene) {
+    try {
+      pass.invoke(scene);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** What comes a moment later, as what is worked out beside the window or at its next beat, is waited for a while. */
+  private void met(String query) {
+    for (int i = 0; i < TRIES && !Platform.isFxApplicationThread() && super.lookup(query).tryQuery().isEmpty(); i++) {
+      WaitForAsyncUtils.sleep(i, TimeUnit.MILLISECONDS);
+      settled();
+    }
+  }
+
+  @Override
+  public NodeQuery lookup(String query) {
+    met(query);
+    return super.lookup(query);
+  }
+
+  @Override
+  public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+    settled();
+    met(query);
+    return super.clickOn(query, motion, buttons);
+  }
+
+  @Override
+  public FxRobot moveTo(String query, Motion motion) {
+    met(query);
+    return super.moveTo(query, motion);
   }
 
   private static void await(CountDownLatch done) {

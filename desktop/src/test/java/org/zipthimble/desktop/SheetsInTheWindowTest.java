@@ -30,7 +30,8 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Fold;
 import org.zipthimble.core.job.Gang;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -83,7 +84,7 @@ class SheetsInTheWindowTest extends AtTheBench {
     assertEquals(5, session.frame().size().width(), 1e-9);
     robot.interact(() -> session.apply(Edits.addFace("ground")));
     robot.interact(() -> session.faceIdProperty().set("f2"));
-    robot.interact(() -> session.apply(Edits.add("f2", Item.Words.of(ItemProperties.of("n", "Number"), Placement.of(1, 6, 1, 0.3, 0), "page ", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
+    robot.interact(() -> session.apply(Edits.add("f2", ItemWords.of(ItemProperties.of("n", "Number"), Placement.of(1, 6, 1, 0.3, 0), "page ", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
     pressInSight(robot, "#make-shared");
     robot.interact(() -> session.selectionProperty().set(Set.of("n")));
     pressInSight(robot, "#make-page");
@@ -170,9 +171,9 @@ class SheetsInTheWindowTest extends AtTheBench {
     robot.interact(() -> {
       session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(2, 1.25)).withBleed(Insets.NONE))));
       session.apply(new Edit("lane", j -> j.withCutting(j.cutting().withLanes(List.of(Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Colour.WHITE))))));
-      Item.Shape ground = Item.Shape.of(ItemProperties.of("g", "Ground"), Placement.of(0, 0, 2, 1.25, 0), new Outline.Rectangle(0.15), Optional.of(Colour.of(0xFBF5E6)), Optional.empty());
+      ItemShape ground = ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(0, 0, 2, 1.25, 0), new Outline.Rectangle(0.15), Optional.of(Colour.of(0xFBF5E6)), Optional.empty());
       session.apply(Edits.add("f1", ground.with(ground.properties().withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)))));
-      session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of("w", "Variety"), Placement.of(0.3, 0.4, 1.4, 0.4, 0), "", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
+      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("w", "Variety"), Placement.of(0.3, 0.4, 1.4, 0.4, 0), "", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });
     Path list = folder.resolve("jars.csv");
@@ -216,7 +217,7 @@ class SheetsInTheWindowTest extends AtTheBench {
   void piecesAreMovedAndLeftOutByHandAndGuestsJoinThem(FxRobot robot) throws Exception {
     robot.interact(() -> {
       session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(2, 3)).withQuantity(9))));
-      session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of("g", "Ground"), Placement.of(-0.125, -0.125, 2.25, 3.25, 0), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty())));
+      session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(-0.125, -0.125, 2.25, 3.25, 0), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty())));
       session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withGang(Optional.of(Gang.USUAL.withAcross(2).withDown(2).withTurning(Gang.Turning.UPRIGHT)))));
       session.stationProperty().set(Station.SHEET);
     });

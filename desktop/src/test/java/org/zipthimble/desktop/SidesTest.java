@@ -19,7 +19,7 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -112,7 +112,7 @@ class SidesTest extends AtTheBench {
   }
 
   private void words(FxRobot robot) {
-    Item.Words words = Item.Words.of(ItemProperties.of(session.job().freshId(), "Title"), Placement.of(1, 1, 3, 1, 0), "Marrow",
+    ItemWords words = ItemWords.of(ItemProperties.of(session.job().freshId(), "Title"), Placement.of(1, 1, 3, 1, 0), "Marrow",
         new WordStyle("Fraunces", "Regular", 36, 120, 0, Align.LEFT, Colour.of(0xB07F2A)));
     robot.interact(() -> {
       session.apply(Edits.add("f1", words));

@@ -22,6 +22,7 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -38,8 +39,8 @@ class TagTest extends AtTheBench {
     open(stage, 2);
   }
 
-  private Item.Shape shape(String name) {
-    return (Item.Shape) hand.named(name);
+  private ItemShape shape(String name) {
+    return (ItemShape) hand.named(name);
   }
 
   @Test
@@ -88,6 +89,7 @@ class TagTest extends AtTheBench {
 
   @Test
   void aBorderAndAFormComeByTheirFigures(FxRobot robot) {
+    withoutHints(robot);
     robot.clickOn("#add-border");
     hand.type("#border-distance", "1/4");
     robot.clickOn("#border-make");
@@ -188,7 +190,7 @@ class TagTest extends AtTheBench {
   void recentJobsAndZoomsAndSameKind(FxRobot robot) throws Exception {
     box(robot, "A", 1, 1, 1, 1);
     box(robot, "B", 3, 3, 1, 1);
-    robot.interact(() -> session.apply(Edits.add("f1", Item.Shape.of(ItemProperties.of(session.job().freshId(), "Ring"),
+    robot.interact(() -> session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(session.job().freshId(), "Ring"),
         Placement.of(new Box(2, 5, 1, 1)), new Outline.Ellipse(), Optional.of(Colour.WHITE), Optional.empty()))));
     hand.click(1.5, 1.5);
     robot.interact(() -> workbench.commands().stream().filter(c -> c.key().equals("menu.sameFill")).findFirst().orElseThrow().run());

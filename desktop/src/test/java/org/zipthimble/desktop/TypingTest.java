@@ -16,6 +16,7 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
@@ -33,7 +34,7 @@ class TypingTest extends AtTheBench {
   private void words(FxRobot robot, String text, double turn, boolean flipped) {
     withoutHints(robot);
     robot.interact(() -> {
-      session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of("i1", "Words"), Placement.of(1, 2, 3, 1, turn).withFlipped(flipped), text,
+      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(1, 2, 3, 1, turn).withFlipped(flipped), text,
           new WordStyle("Figtree", "Regular", 24, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of());
       workbench.bench().takeFocus();
@@ -41,7 +42,7 @@ class TypingTest extends AtTheBench {
     QuickRobot.settled();
   }
 
-  private Item.Words now() {
+  private ItemWords now() {
     return session.face().find("i1").flatMap(Item::asWords).orElseThrow();
   }
 
@@ -62,7 +63,7 @@ class TypingTest extends AtTheBench {
     robot.write("Bring seeds");
     hand.keys(KeyCode.ENTER);
     robot.write("Take seeds");
-    Item.Words words = session.single().flatMap(Item::asWords).orElseThrow();
+    ItemWords words = session.single().flatMap(Item::asWords).orElseThrow();
     assertEquals("Bring seeds\nTake seeds", words.text());
     double high = words.placement().height();
     hand.keys(KeyCode.ENTER);

@@ -23,6 +23,7 @@ import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
@@ -41,14 +42,14 @@ class WordsBentAndBankedTest extends AtTheBench {
   private void add(FxRobot robot, String text) {
     withoutHints(robot);
     robot.interact(() -> {
-      session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of("w", "Words"), Placement.of(0.75, 2, 3.5, 0.7, 0), text,
+      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("w", "Words"), Placement.of(0.75, 2, 3.5, 0.7, 0), text,
           new WordStyle("Alegreya", "Regular", 30, 120, 0, Align.CENTRE, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });
     QuickRobot.settled();
   }
 
-  private Item.Words words() {
+  private ItemWords words() {
     return session.face().find("w").flatMap(Item::asWords).orElseThrow();
   }
 
@@ -98,7 +99,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     robot.clickOn("#wording-plain");
     robot.clickOn("#wording-take-0");
     QuickRobot.settled();
-    Item.Words put = session.single().flatMap(Item::asWords).orElseThrow();
+    ItemWords put = session.single().flatMap(Item::asWords).orElseThrow();
     assertTrue(put.text().contains("The Old Drying Barn") && put.text().contains("[date]"), put.text());
     hand.type("#wording-family", "Marsh");
     assertTrue(robot.lookup("#wording-rule").queryAs(Label.class).getText().contains("Marshes"));

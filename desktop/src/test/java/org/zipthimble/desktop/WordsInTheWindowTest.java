@@ -27,6 +27,7 @@ import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -44,11 +45,11 @@ class WordsInTheWindowTest extends AtTheBench {
   }
 
   private void add(FxRobot robot, String id, String text, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", Item.Words.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text,
+    robot.interact(() -> session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text,
         new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK)))));
   }
 
-  private Item.Words words(String id) {
+  private ItemWords words(String id) {
     return session.face().find(id).flatMap(Item::asWords).orElseThrow();
   }
 
@@ -171,7 +172,7 @@ class WordsInTheWindowTest extends AtTheBench {
     Path file = Files.write(folder.resolve("story.rtf"), "{\\rtf1\\ansi{\\b Spring Swap}\\par Bring seeds.\\par}".getBytes(StandardCharsets.ISO_8859_1));
     robot.interact(() -> workbench.adding().pictures().dropped(List.of(file), new org.zipthimble.core.geom.Point(2.5, 2)));
     Hand.until(() -> session.single().flatMap(Item::asWords).isPresent());
-    Item.Words brought = session.single().flatMap(Item::asWords).orElseThrow();
+    ItemWords brought = session.single().flatMap(Item::asWords).orElseThrow();
     assertEquals("Spring Swap\nBring seeds.", brought.text());
     assertEquals("Bold", brought.style().style());
     assertEquals(Fitting.GROW, brought.setting().fitting());

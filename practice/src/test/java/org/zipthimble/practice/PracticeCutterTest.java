@@ -28,6 +28,7 @@ import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Lane;
@@ -188,7 +189,7 @@ class PracticeCutterTest {
     for (int i = 0; i < 4; i++) {
       ItemProperties properties = ItemProperties.of("i" + (i + 1), "Sticker " + i).withRole(Role.PRINTS_AND_CUTS)
           .withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.OUTLINE, 0.0625).withSpread(0.03));
-      items.add(Item.Shape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
+      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
     }
     Lane lane = Lane.of("l1", "Stickers", Material.STICKER_PAPER, Colour.WHITE);
     return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), Map.of()).withSheet(new SheetPlan(true, SheetPlan.LETTER, true))

@@ -23,6 +23,7 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -59,7 +60,7 @@ class PrintLayScanCutTest {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
       ItemProperties properties = ItemProperties.of("i" + (i + 1), "sticker").withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
-      items.add(Item.Shape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.4 + i / 2 * 1.9, 1.6, 1.4, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x2B2F55 + 0x101010 * i)), Optional.empty()));
+      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.4 + i / 2 * 1.9, 1.6, 1.4, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x2B2F55 + 0x101010 * i)), Optional.empty()));
     }
     return blank.changed(blank.faces().get(0).id(), f -> f.withItems(items)).withSheet(new SheetPlan(true, SheetPlan.LETTER, true))
         .withCutting(CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Colour.of(0xF0E4C4)))));

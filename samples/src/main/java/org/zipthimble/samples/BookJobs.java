@@ -12,7 +12,8 @@ import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FaceForm;
 import org.zipthimble.core.job.Gang;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.SheetMarks;
@@ -53,7 +54,7 @@ final class BookJobs {
       pictures.put(picture.id(), picture);
       // left-hand pages keep the fold at their right, right-hand pages at their left
       double x = i % 2 == 0 ? 1.2 : 1.8;
-      d.put(Item.Photo.of(d.art.properties("The plot in " + MONTHS[i]), Placement.of(x, 0.8, 5, 5, 0), picture.id()));
+      d.put(ItemPhoto.of(d.art.properties("The plot in " + MONTHS[i]), Placement.of(x, 0.8, 5, 5, 0), picture.id()));
       d.words("Month", MONTHS[i], new Box(x, 5.95, 5, 0.5), "Fraunces", "Semibold Italic", 22, 0, i % 2 == 0 ? Align.LEFT : Align.RIGHT, Desk.BEET);
       d.words("Line", SAID[i], new Box(x, 6.45, 5, 0.32), "Alegreya", "Italic", 13, 0, i % 2 == 0 ? Align.LEFT : Align.RIGHT, Desk.INK);
       faces.add(d.face("f" + (i + 2), MONTHS[i]).withForm(FaceForm.USUAL.withGround(Optional.of("f9"))));
@@ -64,7 +65,7 @@ final class BookJobs {
     faces.add(d.face("f8", "back cover"));
     d.fill("Paper", new Box(-BLEED, -BLEED, 8.25, 8.25), Desk.PAPER);
     WordStyle figure = new WordStyle("Figtree", "Semibold", 9, 110, 0, Align.CENTRE, Desk.INK);
-    d.put(Item.Words.of(d.art.properties("Page"), Placement.of(3.5, 7.6, 1, 0.22, 0), "", figure).withStory(Grounds.field(Grounds.PAGE, figure.letters(), figure.paragraph())));
+    d.put(ItemWords.of(d.art.properties("Page"), Placement.of(3.5, 7.6, 1, 0.22, 0), "", figure).withStory(Grounds.field(Grounds.PAGE, figure.letters(), figure.paragraph())));
     faces.add(d.face("f9", "ground of the pages").withForm(FaceForm.USUAL.withShared(true)));
     Job job = Desk.job("A year on the plot", "Album", 49, new Size(8, 8), BLEED, "Paper 150 g/m²", 30, pictures, faces);
     SheetPlan sheet = new SheetPlan(true, new Size(11, 17), true, Optional.of(Gang.USUAL.withBooklet(true).withBacks(Gang.Backs.SHORT_EDGE)), SheetMarks.USUAL, SheetStock.UNKNOWN);

@@ -8,7 +8,7 @@ import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
@@ -40,7 +40,7 @@ final class CalendarPoster {
     byte[] png = PngFile.bytes(FieldPicture.draw(PIXELS, PIXELS * 10 / 20, Desk.PAPER), 150);
     Picture field = Pictures.look("drying-barn-field.png", png, Pictures.Limits.USUAL);
     d.fill("Paper tint", new Box(-0.25, -0.25, 20.5, 30.5), Desk.PAPER);
-    d.put(Item.Photo.of(d.art.properties("Field"), Placement.of(-0.25, 20, 20.5, 10.25, 0), field.id()));
+    d.put(ItemPhoto.of(d.art.properties("Field"), Placement.of(-0.25, 20, 20.5, 10.25, 0), field.id()));
     d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(1, 1.2, 18, 0.9), "Figtree", "Semibold", 34, 260, Align.CENTRE, Desk.INK);
     d.words("Title", "The Planting Calendar", new Box(1, 2.2, 18, 2.6), "Fraunces", "Semibold Italic", 122, 0, Align.CENTRE, Desk.BEET);
     d.fill("Brass rule", new Box(7, 5, 6, 0.06), Desk.BRASS);

@@ -27,6 +27,8 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Finish;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LiveEffect;
@@ -60,7 +62,7 @@ final class CutJobs {
     return d.art.properties(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
   }
 
-  private static Item.Shape shape(ItemProperties properties, Path path, Colour colour) {
+  private static ItemShape shape(ItemProperties properties, Path path, Colour colour) {
     return Drawings.shape(properties, path, Optional.of(colour), Optional.empty());
   }
 
@@ -68,8 +70,8 @@ final class CutJobs {
     return new Look(Optional.of(colour), Optional.empty());
   }
 
-  private static Item.Words words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
-    return Item.Words.of(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
+  private static ItemWords words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
+    return ItemWords.of(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
   }
 
   /** A leaf from its stem at the left to its tip. */
@@ -129,7 +131,7 @@ final class CutJobs {
         .curve(5.38, 5.5, 5.4, 5.1, 5.44, 4.78).curve(4.9, 4.86, 4.3, 4.6, 4.22, 3.92).curve(4.85, 3.82, 5.4, 4.1, 5.56, 4.5)
         .curve(5.72, 3.98, 6.25, 3.62, 6.95, 3.76).curve(6.85, 4.44, 6.22, 4.84, 5.66, 4.76)
         .curve(5.6, 5.1, 5.6, 5.5, 5.64, 5.9).curve(5.6, 6.0, 5.46, 6.0, 5.42, 5.9).close().path();
-    Item.Shape shape = shape(properties(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
+    ItemShape shape = shape(properties(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
     return shape.with(shape.properties().withClearGap(GAP));
   }
 
@@ -170,7 +172,7 @@ final class CutJobs {
 
   /** Seeds in a row across the sign, as many as go in. */
   private static Item row(Desk d, Job job, String name, double y) {
-    Item seed = Item.Shape.of(properties(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
+    Item seed = ItemShape.of(properties(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
     return LiveGroups.of(job, properties(d, name, "l1", CutKind.THROUGH), List.of(seed), new LiveEffect.Repeated(new Pattern.Fill(28.5, 0.5)));
   }
@@ -194,10 +196,10 @@ final class CutJobs {
 
   private static Item sticker(Desk d, Point middle, String name, String seed, Colour colour) {
     double r = 1.3;
-    d.put(Item.Shape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
+    d.put(ItemShape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
         Optional.of(colour), Optional.empty()));
     double in = r - 0.14;
-    d.put(Item.Shape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
+    d.put(ItemShape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
     d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE,

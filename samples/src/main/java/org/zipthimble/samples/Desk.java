@@ -12,6 +12,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -61,15 +63,15 @@ final class Desk {
   }
 
   void fill(String name, Box box, Colour colour) {
-    put(Item.Shape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
+    put(ItemShape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty()));
   }
 
   void frame(String name, Box box, double radius, double pt, Colour colour) {
-    put(Item.Shape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
+    put(ItemShape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
   }
 
   void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {
-    put(Item.Words.of(art.properties(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
+    put(ItemWords.of(art.properties(name), Placement.of(box), text, new WordStyle(family, style, pt, 125, tracking, align, colour)));
   }
 
   /** An ornament of the shelf, its middle at a place, this wide before it is turned. */

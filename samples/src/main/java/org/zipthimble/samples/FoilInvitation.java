@@ -14,6 +14,9 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
@@ -59,8 +62,8 @@ final class FoilInvitation {
     for (int i = 0; i < mounts.size(); i++) {
       PictureLook look = LOOKS.get(i);
       double across = 0.05 - 0.04 * i;
-      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((Item.Group) m).withEffect(
-          held((LiveEffect.Mounted) ((Item.Group) m).effect(), look, across))));
+      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((ItemGroup) m).withEffect(
+          held((LiveEffect.Mounted) ((ItemGroup) m).effect(), look, across))));
     }
     return ColourEdits.shop(ShopShelf.shipped().get(0)).change().apply(job);
   }
@@ -76,7 +79,7 @@ final class FoilInvitation {
     d.fill("Paper tint", new Box(-BLEED, -BLEED, 5 + 2 * BLEED, 7 + 2 * BLEED), Desk.PAPER);
     BrushStroke fading = new BrushStroke(List.of(new Point(-0.05, -0.03), new Point(1.05, -0.03)), 0.09, 1, false);
     Retouch how = Retouch.NONE.rubbed(fading).withStraighten(0.6).withTones(Tones.NONE.withBrightness(0.08).withSaturation(-0.1)).looking(PictureLook.LATE_HARVEST, 0.35);
-    d.put(new Item.Photo(d.art.properties("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
+    d.put(new ItemPhoto(d.art.properties("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id(), how));
     d.put(shadowed(d.art.sprig("Seedling, left", new Point(0.95, 6.72), 1.5, 0.16, 6, SeedArt.LEAF_DARK, SeedArt.LEAF_DARK)));
     d.put(shadowed(d.art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK)));
     d.words("Library name", "MARROWFIELD SEED LIBRARY", new Box(0.6, 0.72, 3.8, 0.26), "Figtree", "Semibold", 9.5, 260, Align.CENTRE, Desk.INK);
@@ -108,7 +111,7 @@ final class FoilInvitation {
 
   /** Foil: on the screen with its sheen, for the press a plate of its own. */
   private static void foil(Desk d, String name, Box box, Outline outline) {
-    d.put(Item.Shape.of(d.art.properties(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
+    d.put(ItemShape.of(d.art.properties(name), Placement.of(box), outline, Optional.of(GOLD), Optional.empty())
         .withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.FOIL, GOLD, 0.16, 25, 3))));
   }
 }

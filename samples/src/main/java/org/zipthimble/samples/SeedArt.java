@@ -11,6 +11,8 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -48,27 +50,27 @@ final class SeedArt {
   }
 
   /** A filled object whose outline is a path given in inches on the face. */
-  Item.Shape filled(String name, Path path, Colour colour) {
+  ItemShape filled(String name, Path path, Colour colour) {
     return drawn(name, path, Optional.of(colour), Optional.empty());
   }
 
   /** A line along a path given in inches on the face. */
-  Item.Shape lined(String name, Path path, double widthPt, Colour colour) {
+  ItemShape lined(String name, Path path, double widthPt, Colour colour) {
     return drawn(name, path, Optional.empty(), Optional.of(LineLook.of(widthPt, colour)));
   }
 
-  private Item.Shape drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
+  private ItemShape drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow();
     Path unit = path.mapped(Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / box.width(), 1 / box.height())));
-    return Item.Shape.of(properties(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
+    return ItemShape.of(properties(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
   }
 
   /** Objects on the face held together. */
-  Item.Group group(String name, List<Item> members) {
+  ItemGroup group(String name, List<Item> members) {
     Box box = members.stream().map(m -> m.placement().around()).reduce(Box::union).orElseThrow();
     List<Item> inside = new ArrayList<>();
     members.forEach(m -> inside.add(m.with(m.placement().moved(-box.x(), -box.y()))));
-    return Item.Group.of(
+    return ItemGroup.of(
         properties(name), Placement.of(box), new Size(box.width(), box.height()), inside);
   }
 
@@ -78,7 +80,7 @@ final class SeedArt {
    * @param height in inches
    * @param lean how far its top stands to the right of its root, in inches
    */
-  Item.Group sprig(String name, Point root, double height, double lean, int pairs, Colour leaves, Colour stem) {
+  ItemGroup sprig(String name, Point root, double height, double lean, int pairs, Colour leaves, Colour stem) {
     List<Item> parts = new ArrayList<>();
     Point top = new Point(root.x() + lean, root.y() - height);
     Point c1 = new Point(root.x(), root.y() - height * 0.4);
@@ -105,7 +107,7 @@ final class SeedArt {
   }
 
   /** A bean with a glint on it, turned about its middle. */
-  Item.Group beanAt(Point middle, double width, double degrees, Colour colour, Colour glint) {
+  ItemGroup beanAt(Point middle, double width, double degrees, Colour colour, Colour glint) {
     Affine place = Affine.move(-0.5, -0.36).then(Affine.scale(width, width))
         .then(Affine.turn(degrees, new Point(0, 0))).then(Affine.move(middle.x(), middle.y()));
     Path shine = Path.build().start(0.2, 0.3).curve(0.26, 0.16, 0.42, 0.1, 0.58, 0.13).path();

@@ -9,6 +9,9 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.NamedStyle;
@@ -69,7 +72,7 @@ final class SwapInvitation {
   private Face front(Picture field, double tintLeft) {
     List<Item> items = new ArrayList<>();
     items.add(tint(tintLeft));
-    items.add(Item.Photo.of(art.properties("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id()));
+    items.add(ItemPhoto.of(art.properties("Sunrise field"), Placement.of(-BLEED, 3.75, 5.25, 3.375, 0), field.id()));
     items.add(art.sprig("Seedling, left", new Point(0.95, 6.72), 1.5, 0.16, 6, SeedArt.LEAF_DARK, SeedArt.LEAF_DARK));
     items.add(art.sprig("Seedling, small", new Point(1.55, 6.8), 0.95, -0.1, 5, SeedArt.LEAF, SeedArt.LEAF_DARK));
     items.add(art.sprig("Seedling, right", new Point(4.1, 6.76), 1.25, -0.14, 6, SeedArt.LEAF, SeedArt.LEAF_DARK));
@@ -97,7 +100,7 @@ final class SwapInvitation {
   private Face back() {
     List<Item> items = new ArrayList<>();
     items.add(tint(-BLEED));
-    items.add(Item.Shape.of(
+    items.add(ItemShape.of(
         art.properties("Frame"), Placement.of(0.3, 0.3, 4.4, 6.4, 0), new Outline.Rectangle(0.14), Optional.empty(),
         Optional.of(LineLook.of(0.75, BRASS))));
     items.add(art.sprig("Sprig, left", new Point(2.36, 1.34), 0.62, -0.34, 5, SeedArt.LEAF, SeedArt.LEAF_DARK));
@@ -129,24 +132,24 @@ final class SwapInvitation {
   }
 
   private Item tint(double left) {
-    return Item.Shape.of(
+    return ItemShape.of(
         art.properties("Paper tint"), Placement.of(new Box(left, -BLEED, 5 + BLEED - left, 7 + 2 * BLEED)),
         new Outline.Rectangle(0), Optional.of(PAPER), Optional.empty());
   }
 
   private Item rule(String name, double x, double y, double length) {
-    return Item.Shape.of(
+    return ItemShape.of(
         art.properties(name), Placement.of(x, y, length, 0, 0), new Outline.Straight(), Optional.empty(),
         Optional.of(LineLook.of(1.25, BRASS)));
   }
 
   private Item words(String name, String text, double x, double y, double width, double height, WordStyle style) {
-    return Item.Words.of(art.properties(name), Placement.of(x, y, width, height, 0), text, style);
+    return ItemWords.of(art.properties(name), Placement.of(x, y, width, height, 0), text, style);
   }
 
   private Item story(String name, double x, double y, double width, double height, Paragraph... lines) {
     Story story = SwapFacts.story(lines);
-    return Item.Words.of(art.properties(name), Placement.of(x, y, width, height, 0), "", story.style()).withStory(story);
+    return ItemWords.of(art.properties(name), Placement.of(x, y, width, height, 0), "", story.style()).withStory(story);
   }
 
   private static WordStyle type(String family, String style, double pt, double tracking, Colour colour) {

@@ -15,6 +15,7 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LiveEffect;
@@ -95,7 +96,7 @@ final class ThingJobs {
     double h = size.height();
     Desk d = new Desk();
     FillStyle dusk = new FillStyle.Gradient(false, 90, List.of(new FillStyle.Stop(0, Colour.of(0xF3E3B8)), new FillStyle.Stop(0.55, Colour.of(0xCFE0B4)), new FillStyle.Stop(1, Colour.of(0x6E9A63))));
-    d.put(Item.Shape.of(d.art.properties("Sky to field"), Placement.of(new Box(-OVER, -OVER, w + 2 * OVER, h + 2 * OVER)), new Outline.Rectangle(0), Optional.of(Desk.PAPER), Optional.empty())
+    d.put(ItemShape.of(d.art.properties("Sky to field"), Placement.of(new Box(-OVER, -OVER, w + 2 * OVER, h + 2 * OVER)), new Outline.Rectangle(0), Optional.of(Desk.PAPER), Optional.empty())
         .withFillStyle(Optional.of(dusk)));
     d.fill("Upper line", new Box(-OVER, 0.5, w + 2 * OVER, 0.05), Desk.GREEN);
     d.fill("Lower line", new Box(-OVER, h - 0.5, w + 2 * OVER, 0.05), Desk.GREEN);

@@ -18,6 +18,9 @@ import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.NamedStyle;
@@ -50,12 +53,12 @@ final class WordJobs {
     return new WordStyle(family, style, pt, leading, tracking, align, colour);
   }
 
-  private static Item.Words words(Desk d, String name, Box box, Story story) {
-    return Item.Words.of(d.art.properties(name), Placement.of(box), "", story.style()).withStory(story);
+  private static ItemWords words(Desk d, String name, Box box, Story story) {
+    return ItemWords.of(d.art.properties(name), Placement.of(box), "", story.style()).withStory(story);
   }
 
   private static void disc(Desk d, String name, Point middle, double radius, Colour colour) {
-    d.put(Item.Shape.of(d.art.properties(name), Placement.of(new Box(middle.x() - radius, middle.y() - radius, 2 * radius, 2 * radius)), new Outline.Ellipse(), Optional.of(colour), Optional.empty()));
+    d.put(ItemShape.of(d.art.properties(name), Placement.of(new Box(middle.x() - radius, middle.y() - radius, 2 * radius, 2 * radius)), new Outline.Ellipse(), Optional.of(colour), Optional.empty()));
   }
 
   /** Round a plate: 12 in across, its centre 8 in flat, the words on a circle of 10 in. */
@@ -90,7 +93,7 @@ final class WordJobs {
     d.ornament("Sprout divider", new Point(1.125, 1.52), 0.9, 0);
     d.put(words(d, "How", new Box(0.25, 1.64, 1.75, 0.34), SwapFacts.story(SwapFacts.line(note, "note", SwapFacts.text("Sow in May, two inches deep,", note)),
         SwapFacts.line(note, "note", SwapFacts.text("beside a pole of nine feet", note)))));
-    d.put(Item.Shape.of(d.art.properties("Code"), Placement.of(0.75, 2.02, 0.75, 0.75, 0), new Outline.Coded(CodeKind.QR, SwapFacts.WEB.value(), Optional.of(SwapFacts.WEB.name())), Optional.of(Desk.INK), Optional.empty()));
+    d.put(ItemShape.of(d.art.properties("Code"), Placement.of(0.75, 2.02, 0.75, 0.75, 0), new Outline.Coded(CodeKind.QR, SwapFacts.WEB.value(), Optional.of(SwapFacts.WEB.name())), Optional.of(Desk.INK), Optional.empty()));
     WordStyle from = SwapFacts.capitals(style("Figtree", "Semibold", 6, 120, 120, Align.CENTRE, Desk.GREEN));
     d.put(words(d, "From", new Box(0.2, 2.82, 1.85, 0.2), SwapFacts.story(SwapFacts.line(from, "from", SwapFacts.field(SwapFacts.NAMES, "", from)))));
     return Desk.job("Jar label with a code", "Jar label", 42, new Size(2.25, 3.25), BLEED, "Label paper", 24, List.of(d.face("f1", "label")))
@@ -112,7 +115,7 @@ final class WordJobs {
     WordStyle note = style("Alegreya", "Italic", 18, 120, 0, Align.CENTRE, Desk.INK);
     d.put(words(d, "Over the top", new Box(1.25, 0.95, 6, 1), Story.of("Fill the letters, then the leaves", note)).withCourse(Optional.of(Course.ARC.withRise(0.35))));
     d.put(words(d, "Name", new Box(2, 8.95, 4.5, 0.4), Story.of("filled in by", note)));
-    d.put(Item.Shape.of(d.art.properties("Name line"), Placement.of(2.5, 9.7, 3.5, 0, 0), new Outline.Straight(), Optional.empty(), Optional.of(LineLook.of(1, Desk.INK))));
+    d.put(ItemShape.of(d.art.properties("Name line"), Placement.of(2.5, 9.7, 3.5, 0, 0), new Outline.Straight(), Optional.empty(), Optional.of(LineLook.of(1, Desk.INK))));
     Job flat = Desk.job("Phrase to colour", "Colouring page", 43, new Size(8.5, 11), 0, "Drawing paper", 40, List.of(d.face("f1", "page")));
     String phrase = flat.faces().get(0).items().stream().filter(i -> i.properties().name().equals("Phrase")).findFirst().orElseThrow().id();
     return Shaping.bend("f1", Set.of(phrase), Bend.of(Bow.BULGE, 10)).change().apply(flat);
@@ -133,7 +136,7 @@ final class WordJobs {
         new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Desk.BEET), new FillStyle.Stop(1, Desk.BRASS))))));
     d.put(words(d, "Story, left", new Box(0.6, 1.7, 3.5, 4.75), story(justified)));
     d.put(words(d, "Story, right", new Box(4.4, 1.7, 3.5, 4.75), Story.of("", justified)));
-    Item photo = Item.Photo.of(d.art.properties("Field").withAside(Optional.of(new Aside(Aside.Way.BOX, 0.15))), Placement.of(3.05, 3.1, 2.4, 1.8, 0), field.id());
+    Item photo = ItemPhoto.of(d.art.properties("Field").withAside(Optional.of(new Aside(Aside.Way.BOX, 0.15))), Placement.of(3.05, 3.1, 2.4, 1.8, 0), field.id());
     d.put(photo);
     WordStyle head = style("Fraunces", "Semibold", 20, 120, 0, Align.LEFT, Desk.BEET);
     d.put(words(d, "List head", new Box(0.6, 6.85, 7, 0.5), SwapFacts.story(SwapFacts.line(head, "head", SwapFacts.text("What to bring", head)))));
@@ -196,7 +199,7 @@ final class WordJobs {
         SwapFacts.line(body, "body", SwapFacts.field(SwapFacts.DATE, "monthDayYear", body), SwapFacts.text(", ", body), SwapFacts.field(SwapFacts.TIME, "twelve", body)),
         SwapFacts.line(body, "body", SwapFacts.field(SwapFacts.PLACE, "", body)),
         SwapFacts.line(body, "body", SwapFacts.text("Reply by ", body), SwapFacts.field(SwapFacts.REPLY, "monthDay", body)))));
-    d.put(Item.Shape.of(d.art.properties("Code"), Placement.of(3.5, 5.5, 1, 1, 0), new Outline.Coded(CodeKind.QR, SwapFacts.WEB.value(), Optional.of(SwapFacts.WEB.name())), Optional.of(Desk.INK), Optional.empty()));
+    d.put(ItemShape.of(d.art.properties("Code"), Placement.of(3.5, 5.5, 1, 1, 0), new Outline.Coded(CodeKind.QR, SwapFacts.WEB.value(), Optional.of(SwapFacts.WEB.name())), Optional.of(Desk.INK), Optional.empty()));
     d.put(words(d, "From", new Box(0.5, 6.1, 2.8, 0.4), SwapFacts.story(SwapFacts.line(body, "body", SwapFacts.field(SwapFacts.NAMES, "", body)))));
     return d.face("f2", "plain");
   }

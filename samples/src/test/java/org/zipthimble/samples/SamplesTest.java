@@ -16,7 +16,8 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Size;
@@ -32,8 +33,8 @@ class SamplesTest {
     assertEquals(new Size(5, 7), job.ticket().finished());
     assertEquals(2, job.faces().size());
     assertEquals(List.of(), Checks.run(job));
-    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof Item.Photo), "a picture on the front");
-    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof Item.Group), "ornament on the front");
+    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof ItemPhoto), "a picture on the front");
+    assertTrue(job.faces().get(0).all().stream().anyMatch(i -> i instanceof ItemGroup), "ornament on the front");
   }
 
   @Test
@@ -76,7 +77,7 @@ class SamplesTest {
   /** All objects; of pictures only where they stand, for another Java may pack the same pixels otherwise. */
   private static String drawn(Job job) {
     return job.faces().stream().flatMap(f -> f.items().stream())
-        .map(i -> i instanceof Item.Photo ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n")).replaceAll("[0-9a-f]{64}", "picture");
+        .map(i -> i instanceof ItemPhoto ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n")).replaceAll("[0-9a-f]{64}", "picture");
   }
 
   /** The same words, and every figure within a millionth: the last places of sines differ between machines. */

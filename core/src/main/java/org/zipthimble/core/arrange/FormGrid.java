@@ -9,6 +9,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -26,11 +28,11 @@ public final class FormGrid {
    *
    * @param firstId the number of the first id, such as 7 for i7; the ids after it are used too
    */
-  public static Item.Group table(int firstId, Box box, int columns, int rows, LineLook line) {
+  public static ItemGroup table(int firstId, Box box, int columns, int rows, LineLook line) {
     check(columns, rows);
     List<Item> parts = new ArrayList<>();
     int id = firstId + 1;
-    parts.add(Item.Shape.of(ItemProperties.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
+    parts.add(ItemShape.of(ItemProperties.of("i" + id++, Wording.text("item.frame")), Placement.of(box), new Outline.Rectangle(0),
         Optional.empty(), Optional.of(line)));
     for (int i = 1; i < columns; i++) {
       double x = box.x() + box.width() * i / columns;
@@ -44,7 +46,7 @@ public final class FormGrid {
   }
 
   /** Writing lines at even distances; the last one lies on the box's lower side. */
-  public static Item.Group lines(int firstId, Box box, int rows, LineLook line) {
+  public static ItemGroup lines(int firstId, Box box, int rows, LineLook line) {
     check(1, rows);
     List<Item> parts = new ArrayList<>();
     for (int i = 1; i <= rows; i++) {
@@ -55,21 +57,21 @@ public final class FormGrid {
   }
 
   /** Square boxes to tick, in columns and rows over a box, each as large as its place allows with a gap. */
-  public static Item.Group boxes(int firstId, Box box, int columns, int rows, double gap, LineLook line) {
+  public static ItemGroup boxes(int firstId, Box box, int columns, int rows, double gap, LineLook line) {
     check(columns, rows);
     double side = Math.max(Reshape.LEAST, Math.min(
         (box.width() - gap * (columns - 1)) / columns, (box.height() - gap * (rows - 1)) / rows));
     List<Item> parts = new ArrayList<>();
     for (int i = 0; i < columns * rows; i++) {
       Box one = new Box(box.x() + i % columns * (side + gap), box.y() + i / columns * (side + gap), side, side);
-      parts.add(Item.Shape.of(ItemProperties.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
+      parts.add(ItemShape.of(ItemProperties.of("i" + (firstId + 1 + i), Wording.text("item.tick")), Placement.of(one),
           new Outline.Rectangle(0), Optional.empty(), Optional.of(line)));
     }
     return Grouping.of(ItemProperties.of("i" + firstId, Wording.text("item.ticks")), parts);
   }
 
   private static Item straight(int id, Point from, Point to, LineLook line) {
-    return Item.Shape.of(ItemProperties.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
+    return ItemShape.of(ItemProperties.of("i" + id, Wording.text("item.line")), Reshape.line(from, to), new Outline.Straight(),
         Optional.empty(), Optional.of(line));
   }
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 
 /** Objects that have something in common with those that are selected. */
 public final class SimilarObjects {
@@ -44,7 +45,7 @@ public final class SimilarObjects {
   }
 
   private static Optional<Colour> fill(Item item) {
-    return item.asWords().map(w -> w.style().colour()).or(() -> item.asShape().flatMap(Item.Shape::fill));
+    return item.asWords().map(w -> w.style().colour()).or(() -> item.asShape().flatMap(ItemShape::fill));
   }
 
   private static Optional<String> font(Item item) {

@@ -12,6 +12,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
@@ -57,7 +58,7 @@ public record Ornament(String set, String name, String words, Size size, List<Pa
     Box box = Measure.bounds(part.path()).orElseThrow();
     Path unit = part.path().mapped(
         Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / Math.max(box.width(), 1e-9), 1 / Math.max(box.height(), 1e-9))));
-    return Item.Shape.of(
+    return ItemShape.of(
         ItemProperties.of(id, part.name()), Placement.of(place.apply(box)), new Outline.Drawn(unit), Optional.of(part.colour()),
         Optional.empty());
   }

@@ -10,6 +10,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
@@ -68,13 +69,13 @@ public final class PictureIn {
    *
    * @param at in inches on the face
    */
-  public static Item.Photo place(Job job, Picture picture, Point at) {
+  public static ItemPhoto place(Job job, Picture picture, Point at) {
     Ticket ticket = job.ticket();
     double ppi = picture.truePpi().orElse(ticket.ppi());
     double width = Math.min(Placement.FARTHEST, picture.width() / ppi);
     double height = Math.min(Placement.FARTHEST, picture.height() / ppi);
     Box box = new Box(at.x() - width / 2, at.y() - height / 2, width, height);
-    return Item.Photo.of(ItemProperties.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
+    return ItemPhoto.of(ItemProperties.of(job.freshId(), shortName(picture.name())), Placement.of(box), picture.id());
   }
 
   /**
@@ -96,7 +97,7 @@ public final class PictureIn {
         double scale = Math.min(w / picture.width(), h / picture.height());
         double x = safe.x() + i % across * (w + gap) + (w - picture.width() * scale) / 2;
         double y = safe.y() + i / across * (h + gap) + (h - picture.height() * scale) / 2;
-        Item photo = Item.Photo.of(ItemProperties.of(out.freshId(), shortName(picture.name())),
+        Item photo = ItemPhoto.of(ItemProperties.of(out.freshId(), shortName(picture.name())),
             Placement.of(x, y, picture.width() * scale, picture.height() * scale, 0), picture.id());
         out = Edits.add(faceId, photo, picture).change().apply(out);
       }

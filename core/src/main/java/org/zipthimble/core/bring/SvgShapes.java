@@ -25,6 +25,9 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
@@ -120,7 +123,7 @@ final class SvgShapes {
     if (Measure.bounds(drawn).isEmpty()) {
       return List.of();
     }
-    Item.Shape shape = Drawings.shape(ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
+    ItemShape shape = Drawings.shape(ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
     return List.of(cover.isPresent() ? shape.withFillStyle(cover) : shape);
   }
 
@@ -274,7 +277,7 @@ final class SvgShapes {
     Placement own = Placement.of(pen[0] * scale - back, pen[1] * scale - first.baseline().y(), width + 0.02, size / 72 * 1.3, 0);
     pen[0] += width / scale;
     Affine local = Affine.scale(1 / scale, 1 / scale).then(map);
-    Item words = Item.Words.of(ItemProperties.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
+    Item words = ItemWords.of(ItemProperties.of(in.freshId(), text.length() > 30 ? text.substring(0, 30) : text), own, text, look);
     return Optional.of(words.with(Reshape.lifted(own, local)));
   }
 
@@ -338,7 +341,7 @@ final class SvgShapes {
       ItemProperties properties = ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(SvgIn.opacity(style, "opacity"));
       Placement own = Placement.of(0, 0, w * map.meanScale(), h * map.meanScale(), 0);
       Affine local = Affine.scale(1 / map.meanScale(), 1 / map.meanScale()).then(Affine.move(x, y)).then(map);
-      return List.of(Item.Photo.of(properties, Reshape.lifted(own, local), picture.id()));
+      return List.of(ItemPhoto.of(properties, Reshape.lifted(own, local), picture.id()));
     } catch (Trouble | IllegalArgumentException damaged) {
       in.left.add(Wording.text("drawing.left.picture", SvgIn.name(e)));
       return List.of();

@@ -15,6 +15,8 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -86,7 +88,7 @@ final class BleedMends {
   }
 
   /** Lays mirror images of a picture's edges around it, out to the bleed edge; what is inside the trim stays as it is. */
-  static Edit mirror(Job job, Face face, Item.Photo photo) {
+  static Edit mirror(Job job, Face face, ItemPhoto photo) {
     double[] s = short4(job.frame(face), photo.placement());
     return new Edit(Wording.text("edit.mirrorEdge"), before -> {
       Job now = before;
@@ -108,7 +110,7 @@ final class BleedMends {
     });
   }
 
-  private static Item strip(String id, Item.Photo photo, int dx, int dy, double wide, double high) {
+  private static Item strip(String id, ItemPhoto photo, int dx, int dy, double wide, double high) {
     Placement p = photo.placement();
     Retouch r = photo.retouching();
     double part = Math.min(1, wide / p.width());
@@ -123,7 +125,7 @@ final class BleedMends {
     double y = dy == 0 ? p.y() : dy < 0 ? p.y() - high : p.y() + p.height();
     Retouch mirrored = r.withCrop(crop).flipped(r.flippedX() != (dx != 0), r.flippedY() != (dy != 0));
     ItemProperties properties = ItemProperties.of(id, Wording.text("item.mirroredEdge", photo.properties().name()), photo.properties().visible(), false, photo.properties().role(), photo.properties().opacity());
-    return new Item.Photo(properties, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
+    return new ItemPhoto(properties, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
   }
 
   /** Puts a ground over the whole bleed under all else, in the colour that the artwork has along its edge. */
@@ -131,7 +133,7 @@ final class BleedMends {
     // The colour is looked for when the mend is done: that may decode a picture.
     return new Edit(Wording.text("edit.ground"), before -> {
       Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
-      Item ground = Item.Shape.of(
+      Item ground = ItemShape.of(
           ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.frame(face).bleedBox()), new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());
       return before.changed(face.id(), f -> {
@@ -148,7 +150,7 @@ final class BleedMends {
 
   /** The mean colour along the edges of an object. */
   private static Colour edge(Job job, Item item) {
-    Optional<Colour> fill = item.asShape().flatMap(Item.Shape::fill);
+    Optional<Colour> fill = item.asShape().flatMap(ItemShape::fill);
     return fill.or(() -> item.shown(job.pictures()).map(s -> {
       try {
         BufferedImage small = new BufferedImage(EDGE, EDGE, BufferedImage.TYPE_INT_RGB);

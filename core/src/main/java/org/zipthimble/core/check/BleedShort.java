@@ -11,6 +11,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.form.SceneNode;
@@ -75,7 +76,7 @@ final class BleedShort extends FaceCheck {
   private record Edge(double past, double from, double to, boolean bare) {}
 
   private static boolean covers(SceneNode placed) {
-    return placed.item().coversItsOutline() || placed.item().asShape().flatMap(Item.Shape::line).isPresent();
+    return placed.item().coversItsOutline() || placed.item().asShape().flatMap(ItemShape::line).isPresent();
   }
 
   private static Optional<Edge> shortEdge(Subject on, List<SceneNode> printed, int index, Side side) {
@@ -117,7 +118,7 @@ final class BleedShort extends FaceCheck {
   }
 
   private static double lineReach(SceneNode placed) {
-    return placed.item().asShape().flatMap(Item.Shape::line).map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
+    return placed.item().asShape().flatMap(ItemShape::line).map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
   }
 
   private static double along(Point p, Side side) {

@@ -9,7 +9,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -32,7 +32,7 @@ final class CodeReads extends FaceCheck {
     List<SceneNode> printing = on.printing();
     for (int i = 0; i < printing.size(); i++) {
       SceneNode node = printing.get(i);
-      Optional<Item.Shape> shape = node.item().asShape();
+      Optional<ItemShape> shape = node.item().asShape();
       Optional<Outline.Coded> code = shape.flatMap(s -> s.outline().asCoded());
       if (code.isPresent()) {
         look(on, node, shape.get(), code.get(), printing.subList(i + 1, printing.size()), found);
@@ -41,7 +41,7 @@ final class CodeReads extends FaceCheck {
     return found;
   }
 
-  private static void look(Subject on, SceneNode node, Item.Shape shape, Outline.Coded code, List<SceneNode> above, List<Finding> found) {
+  private static void look(Subject on, SceneNode node, ItemShape shape, Outline.Coded code, List<SceneNode> above, List<Finding> found) {
     String name = node.item().properties().name();
     Codes.Drawn drawn = Codes.draw(code.code(), code.content());
     if (drawn.trouble().isPresent()) {
@@ -66,7 +66,7 @@ final class CodeReads extends FaceCheck {
   }
 
   /** How much more light the darkest ground gives back than the bars; below zero where the bars are the lighter ones. */
-  private static double contrast(Subject on, SceneNode node, Item.Shape shape) {
+  private static double contrast(Subject on, SceneNode node, ItemShape shape) {
     double bars = Contrast.luminance(shape.fill().orElse(Colour.BLACK));
     return Ground.of(on).under(node.around()).stream().mapToDouble(Contrast::luminance).min().orElse(1) - bars;
   }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.SceneNode;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.LetterLook;
@@ -23,7 +23,7 @@ final class FontMissing extends ObjectCheck {
     return node.item().asWords().flatMap(w -> look(on, node, w)).stream().toList();
   }
 
-  private static Optional<Finding> look(Subject on, SceneNode node, Item.Words words) {
+  private static Optional<Finding> look(Subject on, SceneNode node, ItemWords words) {
     for (Run run : words.story().runs()) {
       LetterLook look = run.look();
       Optional<FontFace> font = on.fonts().find(look.family(), look.style());

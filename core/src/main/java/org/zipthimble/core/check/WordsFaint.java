@@ -18,6 +18,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
@@ -58,7 +59,7 @@ final class WordsFaint extends FaceCheck {
 
   /** Of several looks that of which most is lacking. */
   private static Optional<Finding> faintest(Subject on, SceneNode node, Ground ground) {
-    Item.Words item = node.item().asWords().orElseThrow();
+    ItemWords item = node.item().asWords().orElseThrow();
     List<Box> ink = ink(item, node.toFace(), on);
     Finding worst = null;
     double share = 1;
@@ -74,7 +75,7 @@ final class WordsFaint extends FaceCheck {
   }
 
   /** How far a colour would stand out from the words' own panel or, where they have none, from their halo or from what lies under them. */
-  private static Optional<Double> ratio(Item.Words item, List<Box> ink, Colour colour, Ground ground) {
+  private static Optional<Double> ratio(ItemWords item, List<Box> ink, Colour colour, Ground ground) {
     Optional<Double> halo = halo(item.properties().effects()).map(h -> Contrast.ratio(colour, h));
     return item.panel().flatMap(p -> p.look().fill()).map(p -> Contrast.ratio(colour, p))
         .or(() -> ground.contrast(ink, colour, FEW).map(g -> Math.max(g, halo.orElse(1.0))));
@@ -87,7 +88,7 @@ final class WordsFaint extends FaceCheck {
   }
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
-  static List<Box> ink(Item.Words words, Affine toFace, Subject on) {
+  static List<Box> ink(ItemWords words, Affine toFace, Subject on) {
     return words.set(on.fonts()).placed().stream().flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
   }
 
@@ -102,7 +103,7 @@ final class WordsFaint extends FaceCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<Item.Words> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
     if (words.isEmpty()) {
       return List.of();
     }
@@ -121,11 +122,11 @@ final class WordsFaint extends FaceCheck {
     return all;
   }
 
-  private static Item.Words effects(Item.Words words, Effects effects) {
+  private static ItemWords effects(ItemWords words, Effects effects) {
     return words.with(words.properties().withEffects(effects));
   }
 
-  private static Mend changed(Face face, String key, Item.Words words, UnaryOperator<Item.Words> change) {
+  private static Mend changed(Face face, String key, ItemWords words, UnaryOperator<ItemWords> change) {
     return new Mend(key, StoryEdits.words(face.id(), Set.of(words.id()), "edit.panel", change));
   }
 }

@@ -13,6 +13,7 @@ import org.zipthimble.core.geom.Thin;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.Glyph;
@@ -63,7 +64,7 @@ final class WordsFine extends FaceCheck {
     return found;
   }
 
-  private static void look(Subject on, SceneNode node, Item.Words words, List<Finding> found) {
+  private static void look(Subject on, SceneNode node, ItemWords words, List<Finding> found) {
     SetWords set = words.set(on.fonts());
     boolean leftOut = leftOut(on, node, words);
     Least least = Least.of(on.job().colour().to(), leftOut);
@@ -93,7 +94,7 @@ final class WordsFine extends FaceCheck {
   }
 
   /** Whether the words are lighter than what lies under them. */
-  private static boolean leftOut(Subject on, SceneNode node, Item.Words words) {
+  private static boolean leftOut(Subject on, SceneNode node, ItemWords words) {
     double ink = Contrast.luminance(words.style().colour());
     double under = words.panel().flatMap(p -> p.look().fill()).map(Contrast::luminance)
         .orElseGet(() -> Ground.of(on).light(WordsFaint.ink(words, node.toFace(), on)).orElse(1));
@@ -120,7 +121,7 @@ final class WordsFine extends FaceCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<Item.Words> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
     if (words.isEmpty()) {
       return List.of();
     }

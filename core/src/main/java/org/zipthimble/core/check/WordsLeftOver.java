@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.SceneNode;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
@@ -23,7 +23,7 @@ final class WordsLeftOver extends ObjectCheck {
     return node.item().asWords().map(w -> look(on, node, w)).orElse(List.of());
   }
 
-  private static List<Finding> look(Subject on, SceneNode node, Item.Words words) {
+  private static List<Finding> look(Subject on, SceneNode node, ItemWords words) {
     List<Finding> found = new ArrayList<>();
     SetWords set = words.set(on.fonts());
     if (set.leftOver() > 0) {

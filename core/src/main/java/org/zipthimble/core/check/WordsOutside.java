@@ -9,6 +9,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.units.Lengths;
@@ -44,7 +45,7 @@ final class WordsOutside extends FaceCheck {
   }
 
   /** The exact box of the ink of set words, on the face. */
-  static Optional<Box> ink(Item.Words words, Affine toFace, FontShelf fonts) {
+  static Optional<Box> ink(ItemWords words, Affine toFace, FontShelf fonts) {
     return words.set(fonts).ink(toFace);
   }
 

@@ -8,6 +8,7 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
 
@@ -38,7 +39,7 @@ final class WordsProof extends ObjectCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<Item.Words> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
     return words.flatMap(w -> slip(finding.code(), w.text())
         .map(s -> List.of(new Mend(finding.code().equals("words-doubled") ? "mend.once" : "mend.weekday", Edits.say(face.id(), w.id(), s.mended()))))).orElse(List.of());
   }

@@ -14,6 +14,7 @@ import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Typesetter;
@@ -34,7 +35,7 @@ final class WordsSpelt extends ObjectCheck {
     return node.item().asWords().map(w -> look(on, node, w)).orElse(List.of());
   }
 
-  private static List<Finding> look(Subject on, SceneNode node, Item.Words words) {
+  private static List<Finding> look(Subject on, SceneNode node, ItemWords words) {
     List<Finding> found = new ArrayList<>();
     Set<String> told = new HashSet<>();
     List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job()), English.of(on.job())) : List.of();
@@ -56,7 +57,7 @@ final class WordsSpelt extends ObjectCheck {
   }
 
   /** What was typed: a field in the text is made blank, for its fact is known. */
-  private static String typed(Item.Words words) {
+  private static String typed(ItemWords words) {
     StringBuilder out = new StringBuilder();
     words.story().paragraphs().forEach(p -> {
       out.append(out.length() == 0 ? "" : "\n");
@@ -76,7 +77,7 @@ final class WordsSpelt extends ObjectCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<Item.Words> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
     if (words.isEmpty()) {
       return List.of();
     }
@@ -87,7 +88,7 @@ final class WordsSpelt extends ObjectCheck {
         .map(u -> mends(job, face, words.get(), u)).orElse(List.of());
   }
 
-  private static List<Mend> mends(Job job, Face face, Item.Words words, Spelling.Unknown unknown) {
+  private static List<Mend> mends(Job job, Face face, ItemWords words, Spelling.Unknown unknown) {
     List<Mend> all = new ArrayList<>();
     English english = English.of(job);
     for (String meant : Spelling.suggestions(unknown.word(), english)) {
@@ -101,7 +102,7 @@ final class WordsSpelt extends ObjectCheck {
     return all;
   }
 
-  private static Mend spelt(Face face, Item.Words words, int from, int to, String right) {
+  private static Mend spelt(Face face, ItemWords words, int from, int to, String right) {
     return new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(from, to, right))), List.of(right));
   }
 

@@ -11,6 +11,8 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.Course;
@@ -62,7 +64,7 @@ public final class CourseEdits {
   }
 
   /** The radius of the circle that words run along; empty for others. */
-  public static Optional<Double> radius(Item.Words words) {
+  public static Optional<Double> radius(ItemWords words) {
     return words.course().flatMap(c -> switch (c.kind()) {
       case ROUND -> Optional.of(words.placement().width() / 2);
       case ARC -> Optional.of(Course.radius(words.placement().width(), c.rise()));
@@ -70,7 +72,7 @@ public final class CourseEdits {
     });
   }
 
-  private static Item.Words centred(Item.Words words) {
+  private static ItemWords centred(ItemWords words) {
     return words.course().isPresent() ? words : words.styled(s -> s.withAlign(Align.CENTRE));
   }
 
@@ -91,12 +93,12 @@ public final class CourseEdits {
   /** Lays words along the outline of the one shape beside them; the shape stays as it is. */
   public static Edit along(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.course"), job -> job.changed(faceId, face -> {
-      Optional<Item.Shape> shape = ids.stream().flatMap(id -> face.find(id).stream()).flatMap(i -> i.asShape().stream()).findFirst();
+      Optional<ItemShape> shape = ids.stream().flatMap(id -> face.find(id).stream()).flatMap(i -> i.asShape().stream()).findFirst();
       return shape.map(s -> face.changed(ids, item -> item.asWords().<Item>map(w -> along(w, s)).orElse(item))).orElse(face);
     }));
   }
 
-  private static Item.Words along(Item.Words words, Item.Shape shape) {
+  private static ItemWords along(ItemWords words, ItemShape shape) {
     Placement p = shape.placement();
     Path path = shape.outline().within(p.width(), p.height(), p.toGround());
     Optional<Box> bounds = Measure.bounds(path);

@@ -12,6 +12,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Outline;
@@ -97,15 +98,15 @@ public final class Edits {
   }
 
   /** Changes shapes; other objects stay. */
-  public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<Item.Shape> change) {
+  public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<ItemShape> change) {
     return each(faceId, ids, Wording.text(key),
         item -> item.asShape().<Item>map(change).orElseGet(() -> dressed(item, change)));
   }
 
   /** What a live group makes has a fill and a line as a shape has; they are changed the same way. */
-  private static Item dressed(Item item, UnaryOperator<Item.Shape> change) {
+  private static Item dressed(Item item, UnaryOperator<ItemShape> change) {
     return item.look().map(look -> item.with(change.apply(
-        Item.Shape.of(item.properties(), item.placement(), new Outline.Ellipse(), look.fill(), look.line())).inheritedLook())).orElse(item);
+        ItemShape.of(item.properties(), item.placement(), new Outline.Ellipse(), look.fill(), look.line())).inheritedLook())).orElse(item);
   }
 
   /**

@@ -12,6 +12,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Following;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
@@ -49,7 +50,7 @@ public final class FaceEdits {
       items.add(one);
     }
     Map<String, Following> links = new HashMap<>();
-    face.all().forEach(i -> i.asWords().flatMap(Item.Words::follows).ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
+    face.all().forEach(i -> i.asWords().flatMap(ItemWords::follows).ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
     Face out = face.withId(id).withName(Wording.text("face.copy", face.name())).withItems(items);
     return out.changed(links.keySet(), i -> i.asWords().<Item>map(w -> w.withFollows(Optional.of(links.get(w.id())))).orElse(i));
   }

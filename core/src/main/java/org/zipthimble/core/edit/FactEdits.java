@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.type.FieldUse;
@@ -93,7 +94,7 @@ public final class FactEdits {
     return -1;
   }
 
-  private static Item.Shape saying(Item.Shape shape, Outline.Coded code, String content) {
+  private static ItemShape saying(ItemShape shape, Outline.Coded code, String content) {
     return code.content().equals(content) ? shape : shape.withOutline(new Outline.Coded(code.code(), content, code.fact()));
   }
 

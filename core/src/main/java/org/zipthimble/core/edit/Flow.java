@@ -12,6 +12,7 @@ import java.util.Set;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Following;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Fitting;
@@ -52,7 +53,7 @@ public final class Flow {
   }
 
   /** The block that goes on from another. */
-  public static Optional<Item.Words> next(Face face, String id) {
+  public static Optional<ItemWords> next(Face face, String id) {
     return face.all().stream().flatMap(i -> i.asWords().stream()).filter(w -> w.follows().filter(f -> f.block().equals(id)).isPresent()).findFirst();
   }
 
@@ -60,11 +61,11 @@ public final class Flow {
   static Face rescued(Face face, Set<String> ids) {
     Face now = face;
     for (String id : ids) {
-      Optional<Item.Words> gone = now.find(id).flatMap(Item::asWords);
-      Optional<Item.Words> after = gone.isPresent() ? next(now, id) : Optional.empty();
-      Optional<Item.Words> before = gone.flatMap(Item.Words::follows).map(Following::block).flatMap(now::find).flatMap(Item::asWords);
+      Optional<ItemWords> gone = now.find(id).flatMap(Item::asWords);
+      Optional<ItemWords> after = gone.isPresent() ? next(now, id) : Optional.empty();
+      Optional<ItemWords> before = gone.flatMap(ItemWords::follows).map(Following::block).flatMap(now::find).flatMap(Item::asWords);
       if (gone.isPresent() && after.isPresent()) {
-        Item.Words words = gone.get();
+        ItemWords words = gone.get();
         Story joined = joined(words.story(), after.get().story(), after.get().follows().orElseThrow().within());
         now = now.changed(Set.of(after.get().id()), item -> item.asWords().<Item>map(w -> w.withStory(joined).withFollows(words.follows())).orElse(item));
       } else if (gone.isPresent() && before.isPresent() && gone.get().story().length() > 0) {
@@ -86,15 +87,15 @@ public final class Flow {
   }
 
   private static boolean flows(Face face) {
-    return face.all().stream().anyMatch(i -> i.asWords().flatMap(Item.Words::follows).isPresent());
+    return face.all().stream().anyMatch(i -> i.asWords().flatMap(ItemWords::follows).isPresent());
   }
 
   private static Face settled(Face face, FontShelf fonts) {
-    Map<String, Item.Words> all = new LinkedHashMap<>();
+    Map<String, ItemWords> all = new LinkedHashMap<>();
     face.all().forEach(i -> i.asWords().ifPresent(w -> all.put(w.id(), w)));
     Map<String, String> next = new HashMap<>();
-    Map<String, Item.Words> changed = new HashMap<>();
-    for (Item.Words w : all.values()) {
+    Map<String, ItemWords> changed = new HashMap<>();
+    for (ItemWords w : all.values()) {
       if (w.follows().isPresent()) {
         String before = w.follows().get().block();
         boolean sound = all.containsKey(before) && !before.equals(w.id()) && !next.containsKey(before);
@@ -107,9 +108,9 @@ public final class Flow {
     }
     Set<String> followers = new HashSet<>(next.values());
     Set<String> seen = new HashSet<>();
-    for (Item.Words head : all.values()) {
+    for (ItemWords head : all.values()) {
       if (next.containsKey(head.id()) && !followers.contains(head.id())) {
-        List<Item.Words> chain = new ArrayList<>();
+        List<ItemWords> chain = new ArrayList<>();
         for (String id = head.id(); id != null && seen.add(id); id = next.get(id)) {
           chain.add(changed.getOrDefault(id, all.get(id)));
         }
@@ -122,16 +123,16 @@ public final class Flow {
     return changed.isEmpty() ? face : face.changed(changed.keySet(), item -> changed.containsKey(item.id()) ? changed.get(item.id()) : item);
   }
 
-  private static List<Item.Words> laid(List<Item.Words> chain, FontShelf fonts) {
+  private static List<ItemWords> laid(List<ItemWords> chain, FontShelf fonts) {
     Story rest = chain.get(0).story();
-    for (Item.Words w : chain.subList(1, chain.size())) {
+    for (ItemWords w : chain.subList(1, chain.size())) {
       rest = joined(rest, w.story(), w.follows().orElseThrow().within());
     }
-    List<Item.Words> out = new ArrayList<>();
+    List<ItemWords> out = new ArrayList<>();
     boolean within = false;
     for (int i = 0; i < chain.size(); i++) {
-      Item.Words block = chain.get(i);
-      Item.Words full = block.withStory(rest).withFollows(i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
+      ItemWords block = chain.get(i);
+      ItemWords full = block.withStory(rest).withFollows(i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
       if (i == chain.size() - 1) {
         out.add(full);
         break;

@@ -10,6 +10,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
@@ -22,13 +23,13 @@ public final class Grouping {
   private Grouping() {}
 
   /** A group of objects that stand on one ground; it stands there too, and they stay where they are seen. */
-  public static Item.Group of(ItemProperties properties, List<Item> members) {
+  public static ItemGroup of(ItemProperties properties, List<Item> members) {
     Box box = members.stream().map(i -> i.placement().around()).reduce(Box::union)
         .orElseThrow(() -> new IllegalArgumentException("a group needs members"));
     Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
     List<Item> inside = new ArrayList<>(members.size());
     members.forEach(i -> inside.add(i.with(i.placement().moved(-box.x(), -box.y()))));
-    return Item.Group.of(properties, Placement.of(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
+    return ItemGroup.of(properties, Placement.of(box.x(), box.y(), inner.width(), inner.height(), 0), inner, inside);
   }
 
   /** Holds objects together as a group that stands where the topmost of them stood. */
@@ -90,7 +91,7 @@ public final class Grouping {
     return out;
   }
 
-  private static Item.Group refitted(Job job, Item.Group group) {
+  private static ItemGroup refitted(Job job, ItemGroup group) {
     if (group.live()) {
       return LiveGroups.refitted(job, group);
     }
@@ -110,10 +111,10 @@ public final class Grouping {
     Placement fitted = p.boxed(middle.x() - width / 2, middle.y() - height / 2, width, height);
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
-    return new Item.Group(group.properties(), fitted, inner, members, group.effect());
+    return new ItemGroup(group.properties(), fitted, inner, members, group.effect());
   }
 
-  private static List<Item> released(Item.Group group) {
+  private static List<Item> released(ItemGroup group) {
     Affine map = group.innerToGround();
     return group.members().stream().map(m -> {
       Item out = m.with(Reshape.lifted(m.placement(), map));

@@ -13,6 +13,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
@@ -28,17 +29,17 @@ public final class LiveGroups {
    *
    * @param making places in patterns are given on that ground
    */
-  public static Item.Group of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
-    Item.Group plain = Grouping.of(properties, members);
+  public static ItemGroup of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
+    ItemGroup plain = Grouping.of(properties, members);
     Point corner = new Point(plain.placement().x(), plain.placement().y());
-    Item.Group live = plain.withEffect(making.moved(-corner.x(), -corner.y()));
+    ItemGroup live = plain.withEffect(making.moved(-corner.x(), -corner.y()));
     return refitted(job, live);
   }
 
   /** The group with its box fitted to what it makes; nothing is seen to move. */
-  static Item.Group refitted(Job job, Item.Group group) {
+  static ItemGroup refitted(Job job, ItemGroup group) {
     Size inner = group.inner();
-    Item.Group here = group.with(Placement.of(0, 0, inner.width(), inner.height(), 0));
+    ItemGroup here = group.with(Placement.of(0, 0, inner.width(), inner.height(), 0));
     Box box = reach(job, here).orElse(new Box(0, 0, inner.width(), inner.height()));
     Placement p = group.placement();
     double sx = p.width() / inner.width();
@@ -49,10 +50,10 @@ public final class LiveGroups {
     List<Item> members = new ArrayList<>(group.members().size());
     group.members().forEach(m -> members.add(m.with(m.placement().moved(-box.x(), -box.y()))));
     Placement fitted = p.boxed(middle.x() - wide * sx / 2, middle.y() - high * sy / 2, wide * sx, high * sy);
-    return new Item.Group(group.properties(), fitted, new Size(wide, high), members, group.effect().moved(-box.x(), -box.y()));
+    return new ItemGroup(group.properties(), fitted, new Size(wide, high), members, group.effect().moved(-box.x(), -box.y()));
   }
 
-  private static Optional<Box> reach(Job job, Item.Group here) {
+  private static Optional<Box> reach(Job job, ItemGroup here) {
     Optional<Box> members = here.members().stream().map(m -> m.placement().around()).reduce(Box::union);
     if (here.effect().pattern().isPresent()) {
       return members.flatMap(box -> Repeats.copies(here).stream().map(m -> m.apply(box)).reduce(Box::union));
@@ -71,7 +72,7 @@ public final class LiveGroups {
       Item lowest = members.get(0);
       ItemProperties properties = new ItemProperties(
           job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside(), lowest.properties().whole());
-      Item.Group live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
+      ItemGroup live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);
       out.removeAll(members);

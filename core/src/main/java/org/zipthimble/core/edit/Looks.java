@@ -7,6 +7,10 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -42,22 +46,22 @@ public final class Looks {
     double opacity = item.properties().opacity();
     return item.accept(new ItemVisitor<>() {
       @Override
-      public Taken words(Item.Words words) {
+      public Taken words(ItemWords words) {
         return new Taken(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
       }
 
       @Override
-      public Taken shape(Item.Shape shape) {
+      public Taken shape(ItemShape shape) {
         return new Taken(opacity, true, shape.fill(), shape.line(), shape.outline().cornerRadius(), Optional.empty());
       }
 
       @Override
-      public Taken photo(Item.Photo photo) {
+      public Taken photo(ItemPhoto photo) {
         return Taken.opacity(opacity);
       }
 
       @Override
-      public Taken group(Item.Group group) {
+      public Taken group(ItemGroup group) {
         return Taken.opacity(opacity);
       }
     });
@@ -98,10 +102,10 @@ public final class Looks {
    *
    * @param distance from the trim to the line's outer edge, in inches; below zero it lies outside
    */
-  public static Item.Shape border(String id, Frame frame, double distance, LineLook line, double radius) {
+  public static ItemShape border(String id, Frame frame, double distance, LineLook line, double radius) {
     double half = Unit.POINT.toInches(line.widthPt()) / 2;
     Box box = frame.trim().grown(-distance - half);
-    return Item.Shape.of(
+    return ItemShape.of(
         ItemProperties.of(id, Wording.text("item.border")), Placement.of(box), new Outline.Rectangle(Math.max(0, radius)),
         Optional.empty(), Optional.of(line));
   }
@@ -110,28 +114,28 @@ public final class Looks {
     Item faded = item.with(item.properties().withOpacity(look.opacity()));
     return faded.accept(new ItemVisitor<>() {
       @Override
-      public Item words(Item.Words words) {
+      public Item words(ItemWords words) {
         return look.type().map(t -> words.styled(s -> t))
             .orElseGet(() -> look.fill().map(c -> words.styled(s -> s.withColour(c))).orElse(words));
       }
 
       @Override
-      public Item shape(Item.Shape shape) {
+      public Item shape(ItemShape shape) {
         if (!look.shape()) {
           return look.fill().isPresent() ? shape.filled(look.fill()) : shape;
         }
-        Item.Shape lined = shape.withLine(look.line());
-        Item.Shape filled = shape.outline().open() ? lined : lined.filled(look.fill());
+        ItemShape lined = shape.withLine(look.line());
+        ItemShape filled = shape.outline().open() ? lined : lined.filled(look.fill());
         return look.radius().map(r -> filled.withOutline(filled.outline().rounded(r))).orElse(filled);
       }
 
       @Override
-      public Item photo(Item.Photo photo) {
+      public Item photo(ItemPhoto photo) {
         return photo;
       }
 
       @Override
-      public Item group(Item.Group group) {
+      public Item group(ItemGroup group) {
         return group;
       }
     });

@@ -18,6 +18,7 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 
@@ -34,7 +35,7 @@ final class MakingRoom {
   }
 
   private static boolean asked(Face face) {
-    return face.all().stream().anyMatch(i -> i.properties().aside().isPresent() || i.asWords().flatMap(Item.Words::spared).isPresent());
+    return face.all().stream().anyMatch(i -> i.properties().aside().isPresent() || i.asWords().flatMap(ItemWords::spared).isPresent());
   }
 
   private static Face settled(Face face, Forms forms) {
@@ -52,7 +53,7 @@ final class MakingRoom {
     return spared.isEmpty() ? face : face.changed(Set.copyOf(spared.keySet()), item -> item.asWords().<Item>map(w -> w.withSpared(spared.get(w.id()))).orElse(item));
   }
 
-  private static Optional<Path> spared(SceneNode words, Item.Words item, List<SceneNode> obstacles, Forms forms) {
+  private static Optional<Path> spared(SceneNode words, ItemWords item, List<SceneNode> obstacles, Forms forms) {
     Path all = Path.EMPTY;
     Affine back = words.toFace().inverse();
     Placement p = item.placement();

@@ -17,6 +17,9 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
@@ -38,13 +41,13 @@ public final class Mounts {
   public static Edit make(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
-      List<Item.Photo> photos = new ArrayList<>();
+      List<ItemPhoto> photos = new ArrayList<>();
       chosen.stream().sorted(READING).flatMap(i -> i.asPhoto().stream()).forEach(photos::add);
       List<Item> frames = chosen.stream().filter(i -> i.asPhoto().isEmpty()).sorted(READING).toList();
       Copies.Fresh fresh = new Copies.Fresh(job);
       List<Item> out = new ArrayList<>(items);
       for (Item frame : frames) {
-        Optional<Item.Photo> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
+        Optional<ItemPhoto> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
         LiveEffect.Mounted empty = frame.mount().orElse(LiveEffect.Mounted.empty(look(frame)));
         LiveEffect.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouching())).orElse(empty);
         out.set(out.indexOf(frame), frame.mount().isPresent() ? frame.remounted(m -> making) : mount(job, fresh, frame, making));
@@ -57,7 +60,7 @@ public final class Mounts {
   private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y()).thenComparingDouble(i -> i.placement().x());
 
   private static Item mount(Job job, Copies.Fresh fresh, Item frame, LiveEffect.Mounted making) {
-    Item.Group held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
+    ItemGroup held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
     Item inner = fresh.of(held.members().get(0).with(ItemProperties.of("x", frame.properties().name())));
     return held.withMembers(List.of(inner));
   }
@@ -141,7 +144,7 @@ public final class Mounts {
   static Optional<Item> loose(Job job, Item mount) {
     return mount.mount().flatMap(making -> mount.shown(job.pictures()).map(shown -> {
       Affine map = shown.toBox().then(mount.placement().toGround());
-      return new Item.Photo(ItemProperties.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
+      return new ItemPhoto(ItemProperties.of(job.freshId(), Wording.text("item.picture")), Reshape.lifted(Placement.of(0, 0, 1, 1, 0), map),
           making.pictureId().orElseThrow(), making.retouch());
     }));
   }
@@ -160,7 +163,7 @@ public final class Mounts {
       for (int i = 0; i < columns.size() * rows.size(); i++) {
         mounts.add(cell());
       }
-      Item.Group group = new Item.Group(
+      ItemGroup group = new ItemGroup(
           ItemProperties.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
       Item named = fresh.of(laid(group));
       return job.changed(faceId, face -> face.withItems(plus(face.items(), named)));
@@ -168,9 +171,9 @@ public final class Mounts {
   }
 
   private static Item cell() {
-    Item.Shape rectangle = Item.Shape.of(
+    ItemShape rectangle = ItemShape.of(
         ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
-    return new Item.Group(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(Look.NONE));
+    return new ItemGroup(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(Look.NONE));
   }
 
   private static List<Item> plus(List<Item> items, Item item) {
@@ -213,7 +216,7 @@ public final class Mounts {
     return item.asGroup().flatMap(group -> group.effect().grid().<Item>map(grid -> laid(group, grid))).orElse(item);
   }
 
-  private static Item laid(Item.Group group, LiveEffect.Gridded grid) {
+  private static Item laid(ItemGroup group, LiveEffect.Gridded grid) {
     Placement p = group.placement();
     List<double[]> across = spans(grid.columns(), p.width(), grid.gutter());
     List<double[]> down = spans(grid.rows(), p.height(), grid.gutter());
@@ -223,7 +226,7 @@ public final class Mounts {
       double[] y = down.get(Math.min(down.size() - 1, i / across.size()));
       members.add(group.members().get(i).with(Placement.of(new Box(x[0], y[0], x[1], y[1]))));
     }
-    return new Item.Group(group.properties(), p, new Size(p.width(), p.height()), members, grid);
+    return new ItemGroup(group.properties(), p, new Size(p.width(), p.height()), members, grid);
   }
 
   /** Where each share begins and how long it is; the gutters are taken off first. */

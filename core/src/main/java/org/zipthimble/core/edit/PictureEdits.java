@@ -9,6 +9,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
@@ -56,7 +57,7 @@ public final class PictureEdits {
   }
 
   /** The picture in a smaller or larger frame, its pixels where they were: turned straight about another middle they are moved along with it. */
-  private static Item cropped(Item.Photo photo, Box crop, Picture came) {
+  private static Item cropped(ItemPhoto photo, Box crop, Picture came) {
     Retouch was = photo.retouching();
     Retouch is = was.withCrop(crop);
     Placement p = photo.placement();
@@ -73,7 +74,7 @@ public final class PictureEdits {
   }
 
   /** Inches that a pixel of the picture's file takes, across and down its frame. */
-  private static Point perPixel(Item.Photo photo, Picture came) {
+  private static Point perPixel(ItemPhoto photo, Picture came) {
     Retouch r = photo.retouching();
     double zoom = r.zoom(came.width(), came.height());
     return new Point(photo.placement().width() * zoom / (came.width() * r.crop().width()),
@@ -87,7 +88,7 @@ public final class PictureEdits {
    * @param frame turned and leaning as the picture is
    */
   public static Edit frame(Job job, String faceId, String id, Placement frame) {
-    Optional<Item.Photo> found = job.face(faceId).flatMap(f -> f.find(id)).flatMap(Item::asPhoto);
+    Optional<ItemPhoto> found = job.face(faceId).flatMap(f -> f.find(id)).flatMap(Item::asPhoto);
     return found.map(photo -> {
       Placement p = photo.placement();
       Box now = frame.toGround().then(p.toGround().inverse()).apply(new Box(0, 0, frame.width(), frame.height()));
@@ -106,7 +107,7 @@ public final class PictureEdits {
   }
 
   /** The crop of a picture that was turned straight whose frame is a box in its own inches, as far as the picture goes. */
-  private static Box straightened(Item.Photo photo, Box frame, Picture came) {
+  private static Box straightened(ItemPhoto photo, Box frame, Picture came) {
     Retouch r = photo.retouching();
     Point scale = perPixel(photo, came);
     double across = (frame.centre().x() - photo.placement().width() / 2) / scale.x();
@@ -137,7 +138,7 @@ public final class PictureEdits {
       if (item.asPhoto().isEmpty()) {
         return item;
       }
-      Item.Photo photo = item.asPhoto().get();
+      ItemPhoto photo = item.asPhoto().get();
       Box c = photo.retouching().crop();
       double most = Math.min(1 / c.width(), 1 / c.height());
       double scale = held(1 / times, Math.max(LEAST / c.width(), LEAST / c.height()), most);

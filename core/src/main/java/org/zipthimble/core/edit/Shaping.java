@@ -25,6 +25,9 @@ import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
@@ -105,7 +108,7 @@ public final class Shaping {
     return drawn.map(List::of).orElseGet(() -> item.asLive().filter(g -> g.mount().isEmpty()).map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
   }
 
-  private static List<Item> permanent(Job job, Item.Group group, Copies.Fresh fresh) {
+  private static List<Item> permanent(Job job, ItemGroup group, Copies.Fresh fresh) {
     if (group.effect().pattern().isPresent()) {
       return List.of(copies(group, fresh));
     }
@@ -117,7 +120,7 @@ public final class Shaping {
       return List.of(group);
     }
     Look look = group.effect().look().orElseThrow();
-    Item.Shape shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
+    ItemShape shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
     if (!group.effect().showsMembers()) {
       return List.of(shape);
     }
@@ -128,7 +131,7 @@ public final class Shaping {
   }
 
   /** Every member becomes a shape that is bent for good; a picture has no outline that could be, so that a group with one stays live. */
-  private static List<Item> bent(Job job, Item.Group group, Copies.Fresh fresh) {
+  private static List<Item> bent(Job job, ItemGroup group, Copies.Fresh fresh) {
     if (group.withMembers().stream().anyMatch(i -> !i.pictureIds().isEmpty())) {
       return List.of(group);
     }
@@ -139,7 +142,7 @@ public final class Shaping {
       Path path = bowed.path(forms.outline(member)).mapped(group.innerToGround());
       if (!path.segments().isEmpty()) {
         Look look = member.inheritedLook();
-        Item.Shape shape = Drawings.shape(member.properties(), path, look.fill(), look.line());
+        ItemShape shape = Drawings.shape(member.properties(), path, look.fill(), look.line());
         shapes.add(member.asShape().<Item>map(s -> shape.withFillStyle(s.fillStyle())).orElse(shape));
       }
     }
@@ -159,7 +162,7 @@ public final class Shaping {
     return out;
   }
 
-  private static Item copies(Item.Group group, Copies.Fresh fresh) {
+  private static Item copies(ItemGroup group, Copies.Fresh fresh) {
     List<Item> all = new ArrayList<>();
     for (Affine copy : Repeats.copies(group)) {
       boolean first = all.isEmpty();
@@ -168,7 +171,7 @@ public final class Shaping {
         all.add(own.with(Reshape.lifted(own.placement(), copy)));
       });
     }
-    return Item.Group.of(group.properties(), group.placement(), group.inner(), all);
+    return ItemGroup.of(group.properties(), group.placement(), group.inner(), all);
   }
 
   /**
@@ -246,15 +249,15 @@ public final class Shaping {
       if (path.segments().isEmpty() || item.asShape().isPresent()) {
         return List.of(item);
       }
-      Item.Shape shape = Drawings.shape(item.properties(), path, look.fill(), look.line());
+      ItemShape shape = Drawings.shape(item.properties(), path, look.fill(), look.line());
       return List.of(item.asWords().map(w -> lettered(shape, w)).orElse(shape.finished(item.finish())));
     });
   }
 
-  private static Item lettered(Item.Shape shape, Item.Words words) {
+  private static Item lettered(ItemShape shape, ItemWords words) {
     Placement box = shape.placement();
     // what flowed on from elsewhere stands alone as a shape, and so do the words that it remembers
-    Item.Words kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
+    ItemWords kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
     return shape.withOutline(new Outline.Lettered(shape.outline().within(1, 1), kept, new Size(Math.max(Reshape.LEAST, box.width()), Math.max(Reshape.LEAST, box.height()))))
         .covered(words.fillStyle());
   }
@@ -266,10 +269,10 @@ public final class Shaping {
     return new Edit(back.label(), job -> FactEdits.filled(back.change().apply(job)));
   }
 
-  private static Item wordsAgain(Item.Shape shape, Outline.Lettered was) {
+  private static Item wordsAgain(ItemShape shape, Outline.Lettered was) {
     Placement p = shape.placement();
     Affine map = Affine.scale(p.width() / was.size().width(), p.height() / was.size().height()).then(p.toGround());
-    Item.Words words = was.words();
+    ItemWords words = was.words();
     Item sized = Math.abs(map.meanScale() - 1) < 1e-9 ? words : words.scaled(map.meanScale());
     Item placed = sized.with(Reshape.lifted(words.placement(), map)).with(shape.properties());
     boolean recoloured = shape.fill().isPresent() && !shape.fill().equals(words.inheritedLook().fill());
@@ -279,13 +282,13 @@ public final class Shaping {
   /** Lines become shapes with the outline of their paint, filled in the line's colour. */
   public static Edit linesToShapes(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.lineToShape"), job -> item -> {
-      Optional<Item.Shape> lined = item.asShape().filter(s -> s.line().isPresent());
+      Optional<ItemShape> lined = item.asShape().filter(s -> s.line().isPresent());
       if (lined.isEmpty()) {
         return List.of(item);
       }
-      Item.Shape shape = lined.get();
+      ItemShape shape = lined.get();
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
-      Item.Shape line = Drawings.shape(
+      ItemShape line = Drawings.shape(
           shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role()).withCutting(shape.properties().cutting()) : shape.properties(),
           band, Optional.of(shape.line().get().colour()), Optional.empty());
       return shape.painted() ? List.of(shape.withLine(Optional.empty()), line) : List.of(line);
@@ -355,11 +358,11 @@ public final class Shaping {
         }
         List<Item> members = new ArrayList<>(List.of(item));
         ItemProperties properties = item.properties();
-        Item.Shape plain = Item.Shape.of(
+        ItemShape plain = ItemShape.of(
             ItemProperties.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
-        Item.Group group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
+        ItemGroup group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
             new LiveEffect.Combined(Way.TAKE_AWAY, item.inheritedLook()));
         out.add(group.with(group.properties().withId(fresh.of(plain).id())));
       }

@@ -4,6 +4,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Placement;
@@ -53,19 +54,19 @@ public final class StoryEdits {
   }
 
   /** Changes blocks of words in any way; other objects stay. */
-  public static Edit words(String faceId, Set<String> ids, String key, UnaryOperator<Item.Words> change) {
+  public static Edit words(String faceId, Set<String> ids, String key, UnaryOperator<ItemWords> change) {
     return new Edit(Wording.text(key), job -> {
       FontShelf fonts = new JobFonts(job);
       return job.changed(faceId, face -> face.changed(ids, item -> item.asWords().<Item>map(w -> grown(change.apply(w), fonts)).orElse(item)));
     });
   }
 
-  private static int held(Item.Words words, int place) {
+  private static int held(ItemWords words, int place) {
     return Math.max(0, Math.min(words.story().length(), place));
   }
 
   /** The same with its block as high as its words need, where it grows. */
-  static Item.Words grown(Item.Words words, FontShelf fonts) {
+  static ItemWords grown(ItemWords words, FontShelf fonts) {
     if (words.setting().fitting() != Fitting.GROW || words.course().isPresent()) {
       return words;
     }
@@ -76,7 +77,7 @@ public final class StoryEdits {
   }
 
   /** The least height at which all words fit into several columns. */
-  private static double balanced(Item.Words words, FontShelf fonts) {
+  private static double balanced(ItemWords words, FontShelf fonts) {
     double low = 0;
     double high = words.set(fonts).height();
     for (int i = 0; i < 20; i++) {
@@ -106,16 +107,16 @@ public final class StoryEdits {
   public static Edit inkTo(String faceId, String id, boolean width, double inches) {
     return new Edit(Wording.text("edit.inkTo"), job -> {
       FontShelf fonts = new JobFonts(job);
-      Function<Item.Words, Item> fitted = w -> inkTo(w, width, inches, fonts);
+      Function<ItemWords, Item> fitted = w -> inkTo(w, width, inches, fonts);
       return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.asWords().map(fitted).orElse(item)));
     });
   }
 
-  private static Item inkTo(Item.Words words, boolean width, double inches, FontShelf fonts) {
+  private static Item inkTo(ItemWords words, boolean width, double inches, FontShelf fonts) {
     Item now = words;
     // what is held within the ranges of sizes comes nearer in a second step
     for (int i = 0; i < 3; i++) {
-      Item.Words w = now.asWords().orElseThrow();
+      ItemWords w = now.asWords().orElseThrow();
       double ink = w.set(fonts).ink().map(b -> width ? b.width() : b.height()).orElse(0.0);
       if (ink <= 0 || inches <= 0) {
         return now;

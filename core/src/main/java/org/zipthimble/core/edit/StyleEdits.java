@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Paragraph;
@@ -115,7 +116,7 @@ public final class StyleEdits {
   }
 
   /** Words that say the same stay the very same. */
-  private static Item.Words told(Item.Words words, Story story) {
+  private static ItemWords told(ItemWords words, Story story) {
     return story.equals(words.story()) ? words : words.withStory(story);
   }
 }

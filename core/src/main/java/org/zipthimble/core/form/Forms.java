@@ -16,6 +16,10 @@ import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
@@ -60,19 +64,19 @@ public final class Forms {
   }
 
   /** The outline of what a group makes, on its own ground, its distances true whatever the group's size. */
-  public Path made(Item.Group group) {
+  public Path made(ItemGroup group) {
     return madeHere(group).mapped(group.placement().toGround());
   }
 
   /** The outline of what a group makes, within its own box. */
-  private Path madeHere(Item.Group group) {
+  private Path madeHere(ItemGroup group) {
     double sx = group.placement().width() / group.inner().width();
     double sy = group.placement().height() / group.inner().height();
     List<Object> detail = List.of(group.effect().recipe(), sx, sy);
     return MADE.get(group.members(), detail, () -> make(group, Affine.scale(sx, sy)));
   }
 
-  private Path make(Item.Group group, Affine scale) {
+  private Path make(ItemGroup group, Affine scale) {
     return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
       public Path together(LiveEffect.Together making) {
@@ -125,7 +129,7 @@ public final class Forms {
     return making.filled() ? Combine.withoutHoles(ring) : ring;
   }
 
-  private List<Path> members(Item.Group group, Affine scale, int threshold) {
+  private List<Path> members(ItemGroup group, Affine scale, int threshold) {
     List<Path> out = new ArrayList<>();
     for (Item member : group.members()) {
       if (member.properties().visible()) {
@@ -172,22 +176,22 @@ public final class Forms {
     Placement p = node.item().placement();
     Path own = node.item().accept(new ItemVisitor<>() {
       @Override
-      public Path words(Item.Words words) {
+      public Path words(ItemWords words) {
         return Shapes.rectangle(new Box(0, 0, p.width(), p.height()));
       }
 
       @Override
-      public Path shape(Item.Shape shape) {
+      public Path shape(ItemShape shape) {
         return shape.outline().within(p.width(), p.height());
       }
 
       @Override
-      public Path photo(Item.Photo photo) {
+      public Path photo(ItemPhoto photo) {
         return Shapes.rectangle(new Box(0, 0, p.width(), p.height()));
       }
 
       @Override
-      public Path group(Item.Group group) {
+      public Path group(ItemGroup group) {
         return madeHere(group);
       }
     });
@@ -219,26 +223,26 @@ public final class Forms {
     }
 
     @Override
-    public Path words(Item.Words words) {
+    public Path words(ItemWords words) {
       Placement p = words.placement();
       return words.set(fonts).outline().mapped(p.toGround());
     }
 
     @Override
-    public Path shape(Item.Shape shape) {
+    public Path shape(ItemShape shape) {
       Placement p = shape.placement();
       return shape.outline().within(p.width(), p.height(), p.toGround());
     }
 
     @Override
-    public Path photo(Item.Photo photo) {
+    public Path photo(ItemPhoto photo) {
       Placement p = photo.placement();
       Path unit = opaque(pictures.get(photo.pictureId()).retouched(photo.retouching()), threshold);
       return unit.mapped(Affine.scale(p.width(), p.height()).then(p.toGround()));
     }
 
     @Override
-    public Path group(Item.Group group) {
+    public Path group(ItemGroup group) {
       return made(group);
     }
   }

@@ -4,6 +4,9 @@ import java.util.List;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LiveEffect;
@@ -53,7 +56,7 @@ public final class Load {
     double dashes = 0;
     List<Item> all = face.all();
     for (Item item : all) {
-      String text = item.asWords().map(Item.Words::text).orElse("");
+      String text = item.asWords().map(ItemWords::text).orElse("");
       text = item.asShape().flatMap(s -> s.outline().asLettered()).map(l -> l.words().text()).orElse(text);
       if (text.length() > MOST_CHARACTERS) {
         throw Trouble.of("load.characters", item.properties().name(), text.length(), MOST_CHARACTERS);
@@ -80,7 +83,7 @@ public final class Load {
   }
 
   /** How many dashes a shape's line has, told by the length of its outline. */
-  private static double dashes(Item.Shape shape) {
+  private static double dashes(ItemShape shape) {
     double period = shape.line().map(LineLook::dashesPt).orElse(List.of()).stream().mapToDouble(d -> d).sum();
     return period > 0 ? Unit.POINT.fromInches(Extent.length(shape.outline().within(shape.placement().width(), shape.placement().height()))) / period : 0;
   }
@@ -97,7 +100,7 @@ public final class Load {
     return product(own, item.asGroup().map(Load::times).orElse(1L));
   }
 
-  private static long times(Item.Group group) {
+  private static long times(ItemGroup group) {
     return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
       public Long together(LiveEffect.Together effect) {

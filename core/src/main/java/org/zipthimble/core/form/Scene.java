@@ -13,6 +13,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 
@@ -100,7 +101,7 @@ public final class Scene {
   }
 
   private static List<SceneNode> children(Item item, Affine ground, Context own) {
-    Optional<Item.Group> group = item.asGroup().filter(g -> g.effect().showsMembers());
+    Optional<ItemGroup> group = item.asGroup().filter(g -> g.effect().showsMembers());
     if (group.isEmpty()) {
       return List.of();
     }

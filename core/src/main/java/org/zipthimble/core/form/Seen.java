@@ -6,6 +6,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 
 /** Where what stands within groups is seen on the face: through the maps of all that hold it and, other than {@link Scene#under}, through their bends. */
 public final class Seen {
@@ -20,7 +21,7 @@ public final class Seen {
 
   /** The map from the inner field of a group to the face. */
   private static Warp within(Face face, Item holder) {
-    Item.Group group = holder.asGroup().orElseThrow();
+    ItemGroup group = holder.asGroup().orElseThrow();
     Warp out = straight(group.innerToGround());
     Warp own = group.effect().bent().isPresent() ? after(Bowed.of(group).warp(), out) : out;
     return face.holder(holder.id()).map(h -> after(own, within(face, h))).orElse(own);

@@ -5,7 +5,7 @@ import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.job.LineLook;
@@ -17,7 +17,7 @@ public final class Strokes {
   private Strokes() {}
 
   /** The outline of a shape's line, dashes left out; the given outline where it has no line. */
-  public static Path outline(Item.Shape shape, Path outline) {
+  public static Path outline(ItemShape shape, Path outline) {
     return shape.line().map(line -> outline(outline, line)).orElse(outline);
   }
 

@@ -6,7 +6,7 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Report;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
@@ -122,7 +122,7 @@ public enum Together {
     }
   }
 
-  private static Stream<Item.Words> typed(Face face) {
+  private static Stream<ItemWords> typed(Face face) {
     return face.items().stream().flatMap(i -> i.asWords().stream())
         .filter(w -> w.text().strip().length() >= SHORTEST && !w.text().equals(Wording.text("words.new")));
   }

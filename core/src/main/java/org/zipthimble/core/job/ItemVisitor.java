@@ -3,14 +3,14 @@ package org.zipthimble.core.job;
 /** What to do with each kind of object. */
 public interface ItemVisitor<R> {
   /** Words. */
-  R words(Item.Words item);
+  R words(ItemWords item);
 
   /** A shape. */
-  R shape(Item.Shape item);
+  R shape(ItemShape item);
 
   /** A picture. */
-  R photo(Item.Photo item);
+  R photo(ItemPhoto item);
 
   /** A group. */
-  R group(Item.Group item);
+  R group(ItemGroup item);
 }

@@ -10,6 +10,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Piece;
@@ -69,12 +70,12 @@ public final class Changed {
   }
 
   /** Whether only what words say has changed, so that lines which say the same look the same. */
-  private static boolean stays(Item.Words a, Item.Words b) {
+  private static boolean stays(ItemWords a, ItemWords b) {
     return a.placement().equals(b.placement()) && a.properties().equals(b.properties()) && a.panel().equals(b.panel()) && a.fillStyle().isEmpty() && b.fillStyle().isEmpty()
         && a.properties().effects().equals(Effects.NONE);
   }
 
-  private static Box lines(Job before, Job now, Item.Words was, Item.Words is) {
+  private static Box lines(Job before, Job now, ItemWords was, ItemWords is) {
     List<SetWords.Line> a = was.set(new JobFonts(before)).lines();
     List<SetWords.Line> b = is.set(new JobFonts(now)).lines();
     Box all = NOTHING;

@@ -13,6 +13,10 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Unit;
@@ -53,25 +57,25 @@ public final class Hit {
     Path path = forms.silhouette(node);
     return node.item().accept(new ItemVisitor<>() {
       @Override
-      public Boolean words(Item.Words words) {
+      public Boolean words(ItemWords words) {
         boolean curved = words.course().isPresent();
         return curved ? forms.inkBox(node, place) : Inside.contains(path, place, FINE);
       }
 
       @Override
-      public Boolean shape(Item.Shape shape) {
+      public Boolean shape(ItemShape shape) {
         double half = shape.line().map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
         boolean inFill = (shape.painted() || shape.properties().role().cuts()) && Inside.contains(path, place, FINE);
         return inFill || Inside.distance(path, place, FINE) <= reach + half;
       }
 
       @Override
-      public Boolean photo(Item.Photo photo) {
+      public Boolean photo(ItemPhoto photo) {
         return Inside.contains(path, place, FINE);
       }
 
       @Override
-      public Boolean group(Item.Group group) {
+      public Boolean group(ItemGroup group) {
         return Inside.contains(path, place, FINE) || Inside.distance(path, place, FINE) <= reach;
       }
     });

@@ -21,6 +21,10 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.thing.Development;
@@ -211,7 +215,7 @@ public final class MarkWalk {
     }
 
     @Override
-    public Optional<Void> words(Item.Words words) {
+    public Optional<Void> words(ItemWords words) {
       if (node.onlyCut() && !piece()) {
         return Optional.empty();
       }
@@ -236,7 +240,7 @@ public final class MarkWalk {
     }
 
     @Override
-    public Optional<Void> shape(Item.Shape shape) {
+    public Optional<Void> shape(ItemShape shape) {
       if (!node.onlyCut()) {
         shapes.draw(shape, ground);
       } else if (piece() && !shape.outline().open()) {
@@ -246,7 +250,7 @@ public final class MarkWalk {
     }
 
     @Override
-    public Optional<Void> photo(Item.Photo photo) {
+    public Optional<Void> photo(ItemPhoto photo) {
       if (node.onlyCut()) {
         out.fill(forms.outline(photo, photo.properties().cutting().threshold()).mapped(ground), material(Optional.empty()));
       } else {
@@ -256,7 +260,7 @@ public final class MarkWalk {
     }
 
     @Override
-    public Optional<Void> group(Item.Group group) {
+    public Optional<Void> group(ItemGroup group) {
       if (group.effect().bent().isPresent() && !node.onlyCut()) {
         bent(group);
       } else if (!node.holdsOnly()) {
@@ -267,13 +271,13 @@ public final class MarkWalk {
     }
 
     /** The members as they are, by way of the bend. */
-    private void bent(Item.Group group) {
+    private void bent(ItemGroup group) {
       Affine inner = group.innerToGround();
       new MarkWalk(job, new BendOut(out, Bowed.of(group), inner.then(ground)), materials).nodes(node.parts(), inner.then(node.ground()).inverse());
     }
 
     /** What a live group makes: its fill, its picture within the outline, its line on top. */
-    private void live(Item.Group group, Path path) {
+    private void live(ItemGroup group, Path path) {
       if (node.onlyCut()) {
         if (piece()) {
           out.fill(path, material(group.look().flatMap(Look::fill)));

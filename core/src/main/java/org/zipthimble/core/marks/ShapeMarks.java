@@ -9,7 +9,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
@@ -28,12 +28,12 @@ final class ShapeMarks {
     this.art = art;
   }
 
-  static Path path(Item.Shape shape, Affine ground) {
+  static Path path(ItemShape shape, Affine ground) {
     Placement p = shape.placement();
     return shape.outline().within(p.width(), p.height(), p.toGround().then(ground));
   }
 
-  void draw(Item.Shape shape, Affine ground) {
+  void draw(ItemShape shape, Affine ground) {
     Path path = path(shape, ground);
     shape.fillStyle().ifPresentOrElse(
         style -> cover(style, path, new Box(0, 0, shape.placement().width(), shape.placement().height()), shape.placement().toGround().then(ground), shape.fill()), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));

@@ -7,7 +7,7 @@ import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Panel;
@@ -29,7 +29,7 @@ final class WordMarks {
   /** Paints a panel as the rectangle it is. */
   void panel(Panel panel, Placement placement, Affine ground) {
     double corner = Math.min(panel.corner(), Math.min(placement.width(), placement.height()) / 2);
-    shapes.draw(Item.Shape.of(
+    shapes.draw(ItemShape.of(
         ItemProperties.of("panel", "Panel"), placement, new Outline.Rectangle(corner), panel.look().fill(), panel.look().line()), ground);
   }
 

@@ -26,6 +26,10 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
@@ -75,8 +79,8 @@ final class Binding {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(name = "words", value = Item.Words.class), @JsonSubTypes.Type(name = "shape", value = Item.Shape.class),
-    @JsonSubTypes.Type(name = "picture", value = Item.Photo.class), @JsonSubTypes.Type(name = "group", value = Item.Group.class)
+    @JsonSubTypes.Type(name = "words", value = ItemWords.class), @JsonSubTypes.Type(name = "shape", value = ItemShape.class),
+    @JsonSubTypes.Type(name = "picture", value = ItemPhoto.class), @JsonSubTypes.Type(name = "group", value = ItemGroup.class)
   })
   private interface Items {}
 

@@ -259,31 +259,40 @@ public final class ThimbleFile {
     }
   }
 
+  /** What came of looking at a picture: itself, what is told of it, or why the job cannot be opened. */
+  private record Looked(Optional<Picture> picture, Optional<String> told, Optional<Trouble> failed) {}
+
+  /** All pictures, looked at beside each other, since each is drawn once; what is told of them comes in their order. */
   private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, Consumer<String> told) throws Trouble {
-    Map<String, Picture> pictures = new TreeMap<>();
     for (JobDocument.Entry entry : document.pictures()) {
-      byte[] bytes = entries.get(entry.file());
-      if (bytes == null) {
+      if (entries.get(entry.file()) == null) {
         throw Trouble.of("thimble.noPicture", entry.name());
       }
-      pictures.put(entry.id(), picture(entry, bytes, told));
+    }
+    List<Looked> all = document.pictures().parallelStream().map(e -> look(e, entries.get(e.file()))).toList();
+    Map<String, Picture> pictures = new TreeMap<>();
+    for (int i = 0; i < all.size(); i++) {
+      Looked looked = all.get(i);
+      if (looked.failed().isPresent()) {
+        throw looked.failed().get();
+      }
+      looked.told().ifPresent(told);
+      pictures.put(document.pictures().get(i).id(), looked.picture().orElseThrow());
     }
     return pictures;
   }
 
   /** A picture that is broken stays where it is, with its bytes: others may yet make something of them. */
-  private static Picture picture(JobDocument.Entry entry, byte[] bytes, Consumer<String> told) throws Trouble {
+  private static Looked look(JobDocument.Entry entry, byte[] bytes) {
     try {
       Picture picture = Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL);
-      if (!picture.id().equals(entry.id())) {
-        told.accept(Wording.text("thimble.otherPicture", entry.name()));
-      }
-      return picture;
+      return new Looked(Optional.of(picture), picture.id().equals(entry.id()) ? Optional.empty() : Optional.of(Wording.text("thimble.otherPicture", entry.name())), Optional.empty());
     } catch (Trouble broken) {
       String ending = entry.file().substring(entry.file().lastIndexOf('.') + 1);
-      Kind kind = Kind.of(bytes).or(() -> Arrays.stream(Kind.values()).filter(k -> k.ending().equals(ending)).findFirst()).orElseThrow(() -> broken);
-      told.accept(Wording.text("thimble.brokenPicture", broken.getMessage()));
-      return Picture.of(new Blob(bytes), kind, entry.name(), Math.max(1, entry.width()), Math.max(1, entry.height()));
+      Optional<Kind> kind = Kind.of(bytes).or(() -> Arrays.stream(Kind.values()).filter(k -> k.ending().equals(ending)).findFirst());
+      return kind.map(k -> new Looked(
+          Optional.of(Picture.of(new Blob(bytes), k, entry.name(), Math.max(1, entry.width()), Math.max(1, entry.height()))),
+          Optional.of(Wording.text("thimble.brokenPicture", broken.getMessage())), Optional.empty())).orElse(new Looked(Optional.empty(), Optional.empty(), Optional.of(broken)));
     }
   }
 

@@ -25,6 +25,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Trouble;
 
@@ -74,9 +76,9 @@ class DrawingInTest {
         + "<polygon points='0,90 10,90 5,100'/><line x1='0' y1='50' x2='10' y2='50' stroke='black'/>"
         + "<g style='display:none'><rect width='100' height='100'/></g>");
     assertEquals(6, b.items().size());
-    assertEquals("#00ff00", ((Item.Shape) b.items().get(0)).fill().orElseThrow().hex());
+    assertEquals("#00ff00", ((ItemShape) b.items().get(0)).fill().orElseThrow().hex());
     assertEquals(Math.PI, area(SvgOnly.of(b, 1)), 2e-3);
-    Item.Shape one = (Item.Shape) b.items().get(2);
+    ItemShape one = (ItemShape) b.items().get(2);
     assertEquals("#ff0000", one.fill().orElseThrow().hex());
     assertEquals(0.2 * 72, one.line().orElseThrow().widthPt(), 1e-9);
     assertEquals(1 - (4 - Math.PI) * 0.04, area(SvgOnly.of(b, 2)), 1e-3);
@@ -97,7 +99,7 @@ class DrawingInTest {
     ImportedDrawing clipped = svg("width='4in' height='4in' viewBox='0 0 4 4'><clipPath id='c'><circle cx='2' cy='2' r='1'/></clipPath><rect clip-path='url(#c)' width='4' height='4'/>");
     assertEquals(Math.PI, area(clipped), 2e-3);
     ImportedDrawing shaded = svg("width='1in' height='1in' viewBox='0 0 1 1'><linearGradient id='g' x2='0' y2='1'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient><rect fill='url(#g)' width='1' height='1'/>");
-    FillStyle.Gradient gradient = (FillStyle.Gradient) ((Item.Shape) shaded.items().get(0)).fillStyle().orElseThrow();
+    FillStyle.Gradient gradient = (FillStyle.Gradient) ((ItemShape) shaded.items().get(0)).fillStyle().orElseThrow();
     assertEquals(90, gradient.degrees(), 1e-9);
     ImportedDrawing arc = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M1 2A1 1 0 1 1 3 2A1 1 0 0 1 1 2z'/>");
     assertEquals(Math.PI, area(arc), 1e-3);
@@ -114,7 +116,7 @@ class DrawingInTest {
     ImportedDrawing b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' font-size='50' text-anchor='middle'>Beans</text>"
         + "<image width='200' height='100' y='200' xlink:href='data:image/png;base64," + png + "'/>"
         + "<image width='10' height='10' xlink:href='http://example.invalid/x.png'/><use href='other.svg#a'/><rect width='4' height='4' filter='url(#f)'/><foreignObject/>");
-    Item.Words words = (Item.Words) b.items().get(0);
+    ItemWords words = (ItemWords) b.items().get(0);
     assertEquals("Beans", words.text());
     assertEquals(36, words.style().sizePt(), 1e-9);
     assertEquals(2, words.placement().centre().x(), 0.03);

@@ -20,6 +20,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -88,7 +90,7 @@ class ChecksTest {
   @Test
   void aPictureTurnedALittleThatMissesTheBleedIsFound() {
     Picture picture = Made.photograph(2000, 2000);
-    Item.Photo photo = Made.photo("i1", picture, -0.06, 1, 3, 3);
+    ItemPhoto photo = Made.photo("i1", picture, -0.06, 1, 3, 3);
     Job job = Made.with(picture, photo.with(Placement.of(-0.06, 1, 3, 3, 0.5)));
     assertEquals(List.of("bleed-short"), codes(job));
   }
@@ -111,7 +113,7 @@ class ChecksTest {
 
   @Test
   void aRuleThatEndsBetweenTrimAndBleedIsFound() {
-    Item rule = Item.Shape.of(ItemProperties.of("i1", "Rule"), Placement.of(0, -0.05, 0, 0, 0).withTurn(0), new Outline.Straight(),
+    Item rule = ItemShape.of(ItemProperties.of("i1", "Rule"), Placement.of(0, -0.05, 0, 0, 0).withTurn(0), new Outline.Straight(),
         Optional.empty(), Optional.of(LineLook.of(2, Made.BEET)));
     Item across = rule.with(Placement.of(1, -0.05, 3, 0, 0));
     assertEquals(List.of("bleed-short"), codes(Made.card(across)), "a rule along the side, just outside the trim");

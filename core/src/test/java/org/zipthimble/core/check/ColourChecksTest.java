@@ -22,6 +22,7 @@ import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
@@ -96,7 +97,7 @@ class ColourChecksTest {
     double under = job.colour().press().ink(SLATE).load() - job.colour().press().ink(SLATE).black();
     assertEquals(under + 1, found.figure(), 0.02, "the full black plate over the other three");
     assertFalse(codes(job.withColour(job.colour().withLimit(under + 1.05))).contains("ink-load"));
-    Item.Shape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(SLATE));
+    ItemShape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(SLATE));
     Item multiplied = above.withProperties(above.properties().withEffects(Effects.NONE.withBlend(Blend.MULTIPLY)));
     Job dark = shop(filled("a", SLATE), multiplied);
     assertTrue(codes(dark.withColour(dark.colour().withLimit(ground + 0.1))).contains("ink-load"), "two that multiply");
@@ -106,14 +107,14 @@ class ColourChecksTest {
 
   @Test
   void whatMixesOtherwiseInInksThanInLightIsSaid() {
-    Item.Shape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(LIME));
+    ItemShape above = Made.rectangle("m", 1, 3, 2, 2).filled(Optional.of(LIME));
     Item apart = above.withProperties(above.properties().withEffects(Effects.NONE.withBlend(Blend.DIFFERENCE)));
     Job job = shop(filled("a", SLATE), apart);
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("mixed-in-ink")).findFirst().orElseThrow();
     assertEquals(Optional.of("m"), found.itemId());
     assertTrue(found.figure() > Press.MISSED && found.sentence().contains("Rectangle m"), found.sentence());
     assertFalse(codes(job.withColour(ColourPlan.HOME)).contains("mixed-in-ink"), "at home it leaves as it is seen");
-    Item.Shape thin = Made.rectangle("t", 1, 3, 2, 2).filled(Optional.of(Made.CREAM));
+    ItemShape thin = Made.rectangle("t", 1, 3, 2, 2).filled(Optional.of(Made.CREAM));
     assertFalse(codes(shop(filled("a", Colour.WHITE), thin.withProperties(thin.properties().withOpacity(0.5)))).contains("mixed-in-ink"), "a thin tint on paper looks alike");
   }
 
@@ -185,7 +186,7 @@ class ColourChecksTest {
   @Test
   void aSwatchThatChangesChangesAllThatUsesIt() throws Exception {
     FillStyle cover = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, SLATE), new FillStyle.Stop(1, Made.BEET)));
-    Item covered = ((Item.Shape) filled("g", SLATE)).withFillStyle(Optional.of(cover));
+    Item covered = ((ItemShape) filled("g", SLATE)).withFillStyle(Optional.of(cover));
     Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(SLATE)))
         .withPalette(new Palette(List.of(Swatch.of("slate", SLATE), Swatch.of("beet", Made.BEET)), Colour.WHITE));
     Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
@@ -196,7 +197,7 @@ class ColourChecksTest {
     assertEquals("moss", changed.palette().swatches().get(0).name());
     Job other = ColourEdits.repaint(List.of(Swatch.of("one", Made.BEET), Swatch.of("two", SLATE))).change().apply(job);
     assertTrue(other.faces().get(0).items().get(0).colours().contains(Made.BEET), "two colours that change places");
-    assertEquals(List.of(Made.BEET, SLATE), ((FillStyle.Gradient) ((Item.Shape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream().map(FillStyle.Stop::colour).toList());
+    assertEquals(List.of(Made.BEET, SLATE), ((FillStyle.Gradient) ((ItemShape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream().map(FillStyle.Stop::colour).toList());
     Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
     assertEquals(changed.palette(), again.palette());
     assertEquals(2.8, again.colour().limit());

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -60,14 +60,14 @@ class CoverageTest {
   /** A ground with rounded corners covers the sides and leaves the corners open: found, told, and mended by growing the background. */
   @Test
   void anOpenCornerIsFoundAndMended() {
-    Item.Shape round = Made.background("g").withOutline(new Outline.Rectangle(0.3));
+    ItemShape round = Made.background("g").withOutline(new Outline.Rectangle(0.3));
     Job job = Made.card(round);
     assertEquals(4, trim(job).gaps().stream().filter(Coverage.Gap::corner).count());
     assertEquals(4, codes(job).size());
     assertTrue(Checks.run(job).get(0).sentence().contains("corner"));
     Job mended = mend(job, "mend.ground").edit().change().apply(job);
     assertTrue(codes(mended).isEmpty(), codes(mended).toString());
-    assertEquals(Made.CREAM, ((Item.Shape) mended.faces().get(0).items().get(0)).fill().orElseThrow(), "in the art's own colour");
+    assertEquals(Made.CREAM, ((ItemShape) mended.faces().get(0).items().get(0)).fill().orElseThrow(), "in the art's own colour");
   }
 
   @Test

@@ -15,6 +15,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
@@ -26,7 +27,7 @@ class FineWordsTest {
     return Checks.run(job).stream().filter(f -> f.code().equals(code)).toList();
   }
 
-  private static Item.Words words(String text, WordStyle style) {
+  private static ItemWords words(String text, WordStyle style) {
     return Made.words("w", text, 0.5, 1, 4, 3, style);
   }
 
@@ -45,7 +46,7 @@ class FineWordsTest {
     double em = bar(file);
     for (double share : new double[] {0.8, 0.9, 1.04, 1.2}) {
       double size = limit * share / em;
-      Item.Words words = words("||", Made.style(family, style, size).withColour(leftOut ? Colour.WHITE : Colour.BLACK));
+      ItemWords words = words("||", Made.style(family, style, size).withColour(leftOut ? Colour.WHITE : Colour.BLACK));
       if (leftOut) {
         words = words.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.BLACK), Optional.empty()), 0)));
       }
@@ -67,7 +68,7 @@ class FineWordsTest {
     assertEquals(5, mended.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().style().sizePt(), 1e-9);
     assertTrue(found(mended, "words-small").isEmpty());
     assertTrue(found(Made.card(words("Bring seeds", Made.style("Figtree", "Bold", 5.5))), "words-small").isEmpty());
-    Item.Words light = words("Bring seeds", Made.style("Figtree", "Bold", 5.5).withColour(Colour.WHITE));
+    ItemWords light = words("Bring seeds", Made.style("Figtree", "Bold", 5.5).withColour(Colour.WHITE));
     assertEquals(1, found(Made.card(Made.background("b").filled(Optional.of(Colour.BLACK)), light), "words-small").size(), "left out of ink it wants 6 pt");
   }
 
@@ -84,7 +85,7 @@ class FineWordsTest {
 
   @Test
   void whatIsPressedWantsTwiceAsMuch() {
-    Item.Words words = words("Bring seeds", Made.style("Cormorant Garamond", "Regular", 26));
+    ItemWords words = words("Bring seeds", Made.style("Cormorant Garamond", "Regular", 26));
     Job printed = Made.card(words);
     Job pressed = printed.withColour(printed.colour().withTo(Destination.SUBLIMATION));
     assertTrue(found(printed, "words-thin").isEmpty());

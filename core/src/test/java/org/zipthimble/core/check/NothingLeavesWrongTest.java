@@ -37,6 +37,8 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -113,7 +115,7 @@ class NothingLeavesWrongTest {
     assertFalse(codes(again).contains("bare-inside"));
   }
 
-  private static Job combined(Item.Words words) {
+  private static Job combined(ItemWords words) {
     return Shaping.combine("f1", Set.of("i2", "i3"), Way.JOIN).change().apply(Made.card(Made.background("i1"), Made.ellipse("i2", 1, 3, 1, 1), words));
   }
 
@@ -130,11 +132,11 @@ class NothingLeavesWrongTest {
   void checksLookIntoTheTilesOfPatterns() {
     Picture coarse = Made.picture(20, 20);
     Item tile = Made.photo("t1", coarse, 0, 0, 1, 1);
-    Item.Shape ground = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(tile), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
+    ItemShape ground = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(tile), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
     Job job = Made.with(coarse, ground);
     assertTrue(codes(job).contains("picture-small"), codes(job).toString());
     Item heavy = Made.rectangle("t1", 0, 0, 0.5, 0.5).withFill(Optional.of(Colour.of(0x00FF00)));
-    Item.Shape inked = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(heavy), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
+    ItemShape inked = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(heavy), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
     Job press = Made.card(inked).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     assertTrue(codes(press).contains("colour-range"), codes(press).toString());
   }
@@ -149,7 +151,7 @@ class NothingLeavesWrongTest {
 
   @Test
   void aFaceWithUnseenShapesAndBlankWordsIsEmpty() {
-    Item.Shape unseen = Made.ellipse("i1", 1, 1, 2, 2).withFill(Optional.empty());
+    ItemShape unseen = Made.ellipse("i1", 1, 1, 2, 2).withFill(Optional.empty());
     Item blank = Made.words("i2", "  ", 1, 4, 2, 1, Made.style("Figtree", "Regular", 20));
     assertEquals(Set.of("empty-face"), codes(Made.card(unseen, blank)));
   }
@@ -174,8 +176,8 @@ class NothingLeavesWrongTest {
 
   @Test
   void whiteOnAWhiteBlankIsSaidOnceAsANote() {
-    Item.Shape one = Made.rectangle("i1", -1, -1, 8, 10).withFill(Optional.of(Colour.WHITE));
-    Item.Shape two = Made.ellipse("i2", 1, 1, 2, 2).withFill(Optional.of(Colour.WHITE));
+    ItemShape one = Made.rectangle("i1", -1, -1, 8, 10).withFill(Optional.of(Colour.WHITE));
+    ItemShape two = Made.ellipse("i2", 1, 1, 2, 2).withFill(Optional.of(Colour.WHITE));
     Job job = ColourEdits.destination(Destination.SUBLIMATION).change().apply(Made.card(one, two));
     List<Finding> white = Checks.run(job).stream().filter(f -> f.code().startsWith("white")).toList();
     assertEquals(1, white.size());
@@ -212,7 +214,7 @@ class NothingLeavesWrongTest {
       Job words = Made.card(Made.background("i1"), Made.words("i2", "H", 0.125 - over, 1, 3, 1, Made.style("Figtree", "Regular", 20)));
       Checks.run(words).forEach(f -> assertFalse(f.sentence().contains(" 0 in"), f.sentence()));
     }
-    Item.Shape closed = Drawings.shape(ItemProperties.of("i1", "Nearly"), org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
+    ItemShape closed = Drawings.shape(ItemProperties.of("i1", "Nearly"), org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
         Optional.empty(), Optional.of(LineLook.of(1, Made.BEET)));
     assertFalse(codes(cut(closed.with(closed.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))))).contains("cut-open"));
   }
@@ -255,14 +257,14 @@ class NothingLeavesWrongTest {
 
   @Test
   void aLineCutsWhatItCrossesAndEachPieceKeepsItsLook() {
-    Item.Shape square = Made.rectangle("i1", 1, 1, 2, 2);
-    Item.Shape round = Made.ellipse("i2", 2, 1.5, 2, 1);
-    Item.Shape line = Drawings.shape(ItemProperties.of("i3", "Line"), org.zipthimble.core.geom.Path.build().start(0.5, 2).line(5, 2).path(),
+    ItemShape square = Made.rectangle("i1", 1, 1, 2, 2);
+    ItemShape round = Made.ellipse("i2", 2, 1.5, 2, 1);
+    ItemShape line = Drawings.shape(ItemProperties.of("i3", "Line"), org.zipthimble.core.geom.Path.build().start(0.5, 2).line(5, 2).path(),
         Optional.empty(), Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = Shaping.apart("f1", Set.of("i1", "i2", "i3")).change().apply(Made.card(square, round, line));
     List<Item> items = job.faces().get(0).items();
     assertTrue(items.stream().anyMatch(i -> i.id().equals("i3")), "the line is still there");
-    List<Item.Shape> pieces = items.stream().filter(i -> !i.id().equals("i3")).map(i -> i.asShape().orElseThrow()).toList();
+    List<ItemShape> pieces = items.stream().filter(i -> !i.id().equals("i3")).map(i -> i.asShape().orElseThrow()).toList();
     assertEquals(6, pieces.size(), "each of the three fields in two");
     double cream = pieces.stream().filter(p -> p.fill().equals(Optional.of(Made.CREAM))).mapToDouble(NothingLeavesWrongTest::area).sum();
     double beet = pieces.stream().filter(p -> p.fill().equals(Optional.of(Made.BEET))).mapToDouble(NothingLeavesWrongTest::area).sum();
@@ -270,7 +272,7 @@ class NothingLeavesWrongTest {
     assertEquals(4 - Math.PI * 0.25, cream, 1e-3);
   }
 
-  private static double area(Item.Shape shape) {
+  private static double area(ItemShape shape) {
     Placement p = shape.placement();
     return Extent.area(shape.outline().within(p.width(), p.height()));
   }

@@ -28,6 +28,9 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -60,7 +63,7 @@ class SeenFaultsTest {
     return edit.change().apply(job);
   }
 
-  private static Item.Words lost(String id) {
+  private static ItemWords lost(String id) {
     return Made.words(id, "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
   }
 
@@ -75,7 +78,7 @@ class SeenFaultsTest {
   /** All four sides are reached, the corners not far enough. */
   @Test
   void bleedThatIsOpenAtACornerIsSeen() {
-    Item.Shape sheet = Made.background("g").withOutline(new Outline.Rectangle(0.3));
+    ItemShape sheet = Made.background("g").withOutline(new Outline.Rectangle(0.3));
     List<Finding> found = Checks.run(Made.card(sheet)).stream().filter(f -> f.code().equals("bleed-open")).toList();
     assertEquals(4, found.size(), "each rounded corner of the art leaves less than the bleed past a corner");
     assertTrue(found.stream().allMatch(f -> f.weight() == Weight.RUIN));
@@ -84,7 +87,7 @@ class SeenFaultsTest {
 
   @Test
   void aCornerInsideTheRoundingIsCovered() {
-    Item.Shape sheet = Made.rectangle("g", -0.25, -0.25, 5.5, 7.5).withOutline(new Outline.Rectangle(0.1));
+    ItemShape sheet = Made.rectangle("g", -0.25, -0.25, 5.5, 7.5).withOutline(new Outline.Rectangle(0.1));
     assertEquals(List.of(), codes(Made.card(sheet)));
   }
 
@@ -121,7 +124,7 @@ class SeenFaultsTest {
     for (int i = 1; i <= 200; i++) {
       path = path.line(i / 200.0, 0.02 * Math.sin(i / 12.0));
     }
-    Item.Shape dense = Item.Shape.of(ItemProperties.of("d", "Dense"), Placement.of(1, 1, 0.3, 0.3, 0), new Outline.Drawn(path.line(1, 1).line(0, 1).close().path()),
+    ItemShape dense = ItemShape.of(ItemProperties.of("d", "Dense"), Placement.of(1, 1, 0.3, 0.3, 0), new Outline.Drawn(path.line(1, 1).line(0, 1).close().path()),
         Optional.of(Made.BEET), Optional.empty());
     Finding finding = only(vinyl(cut(dense)), "cut-dense");
     assertTrue(finding.figure() > 100, "how many: " + finding.figure());
@@ -182,7 +185,7 @@ class SeenFaultsTest {
   @Test
   void aDamagedPictureNeverBecomesARectangleThatIsCut() {
     Picture torn = damaged();
-    Item.Photo photo = Made.photo("p", torn, 1, 1, 3, 2);
+    ItemPhoto photo = Made.photo("p", torn, 1, 1, 3, 2);
     Item cut = photo.with(photo.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withKind(CutKind.KISS).withLane("l1").along(CutEdge.OUTLINE, 0)));
     Job job = Made.with(torn, cut).withCutting(CutPlan.NONE.withLanes(List.of(VINYL)));
     List<CutLine> lines = CutLines.of(job, job.faces().get(0));

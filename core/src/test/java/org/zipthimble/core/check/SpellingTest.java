@@ -14,7 +14,7 @@ import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FamilyNames;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.work.Today;
@@ -104,7 +104,7 @@ class SpellingTest {
     Finding finding = findings(job, "words-spelt").get(0);
     List<Mend> mends = Checks.mends(job, finding);
     assertEquals("seedlings", mends.get(0).title());
-    Item.Words mended = mends.get(0).edit().change().apply(job).faces().get(0).items().get(0).asWords().orElseThrow();
+    ItemWords mended = mends.get(0).edit().change().apply(job).faces().get(0).items().get(0).asWords().orElseThrow();
     assertEquals("Bring your seedlings", mended.text());
     assertEquals(20, mended.story().styleAt(14).sizePt(), "its look stays");
     Job kept = mends.get(mends.size() - 1).edit().change().apply(job);
@@ -156,7 +156,7 @@ class SpellingTest {
     assertEquals("Love, Odile from the Wheelers", words(other).text());
   }
 
-  private static Item.Words words(Job job) {
+  private static ItemWords words(Job job) {
     return job.faces().get(0).items().get(0).asWords().orElseThrow();
   }
 

@@ -28,6 +28,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -43,11 +44,11 @@ class CodesTest {
   @TempDir
   Path folder;
 
-  private static Item.Shape code(CodeKind kind, String content, double width, double height) {
-    return Item.Shape.of(ItemProperties.of("i1", "Code"), Placement.of(1, 1, width, height, 0), new Outline.Coded(kind, content, Optional.empty()), Optional.of(Colour.BLACK), Optional.empty());
+  private static ItemShape code(CodeKind kind, String content, double width, double height) {
+    return ItemShape.of(ItemProperties.of("i1", "Code"), Placement.of(1, 1, width, height, 0), new Outline.Coded(kind, content, Optional.empty()), Optional.of(Colour.BLACK), Optional.empty());
   }
 
-  private String read(Item.Shape code, BarcodeFormat format) throws Exception {
+  private String read(ItemShape code, BarcodeFormat format) throws Exception {
     Job job = Made.card(code);
     Path pdf = folder.resolve("code.pdf");
     Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);

@@ -33,6 +33,8 @@ import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -209,10 +211,10 @@ class CutJobTest {
     Path cut = new Forms(job).outline(words);
     Job held = Shaping.bridged("f1", "i1", Bridges.propose(cut, 0.15, 2)).change().apply(job);
     assertEquals(0, codes(held).stream().filter("cut-island"::equals).count());
-    Item.Group group = (Item.Group) held.faces().get(0).items().get(0);
+    ItemGroup group = (ItemGroup) held.faces().get(0).items().get(0);
     assertEquals(1 + 8, group.members().size());
     Job back = Grouping.ungroup("f1", Set.of(group.id())).change().apply(held);
-    assertEquals("BOA", ((Item.Words) back.faces().get(0).items().get(0)).text());
+    assertEquals("BOA", ((ItemWords) back.faces().get(0).items().get(0)).text());
   }
 
   @Test

@@ -33,6 +33,7 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -182,7 +183,7 @@ class LanesTest {
 
   @Test
   void aFaceInACombinationThatIsCutIsNamed() {
-    Item.Words words = Made.words("w", "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
+    ItemWords words = Made.words("w", "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
     Job job = done(job(cut(Made.rectangle("r", 1, 1, 3, 2), "l1"), words), Shaping.combine("f1", Set.of("r", "w"), Way.TAKE_AWAY));
     String group = job.faces().get(0).items().get(0).id();
     Job cut = done(job, org.zipthimble.core.edit.Edits.properties("f1", Set.of(group), "edit.role", p -> p.withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))));

@@ -14,6 +14,7 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
@@ -32,7 +33,7 @@ class OtherSheetTest {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       ItemProperties properties = ItemProperties.of("i" + i, "Tile " + i).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
-      items.add(Item.Shape.of(properties, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
+      items.add(ItemShape.of(properties, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
     }
     Job job = StandardItem.blank("Tiles", new Size(48, 12), 1).withFaces(List.of(Face.of("f1", "front", items)));
     Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.BLACK).withSupply(Supply.MAT_12);

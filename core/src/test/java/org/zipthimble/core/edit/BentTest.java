@@ -22,6 +22,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.marks.Hit;
@@ -91,8 +93,8 @@ class BentTest {
   @Test
   void coloursGradientsAndPicturesAreSeenWhereTheyAreBentTo() {
     Picture chequers = Made.picture(40, 20);
-    Item.Photo photo = Made.photo("p", chequers, 0.5, 0.5, 4, 2);
-    Item.Shape shade = Made.rectangle("s", 0.5, 3, 4, 1).withFillStyle(Optional.of(new FillStyle.Gradient(false, 0,
+    ItemPhoto photo = Made.photo("p", chequers, 0.5, 0.5, 4, 2);
+    ItemShape shade = Made.rectangle("s", 0.5, 3, 4, 1).withFillStyle(Optional.of(new FillStyle.Gradient(false, 0,
         List.of(new FillStyle.Stop(0, Colour.BLACK), new FillStyle.Stop(1, Colour.WHITE)))));
     Job flat = Made.with(chequers, photo, shade);
     Job job = bent(flat, Bend.of(Bow.ARC, 60), "p", "s");
@@ -133,7 +135,7 @@ class BentTest {
 
   @Test
   void madePermanentEveryMemberKeepsItsOwnColourAndWithAPictureItStaysLive() {
-    Item.Shape red = Made.rectangle("a", 1, 2, 1, 1).filled(Optional.of(Made.BEET));
+    ItemShape red = Made.rectangle("a", 1, 2, 1, 1).filled(Optional.of(Made.BEET));
     Job job = bent(Made.card(red, Made.words("w", "Seeds", 2, 2, 2, 1, Made.style("Alegreya", "Regular", 30))), Bend.of(Bow.BULGE, 50), "a", "w");
     Box before = reach(job);
     Job fixed = Shaping.permanent("f1", Set.of(top(job).id())).change().apply(job);

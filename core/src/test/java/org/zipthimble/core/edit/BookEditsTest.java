@@ -27,7 +27,8 @@ import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -48,8 +49,8 @@ import org.zipthimble.core.work.Progress;
 class BookEditsTest {
   private static final WordStyle PLAIN = new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK);
 
-  private static Item.Words words(String id, double x, double y, double w, String text) {
-    return Item.Words.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, 0.4, 0), text, PLAIN);
+  private static ItemWords words(String id, double x, double y, double w, String text) {
+    return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, 0.4, 0), text, PLAIN);
   }
 
   private static History after(Job job, Edit... edits) {
@@ -186,7 +187,7 @@ class BookEditsTest {
 
   @Test
   void whatIsPutAsideNeitherPrintsNorIsCut() {
-    Item.Shape cut = Made.rectangle("i1", 1, 1, 2, 2);
+    ItemShape cut = Made.rectangle("i1", 1, 1, 2, 2);
     Job job = Made.card(Made.background("g"), cut.with(cut.properties().withRole(Role.CUTS)));
     assertEquals(1, CutLines.own(job, job.faces().get(0)).size());
     Job aside = after(job, FaceEdits.aside("f1", Set.of("i1"))).now();

@@ -24,6 +24,8 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -134,16 +136,16 @@ class ComfortEditsTest {
     Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
     Job round = done(done(job, Looks.round("f1", Set.of("i1"), 0.2)), Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
     Job given = done(round, Looks.give("f1", Set.of("i2", "i3"), Looks.of(item(round, "i1"))));
-    Item.Shape ellipse = (Item.Shape) item(given, "i2");
+    ItemShape ellipse = (ItemShape) item(given, "i2");
     assertEquals(Optional.of(Made.BEET), ellipse.fill());
     assertEquals(2, ellipse.line().orElseThrow().widthPt());
     assertTrue(ellipse.outline() instanceof Outline.Ellipse, "its form stays");
-    Item.Words words = (Item.Words) item(given, "i3");
+    ItemWords words = (ItemWords) item(given, "i3");
     assertEquals(Made.BEET, words.style().colour());
     assertEquals("Caveat", words.style().family());
     assertEquals(0.5, words.properties().opacity());
     Job type = done(given, Looks.give("f1", Set.of("i3"), Looks.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
-    assertEquals(33, ((Item.Words) item(type, "i3")).style().sizePt());
+    assertEquals(33, ((ItemWords) item(type, "i3")).style().sizePt());
   }
 
   @Test
@@ -151,14 +153,14 @@ class ComfortEditsTest {
     Job grouped = done(two(), Grouping.group("f1", Set.of("i2", "i3")));
     String group = face(grouped).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
     Job job = done(grouped, Looks.recolour("f1", Set.of(group), Made.BEET, Colour.of(0x3A6B45)));
-    assertEquals(Optional.of(Colour.of(0x3A6B45)), ((Item.Shape) item(job, "i2")).fill());
-    assertEquals(Colour.of(0x3A6B45), ((Item.Words) item(job, "i3")).style().colour());
-    assertEquals(Optional.of(Made.CREAM), ((Item.Shape) item(job, "i1")).fill(), "others stay");
+    assertEquals(Optional.of(Colour.of(0x3A6B45)), ((ItemShape) item(job, "i2")).fill());
+    assertEquals(Colour.of(0x3A6B45), ((ItemWords) item(job, "i3")).style().colour());
+    assertEquals(Optional.of(Made.CREAM), ((ItemShape) item(job, "i1")).fill(), "others stay");
   }
 
   @Test
   void aBorderKeepsItsDistanceFromTheTrimToItsOuterEdge() {
-    Item.Shape border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
+    ItemShape border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
     assertEquals(0.25 + 0.05, border.placement().x(), EXACT, "half of 7.2 pt is 0.05 in");
     assertEquals(5 - 2 * 0.3, border.placement().width(), EXACT);
     assertEquals(0.1, ((Outline.Rectangle) border.outline()).radius());

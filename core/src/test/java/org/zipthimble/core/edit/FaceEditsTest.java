@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.Picture;
 
@@ -30,14 +31,14 @@ class FaceEditsTest {
 
   @Test
   void aCopyStandsBehindItsFirstAndItsWordsFlowOnInIt() {
-    Item.Words first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5, Made.style("Alegreya", "Regular", 14));
+    ItemWords first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5, Made.style("Alegreya", "Regular", 14));
     Job plain = Made.card(first, Made.words("w2", "", 0.5, 2, 2, 2, Made.style("Alegreya", "Regular", 14)));
     Job linked = Flow.link("f1", Set.of("w1", "w2")).change().apply(plain);
     Job job = FaceEdits.duplicate("f1").change().apply(linked);
     assertEquals(List.of("f1", "f2"), order(job));
     List<Item> copies = job.faces().get(1).items();
-    Item.Words begin = copies.get(0).asWords().orElseThrow();
-    Item.Words after = copies.get(1).asWords().orElseThrow();
+    ItemWords begin = copies.get(0).asWords().orElseThrow();
+    ItemWords after = copies.get(1).asWords().orElseThrow();
     assertEquals(begin.id(), after.follows().orElseThrow().block(), "the copy's second block goes on from the copy's first");
     assertNotEquals("w1", begin.id());
     assertEquals(linked.faces().get(0).items().get(1).asWords().orElseThrow().text(), after.text());

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.NamedStyle;
@@ -46,7 +46,7 @@ class FactsAndStylesTest {
     return now;
   }
 
-  private static Item.Words words(Job job, String id) {
+  private static ItemWords words(Job job, String id) {
     return job.faces().stream().flatMap(f -> f.find(id).stream()).findFirst().orElseThrow().asWords().orElseThrow();
   }
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Following;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.ThimbleFile;
@@ -36,7 +36,7 @@ class FlowTest {
     return History.of(job(height)).after(Flow.link("f1", Set.of("i1", "i2", "i3")));
   }
 
-  private static Item.Words words(History history, String id) {
+  private static ItemWords words(History history, String id) {
     return history.now().faces().get(0).find(id).orElseThrow().asWords().orElseThrow();
   }
 
@@ -133,10 +133,10 @@ class FlowTest {
   /** A copy stands alone: pasted where another block has the id that it went on from, it takes nothing of that. */
   @Test
   void aCopyOfABlockIsInNoFlow() {
-    Item.Words second = words(linked(0.5), "i2");
+    ItemWords second = words(linked(0.5), "i2");
     Job other = Made.card(Made.words("i1", "Something else, and much of it, in a block that is far too small for it", 1, 1, 1, 0.2, STYLE));
     History pasted = History.of(other).after(Copies.paste("f1", List.of(second), java.util.Map.of(), 0, 0));
-    Item.Words copy = pasted.now().faces().get(0).items().get(1).asWords().orElseThrow();
+    ItemWords copy = pasted.now().faces().get(0).items().get(1).asWords().orElseThrow();
     assertEquals(second.text(), copy.text());
     assertFalse(copy.follows().isPresent());
     assertEquals("Something else, and much of it, in a block that is far too small for it", words(pasted, "i1").text());

@@ -12,7 +12,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
@@ -34,7 +34,7 @@ class ListColumnsTest {
 
   private static Job job(String rows) throws Exception {
     Picture bean = picture("bean.png", 600);
-    Job job = Made.with(bean, Item.Photo.of(ItemProperties.of("p", "Portrait"), Placement.of(1, 1, 2, 2, 0), bean.id()), Made.rectangle("r", 1, 4, 1, 1).filled(Optional.of(Made.BEET)));
+    Job job = Made.with(bean, ItemPhoto.of(ItemProperties.of("p", "Portrait"), Placement.of(1, 1, 2, 2, 0), bean.id()), Made.rectangle("r", 1, 4, 1, 1).filled(Optional.of(Made.BEET)));
     Job coloured = job.withPalette(new Palette(List.of(Swatch.of("beet", Made.BEET), Swatch.of("leaf", Colour.of(0x3A6B45))), Colour.WHITE));
     List<List<String>> cells = rows.lines().map(l -> List.of(l.split(",", -1))).toList();
     History history = History.of(coloured).after(ListEdits.take(RowList.of("list.csv", List.of("name", "face", "tint"), cells)))

@@ -14,6 +14,8 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
@@ -40,8 +42,8 @@ class ListEditsTest {
   }
 
   private static Job labels() {
-    Item.Words words = Made.words("w", "", 0.5, 0.5, 4, 2, STYLE).withStory(lines("name", "note", "name"));
-    Item.Shape code = Item.Shape.of(ItemProperties.of("c", "Code"), Placement.of(1, 3, 1, 1, 0), new Outline.Coded(CodeKind.QR, "x", Optional.of("name")), Optional.of(Made.BEET), Optional.empty());
+    ItemWords words = Made.words("w", "", 0.5, 0.5, 4, 2, STYLE).withStory(lines("name", "note", "name"));
+    ItemShape code = ItemShape.of(ItemProperties.of("c", "Code"), Placement.of(1, 3, 1, 1, 0), new Outline.Coded(CodeKind.QR, "x", Optional.of("name")), Optional.of(Made.BEET), Optional.empty());
     return ListEdits.take(SEEDS).change().apply(Made.card(words, code));
   }
 

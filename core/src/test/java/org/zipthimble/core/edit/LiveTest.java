@@ -21,6 +21,8 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.geom.LineSide;
@@ -58,7 +60,7 @@ class LiveTest {
   @Test
   void aCombinationStaysLiveInsideAndGivesItsOriginalsBack() {
     Job job = done(two(), Shaping.combine("f1", Set.of("i1", "i2"), Way.TAKE_AWAY));
-    Item.Group cut = (Item.Group) top(job);
+    ItemGroup cut = (ItemGroup) top(job);
     assertEquals(3, area(job, cut), 1e-9);
     assertEquals(new Box(1, 1, 2, 2), cut.placement().box(), "its box is that of what it makes");
     Job moved = done(job, Grouping.inside("f1", cut.id(), Edits.place("f1", Set.of("i2"), "edit.move", p -> p.moved(0.5, 0))));
@@ -74,7 +76,7 @@ class LiveTest {
     Job job = done(two(), Shaping.combine("f1", Set.of("i1", "i2"), Way.JOIN));
     Job red = done(job, Edits.shape("f1", Set.of(top(job).id()), "edit.fill", s -> s.filled(Optional.of(Made.BEET))));
     Job fixed = done(red, Shaping.permanent("f1", Set.of(top(job).id())));
-    Item.Shape shape = (Item.Shape) top(fixed);
+    ItemShape shape = (ItemShape) top(fixed);
     assertEquals(7, area(fixed, shape), 1e-9);
     assertEquals(Optional.of(Made.BEET), shape.fill());
   }
@@ -98,7 +100,7 @@ class LiveTest {
     Job ringed = done(job, Shaping.offset("f1", Set.of(top(job).id()), rings));
     Job fixed = done(ringed, Shaping.permanent("f1", Set.of(top(ringed).id())));
     assertEquals(2, fixed.faces().get(0).items().size());
-    assertTrue(fixed.faces().get(0).items().get(0) instanceof Item.Shape);
+    assertTrue(fixed.faces().get(0).items().get(0) instanceof ItemShape);
     assertEquals(area(job, top(job)), area(fixed, top(fixed)), 1e-9);
   }
 
@@ -134,7 +136,7 @@ class LiveTest {
 
   @Test
   void linesBecomeShapesOfTheirPaint() {
-    Item.Shape line = Made.rectangle("i1", 1, 1, 2, 2).filled(Optional.empty()).withLine(Optional.of(LineLook.of(14.4, Colour.BLACK)));
+    ItemShape line = Made.rectangle("i1", 1, 1, 2, 2).filled(Optional.empty()).withLine(Optional.of(LineLook.of(14.4, Colour.BLACK)));
     Job job = done(Made.card(line), Shaping.linesToShapes("f1", Set.of("i1")));
     assertEquals(2.2 * 2.2 - 1.8 * 1.8, area(job, top(job)), 1e-2);
     Job inside = done(Made.card(line.withLine(line.line().map(l -> l.withSide(LineSide.INSIDE)))), Shaping.linesToShapes("f1", Set.of("i1")));
@@ -167,10 +169,10 @@ class LiveTest {
 
   @Test
   void aPatternRunsOverTileEdgesWithoutASeam() {
-    Item.Shape ground = Made.rectangle("i1", 0, 0, 4, 3);
-    Item.Shape dot = Made.ellipse("i2", 1, 1, 0.5, 0.5).filled(Optional.of(Made.BEET));
+    ItemShape ground = Made.rectangle("i1", 0, 0, 4, 3);
+    ItemShape dot = Made.ellipse("i2", 1, 1, 0.5, 0.5).filled(Optional.of(Made.BEET));
     Job job = done(Made.card(ground, dot), Shaping.pattern("f1", Set.of("i1", "i2"), FillStyle.Laying.BRICK, 0.25));
-    FillStyle.Tiles tiles = (FillStyle.Tiles) ((Item.Shape) top(job)).fillStyle().orElseThrow();
+    FillStyle.Tiles tiles = (FillStyle.Tiles) ((ItemShape) top(job)).fillStyle().orElseThrow();
     assertEquals(0.75, tiles.tile().width(), 1e-12);
     RecordingOut out = new RecordingOut();
     Pages.bench(job, job.faces().get(0)).marks().accept(out);

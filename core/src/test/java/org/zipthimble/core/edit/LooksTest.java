@@ -24,6 +24,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.picture.Texture;
@@ -48,10 +50,10 @@ class LooksTest {
 
   @Test
   void aShapesLookGoesToAnother() {
-    Item.Shape from = Made.rectangle("a", 0, 0, 1, 1).filled(Optional.of(GREEN)).withLine(Optional.of(LineLook.of(3, Made.BEET)));
+    ItemShape from = Made.rectangle("a", 0, 0, 1, 1).filled(Optional.of(GREEN)).withLine(Optional.of(LineLook.of(3, Made.BEET)));
     Job job = Made.card(from.with(from.properties().withOpacity(0.5)), Made.ellipse("b", 2, 2, 1, 1));
     Job given = done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "a"))));
-    Item.Shape to = item(given, "b").asShape().orElseThrow();
+    ItemShape to = item(given, "b").asShape().orElseThrow();
     assertEquals(Optional.of(GREEN), to.fill());
     assertEquals(3, to.line().orElseThrow().widthPt());
     assertEquals(0.5, to.properties().opacity());
@@ -60,13 +62,13 @@ class LooksTest {
 
   @Test
   void wordsTakeTypeFromWordsAndColourFromShapes() {
-    Item.Words big = Made.words("a", "Peas", 0, 0, 2, 1, Made.style("Fraunces", "Black", 60).withColour(GREEN));
-    Item.Words small = Made.words("b", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12));
+    ItemWords big = Made.words("a", "Peas", 0, 0, 2, 1, Made.style("Fraunces", "Black", 60).withColour(GREEN));
+    ItemWords small = Made.words("b", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12));
     Job job = Made.card(big, small, Made.ellipse("c", 3, 3, 1, 1));
-    Item.Words taken = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(big))), "b").asWords().orElseThrow();
+    ItemWords taken = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(big))), "b").asWords().orElseThrow();
     assertEquals(big.style(), taken.style());
     assertEquals("Beans", taken.text());
-    Item.Words red = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "c")))), "b").asWords().orElseThrow();
+    ItemWords red = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "c")))), "b").asWords().orElseThrow();
     assertEquals(Made.BEET, red.style().colour());
     assertEquals("Figtree", red.style().family(), "a shape has no type to give");
   }
@@ -95,7 +97,7 @@ class LooksTest {
 
   @Test
   void outlinedWordsKeepTheirFoil() {
-    Item.Words words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
+    ItemWords words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
     Job outlined = done(Made.card(words), Shaping.outlined("f1", Set.of("w")));
     Item shape = outlined.faces().get(0).items().get(0);
     assertTrue(shape.asShape().isPresent());
@@ -107,7 +109,7 @@ class LooksTest {
   @CsvSource({"0.25, 2", "0, 6", "-0.1, 1"})
   void aBorderKeepsItsDistanceWithItsOuterEdge(double distance, double points) {
     Job job = Made.card();
-    Item.Shape border = Looks.border("b", job.frame(job.faces().get(0)), distance, LineLook.of(points, Made.BEET), 0);
+    ItemShape border = Looks.border("b", job.frame(job.faces().get(0)), distance, LineLook.of(points, Made.BEET), 0);
     double half = points / 72 / 2;
     assertEquals(distance, border.placement().x() - half, EXACT);
     assertEquals(5 - distance, border.placement().x() + border.placement().width() + half, EXACT);

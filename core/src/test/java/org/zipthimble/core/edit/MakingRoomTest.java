@@ -17,6 +17,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.SetWords;
@@ -33,7 +34,7 @@ class MakingRoomTest {
         .after(Edits.properties("f1", Set.of(obstacle.id()), "edit.aside", p -> p.withAside(Optional.of(aside))));
   }
 
-  private static Item.Words words(History history) {
+  private static ItemWords words(History history) {
     return history.now().faces().get(0).find("i1").orElseThrow().asWords().orElseThrow();
   }
 
@@ -91,7 +92,7 @@ class MakingRoomTest {
   void whatDoesNotFitFlowsOnAndAllIsSaved() throws Exception {
     History history = History.of(Made.card(Made.words("i1", TEXT, 0.5, 0.5, 4, 0.9, STYLE), Made.words("i3", "", 0.5, 3, 4, 3, STYLE), Made.ellipse("i2", 2, 0.4, 1, 1)))
         .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new Aside(Aside.Way.OUTLINE, 0.1))))).after(Flow.link("f1", Set.of("i1", "i3")));
-    Item.Words second = history.now().faces().get(0).find("i3").orElseThrow().asWords().orElseThrow();
+    ItemWords second = history.now().faces().get(0).find("i3").orElseThrow().asWords().orElseThrow();
     assertEquals(TEXT, words(history).text() + second.text());
     assertTrue(second.text().length() > 20);
     assertEquals(history.now(), ThimbleFile.read("job", new ByteArrayInputStream(ThimbleFile.bytes(history.now()))));

@@ -21,6 +21,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.form.Scene;
@@ -69,9 +71,9 @@ class MountsTest {
 
   @Test
   void lettersHoldAPicture() throws Exception {
-    Item.Words word = Made.words("i1", "SWAP", 0.5, 1, 4, 2, Made.style("Figtree", "Bold", 90));
+    ItemWords word = Made.words("i1", "SWAP", 0.5, 1, 4, 2, Made.style("Figtree", "Bold", 90));
     Job job = done(Made.with(A, word, Made.photo("i2", A, 0, 4, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
-    assertEquals("SWAP", ((Item.Words) mount(job).members().get(0)).text(), "the word stays a word");
+    assertEquals("SWAP", ((ItemWords) mount(job).members().get(0)).text(), "the word stays a word");
     assertTrue(mount(job).shown(job.pictures()).isPresent());
     int coloured = 0;
     BufferedImage image = painted(job);
@@ -129,7 +131,7 @@ class MountsTest {
     String mount = mount(two).id();
     Job swapped = done(two, PictureEdits.swap("f1", mount, "i9"));
     assertEquals(List.of(B.id()), mount(swapped).pictureIds());
-    Item.Photo photo = (Item.Photo) swapped.faces().get(0).find("i9").orElseThrow();
+    ItemPhoto photo = (ItemPhoto) swapped.faces().get(0).find("i9").orElseThrow();
     assertEquals(A.id(), photo.pictureId());
     // The frame of 2 x 1 shows three quarters of the height of a picture of 3 x 2.
     assertEquals(0.75, photo.retouching().crop().height(), 1e-9);
@@ -153,7 +155,7 @@ class MountsTest {
   /** What is still seen of a cropped picture stays where it was; the brush finds the place it touched. */
   @Test
   void croppingMovesNothingAndTheBrushTouchesWhereItIs() {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2);
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2);
     Job job = Made.with(A, photo.with(photo.placement().withTurn(30)));
     Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.25, 0.1, 0.5, 0.6)));
     Item before = job.faces().get(0).items().get(0);
@@ -172,7 +174,7 @@ class MountsTest {
   @ParameterizedTest
   @CsvSource({"5, false, false, 0", "-12, false, false, 0", "12, true, false, 0", "-30, false, true, 25", "45, true, true, -40", "0.5, false, false, 90"})
   void croppingAStraightenedPictureMovesNothing(double degrees, boolean flippedX, boolean flippedY, double turn) {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees).withFlippedX(flippedX).withFlippedY(flippedY));
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees).withFlippedX(flippedX).withFlippedY(flippedY));
     Job job = Made.with(A, photo.with(photo.placement().withTurn(turn)));
     Item before = job.faces().get(0).items().get(0);
     Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.3, 0.2, 0.45, 0.5)));
@@ -190,7 +192,7 @@ class MountsTest {
   @ParameterizedTest
   @ValueSource(doubles = {7, -20, 33})
   void pullingTheFrameOfAStraightenedPictureMovesNothing(double degrees) {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees));
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees));
     Job job = Made.with(A, photo);
     Job pulled = done(job, PictureEdits.frame(job, "f1", "i1", photo.placement().boxed(1.5, 1.4, 1.6, 1)));
     Item before = job.faces().get(0).items().get(0);
@@ -206,13 +208,13 @@ class MountsTest {
 
   @Test
   void relinkingKeepsWhatWasDoneAndReplacingFitsTheFrame() {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
     Job job = Made.with(A, photo);
-    Item.Photo linked = (Item.Photo) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
+    ItemPhoto linked = (ItemPhoto) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
     assertEquals(B.id(), linked.pictureId());
     assertEquals(photo.retouching(), linked.retouching());
     Job replaced = done(job, PictureEdits.replace("f1", "i1", B));
-    Item.Photo other = (Item.Photo) replaced.faces().get(0).items().get(0);
+    ItemPhoto other = (ItemPhoto) replaced.faces().get(0).items().get(0);
     assertEquals(PictureLook.ALMANAC, other.retouching().look());
     assertEquals(photo.placement(), other.placement());
     assertEquals(Set.of(B.id()), replaced.pictures().keySet(), "the old one is not carried along");
@@ -221,21 +223,21 @@ class MountsTest {
   /** Pulled in at the right by half, a picture keeps its left half where it was; pulled out past its end the frame ends with it. */
   @Test
   void pullingAFrameCropsAndSlidingMovesBehindIt() {
-    Item.Photo photo = Made.photo("i1", A, 1, 1, 3, 2);
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2);
     Job job = Made.with(A, photo);
     Job half = done(job, PictureEdits.frame(job, "f1", "i1", photo.placement().boxed(1, 1, 1.5, 2)));
-    Item.Photo cropped = (Item.Photo) half.faces().get(0).items().get(0);
+    ItemPhoto cropped = (ItemPhoto) half.faces().get(0).items().get(0);
     assertEquals(new Box(0, 0, 0.5, 1), cropped.retouching().crop());
     assertEquals(1.5, cropped.placement().width(), 1e-9);
     Job out = done(half, PictureEdits.frame(half, "f1", "i1", cropped.placement().boxed(1, 1, 9, 2)));
     assertEquals(3, out.faces().get(0).items().get(0).placement().width(), 1e-9, "no farther than the picture goes");
     Job slid = done(half, PictureEdits.slide("f1", "i1", -0.5, 0, 1));
-    Item.Photo moved = (Item.Photo) slid.faces().get(0).items().get(0);
+    ItemPhoto moved = (ItemPhoto) slid.faces().get(0).items().get(0);
     assertEquals(0.25, moved.retouching().crop().x(), 1e-9);
     assertEquals(cropped.placement(), moved.placement(), "the frame stays");
-    Item.Photo near = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 2)).faces().get(0).items().get(0);
+    ItemPhoto near = (ItemPhoto) done(half, PictureEdits.slide("f1", "i1", 0, 0, 2)).faces().get(0).items().get(0);
     assertEquals(0.25, near.retouching().crop().width(), 1e-9);
-    Item.Photo far = (Item.Photo) done(half, PictureEdits.slide("f1", "i1", 0, 0, 0.1)).faces().get(0).items().get(0);
+    ItemPhoto far = (ItemPhoto) done(half, PictureEdits.slide("f1", "i1", 0, 0, 0.1)).faces().get(0).items().get(0);
     assertEquals(0.5, far.retouching().crop().width(), 1e-9, "its height is all there already");
   }
 

@@ -13,6 +13,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 
@@ -76,7 +77,7 @@ class ReshapeTest {
     Job job = Made.card(turned, Made.ellipse("i2", 2, 3, 1, 1));
     Job grouped = Grouping.group("f1", Set.of("i1", "i2")).change().apply(job);
     assertEquals(1, grouped.faces().get(0).items().size());
-    Item.Group group = (Item.Group) grouped.faces().get(0).items().get(0);
+    ItemGroup group = (ItemGroup) grouped.faces().get(0).items().get(0);
     Box before = turned.placement().around().union(new Box(2, 3, 1, 1));
     assertEquals(before.width(), group.placement().width(), 1e-9);
     Job apart = Grouping.ungroup("f1", Set.of(group.id())).change().apply(grouped);

@@ -20,6 +20,8 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -39,8 +41,8 @@ import org.zipthimble.core.work.Progress;
 
 /** One design in several sizes: ties to edges, middles, grounds, letters; a file for each size. */
 class SizeEditsTest {
-  private static Item.Words words(String id, double x, double y, double w, double h, double pt) {
-    return Item.Words.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, h, 0), "Beans", new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, Colour.BLACK));
+  private static ItemWords words(String id, double x, double y, double w, double h, double pt) {
+    return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, h, 0), "Beans", new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, Colour.BLACK));
   }
 
   private static Box at(Job job, String id) {
@@ -87,7 +89,7 @@ class SizeEditsTest {
   @Test
   void lettersGrowOrKeepTheirSize() {
     assertEquals(24 * 1.6 * 5 / 5.6, SizeEdits.at(design(true), new Size(8, 10)).faces().get(0).find("title").orElseThrow().asWords().orElseThrow().style().sizePt(), 0.1);
-    Item.Words kept = SizeEdits.at(design(false), new Size(8, 10)).faces().get(0).find("title").orElseThrow().asWords().orElseThrow();
+    ItemWords kept = SizeEdits.at(design(false), new Size(8, 10)).faces().get(0).find("title").orElseThrow().asWords().orElseThrow();
     assertEquals(24, kept.style().sizePt(), 1e-9);
     assertEquals(3 * 8 / 5.0, kept.placement().width(), 1e-9, "their block follows the width");
     assertEquals(4, kept.placement().centre().x(), 1e-9);
@@ -108,7 +110,7 @@ class SizeEditsTest {
 
   @Test
   void aLongLineThatIsTiedToBothEdgesStretches() {
-    Item.Shape line = Item.Shape.of(ItemProperties.of("line", "Line"), Placement.of(0.2, 3, 4.6, 0, 0), new Outline.Straight(), Optional.empty(), Optional.empty());
+    ItemShape line = ItemShape.of(ItemProperties.of("line", "Line"), Placement.of(0.2, 3, 4.6, 0, 0), new Outline.Straight(), Optional.empty(), Optional.empty());
     Job job = SizeEdits.at(Made.card(line), new Size(20, 7));
     assertEquals(0.2, at(job, "line").x(), 1e-9);
     assertEquals(19.8, at(job, "line").right(), 1e-9);

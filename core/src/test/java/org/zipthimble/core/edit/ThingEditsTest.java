@@ -25,6 +25,7 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
@@ -42,7 +43,7 @@ class ThingEditsTest {
   private static final Cup CUP = Cup.straight(3, 4, 0);
 
   private static Item rectangle(String id, double x, double y, double w, double h, int colour) {
-    return Item.Shape.of(ItemProperties.of(id, id), Placement.of(x, y, w, h, 0), new Outline.Rectangle(0), Optional.of(Colour.of(colour)), Optional.empty());
+    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x, y, w, h, 0), new Outline.Rectangle(0), Optional.of(Colour.of(colour)), Optional.empty());
   }
 
   private static Job wrap(Item... items) {
@@ -129,7 +130,7 @@ class ThingEditsTest {
 
   @Test
   void tilesAreMadeToMeet() {
-    Item.Shape tiled = (Item.Shape) ground();
+    ItemShape tiled = (ItemShape) ground();
     FillStyle.Tiles tiles = new FillStyle.Tiles(List.of(rectangle("i8", 0, 0, 0.4, 0.4, 0x2B6F55)), new Size(0.7, 0.7), FillStyle.Laying.GRID);
     Job job = wrap(tiled.withFillStyle(Optional.of(tiles)));
     Job met = ThingEdits.meet(face(job).id()).change().apply(job);

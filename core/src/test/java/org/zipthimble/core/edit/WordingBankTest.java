@@ -17,7 +17,7 @@ import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FamilyNames;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 
@@ -68,7 +68,7 @@ class WordingBankTest {
     Job job = WordingBank.put("f1", entry).change().apply(Made.card());
     Set<Fact.Kind> kinds = job.facts().stream().map(Fact::kind).collect(Collectors.toSet());
     assertEquals(Set.of(Fact.Kind.NAMES, Fact.Kind.DATE, Fact.Kind.TIME, Fact.Kind.PLACE, Fact.Kind.REPLY, Fact.Kind.WEB), kinds);
-    Item.Words words = job.faces().get(0).items().get(0).asWords().orElseThrow();
+    ItemWords words = job.faces().get(0).items().get(0).asWords().orElseThrow();
     assertTrue(words.text().contains("[date]"));
     String date = job.facts().stream().filter(f -> f.kind() == Fact.Kind.DATE).findFirst().orElseThrow().name();
     Job then = FactEdits.set(new Fact(date, Fact.Kind.DATE, "2027-05-01")).change().apply(job);
@@ -84,7 +84,7 @@ class WordingBankTest {
       String id = FactDesigns.nextId(job);
       job = FactDesigns.next(WordingBank.Occasion.INVITATION).change().apply(job);
       Face face = job.face(id).orElseThrow();
-      Item.Words words = face.items().get(face.items().size() - 1).asWords().orElseThrow();
+      ItemWords words = face.items().get(face.items().size() - 1).asWords().orElseThrow();
       assertTrue(words.set(new JobFonts(job)).fits(), "the words of design " + i + " fit");
       assertTrue(words.text().contains("Barn"));
     }

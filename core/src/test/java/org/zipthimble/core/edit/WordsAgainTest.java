@@ -21,6 +21,9 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Outline;
@@ -52,7 +55,7 @@ class WordsAgainTest {
     assertEquals(item(job, "w"), item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(shapes), "w"), "untouched they are what they were");
     Job moved = Edits.place("f1", Set.of("w"), "edit.move", p -> Reshape.widened(p.moved(0.25, 2).withTurn(30), p.width() * 1.5, true)).change().apply(shapes);
     Job again = Shaping.wordsAgain("f1", Set.of("w")).change().apply(moved);
-    Item.Words words = item(again, "w").asWords().orElseThrow();
+    ItemWords words = item(again, "w").asWords().orElseThrow();
     assertEquals(60, words.style().sizePt(), 1e-6);
     Box was = reach(moved, item(moved, "w"));
     Box is = reach(again, words);
@@ -64,13 +67,13 @@ class WordsAgainTest {
   void whatWasWordsKeepsItsColourSavesAndShowsItsFactsAnew() throws Exception {
     Job job = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Barn")).change().apply(Made.card());
     WordStyle style = Made.style("Alegreya", "Regular", 24);
-    Item.Words field = Made.words("w", "", 0.5, 1, 4, 1, style).withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
+    ItemWords field = Made.words("w", "", 0.5, 1, 4, 1, style).withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(Edits.add("f1", field).change().apply(job));
     Job red = Edits.shape("f1", Set.of("w"), "edit.fill", s -> s.filled(Optional.of(Made.BEET))).change().apply(shapes);
     Job read = ThimbleFile.read("kept", new ByteArrayInputStream(ThimbleFile.bytes(red)));
     assertEquals(item(red, "w"), item(read, "w"));
     Job changed = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Seed loft")).change().apply(read);
-    Item.Words again = item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(changed), "w").asWords().orElseThrow();
+    ItemWords again = item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(changed), "w").asWords().orElseThrow();
     assertEquals("Seed loft", again.text());
     assertEquals(Made.BEET, again.style().colour());
   }
@@ -98,12 +101,12 @@ class WordsAgainTest {
   @Test
   void aBackingFollowsWhatIsTyped() {
     Job job = Shaping.backing("f1", Set.of("w"), 0.125, Made.CREAM).change().apply(card("Seeds", Made.style("Figtree", "Bold", 40)));
-    Item.Group group = job.faces().get(0).items().get(0).asGroup().orElseThrow();
+    ItemGroup group = job.faces().get(0).items().get(0).asGroup().orElseThrow();
     Box letters = Measure.bounds(new Forms(job).outline(group.members().get(0)).mapped(group.innerToGround())).orElseThrow();
     assertEquals(letters.width() + 0.25, reach(job, group).width(), 1e-3);
     assertEquals(Optional.of(Made.CREAM), group.look().orElseThrow().fill());
     Job more = Grouping.inside("f1", group.id(), Edits.say("f1", "w", "Seeds!")).change().apply(job);
-    Item.Group grown = more.faces().get(0).items().get(0).asGroup().orElseThrow();
+    ItemGroup grown = more.faces().get(0).items().get(0).asGroup().orElseThrow();
     Box longer = Measure.bounds(new Forms(more).outline(grown.members().get(0)).mapped(grown.innerToGround())).orElseThrow();
     assertTrue(longer.width() > letters.width());
     assertEquals(longer.width() + 0.25, reach(more, grown).width(), 1e-3);
@@ -119,7 +122,7 @@ class WordsAgainTest {
     Job job = card("IIIIIIII", Made.style("Josefin Sans", "Bold", 80));
     FillStyle grey = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Colour.BLACK), new FillStyle.Stop(1, Colour.WHITE)));
     Job shaded = Edits.covered("f1", Set.of("w"), grey).change().apply(job);
-    Item.Words words = item(shaded, "w").asWords().orElseThrow();
+    ItemWords words = item(shaded, "w").asWords().orElseThrow();
     Box ink = words.set(new JobFonts(shaded)).ink(words.placement().toGround()).orElseThrow();
     for (int letter = 0; letter < 8; letter++) {
       // middles of evenly set letters of one width
@@ -135,10 +138,10 @@ class WordsAgainTest {
 
   @Test
   void lettersAreCoveredByAPatternToo() {
-    Item.Shape spot = Made.rectangle("s", 3, 4, 0.05, 0.05).filled(Optional.of(Colour.WHITE));
+    ItemShape spot = Made.rectangle("s", 3, 4, 0.05, 0.05).filled(Optional.of(Colour.WHITE));
     Job job = Edits.add("f1", spot).change().apply(card("III", Made.style("Josefin Sans", "Bold", 90)));
     Job tiled = Shaping.pattern("f1", Set.of("w", "s"), FillStyle.Laying.GRID, 0.05).change().apply(job);
-    Item.Words words = item(tiled, "w").asWords().orElseThrow();
+    ItemWords words = item(tiled, "w").asWords().orElseThrow();
     assertEquals(1, words.patternArt().size());
     assertTrue(tiled.faces().get(0).find("s").isEmpty(), "the tile's art was taken up");
     Box ink = words.set(new JobFonts(tiled)).ink(words.placement().toGround()).orElseThrow();

@@ -15,6 +15,7 @@ import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Course;
@@ -22,7 +23,7 @@ import org.zipthimble.core.type.Course;
 /** Words taken apart: nothing moves, nothing is lost, every part is a shape with its letters' name and colour. */
 class WordsApartTest {
   private static Job job(Optional<Course> course) {
-    Item.Words words = Made.words("i1", "Bring your\nseeds", 1, 1, 3, 3, Made.style("Josefin Sans", "Bold", 30));
+    ItemWords words = Made.words("i1", "Bring your\nseeds", 1, 1, 3, 3, Made.style("Josefin Sans", "Bold", 30));
     return Made.card(Made.background("i9"), words.withCourse(course).withStory(words.story().restyled(6, 10, s -> s.withColour(Made.CREAM))).with(Placement.of(1, 1, 3, 3, 15)), Made.ellipse("i2", 4, 6, 0.5, 0.5));
   }
 

@@ -26,6 +26,7 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -149,7 +150,7 @@ class SceneTest {
 
   @Test
   void thePartsOfAPatternAreInUseAndNoLeaves() {
-    Item.Shape ground = Made.rectangle("g", 1, 1, 3, 3);
+    ItemShape ground = Made.rectangle("g", 1, 1, 3, 3);
     Item tiled = ground.withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.4, 0.4)), new org.zipthimble.core.units.Size(0.5, 0.5), FillStyle.Laying.GRID)));
     Scene scene = Scene.of(face(tiled));
     assertEquals(List.of("g"), ids(scene.leaves()));

@@ -17,7 +17,8 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -36,8 +37,8 @@ class TogetherTest {
     return Arrays.stream(Together.values()).filter(t -> t.done(seen)).collect(Collectors.toList());
   }
 
-  private static Item.Shape ground() {
-    return Item.Shape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(new Box(1.5, 2, 2, 1)), new Outline.Rectangle(0),
+  private static ItemShape ground() {
+    return ItemShape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(new Box(1.5, 2, 2, 1)), new Outline.Rectangle(0),
         Optional.of(Made.CREAM), Optional.empty());
   }
 
@@ -51,7 +52,7 @@ class TogetherTest {
     assertEquals(List.of(Together.BEGIN, Together.GROUND), done(at(job, Together.Place.COMPOSE)));
     job = Edits.cover("f1", Set.of("i1")).change().apply(job);
     assertEquals(List.of(Together.BEGIN, Together.GROUND, Together.EDGES), done(at(job, Together.Place.COMPOSE)));
-    Item.Words fresh = Made.words("i2", Wording.text("words.new"), 0.6, 2, 3.5, 0.8, Made.style("Alegreya", "Regular", 12));
+    ItemWords fresh = Made.words("i2", Wording.text("words.new"), 0.6, 2, 3.5, 0.8, Made.style("Alegreya", "Regular", 12));
     Job asked = Edits.add("f1", fresh).change().apply(job);
     assertFalse(Together.WORDS.done(at(asked, Together.Place.COMPOSE)), "the words that stand there at first are nobody's");
     job = Edits.say("f1", "i2", "Spring Swap").change().apply(asked);
@@ -76,7 +77,7 @@ class TogetherTest {
   @Test
   void aGroundThatStopsAtTheTrimIsNotDone() {
     Job job = StandardItem.blank("Invitation", Together.SIZE, 1);
-    Item.Shape atTrim = Item.Shape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(job.frame(job.faces().get(0)).trim()), new Outline.Rectangle(0),
+    ItemShape atTrim = ItemShape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(job.frame(job.faces().get(0)).trim()), new Outline.Rectangle(0),
         Optional.of(Colour.BLACK), Optional.empty());
     Job trimmed = Edits.add("f1", atTrim).change().apply(job);
     assertFalse(Together.EDGES.done(at(trimmed, Together.Place.COMPOSE)));

@@ -1,5 +1,6 @@
 package org.zipthimble.core.house;
 
+import org.zipthimble.core.job.ItemGroup;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -86,7 +87,7 @@ class HouseTest {
       }
     }
     assertTrue(read > 300, "sources read: " + read);
-    assertTrue(asks.matcher("if (item instanceof Item.Group && true)").find(), "the pattern finds what it looks for");
+    assertTrue(asks.matcher("if (item instanceof ItemGroup && true)").find(), "the pattern finds what it looks for");
     assertTrue(found.size() < 15, () -> found.size() + " places ask:\n" + String.join("\n", found));
   }
 

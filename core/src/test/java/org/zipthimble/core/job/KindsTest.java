@@ -35,23 +35,23 @@ class KindsTest {
   private static final UnaryOperator<Colour> TO_GREEN = c -> GREEN;
   private static final LineLook LINE = LineLook.of(2, Made.BEET);
 
-  private static Item.Words words() {
+  private static ItemWords words() {
     return Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20));
   }
 
-  private static Item.Shape shape() {
+  private static ItemShape shape() {
     return Made.rectangle("s", 1, 1, 2, 1).withLine(Optional.of(LINE));
   }
 
-  private static Item.Photo photo() {
+  private static ItemPhoto photo() {
     return Made.photo("p", PICTURE, 1, 1, 3, 2);
   }
 
-  private static Item.Group group(LiveEffect effect, Item... members) {
-    return new Item.Group(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(members), effect);
+  private static ItemGroup group(LiveEffect effect, Item... members) {
+    return new ItemGroup(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(members), effect);
   }
 
-  private static Item.Shape tiled() {
+  private static ItemShape tiled() {
     return shape().withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.3, 0.3), Made.photo("tp", PICTURE, 0, 0, 0.3, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.GRID)));
   }
 
@@ -185,7 +185,7 @@ class KindsTest {
 
   @Test
   void onlyAMountIsRemounted() {
-    Item.Group mount = group(LiveEffect.Mounted.empty(Look.NONE), shape());
+    ItemGroup mount = group(LiveEffect.Mounted.empty(Look.NONE), shape());
     assertTrue(mount.mount().isPresent());
     Item filled = mount.remounted(m -> m.holding(Optional.of(PICTURE.id())));
     assertEquals(List.of(PICTURE.id()), filled.pictureIds());
@@ -197,10 +197,10 @@ class KindsTest {
   @Test
   void foilOnWordsHasTheWordsColour() {
     FillStyle.Finish foil = FillStyle.Finish.of(Texture.Surface.FOIL, GREEN);
-    Item.Words shiny = words().finished(Optional.of(foil));
+    ItemWords shiny = words().finished(Optional.of(foil));
     assertEquals(GREEN, shiny.style().colour());
     assertEquals(Optional.of(foil), shiny.finish());
-    Item.Words red = shiny.styled(s -> s.withColour(Made.BEET));
+    ItemWords red = shiny.styled(s -> s.withColour(Made.BEET));
     assertEquals(Made.BEET, red.finish().orElseThrow().colour());
     assertEquals(Optional.empty(), red.finished(Optional.empty()).finish());
     assertEquals(Made.BEET, red.finished(Optional.empty()).style().colour(), "without foil the colour stays");
@@ -243,7 +243,7 @@ class KindsTest {
   @Test
   void linesKeepTheirEndsAndSides() {
     LineLook dashed = LINE.withDashesPt(List.of(4.0, 2.0)).withEnd(LineEnd.ROUND);
-    Item.Shape shape = shape().withLine(Optional.of(dashed));
+    ItemShape shape = shape().withLine(Optional.of(dashed));
     assertEquals(dashed, shape.recoloured(c -> c).asShape().orElseThrow().line().orElseThrow());
     assertEquals(GREEN, shape.recoloured(TO_GREEN).asShape().orElseThrow().line().orElseThrow().colour());
     assertEquals(List.of(4.0, 2.0), shape.recoloured(TO_GREEN).asShape().orElseThrow().line().orElseThrow().dashesPt());

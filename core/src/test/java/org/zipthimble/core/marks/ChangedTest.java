@@ -19,6 +19,7 @@ import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.paint.FacePainter;
@@ -36,7 +37,7 @@ class ChangedTest {
   private static Job job() {
     WordStyle ringed = Made.style("Figtree", "Bold", 14);
     ringed = ringed.withLetters(ringed.letters().withDetail(LetterDetail.NONE.withRings(List.of(new Ring(3, Made.BEET, LineSide.OUTSIDE)))));
-    Item.Words story = Made.words("w", TEXT, 0.5, 0.5, 3.5, 2.5, ringed).with(Made.words("x", "", 0, 0, 1, 1, ringed).placement().boxed(0.5, 0.5, 3.5, 2.5).withTurn(12));
+    ItemWords story = Made.words("w", TEXT, 0.5, 0.5, 3.5, 2.5, ringed).with(Made.words("x", "", 0, 0, 1, 1, ringed).placement().boxed(0.5, 0.5, 3.5, 2.5).withTurn(12));
     Job plain = Made.card(Made.background("b"), Made.rectangle("r", 1, 4, 2, 1), story, Made.ellipse("e", 2, 3.5, 1, 1), Made.words("v", "Seeds", 1, 5.5, 3, 0.8, Made.style("Alegreya", "Regular", 24)));
     return Shaping.bend("f1", Set.of("v"), Bend.of(Bow.ARC, 60)).change().apply(plain);
   }

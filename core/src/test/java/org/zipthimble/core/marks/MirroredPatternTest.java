@@ -14,6 +14,8 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.RasterPainter;
@@ -29,7 +31,7 @@ class MirroredPatternTest {
   private static final int PPI = 40;
 
   private static Job tiled(FillStyle.Laying laying, Item... art) {
-    Item.Shape ground = Made.rectangle("g", 0, 0, 4, 4).filled(Optional.empty());
+    ItemShape ground = Made.rectangle("g", 0, 0, 4, 4).filled(Optional.empty());
     return Made.card(ground.withFillStyle(Optional.of(new FillStyle.Tiles(List.of(art), new Size(1, 1), laying))));
   }
 
@@ -99,8 +101,8 @@ class MirroredPatternTest {
   /** Foil on words: the sheen lies within the letters, and their colour is not flat any more. */
   @Test
   void foilOnWordsIsDrawnWithinTheLetters() throws Exception {
-    Item.Words words = Made.words("w", "MARROW", 0.5, 1, 4, 1.5, Made.style("Fraunces", "Black", 60));
-    Item.Words shiny = words.finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, Colour.of(0xB07F2A))));
+    ItemWords words = Made.words("w", "MARROW", 0.5, 1, 4, 1.5, Made.style("Fraunces", "Black", 60));
+    ItemWords shiny = words.finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, Colour.of(0xB07F2A))));
     BufferedImage flat = painted(Made.card(words.styled(s -> s.withColour(Colour.of(0xB07F2A)))));
     BufferedImage foil = painted(Made.card(shiny));
     int inked = 0;

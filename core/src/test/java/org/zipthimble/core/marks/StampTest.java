@@ -26,6 +26,8 @@ import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -53,10 +55,10 @@ class StampTest {
     for (int i = 0; i < 60; i++) {
       items.add(Made.ellipse("e" + i, 0.03 * i, 0.6 + 0.003 * i, 0.2, 0.2));
     }
-    Item.Shape soft = Made.ellipse("soft", 1.2, 0.3, 0.5, 0.5);
+    ItemShape soft = Made.ellipse("soft", 1.2, 0.3, 0.5, 0.5);
     items.add(softened ? soft.with(soft.properties().withOpacity(0.5).withEffects(Effects.NONE.withBlend(Blend.MULTIPLY).withFeather(0.05))) : soft);
-    items.add(Item.Words.of(ItemProperties.of("n", "Number"), Placement.of(0.2, 0.2, 1, 0.3, 0), "", style).withStory(number));
-    items.add(Item.Words.of(ItemProperties.of("w", "Words"), Placement.of(1.1, 0.2, 0.8, 0.3, 0), "harvest", style));
+    items.add(ItemWords.of(ItemProperties.of("n", "Number"), Placement.of(0.2, 0.2, 1, 0.3, 0), "", style).withStory(number));
+    items.add(ItemWords.of(ItemProperties.of("w", "Words"), Placement.of(1.1, 0.2, 0.8, 0.3, 0), "harvest", style));
     List<List<String>> cells = IntStream.rangeClosed(1, rows).mapToObj(i -> List.of(String.format("%04d", i))).toList();
     Job job = Made.card(items.toArray(new Item[0])).withTicket(Ticket.usual("Ticket", new Size(2, 1)).withQuantity(rows))
         .withSheet(new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL.withStacked(true).withTurning(Gang.Turning.MIXED).withSlug(false))));

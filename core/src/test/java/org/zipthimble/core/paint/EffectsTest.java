@@ -30,6 +30,7 @@ import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -58,7 +59,7 @@ class EffectsTest {
     items.add(Made.background("b"));
     int[] colours = {0x7A2E22, 0x3A6B45, 0x2B2F55, 0xDDA33A, 0xFFFFFF, 0x000000, 0x808080, 0x5B8FB0};
     for (int i = 0; i < colours.length; i++) {
-      items.add(Item.Shape.of(ItemProperties.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)), new Outline.Rectangle(0),
+      items.add(ItemShape.of(ItemProperties.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)), new Outline.Rectangle(0),
           Optional.of(Colour.of(colours[i])), Optional.empty()));
     }
     Item photo = Made.photo("p", picture, 0.775, 1.875, 3.4, 2.5);
@@ -162,7 +163,7 @@ class EffectsTest {
   @Test
   void foilAndGlitterAgreeWithTwoReaders() throws Exception {
     for (Texture.Surface surface : Texture.Surface.values()) {
-      Item.Shape star = Made.ellipse("s", 1, 1, 3, 5).withFillStyle(Optional.of(FillStyle.Finish.of(surface, Colour.of(0xC9A24B))));
+      ItemShape star = Made.ellipse("s", 1, 1, 3, 5).withFillStyle(Optional.of(FillStyle.Finish.of(surface, Colour.of(0xC9A24B))));
       agree(surface.name(), Made.card(Made.background("b"), star), 3, surface == Texture.Surface.FOIL ? 0.02 : 0.35);
     }
   }

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Making;
@@ -35,7 +36,7 @@ class CameOutTest {
 
   /** A light dot near the upper left corner: the two hands differ. */
   private static Item dot() {
-    return Item.Shape.of(ItemProperties.of("i2", "dot"), Placement.of(0.5, 0.5, 1.2, 1.2, 0), new Outline.Ellipse(), Optional.of(org.zipthimble.core.colour.Colour.WHITE), Optional.empty());
+    return ItemShape.of(ItemProperties.of("i2", "dot"), Placement.of(0.5, 0.5, 1.2, 1.2, 0), new Outline.Ellipse(), Optional.of(org.zipthimble.core.colour.Colour.WHITE), Optional.empty());
   }
 
   private static Job job(Process process) {

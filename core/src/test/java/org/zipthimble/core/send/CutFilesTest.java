@@ -32,6 +32,7 @@ import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -51,7 +52,7 @@ class CutFilesTest {
 
   /** A heart of 2.5 x 2 with its box from 0.5, 0.75, a fold and a square, on a card of 5 x 7. */
   private static Job job() {
-    Item heart = Item.Shape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
+    Item heart = ItemShape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
         new org.zipthimble.core.job.Outline.Ready(org.zipthimble.core.geom.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
     Item fold = cut(Made.rectangle("i2", 0.5, 4, 3, 0.5), "l1", CutKind.SCORE);
     Item square = cut(Made.rectangle("i3", 3, 5, 1.25, 1.5), "l2", CutKind.THROUGH);
@@ -143,7 +144,7 @@ class CutFilesTest {
       ImportedDrawing back = DrawingIn.read(file, java.util.OptionalDouble.empty(), VectorLimits.USUAL);
       assertTrue(back.sized());
       List<Double> areas = new ArrayList<>();
-      back.items().forEach(i -> i.withMembers().stream().filter(Item.Shape.class::isInstance).forEach(s ->
+      back.items().forEach(i -> i.withMembers().stream().filter(ItemShape.class::isInstance).forEach(s ->
           areas.add(Extent.area(new Forms(Made.card()).outline(s)))));
       assertTrue(areas.stream().anyMatch(a -> Math.abs(a - heart) < 1e-4), ending + areas);
       assertTrue(areas.stream().anyMatch(a -> Math.abs(a - 1.875) < 1e-6), ending + areas);

@@ -32,6 +32,8 @@ import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.StandardItem;
@@ -78,7 +80,7 @@ class OnePageInInksTest {
     items.add(Made.rectangle(id + 3, 0, 3, 6, 0.5).filled(Optional.of(Colour.BLACK)));
     for (int i = 0; i < over.size(); i++) {
       for (int k = 0; k < 2; k++) {
-        Item.Shape patch = Made.rectangle(id + (10 + 2 * i + k), 0.25 + 1.1 * i + 0.5 * k, 0.5, 0.4, 5).filled(Optional.of(over.get(i)));
+        ItemShape patch = Made.rectangle(id + (10 + 2 * i + k), 0.25 + 1.1 * i + 0.5 * k, 0.5, 0.4, 5).filled(Optional.of(over.get(i)));
         items.add(patch.withProperties(patch.properties().withOpacity(k == 0 ? 1 : 0.6).withEffects(Effects.NONE.withBlend(blend))));
       }
     }
@@ -192,16 +194,16 @@ class OnePageInInksTest {
         Effects.NONE.withGlow(Optional.of(new Effects.Glow(0.5, OVER.get(1), 0.8))));
     for (Effects one : effects) {
       String id = "i" + (100 + faces.size());
-      Item.Shape round = Made.ellipse(id + 3, 1, 1, 4, 4);
+      ItemShape round = Made.ellipse(id + 3, 1, 1, 4, 4);
       faces.add(Face.of("f" + (100 + faces.size()), "soft " + id, List.of(
           Made.rectangle(id + 1, 0, 0, 6, 3), Made.photo(id + 2, picture, 0, 3, 6, 3), round.withProperties(round.properties().withEffects(one)))));
     }
-    Item.Shape ramp = Made.rectangle("i9001", 0.5, 0.5, 5, 2)
+    ItemShape ramp = Made.rectangle("i9001", 0.5, 0.5, 5, 2)
         .withFillStyle(Optional.of(new FillStyle.Gradient(false, 20, List.of(new FillStyle.Stop(0, OVER.get(0)), new FillStyle.Stop(1, OVER.get(2))))));
     faces.add(Face.of("f190", "ramp", List.of(ramp)));
-    Item.Words over = Made.words("i9102", "BEAN", 0.3, 0.5, 5.6, 2, black);
-    Item.Words grey = Made.words("i9103", "BEAN", 0.3, 2.5, 5.6, 2, black.withColour(Colour.of(0x707070)));
-    Item.Words thin = Made.words("i9104", "BEAN", 0.3, 4, 5.6, 2, black);
+    ItemWords over = Made.words("i9102", "BEAN", 0.3, 0.5, 5.6, 2, black);
+    ItemWords grey = Made.words("i9103", "BEAN", 0.3, 2.5, 5.6, 2, black.withColour(Colour.of(0x707070)));
+    ItemWords thin = Made.words("i9104", "BEAN", 0.3, 4, 5.6, 2, black);
     faces.add(Face.of("f191", "words", List.of(
         Made.photo("i9101", picture, 0, 0, 6, 6), over, grey, thin.withProperties(thin.properties().withOpacity(0.5)))));
     compare(blank(picture, faces));

@@ -37,7 +37,7 @@ import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
@@ -61,7 +61,7 @@ class PressFilesTest {
   private static Job job() {
     Picture picture = Made.picture(300, 200);
     WordStyle black = new WordStyle("Alegreya", "Bold", 40, 120, 0, Align.LEFT, Colour.BLACK);
-    Item.Shape foil = Made.rectangle("foil", 3.5, 0.5, 1, 1).filled(Optional.of(FOIL));
+    ItemShape foil = Made.rectangle("foil", 3.5, 0.5, 1, 1).filled(Optional.of(FOIL));
     Job job = Made.with(picture, Made.background("g"), Made.ellipse("e", 0.5, 0.5, 2, 2), foil, Made.photo("p", picture, 1, 4, 3, 2),
         Made.words("k", "HHHH", 0.6, 0.9, 3, 1, black), Made.words("n", "HHHH", 0.6, 3, 3, 1, black.withColour(Colour.of(0x808080))));
     Palette palette = new Palette(List.of(new Swatch("Foil", FOIL, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 1)))), Colour.WHITE);

@@ -40,6 +40,7 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -62,7 +63,7 @@ import org.zipthimble.core.work.Progress;
 class SoundFilesTest {
   @TempDir private Path folder;
 
-  private static Item dark(Item.Shape shape) {
+  private static Item dark(ItemShape shape) {
     return shape.withFill(Optional.of(Made.BEET));
   }
 

@@ -30,6 +30,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.RowList;
@@ -195,8 +196,8 @@ class GangTest {
   @ParameterizedTest
   @CsvSource({"LONG_EDGE, UPRIGHT", "SHORT_EDGE, UPRIGHT", "LONG_EDGE, TURNED", "SHORT_EDGE, TURNED", "LONG_EDGE, MIXED", "SHORT_EDGE, MIXED"})
   void heldAgainstTheLightFrontsAndBacksAgree(Gang.Backs backs, Gang.Turning turning) throws Exception {
-    Item.Shape front = Made.rectangle("a", 0.1, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
-    Item.Shape back = Made.rectangle("b", 2 - 0.8, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
+    ItemShape front = Made.rectangle("a", 0.1, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
+    ItemShape back = Made.rectangle("b", 2 - 0.8, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
     Job one = sheets(PLAIN.withBacks(backs).withTurning(turning).withMargin(0.2).withGutter(0.25), front);
     List<Face> faces = new ArrayList<>(one.faces());
     faces.add(Face.of("f2", "back", List.of(back)));
@@ -233,8 +234,8 @@ class GangTest {
   @ParameterizedTest
   @EnumSource(value = Gang.Backs.class, names = {"LONG_EDGE", "SHORT_EDGE"})
   void popplerFindsFrontsAndBacksOnEachOther(Gang.Backs backs, @TempDir Path folder) throws Exception {
-    Item.Shape front = Made.rectangle("a", 0.1, 0.15, 1.7, 2.5).filled(Optional.of(Colour.BLACK));
-    Item.Shape back = Made.rectangle("b", 2 - 1.8, 0.15, 1.7, 2.5).filled(Optional.of(Colour.BLACK));
+    ItemShape front = Made.rectangle("a", 0.1, 0.15, 1.7, 2.5).filled(Optional.of(Colour.BLACK));
+    ItemShape back = Made.rectangle("b", 2 - 1.8, 0.15, 1.7, 2.5).filled(Optional.of(Colour.BLACK));
     Job one = sheets(PLAIN.withBacks(backs).withTurning(Gang.Turning.UPRIGHT).withMargin(0.2).withGutter(0.25), front);
     List<Face> faces = new ArrayList<>(one.faces());
     faces.add(Face.of("f2", "back", List.of(back)));
@@ -279,7 +280,7 @@ class GangTest {
 
   @Test
   void bleedEndsInTheMiddleOfAGutterAndAtButtedTrims() throws Exception {
-    Item.Shape ground = Made.background("g").filled(Optional.of(Colour.BLACK));
+    ItemShape ground = Made.background("g").filled(Optional.of(Colour.BLACK));
     for (double gutter : new double[] {0, 0.1, 0.5}) {
       Job job = sheets(PLAIN.withGutter(gutter).withMargin(0.3).withAcross(2).withDown(1), ground);
       GangPages pages = GangPages.of(job, job.faces(), PageOptions.of(job));
@@ -297,7 +298,7 @@ class GangTest {
 
   @Test
   void whatIsCutByAMachineHasOneCutFileForAllPiecesAndMarksRoundThem() throws Exception {
-    Item.Shape shape = Made.rectangle("a", 0.5, 0.5, 1, 1.5).filled(Optional.of(Colour.BLACK));
+    ItemShape shape = Made.rectangle("a", 0.5, 0.5, 1, 1.5).filled(Optional.of(Colour.BLACK));
     for (Gang.Turning turning : List.of(Gang.Turning.UPRIGHT, Gang.Turning.TURNED)) {
       Job job = sheets(PLAIN.withTurning(turning).withGutter(0.25), shape.with(shape.properties().withRole(Role.PRINTS_AND_CUTS)));
       GangPages pages = GangPages.of(job, job.faces(), PageOptions.of(job));

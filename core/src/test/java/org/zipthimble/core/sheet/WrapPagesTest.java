@@ -16,6 +16,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
@@ -39,7 +40,7 @@ class WrapPagesTest {
   private static final double PPI = 400;
 
   private static Item dot(String id, double x, double y) {
-    return Item.Shape.of(ItemProperties.of(id, id), Placement.of(x - 0.05, y - 0.05, 0.1, 0.1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.<LineLook>empty());
+    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x - 0.05, y - 0.05, 0.1, 0.1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.<LineLook>empty());
   }
 
   /** Where a printed place lies on the cone: its height along the side and its angle, from the band's radii alone. */

@@ -42,6 +42,7 @@ import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
@@ -195,7 +196,7 @@ class DoorsTest {
     Job once = Shaping.repeat("f1", Set.of("i1"), new Pattern.Grid(70, 70, 0.1, 0.1, false)).change().apply(Made.card(Made.ellipse("i1", 0, 0, 0.01, 0.01)));
     Load.check(once);
     Item inner = once.faces().get(0).items().get(0);
-    Item.Group outer = new Item.Group(ItemProperties.of("i9", "Outer"), inner.placement(), inner.asGroup().orElseThrow().inner(), List.of(inner),
+    ItemGroup outer = new ItemGroup(ItemProperties.of("i9", "Outer"), inner.placement(), inner.asGroup().orElseThrow().inner(), List.of(inner),
         new LiveEffect.Repeated(new Pattern.Grid(70, 70, 0.1, 0.1, false)));
     Job twice = Made.card(outer);
     assertTrue(tooMuch(twice).contains("front"));
@@ -211,7 +212,7 @@ class DoorsTest {
     }
     Item inside = Made.ellipse("i1", 1, 1, 1, 1);
     for (int i = 0; i < 4; i++) {
-      inside = new Item.Group(ItemProperties.of("g" + i, "Rings"), inside.placement(), new org.zipthimble.core.units.Size(1, 1), List.of(inside),
+      inside = new ItemGroup(ItemProperties.of("g" + i, "Rings"), inside.placement(), new org.zipthimble.core.units.Size(1, 1), List.of(inside),
           new LiveEffect.Rings(distances, Corner.ROUND, false, true, 128, new Look(java.util.Optional.of(Made.BEET), java.util.Optional.empty())));
     }
     Job rings = Made.card(inside);

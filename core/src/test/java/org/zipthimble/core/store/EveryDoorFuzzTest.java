@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -98,9 +99,27 @@ class EveryDoorFuzzTest {
     assertEquals(5, told.get("PDF")[0] + told.get("PDF")[1]);
   }
 
+  /** Which half of the doors this class tries, 0 or 1: two halves take the time of one beside each other. */
+  int half() {
+    return 0;
+  }
+
+  private Map<String, Doors.Entry> doors() throws Exception {
+    Map<String, Doors.Entry> all = new Doors(folder).all();
+    if (NEW_SEEDS_MINUTES > 0) {
+      return all;
+    }
+    List<String> names = List.copyOf(all.keySet());
+    Map<String, Doors.Entry> doors = new LinkedHashMap<>();
+    for (int i = half(); i < names.size(); i += 2) {
+      doors.put(names.get(i), all.get(names.get(i)));
+    }
+    return doors;
+  }
+
   @Test
   void everyDoorGivesASentenceOrSomethingSound() throws Exception {
-    Map<String, Doors.Entry> doors = new Doors(folder).all();
+    Map<String, Doors.Entry> doors = doors();
     for (Map.Entry<String, Doors.Entry> one : doors.entrySet()) {
       for (byte[] sound : one.getValue().sound()) {
         assertTrue(taken(one.getValue().door(), sound), one.getKey() + " takes what is sound");

@@ -38,6 +38,7 @@ import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.picture.Backdrop;
@@ -244,7 +245,7 @@ class ThimbleFileTest {
         .withTones(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).withTint(Optional.of(Made.BEET)).withEnlarged(2.5);
     Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
         0.01, 0.02, Blend.SOFT_LIGHT);
-    Item.Photo photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouching(all);
+    ItemPhoto photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouching(all);
     Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
     Job job = Made.with(PICTURE, photo.with(photo.properties().withEffects(effects)), foil);
     byte[] bytes = ThimbleFile.bytes(job);

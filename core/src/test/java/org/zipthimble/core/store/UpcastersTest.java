@@ -32,6 +32,8 @@ import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -81,12 +83,12 @@ class UpcastersTest {
     return assertThrows(Trouble.class, () -> ThimbleFile.read("job", new ByteArrayInputStream(bytes)));
   }
 
-  private static Item.Group group(LiveEffect effect, Item... members) {
-    return new Item.Group(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(members), effect);
+  private static ItemGroup group(LiveEffect effect, Item... members) {
+    return new ItemGroup(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(members), effect);
   }
 
   private static Stream<Item> everything() {
-    Item.Shape shape = Made.rectangle("s", 1, 1, 2, 1);
+    ItemShape shape = Made.rectangle("s", 1, 1, 2, 1);
     return Stream.of(
         shape.withLine(Optional.of(LineLook.of(2, Made.BEET).withDashesPt(List.of(3.0, 1.5)))),
         shape.withFillStyle(Optional.of(new FillStyle.Gradient(true, 30, List.of(new FillStyle.Stop(0, Made.BEET), new FillStyle.Stop(1, Made.CREAM))))),
@@ -145,7 +147,7 @@ class UpcastersTest {
   @ParameterizedTest
   @ValueSource(strings = {"null", "\"x\"", "-1e300", "[[[]]]", "{}"})
   void noFieldMakesTheReaderStumble(String nonsense) throws Exception {
-    Item.Shape shape = Made.rectangle("s", 1, 1, 2, 1);
+    ItemShape shape = Made.rectangle("s", 1, 1, 2, 1);
     Job job = Made.with(PICTURE, shape.withLine(Optional.of(LineLook.of(2, Made.BEET))), Made.photo("p", PICTURE, 1, 1, 1, 1),
         Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)), group(new LiveEffect.Repeated(new Pattern.Grid(2, 2, 0.1, 0.1, false)), Made.ellipse("m", 0, 0, 1, 1)));
     byte[] whole = ThimbleFile.bytes(job);

@@ -17,6 +17,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Fold;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -29,7 +30,7 @@ import org.zipthimble.core.thing.Process;
 /** What is seen on a thing, against closed formulas of projection that know nothing of rays. */
 class StageTest {
   private static Item rectangle(String id, Box box, Colour colour) {
-    return Item.Shape.of(ItemProperties.of(id, id), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty());
+    return ItemShape.of(ItemProperties.of(id, id), Placement.of(box), new Outline.Rectangle(0), Optional.of(colour), Optional.empty());
   }
 
   private static Stage stage(Cup cup) {

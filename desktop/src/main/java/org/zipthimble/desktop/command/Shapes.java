@@ -25,6 +25,7 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Pattern;
@@ -271,7 +272,7 @@ public final class Shapes {
   private final AtomicInteger tracing = new AtomicInteger();
 
   /** Traces beside the window; how far it is is said all the while, and selecting something else ends it. */
-  private void trace(Item.Photo photo, Trace.Asked asked) {
+  private void trace(ItemPhoto photo, Trace.Asked asked) {
     int mine = tracing.get() % 2 == 1 ? tracing.addAndGet(2) : tracing.incrementAndGet();
     String face = face();
     var job = session.job();

@@ -15,7 +15,7 @@ import org.zipthimble.core.edit.WordingBank;
 import org.zipthimble.core.edit.WordsApart;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Wording;
@@ -56,7 +56,7 @@ final class WordCommands {
     menu.add(Commands.LINE);
     menu.add(Command.of("menu.flow", "", () -> session.selected().stream().filter(i -> i.asWords().isPresent()).count() > 1,
         () -> session.apply(Flow.link(session.faceIdProperty().get(), session.selectionProperty().get()))));
-    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.asWords().flatMap(Item.Words::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
+    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.asWords().flatMap(ItemWords::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
         () -> session.apply(Flow.part(session.faceIdProperty().get(), session.selectionProperty().get()))));
     for (WordsApart.Into into : WordsApart.Into.values()) {
       words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT), () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
@@ -88,7 +88,7 @@ final class WordCommands {
   private void change(String key, BiFunction<Story, Walk.Span, Story> change) {
     Optional<Walk.Span> chosen = session.typing().cursorProperty().get().map(c -> c.span()).filter(s -> !s.empty());
     Edit edit = StoryEdits.words(session.faceIdProperty().get(), session.selectionProperty().get(), key,
-        (Item.Words w) -> w.withStory(change.apply(w.story(), chosen.orElse(new Walk.Span(0, w.story().length())))));
+        (ItemWords w) -> w.withStory(change.apply(w.story(), chosen.orElse(new Walk.Span(0, w.story().length())))));
     session.apply(edit);
   }
 }

@@ -17,6 +17,7 @@ import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -129,7 +130,7 @@ public final class FactsSlip extends ToolSlip {
     }
   }
 
-  private Optional<Item.Words> target() {
+  private Optional<ItemWords> target() {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
   }
 

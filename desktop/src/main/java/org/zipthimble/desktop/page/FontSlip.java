@@ -20,6 +20,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.FontKind;
@@ -90,7 +91,7 @@ public final class FontSlip extends ToolSlip {
     pills.getChildren().add(pill);
   }
 
-  private Optional<Item.Words> words() {
+  private Optional<ItemWords> words() {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
   }
 

@@ -19,6 +19,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Align;
@@ -75,7 +76,7 @@ public final class GlyphSlip extends ToolSlip {
     });
   }
 
-  private Optional<Item.Words> words() {
+  private Optional<ItemWords> words() {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
   }
 

@@ -15,6 +15,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.paint.PngFile;
@@ -62,7 +63,7 @@ public final class Clip {
       return;
     }
     String text = items.stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.asWords().stream())
-        .map(Item.Words::text).collect(Collectors.joining("\n"));
+        .map(ItemWords::text).collect(Collectors.joining("\n"));
     if (!text.isEmpty()) {
       content.putString(text);
     }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
@@ -28,7 +29,7 @@ public final class FieldText {
   }
 
   /** The words that a field would be put into. */
-  public static Optional<Item.Words> words(Session session) {
+  public static Optional<ItemWords> words(Session session) {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
   }
 

@@ -17,6 +17,7 @@ import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.StoryText;
 import org.zipthimble.core.type.Carets;
@@ -75,12 +76,12 @@ public final class Typing {
   /** After a step back or forward the caret stands where there is a place for it. */
   private void follow() {
     cursor.get().ifPresent(c -> {
-      Optional<Item.Words> words = words();
+      Optional<ItemWords> words = words();
       if (words.isEmpty()) {
         cursor.set(Optional.empty());
       } else {
         int length = words.get().story().length();
-        Optional<Item.Words> next = c.caret() > length && c.span().empty() ? Flow.next(session.face(), c.itemId()) : Optional.empty();
+        Optional<ItemWords> next = c.caret() > length && c.span().empty() ? Flow.next(session.face(), c.itemId()) : Optional.empty();
         if (next.isPresent()) {
           onward(next.get(), c.caret() - length - (next.get().follows().filter(f -> f.within()).isPresent() ? 0 : 1));
           return;
@@ -91,7 +92,7 @@ public final class Typing {
   }
 
   /** The words that the caret stands in have flowed on into another block: it goes with them. */
-  private void onward(Item.Words to, int place) {
+  private void onward(ItemWords to, int place) {
     int held = Math.max(0, Math.min(to.story().length(), place));
     moving = true;
     session.selectionProperty().set(Set.of(to.id()));
@@ -111,7 +112,7 @@ public final class Typing {
   }
 
   /** The words in which the caret stands, as they are shown. */
-  public Optional<Item.Words> words() {
+  public Optional<ItemWords> words() {
     return cursor.get().flatMap(c -> session.face().find(c.itemId())).flatMap(Item::asWords);
   }
 
@@ -159,7 +160,7 @@ public final class Typing {
 
   /** Takes the caret out of the words; a block that says nothing goes away. */
   public void end() {
-    Optional<Item.Words> left = words();
+    Optional<ItemWords> left = words();
     reset();
     boolean was = on();
     cursor.set(Optional.empty());
@@ -221,7 +222,7 @@ public final class Typing {
   public void step(boolean forward, boolean byWord, boolean choosing) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
       boolean atEdge = !choosing && c.span().empty() && (forward ? c.caret() == w.story().length() : c.caret() == 0);
-      Optional<Item.Words> beyond = !atEdge ? Optional.empty() : forward ? Flow.next(session.face(), w.id()) : before(w);
+      Optional<ItemWords> beyond = !atEdge ? Optional.empty() : forward ? Flow.next(session.face(), w.id()) : before(w);
       if (beyond.isPresent()) {
         onward(beyond.get(), forward ? 0 : beyond.get().story().length());
       } else if (!choosing && !byWord && !c.span().empty()) {
@@ -232,7 +233,7 @@ public final class Typing {
     }));
   }
 
-  private Optional<Item.Words> before(Item.Words words) {
+  private Optional<ItemWords> before(ItemWords words) {
     return words.follows().map(f -> f.block()).flatMap(session.face()::find).flatMap(Item::asWords);
   }
 
@@ -303,7 +304,7 @@ public final class Typing {
   public void delete(boolean forward, boolean byWord) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
       Walk.Span span = c.span();
-      Optional<Item.Words> beyond = !forward && span.empty() && c.caret() == 0 ? before(w) : Optional.empty();
+      Optional<ItemWords> beyond = !forward && span.empty() && c.caret() == 0 ? before(w) : Optional.empty();
       if (beyond.isPresent()) {
         onward(beyond.get(), beyond.get().story().length());
         delete(false, byWord);

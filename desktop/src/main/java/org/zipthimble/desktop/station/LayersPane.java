@@ -20,6 +20,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -164,22 +168,22 @@ public final class LayersPane extends VBox {
   /** What people call each kind of object. */
   public static final class KindName implements ItemVisitor<String> {
     @Override
-    public String words(Item.Words item) {
+    public String words(ItemWords item) {
       return Wording.text("kind.words");
     }
 
     @Override
-    public String shape(Item.Shape item) {
+    public String shape(ItemShape item) {
       return Wording.text("kind.shape");
     }
 
     @Override
-    public String photo(Item.Photo item) {
+    public String photo(ItemPhoto item) {
       return Wording.text("kind.picture");
     }
 
     @Override
-    public String group(Item.Group item) {
+    public String group(ItemGroup item) {
       return item.mount().isPresent() ? Wording.text("kind.mount") : Wording.text("kind.group", item.members().size());
     }
   }

@@ -20,6 +20,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -57,7 +59,7 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    Item.Words words = Item.Words.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
+    ItemWords words = ItemWords.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
     add(words.withSetting(words.setting().withFitting(Fitting.GROW)));
     session.typing().beginAll(words.id());
   }
@@ -76,7 +78,7 @@ public final class ObjectAdder {
   public void line() {
     double width = session.frame().safeBox().width() * SHARE;
     Point centre = session.frame().trim().centre();
-    add(Item.Shape.of(
+    add(ItemShape.of(
         properties("item.line"), Placement.of(centre.x() - width / 2, centre.y(), width, 0, 0), new Outline.Straight(),
         Optional.empty(), Optional.of(LineLook.of(1, INK))));
   }
@@ -120,7 +122,7 @@ public final class ObjectAdder {
     };
     Outline outline = new Outline.Ready(form, form.usual(size.width(), size.height()));
     Optional<LineLook> line = form.open() ? Optional.of(LineLook.of(1.5, INK)) : Optional.empty();
-    add(Item.Shape.of(
+    add(ItemShape.of(
         properties(Wording.key(form)), middle(size), outline,
         form.open() ? Optional.empty() : Optional.of(SAGE), line));
   }
@@ -139,7 +141,7 @@ public final class ObjectAdder {
       case UPC_A, EAN_13 -> new Size(1.469, 1.02);
       case CODE_128 -> new Size(2, 0.6);
     };
-    add(Item.Shape.of(properties(Wording.key(kind)), middle(size), new Outline.Coded(kind, content, web.map(Fact::name)), Optional.of(Colour.BLACK), Optional.empty()));
+    add(ItemShape.of(properties(Wording.key(kind)), middle(size), new Outline.Coded(kind, content, web.map(Fact::name)), Optional.of(Colour.BLACK), Optional.empty()));
   }
 
   /** A drawn path, on the face. */
@@ -156,7 +158,7 @@ public final class ObjectAdder {
     double height = Math.max(0.25, Typesetter.set(kept, style, width, Placement.FARTHEST, new JobFonts(session.job())).height());
     double fitting = Math.min(height, Placement.FARTHEST);
     Placement place = Placement.of(at.x() - width / 2, at.y() - fitting / 2, width, fitting, 0);
-    add(Item.Words.of(properties("itemPage.words"), place, kept, style));
+    add(ItemWords.of(properties("itemPage.words"), place, kept, style));
   }
 
   /** A file of words that the person chooses. */
@@ -189,7 +191,7 @@ public final class ObjectAdder {
     }
     Box safe = session.frame().safeBox();
     double width = Math.max(0.25, safe.width() * 0.8);
-    Item.Words words = Item.Words.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
+    ItemWords words = ItemWords.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
     double height = Math.min(Placement.FARTHEST, Math.max(0.25, words.set(new JobFonts(session.job())).height()));
     add(words.withSetting(words.setting().withFitting(Fitting.GROW)).withPlacement(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
   }
@@ -197,7 +199,7 @@ public final class ObjectAdder {
   private void shape(String key, Outline outline) {
     Box safe = session.frame().safeBox();
     double side = Math.min(safe.width(), safe.height()) * SHARE;
-    add(Item.Shape.of(properties(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
+    add(ItemShape.of(properties(key), middle(new Size(side, side)), outline, Optional.of(SAGE), Optional.empty()));
   }
 
   private Placement middle(Size size) {

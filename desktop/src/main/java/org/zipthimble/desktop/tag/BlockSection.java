@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
@@ -39,12 +40,12 @@ final class BlockSection extends Section {
         margins(), panel());
   }
 
-  private Optional<Item.Words> words() {
+  private Optional<ItemWords> words() {
     return now().flatMap(Item::asWords);
   }
 
   private BlockSetting setting() {
-    return words().map(Item.Words::setting).orElse(BlockSetting.PLAIN);
+    return words().map(ItemWords::setting).orElse(BlockSetting.PLAIN);
   }
 
   private void set(UnaryOperator<BlockSetting> change) {
@@ -92,7 +93,7 @@ final class BlockSection extends Section {
   }
 
   private Panel panelNow() {
-    return words().flatMap(Item.Words::panel).orElse(new Panel(Look.NONE, 0));
+    return words().flatMap(ItemWords::panel).orElse(new Panel(Look.NONE, 0));
   }
 
   private void paint(UnaryOperator<Panel> change) {

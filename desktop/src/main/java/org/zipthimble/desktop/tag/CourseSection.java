@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.CourseEdits;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Course;
 import org.zipthimble.core.type.Sits;
@@ -46,12 +47,12 @@ final class CourseSection extends Section {
     getChildren().addAll(kind(), rest);
   }
 
-  private Optional<Item.Words> words() {
+  private Optional<ItemWords> words() {
     return now().flatMap(Item::asWords);
   }
 
   private Optional<Course> course() {
-    return words().flatMap(Item.Words::course);
+    return words().flatMap(ItemWords::course);
   }
 
   private void change(UnaryOperator<Course> change) {

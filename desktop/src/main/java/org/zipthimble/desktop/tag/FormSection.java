@@ -25,6 +25,8 @@ import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Setting;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.LiveEffect;
@@ -55,7 +57,7 @@ final class FormSection extends Section {
   }
 
   /** A mount has a section of its own. */
-  private static Optional<Item.Group> changing(Item item) {
+  private static Optional<ItemGroup> changing(Item item) {
     return item.asLive().filter(g -> g.mount().isEmpty());
   }
 
@@ -147,7 +149,7 @@ final class FormSection extends Section {
   }
 
   private Optional<LineLook> lineNow() {
-    return now().flatMap(Item::asShape).flatMap(Item.Shape::line);
+    return now().flatMap(Item::asShape).flatMap(ItemShape::line);
   }
 
   private void line(UnaryOperator<LineLook> change) {
@@ -195,14 +197,14 @@ final class FormSection extends Section {
   }
 
   private Optional<LiveEffect> effectNow() {
-    return now().flatMap(Item::asGroup).map(Item.Group::effect);
+    return now().flatMap(Item::asGroup).map(ItemGroup::effect);
   }
 
   private void change(UnaryOperator<LiveEffect> change) {
     now().ifPresent(i -> session.applyBeside(LiveGroups.change(face(), i.id(), "edit.figure", change), () -> { }));
   }
 
-  private void live(Item.Group group) {
+  private void live(ItemGroup group) {
     getChildren().add(Controls.wrapped(LiveWords.what(group.effect()), "line-note"));
     if (group.effect().look().isPresent() && group.mount().isEmpty()) {
       getChildren().add(pieces());

@@ -13,6 +13,10 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
@@ -42,12 +46,12 @@ final class LookSection extends Section {
 
   private final class Kinds implements ItemVisitor<Optional<Void>> {
     @Override
-    public Optional<Void> words(Item.Words item) {
+    public Optional<Void> words(ItemWords item) {
       return Optional.empty();
     }
 
     @Override
-    public Optional<Void> shape(Item.Shape item) {
+    public Optional<Void> shape(ItemShape item) {
       HBox first = Controls.row(6);
       if (!item.outline().open()) {
         ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
@@ -66,12 +70,12 @@ final class LookSection extends Section {
     }
 
     @Override
-    public Optional<Void> photo(Item.Photo item) {
+    public Optional<Void> photo(ItemPhoto item) {
       return Optional.empty();
     }
 
     @Override
-    public Optional<Void> group(Item.Group item) {
+    public Optional<Void> group(ItemGroup item) {
       if (item.effect().look().isPresent()) {
         ColourField fill = new ColourField("tag-fill", Wording.text("tag.fill"), true, session, LookSection.this::colours,
             colour -> session.perform((face, ids) -> Edits.shape(face, ids, "edit.fill", s -> s.filled(colour))));
@@ -90,7 +94,7 @@ final class LookSection extends Section {
     }
   }
 
-  private Optional<Item.Shape> shapeNow() {
+  private Optional<ItemShape> shapeNow() {
     return now().flatMap(Item::asShape);
   }
 
@@ -100,7 +104,7 @@ final class LookSection extends Section {
 
   /** The line of a shape or of what a group makes; empty for all else, an empty line within for none. */
   private Optional<Optional<LineLook>> lineNow() {
-    return shapeNow().map(Item.Shape::line).or(() -> madeNow().map(Look::line));
+    return shapeNow().map(ItemShape::line).or(() -> madeNow().map(Look::line));
   }
 
   private Node line() {

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.LetterDetail;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.ParagraphDetail;
@@ -34,7 +35,7 @@ abstract class WordsPart extends Section {
     });
   }
 
-  Optional<Item.Words> wordsNow() {
+  Optional<ItemWords> wordsNow() {
     return now().flatMap(Item::asWords);
   }
 

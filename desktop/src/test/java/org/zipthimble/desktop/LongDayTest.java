@@ -1,0 +1,130 @@
+package org.zipthimble.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.desktop.state.Station;
+
+/**
+ * Somebody works all day: edits, undo, stations, lenses, saves. Afterwards the program holds no more memory, threads and open files than
+ * after the first hour. A deed every six seconds is 600 an hour; in the usual run an hour has few, with {@code -Dzt.day=8} it is a day.
+ */
+class LongDayTest extends AtTheBench {
+  private static final int HOURS = Integer.getInteger("zt.day", 0);
+  private static final int DEEDS_AN_HOUR = HOURS > 0 ? 600 : 40;
+  private static final long SEED = 20261129;
+  private static final int MOST_OBJECTS = 40;
+
+  /** What is kept for undo is bounded; this much may come and go. */
+  private static final long ROOM_BYTES = 48_000_000;
+  private static final int ROOM_THREADS = 6;
+  private static final int ROOM_FILES = 6;
+
+  private final AtomicReference<Throwable> thrown = new AtomicReference<>();
+
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage, 2);
+    Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> thrown.compareAndSet(null, e));
+  }
+
+  /** What the process holds. */
+  private record Held(long bytes, int threads, long files) {}
+
+  private Held held() throws IOException {
+    long bytes = Long.MAX_VALUE;
+    for (int i = 0; i < 4; i++) {
+      System.gc();
+      QuickRobot.settled();
+      bytes = Math.min(bytes, Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory());
+    }
+    try (Stream<Path> open = Files.list(Path.of("/proc/self/fd"))) {
+      return new Held(bytes, Thread.activeCount(), open.count());
+    }
+  }
+
+  private void deed(Random random) {
+    List<Item> items = session.face().items();
+    Set<String> one = items.isEmpty() ? Set.of() : Set.of(items.get(random.nextInt(items.size())).id());
+    String face = session.faceIdProperty().get();
+    switch (items.size() >= MOST_OBJECTS ? 2 : random.nextInt(16)) {
+      case 0, 1 -> session.apply(Edits.add(face, ItemShape.of(ItemProperties.of(session.job().freshId(), "Bean"),
+          Placement.of(random.nextDouble() * 4, random.nextDouble() * 6, 0.3 + random.nextDouble(), 0.3 + random.nextDouble(), 0), new Outline.Ellipse(),
+          Optional.of(new Colour(random.nextInt(256), random.nextInt(256), random.nextInt(256))), Optional.empty())));
+      case 2 -> session.apply(Edits.remove(face, one));
+      case 3 -> session.apply(Edits.add(face, ItemWords.of(ItemProperties.of(session.job().freshId(), "Words"), Placement.of(0.5, random.nextDouble() * 6, 3, 0.5, 0),
+          "Packet " + random.nextInt(1000), new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
+      case 4, 5, 6 -> session.apply(Edits.place(face, one, "edit.place", p -> p.moved(random.nextDouble() * 0.2 - 0.1, random.nextDouble() * 0.2 - 0.1)));
+      case 7 -> session.selectionProperty().set(one);
+      case 8, 9 -> session.undo();
+      case 10 -> session.redo();
+      case 11, 12 -> session.stationProperty().set(Station.values()[random.nextInt(Station.values().length)]);
+      case 13 -> session.faceIdProperty().set(session.job().faces().get(random.nextInt(session.job().faces().size())).id());
+      case 14 -> session.filing().save();
+      default -> session.apply(Edits.properties(face, one, "edit.name", p -> p.withName("Bean " + random.nextInt(100))));
+    }
+  }
+
+  private void hour(FxRobot robot, Random random) {
+    for (int i = 0; i < DEEDS_AN_HOUR; i++) {
+      robot.interact(() -> deed(random));
+      Hand.until(() -> !session.filing().busyProperty().get());
+      assertEquals(null, thrown.get(), () -> "deed thrown: " + thrown.get());
+    }
+  }
+
+  @Test
+  @EnabledOnOs(OS.LINUX)
+  void aDayLeavesNothingBehind(FxRobot robot) throws Exception {
+    Path file = folder.resolve("day.thimble");
+    answers.save = Optional.of(file);
+    Random random = new Random(SEED);
+    robot.interact(() -> session.filing().save());
+    Hand.until(() -> Files.exists(file));
+    hour(robot, random);
+    List<Held> hours = new ArrayList<>(List.of(held()));
+    for (int hour = 1; hour < Math.max(3, HOURS); hour++) {
+      hour(robot, random);
+      hours.add(held());
+    }
+    System.out.printf(Locale.ROOT, "a day of %d hours, %d deeds each, seed %d: %s%n", hours.size(), DEEDS_AN_HOUR, SEED, hours);
+    Held first = hours.get(0);
+    Held last = hours.get(hours.size() - 1);
+    assertTrue(last.bytes() < first.bytes() + ROOM_BYTES, "memory grows: " + hours);
+    assertTrue(last.threads() < first.threads() + ROOM_THREADS, "threads are left: " + hours);
+    assertTrue(last.files() < first.files() + ROOM_FILES, "files stay open: " + hours);
+    robot.interact(() -> session.filing().save());
+    Hand.until(() -> !session.filing().busyProperty().get() && !session.filing().unsaved());
+    Job again = ThimbleFile.open(file, sentence -> { });
+    assertEquals(session.job().faces(), again.faces(), "what was saved at the end of the day opens as it was");
+  }
+}
