@@ -83,10 +83,8 @@ class EveryFieldTest extends AtTheBench {
       session.selectionProperty().set(Set.of("i1"));
     });
     QuickRobot.settled();
-    for (Node fold : robot.lookup(".fold-head").queryAll()) {
-      robot.interact(((Button) fold)::fire);
-    }
-    QuickRobot.settled();
+    Set<Node> folds = robot.lookup(".fold-head").queryAll();
+    robot.interact(() -> folds.forEach(fold -> ((Button) fold).fire()));
   }
 
   private static List<Node> under(Parent parent) {
