@@ -71,7 +71,7 @@ class HouseTest {
   /** Kinds of object, effect, outline, fill, pattern and ink answer for themselves: nobody asks what they are, by no other name either. */
   @Test
   void hardlyAnyoneAsksOfWhatKindAThingIs() throws IOException {
-    String kind = "(?:Item|LiveEffect|Outline|FillStyle|Pattern|Ink|Words|Shape|Photo|Group)(?:\\.[A-Z]\\w*)?";
+    String kind = "(?:Item(?:Words|Shape|Photo|Group)?|LiveEffect|Outline|FillStyle|Pattern|Ink|Words|Shape|Photo|Group)(?:\\.[A-Z]\\w*)?";
     Pattern asks = Pattern.compile("instanceof " + kind + "\\b|\\b" + kind + "\\.class::(?:isInstance|cast)|\\b" + kind + "\\.class\\.isInstance|\\(" + kind + "\\) [a-z(]"
         + "|kind::isInstance");
     List<String> found = new ArrayList<>();
