@@ -375,9 +375,9 @@ class ComfortTest extends AtTheBench {
     robot.clickOn("#add-picture");
     Hand.until(() -> robot.lookup("#placing-grid").queryButton().isVisible());
     hand.click(1, 1);
-    assertEquals(1, session.face().items().size());
+    Hand.until(() -> session.face().items().size() == 1);
     robot.clickOn("#placing-grid");
-    QuickRobot.settled();
+    Hand.until(() -> session.face().items().size() > 1);
     assertEquals(5, session.face().items().size());
     robot.interact(session::undo);
     assertEquals(1, session.face().items().size(), "the grid is one step");

@@ -35,6 +35,7 @@ import org.testfx.robot.impl.ScrollRobotImpl;
 import org.testfx.robot.impl.TypeRobotImpl;
 import org.testfx.service.query.NodeQuery;
 import org.testfx.util.WaitForAsyncUtils;
+import org.zipthimble.desktop.state.Background;
 
 /**
  * The robot of the tests without its sleeps: after each deed it waits until the window has taken it and has laid itself out, and not for
@@ -43,6 +44,8 @@ import org.testfx.util.WaitForAsyncUtils;
 final class QuickRobot extends FxRobot {
   private static final long PATIENCE_SECONDS = 60;
   private static final int TRIES = 50;
+  private static final int WAITS = 15;
+  private static final long WAIT_MILLIS = 3;
 
   QuickRobot() {
     try {
@@ -63,9 +66,16 @@ final class QuickRobot extends FxRobot {
     }
   }
 
-  /** Waits until all that was posted is done, and has the windows laid out as the next beat would: only what has changed is. */
+  /**
+   * Waits until all that was posted is done, a short while for what is worked out beside the window, and has the windows laid out as the next
+   * beat would: only what has changed is.
+   */
   static void settled() {
     drained();
+    for (int i = 0; i < WAITS && Background.underWay() > 0; i++) {
+      WaitForAsyncUtils.sleep(WAIT_MILLIS, TimeUnit.MILLISECONDS);
+      drained();
+    }
     WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(PATIENCE_SECONDS), () -> {
       for (Window window : List.copyOf(Window.getWindows())) {
         if (window.isShowing() && window.getScene() != null) {

@@ -50,24 +50,24 @@ public enum Axis {
     }
   };
 
-  /** Where a box begins. */
+  /** Where a box begins, in inches. */
   public abstract double start(Box box);
 
-  /** How long a box is. */
+  /** How long a box is, in inches. */
   public abstract double length(Box box);
 
-  /** A distance in this direction. */
+  /** A distance in this direction, in inches. */
   public abstract Point shift(double by);
 
   /** A place's coordinate. */
   public abstract double of(Point p);
 
-  /** Where a box ends. */
+  /** Where a box ends, in inches. */
   public double end(Box box) {
     return start(box) + length(box);
   }
 
-  /** The middle of a box. */
+  /** The middle of a box, in inches. */
   public double middle(Box box) {
     return start(box) + length(box) / 2;
   }

@@ -31,7 +31,7 @@ public record Standing(String id, Box box) {
     }));
   }
 
-  /** Moves all objects by one distance on the face. */
+  /** Moves all objects by one distance on the face, in inches. */
   public static Edit shift(String faceId, String key, Set<String> ids, double dx, double dy) {
     return shift(faceId, key, ids.stream().collect(Collectors.toMap(id -> id, id -> new Point(dx, dy))));
   }

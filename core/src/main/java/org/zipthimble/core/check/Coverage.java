@@ -74,7 +74,7 @@ public final class Coverage {
     return coverage;
   }
 
-  /** The coverage of any closed outline on a face, such as that of a sticker. */
+  /** The coverage of any closed outline on a face, such as that of a sticker; the bleed in inches. */
   public static Coverage of(Job job, Face face, Path outline, double bleed) {
     Coverage coverage = new Coverage();
     for (List<Point> chain : Flatten.chains(outline, 0.002)) {

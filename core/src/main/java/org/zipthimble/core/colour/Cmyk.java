@@ -34,7 +34,7 @@ public record Cmyk(double cyan, double magenta, double yellow, double black) {
     return cyan + magenta + yellow + black;
   }
 
-  /** The amounts in the order of the plates. */
+  /** The amounts in the order of the plates, each 0 to 1. */
   public double[] parts() {
     return new double[] {cyan, magenta, yellow, black};
   }

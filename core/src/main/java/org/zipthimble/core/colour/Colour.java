@@ -36,7 +36,7 @@ public record Colour(int red, int green, int blue) {
     return new Colour(all >> 16, all >> 8 & 255, all & 255);
   }
 
-  /** A colour from its hex digits, for colours written in code. */
+  /** A colour from its hex digits, 0x000000 to 0xFFFFFF, for colours written in code. */
   public static Colour of(int rgb) {
     return new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255);
   }

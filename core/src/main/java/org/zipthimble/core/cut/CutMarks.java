@@ -53,7 +53,7 @@ public final class CutMarks {
     }
   }
 
-  /** Draws one line in the pattern of its kind: solid, double, dashed, dotted or wavy. */
+  /** Draws one line in the pattern of its kind: solid, double, dashed, dotted or wavy; its width in inches. */
   public static void draw(Path path, CutKind kind, Colour colour, double width, MarkOut out) {
     Pen plain = new Pen(width, colour, List.of(), LineEnd.BUTT, Corner.ROUND, Optional.empty());
     switch (kind) {

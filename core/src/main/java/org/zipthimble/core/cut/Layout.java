@@ -265,7 +265,7 @@ public final class Layout {
     return new CutSheet(lane, number, supply, pieces, Weeding.of(plan, lane, supply, pieces), length, Math.min(1, area / stock));
   }
 
-  /** Whether a piece may lie where it is put by hand: on the usable area, the gap kept to all others. */
+  /** Whether a piece may lie where it is put by hand: on the usable area, the gap in inches kept to all others. */
   public static Optional<String> conflict(CutSheet sheet, Piece moved, double gap) {
     Box box = Measure.bounds(moved.outline()).orElseThrow();
     if (!sheet.supply().usable().contains(box, SLACK)

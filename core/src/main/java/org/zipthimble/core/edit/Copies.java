@@ -35,7 +35,7 @@ public final class Copies {
     });
   }
 
-  /** Puts objects on top of a face under new ids, with the pictures that they use. */
+  /** Puts objects on top of a face under new ids, with the pictures that they use, moved by dx and dy in inches. */
   public static Edit paste(String faceId, List<Item> items, Map<String, Picture> pictures, double dx, double dy) {
     return new Edit(Wording.counted("edit.paste", items.size()), job -> {
       Job stocked = stocked(job, items, pictures);

@@ -54,7 +54,7 @@ public final class CourseEdits {
     });
   }
 
-  /** Gives a round of words a radius, about its middle, or an arc its radius. */
+  /** Gives a round of words a radius in inches, about its middle, or an arc its radius. */
   public static Edit radius(String faceId, Set<String> ids, double inches) {
     return StoryEdits.words(faceId, ids, "edit.course", w -> w.course().map(c -> switch (c.kind()) {
       case ROUND -> w.withPlacement(about(w.placement(), 2 * inches, 2 * inches));

@@ -21,7 +21,7 @@ public final class GuideEdits {
     return of(faceId, "edit.guide.move", g -> index < g.lines().size() ? g.changed(index, guide) : g);
   }
 
-  /** Takes a guide away. */
+  /** Takes a guide away, told by its place in the face's guides from 0. */
   public static Edit remove(String faceId, int index) {
     return of(faceId, "edit.guide.remove", g -> index < g.lines().size() ? g.without(index) : g);
   }

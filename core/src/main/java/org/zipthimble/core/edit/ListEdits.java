@@ -65,7 +65,7 @@ public final class ListEdits {
     return changed("edit.rowCount", l -> l.withCount(column.filter(l.columns()::contains)));
   }
 
-  /** Writes a cell. */
+  /** Writes a cell; rows are numbered from 0. A row or column that is not there changes nothing. */
   public static Edit cell(int row, String column, String text) {
     String line = text.replaceAll("\\s*[\\r\\n]+\\s*", " ");
     String kept = line.length() > RowList.LONGEST_CELL ? line.substring(0, RowList.LONGEST_CELL) : line;

@@ -40,7 +40,7 @@ public final class PictureEdits {
         ? job.changed(faceId.get(), all) : job.withFaces(job.faces().stream().map(all).toList()));
   }
 
-  /** Gives pictures a named look. */
+  /** Gives pictures a named look, as strong as a share from 0 to 1. */
   public static Edit look(String faceId, Set<String> ids, PictureLook look, double strength) {
     return retouch(faceId, ids, "edit.look.picture", r -> r.looking(look, strength));
   }

@@ -77,7 +77,7 @@ public final class Reshape {
     return anchored(from, width, height, -1, -1);
   }
 
-  /** A typed height; with proportion kept the width follows. The top left stays. */
+  /** A typed height in inches; with proportion kept the width follows. The top left stays. */
   public static Placement heightened(Placement from, double height, boolean keepProportion) {
     double width = keepProportion && from.height() > 0 ? from.width() * height / from.height() : from.width();
     return anchored(from, width, height, -1, -1);

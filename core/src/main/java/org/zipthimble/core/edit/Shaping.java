@@ -315,13 +315,13 @@ public final class Shaping {
         : face.changed(id, item -> item.asShape().<Item>map(s -> Drawings.redrawn(s, path)).orElse(item))));
   }
 
-  /** Gives ready shapes another figure. */
+  /** Gives ready shapes another figure, told by its place from 0; its unit is that of the setting (inches, degrees or a number). */
   public static Edit figure(String faceId, Set<String> ids, int index, double value) {
     return Edits.shape(faceId, ids, "edit.figure", shape -> shape.outline().asReady()
         .filter(r -> index < r.values().size()).map(r -> shape.withOutline(r.with(index, value))).orElse(shape));
   }
 
-  /** Covers the lowest of some objects with the others as a pattern; the others are taken up into it. */
+  /** Covers the lowest of some objects with the others as a pattern, a gap in inches apart; the others are taken up into it. */
   public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
     return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();

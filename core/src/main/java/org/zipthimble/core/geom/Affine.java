@@ -5,7 +5,7 @@ public record Affine(double a, double b, double c, double d, double e, double f)
   /** Leaves everything where it is. */
   public static final Affine IDENTITY = new Affine(1, 0, 0, 1, 0, 0);
 
-  /** Moves by a distance. */
+  /** Moves by a distance in the unit of what is mapped, inches as a rule. */
   public static Affine move(double dx, double dy) {
     return new Affine(1, 0, 0, 1, dx, dy);
   }

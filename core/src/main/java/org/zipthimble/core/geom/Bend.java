@@ -24,7 +24,7 @@ public record Bend(Bow bow, double amount, boolean upright, int times) {
     }
   }
 
-  /** One along the width. */
+  /** One along the width; the amount in degrees or per cent, within the range of its bow. */
   public static Bend of(Bow bow, double amount) {
     return new Bend(bow, amount, false, 1);
   }

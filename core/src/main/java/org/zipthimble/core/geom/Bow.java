@@ -27,12 +27,12 @@ public enum Bow {
     this.degrees = degrees;
   }
 
-  /** The least amount. */
+  /** The least amount, in degrees or per cent as {@link #degrees} tells. */
   public double least() {
     return least;
   }
 
-  /** The greatest amount. */
+  /** The greatest amount, in degrees or per cent as {@link #degrees} tells. */
   public double most() {
     return most;
   }

@@ -27,12 +27,12 @@ public record Box(double x, double y, double width, double height) {
     return new Box(left, top, right - left, bottom - top);
   }
 
-  /** The x of the right side. */
+  /** The x of the right side, in the box's unit, inches as a rule. */
   public double right() {
     return x + width;
   }
 
-  /** The y of the lower side. */
+  /** The y of the lower side, in the box's unit, inches as a rule. */
   public double bottom() {
     return y + height;
   }
@@ -42,7 +42,7 @@ public record Box(double x, double y, double width, double height) {
     return new Point(x + width / 2, y + height / 2);
   }
 
-  /** The box with a border added on every side; a negative border takes away, down to nothing. */
+  /** The box with a border, in its own unit, added on every side; a negative border takes away, down to nothing. */
   public Box grown(double border) {
     double w = Math.max(0, width + 2 * border);
     double h = Math.max(0, height + 2 * border);

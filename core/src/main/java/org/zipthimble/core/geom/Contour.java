@@ -63,7 +63,7 @@ public record Contour(List<Span> spans, boolean closed) {
     return new Contour(back, closed);
   }
 
-  /** A closed contour begun at another of its spans. */
+  /** A closed contour begun at another of its spans, told by its place from 0. */
   public Contour startingAt(int index) {
     List<Span> turned = new ArrayList<>(spans.subList(index, spans.size()));
     turned.addAll(spans.subList(0, index));

@@ -61,7 +61,7 @@ public record Path(List<Segment> segments) {
   public static final class Builder {
     private final List<Segment> segments = new ArrayList<>();
 
-    /** Begins a contour. */
+    /** Begins a contour; in the unit of the path, inches as a rule. */
     public Builder start(Point to) {
       segments.add(new Segment.Start(to));
       return this;
@@ -72,7 +72,7 @@ public record Path(List<Segment> segments) {
       return start(new Point(x, y));
     }
 
-    /** A straight line. */
+    /** A straight line to a place in the path's unit, inches as a rule. */
     public Builder line(Point to) {
       segments.add(new Segment.Line(to));
       return this;
@@ -83,7 +83,7 @@ public record Path(List<Segment> segments) {
       return line(new Point(x, y));
     }
 
-    /** A cubic curve. */
+    /** A cubic curve by its two handles and its end, in the path's unit, inches as a rule. */
     public Builder curve(Point first, Point second, Point to) {
       segments.add(new Segment.Curve(first, second, to));
       return this;

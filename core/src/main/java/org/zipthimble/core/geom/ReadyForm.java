@@ -46,7 +46,7 @@ public enum ReadyForm {
     return settings;
   }
 
-  /** The figures a new shape of this size begins with. */
+  /** The figures a new shape of this size, in inches, begins with; each in the unit of its setting. */
   public List<Double> usual(double width, double height) {
     List<Double> values = new ArrayList<>();
     for (Setting s : settings) {

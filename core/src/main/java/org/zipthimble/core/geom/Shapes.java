@@ -16,7 +16,7 @@ public final class Shapes {
         .line(b.x(), b.bottom()).close().path();
   }
 
-  /** A rectangle with round corners; the radius is held to half the shorter side. */
+  /** A rectangle with round corners; the radius, in the box's unit, is held to half the shorter side. */
   public static Path rectangle(Box b, double radius) {
     double r = Math.min(radius, Math.min(b.width(), b.height()) / 2);
     if (r <= 0) {

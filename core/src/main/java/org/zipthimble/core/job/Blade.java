@@ -41,12 +41,12 @@ public record Blade(String name, double pressure, double speed, int passes, doub
     }
   }
 
-  /** The same with other settings of the machine. */
+  /** The same with other settings of the machine: pressure in grams, speed in inches per second, how many passes. */
   public Blade set(String other, double grams, double inchesPerSecond, int times) {
     return withName(other).withPressure(grams).withSpeed(inchesPerSecond).withPasses(times);
   }
 
-  /** The same with another overcut and trail. */
+  /** The same with another overcut and trail, in inches. */
   public Blade reaching(double past, double behind) {
     return withOvercut(past).withTrail(behind);
   }

@@ -35,7 +35,7 @@ public record Book(Binding binding, double inner, double leaf) implements BookBu
       this.pages = pages;
     }
 
-    /** Pages come by so many. */
+    /** Pages come by so many: 4 where sheets are folded, 2 where leaves are bound. */
     public int pages() {
       return pages;
     }

@@ -29,7 +29,7 @@ public record Columns(int columns, int rows, double left, double top, double rig
     }
   }
 
-  /** One margin all round. */
+  /** One margin all round; margin and gutter in inches. */
   public static Columns of(int columns, int rows, double margin, double gutter) {
     return new Columns(columns, rows, margin, margin, margin, margin, gutter);
   }

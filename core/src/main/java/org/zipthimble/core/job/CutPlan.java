@@ -94,12 +94,12 @@ public record CutPlan(
     return withLanes(more);
   }
 
-  /** The same with the pieces spaced and turned otherwise. */
+  /** The same with the pieces spaced by inches and turned otherwise. */
   public CutPlan spaced(double inches, Turns how, boolean keepGrain) {
     return withGap(inches).withTurns(how).withGrain(keepGrain);
   }
 
-  /** The same with other weeding. */
+  /** The same with other weeding: how far the box lies from the pieces and how far its lines from one another, in inches; 0 for none. */
   public CutPlan weeded(double box, double lines) {
     return withWeedBox(box).withWeedLines(lines);
   }

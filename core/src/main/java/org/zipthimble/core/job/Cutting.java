@@ -33,7 +33,7 @@ public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, 
     }
   }
 
-  /** The same along another edge. */
+  /** The same along another edge, so many inches outside of it; inside below 0. */
   public Cutting along(CutEdge other, double inches) {
     return withEdge(other).withDistance(inches);
   }

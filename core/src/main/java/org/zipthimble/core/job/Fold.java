@@ -61,7 +61,7 @@ public record Fold(Kind kind, boolean across, boolean outside, int panels) imple
     return new Fold(kind, false, true, FEWEST);
   }
 
-  /** How long each panel is, in order from the left or the top, on a face of a length. */
+  /** How long each panel is, in order from the left or the top, on a face of a length, all in inches. */
   public List<Double> lengths(double length) {
     switch (kind) {
       case HALF:

@@ -55,7 +55,7 @@ public record Frame(Size size, Insets bleed, Insets safe, List<Path> keepOuts, L
     };
   }
 
-  /** How long a side is. */
+  /** How long a side is, in inches. */
   public double length(Side side) {
     return side.upright() ? size.height() : size.width();
   }

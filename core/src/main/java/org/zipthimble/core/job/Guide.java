@@ -30,7 +30,7 @@ public record Guide(Point through, double degrees, boolean axis) implements Guid
     return new Guide(new Point(0, y), 0, false);
   }
 
-  /** An upright guide at this distance from the left. */
+  /** An upright guide at this distance from the left, in inches. */
   public static Guide down(double x) {
     return new Guide(new Point(x, 0), 90, false);
   }

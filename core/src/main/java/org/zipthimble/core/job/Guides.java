@@ -29,14 +29,14 @@ public record Guides(List<Guide> lines, Optional<Columns> columns) implements Gu
     return new Guides(more, columns);
   }
 
-  /** The same with one of them changed. */
+  /** The same with one of them changed, told by its place from 0. */
   public Guides changed(int index, Guide guide) {
     List<Guide> others = new ArrayList<>(lines);
     others.set(index, guide);
     return new Guides(others, columns);
   }
 
-  /** The same without one of them. */
+  /** The same without one of them, told by its place from 0. */
   public Guides without(int index) {
     List<Guide> fewer = new ArrayList<>(lines);
     fewer.remove(index);

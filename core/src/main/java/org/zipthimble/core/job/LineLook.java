@@ -37,7 +37,7 @@ public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, Lin
     }
   }
 
-  /** A solid line in the middle of the outline, with straight ends and sharp corners. */
+  /** A solid line in the middle of the outline, with straight ends and sharp corners; its width in points. */
   public static LineLook of(double widthPt, Colour colour) {
     return new LineLook(widthPt, colour, List.of(), LineEnd.BUTT, Corner.MITRE, LineSide.CENTRE);
   }

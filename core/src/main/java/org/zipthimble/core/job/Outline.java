@@ -223,7 +223,7 @@ public sealed interface Outline {
       return figures;
     }
 
-    /** The same with one figure changed. */
+    /** The same with one figure changed, told by its place from 0; it is held within its setting's range. */
     public Ready with(int index, double value) {
       List<Double> changed = new ArrayList<>(values);
       changed.set(index, form.settings().get(index).held(value));

@@ -56,7 +56,7 @@ public record PictureFit(double zoom, double dx, double dy, double turn) impleme
         .then(Affine.turn(turn, new Point(0, 0))).then(Affine.move(width * (0.5 + dx), height * (0.5 + dy)));
   }
 
-  /** The same, moved. */
+  /** The same, moved by shares of the mount's sides, 1 for a whole one. */
   public PictureFit moved(double across, double down) {
     return withDx(dx + across).withDy(dy + down);
   }

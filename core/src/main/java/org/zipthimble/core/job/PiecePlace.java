@@ -20,7 +20,7 @@ public record PiecePlace(String piece, int sheet, double x, double y, double tur
     }
   }
 
-  /** The same, moved. */
+  /** The same, moved by inches. */
   public PiecePlace moved(double dx, double dy) {
     return withX(x + dx).withY(y + dy);
   }

@@ -30,7 +30,7 @@ public record Placement(double x, double y, double width, double height, double 
     turn = turn >= 360 ? 0 : turn;
   }
 
-  /** A box that neither leans nor is mirrored. */
+  /** A box that neither leans nor is mirrored; in inches, the turn in degrees clockwise. */
   public static Placement of(double x, double y, double width, double height, double turn) {
     return new Placement(x, y, width, height, turn, 0, false);
   }
@@ -66,7 +66,7 @@ public record Placement(double x, double y, double width, double height, double 
     return toGround().apply(new Box(0, 0, width, height));
   }
 
-  /** The same, moved. */
+  /** The same, moved by inches. */
   public Placement moved(double dx, double dy) {
     return withX(x + dx).withY(y + dy);
   }

@@ -40,7 +40,7 @@ public record Supply(Size size, double margin, boolean roll, Optional<Path> scra
     }
   }
 
-  /** A mat or sheet. */
+  /** A mat or sheet; its sides and the edge that is not cut in inches. */
   public static Supply mat(double width, double height, double margin) {
     return new Supply(new Size(width, height), margin, false, Optional.empty());
   }

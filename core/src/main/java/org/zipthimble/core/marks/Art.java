@@ -56,7 +56,7 @@ public record Art(
         effects.blur() / 2 * scale, effects.feather() / 2 * scale, opacity, effects.blend());
   }
 
-  /** How far anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of it. */
+  /** How far in inches anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of it. */
   public double reach() {
     double halo = Math.max(shadow.map(Halo::reach).orElse(0.0), glow.map(Halo::reach).orElse(0.0));
     return Math.max(halo, FOLLOWED * Math.max(blur, feather));

@@ -29,17 +29,17 @@ public final class Caption {
     }
   }
 
-  /** A heading. */
+  /** A heading; its type in points, its box in inches. */
   public static void heading(MarkOut out, String text, double pt, Box box) {
     words(out, text, "Fraunces", "Semibold", pt, box, Align.LEFT, INK);
   }
 
-  /** Plain words. */
+  /** Plain words; their type in points, their box in inches. */
   public static void plain(MarkOut out, String text, double pt, Box box) {
     words(out, text, "Figtree", "Regular", pt, box, Align.LEFT, INK);
   }
 
-  /** Words that weigh more. */
+  /** Words that weigh more; their type in points, their box in inches. */
   public static void strong(MarkOut out, String text, double pt, Box box) {
     words(out, text, "Figtree", "Bold", pt, box, Align.LEFT, INK);
   }

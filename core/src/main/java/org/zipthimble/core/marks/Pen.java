@@ -21,7 +21,7 @@ public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end,
     dashes = List.copyOf(dashes);
   }
 
-  /** A solid line with straight ends and mitred corners. */
+  /** A solid line with straight ends and mitred corners; its width in inches. */
   public static Pen plain(double width, Colour colour) {
     return new Pen(width, colour, List.of(), LineEnd.BUTT, Corner.MITRE, Optional.empty());
   }

@@ -61,7 +61,7 @@ public final class Bands {
     return new Bands(page, ppi, pictures, open, turned);
   }
 
-  /** The same without paper: see-through where nothing is printed. */
+  /** The same without paper, with ppi pixels per inch: see-through where nothing is printed. */
   public static Bands open(DrawnPage page, double ppi, Halvings pictures) throws Trouble {
     return new Bands(page, ppi, pictures, true, false);
   }

@@ -24,7 +24,7 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
     }
   }
 
-  /** A picture as it came. */
+  /** A picture as it came; its sides in pixels. */
   public static Picture of(Blob blob, Kind kind, String name, int width, int height) {
     return new Picture(blob, kind, name, width, height, Retouch.NONE);
   }

@@ -72,7 +72,7 @@ public record Retouch(
     return withRubs(all);
   }
 
-  /** The same with another look. */
+  /** The same with another look, as strong as a share from 0 to 1. */
   public Retouch looking(PictureLook other, double share) {
     return withLook(other).withStrength(share);
   }

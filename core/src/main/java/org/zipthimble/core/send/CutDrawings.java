@@ -29,6 +29,7 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.PlotterFile;
 import org.zipthimble.core.paint.VectorSheet;
 import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
 
 /** The outlines that leave for a cutter: closed, without crossings of their own, words as outlines. */
 public final class CutDrawings {
@@ -65,7 +66,11 @@ public final class CutDrawings {
 
   /** One sheet as it goes under the blade. */
   public static VectorSheet sheet(Job job, CutSheet sheet) {
-    return new VectorSheet(job.name() + " " + sheet.lane().name() + " " + sheet.number(), size(sheet), layers(job, sheet.lines(), ""));
+    return new VectorSheet(job.name() + ", " + name(sheet), size(sheet), layers(job, sheet.lines(), ""));
+  }
+
+  private static String name(CutSheet sheet) {
+    return Wording.text("sheet.cutPage", sheet.lane().name(), sheet.number());
   }
 
   /** The size of a sheet; of a roll the length that is used. */
@@ -114,7 +119,7 @@ public final class CutDrawings {
     return PlotterFile.text(size(sheet), runs);
   }
 
-  /** The pen that a kind of cut has in plotter language. */
+  /** The pen that a kind of cut has in plotter language, 1 to 5. */
   public static int pen(CutKind kind) {
     return switch (kind) {
       case PEN -> 1;
@@ -131,7 +136,7 @@ public final class CutDrawings {
     Box whole = new Box(0, 0, size.width(), size.height());
     List<CutLine> lines = sheet.lines().stream().map(l -> l.withPath(sound(l))).toList();
     return new DrawnPage(
-        sheet.lane().name() + " " + sheet.number(), size, whole, whole,
+        name(sheet), size, whole, whole,
         out -> CutMarks.steps(job, lines, Affine.IDENTITY, HAIR, out));
   }
 
@@ -140,7 +145,7 @@ public final class CutDrawings {
     Size size = size(sheet);
     Box whole = new Box(0, 0, size.width(), size.height());
     double line = Math.max(size.width(), size.height()) / 700;
-    return new DrawnPage(sheet.lane().name() + " " + sheet.number(), size, whole, whole, out -> {
+    return new DrawnPage(name(sheet), size, whole, whole, out -> {
       sheet.pieces().forEach(p -> out.fill(p.outline(), sheet.lane().colour()));
       CutMarks.draw(job, sheet.lines(), Affine.IDENTITY, line, out);
     });

@@ -206,12 +206,12 @@ public final class GangPages implements PageRun {
     return own + (mixed.isEmpty() ? 0 : job.guests().stream().mapToInt(Guest::quantity).sum());
   }
 
-  /** What all sheets cost, in the person's money; 0 where the cost of one is not known. */
+  /** What all sheets cost, in the person's money and never below 0; 0 where the cost of one is not known. */
   public double cost() {
     return sheets() * options.sheet().stock().cost();
   }
 
-  /** The straight cuts that take the pieces of a sheet apart, in order; empty when none do. */
+  /** The straight cuts that take the pieces of a sheet apart, in order; the sheet is told by its number from 0. Empty when none do. */
   public List<Guillotine.Cut> straightCuts(int sheet) {
     List<Box> trims = new ArrayList<>();
     List<Spots.Spot> laid = spots(sheet);

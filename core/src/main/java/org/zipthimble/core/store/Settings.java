@@ -266,7 +266,7 @@ public record Settings(
     }
   }
 
-  /** The same with another grid. */
+  /** The same with another grid, its step in inches. */
   public Settings withGrid(double step, boolean shown) {
     return withGrid(step).withGridShown(shown);
   }

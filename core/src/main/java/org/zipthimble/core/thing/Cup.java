@@ -58,12 +58,12 @@ public record Cup(double top, double base, double slant, double gap, double flap
     }
   }
 
-  /** A straight one. */
+  /** A straight one; all in inches, the gap 0 without a handle. */
   public static Cup straight(double across, double height, double gap) {
     return new Cup(across, across, height, gap, gap > 0 ? 0 : USUAL_FLAP, 0.125, 0.125, 0.25, true);
   }
 
-  /** A tapered one by its diameters and its height upright. */
+  /** A tapered one by its diameters and its height upright, in inches. */
   public static Cup tapered(double top, double base, double height) {
     return new Cup(top, base, Math.hypot(height, (top - base) / 2), 0, USUAL_FLAP, 0.125, 0.125, 0.25, true);
   }
@@ -83,7 +83,7 @@ public record Cup(double top, double base, double slant, double gap, double flap
     return Math.PI * (top + base) / 2;
   }
 
-  /** How far the wrap goes along the round of the middle, flap included. */
+  /** How far in inches the wrap goes along the round of the middle, flap included. */
   public double along() {
     return gap > 0 ? round() - gap : round() + flap;
   }

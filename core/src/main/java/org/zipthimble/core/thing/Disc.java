@@ -31,7 +31,7 @@ public record Disc(double across, double well, double bend, double rise, double 
     Ranges.check("an edge", edge, 0, across / 2.1);
   }
 
-  /** A flat one. */
+  /** A flat one, so many inches across. */
   public static Disc flat(double across) {
     return new Disc(across, 0, 0, 0, 1.0 / 16, List.of());
   }

@@ -14,7 +14,7 @@ public record Gauge(double value, double within) {
   private static final double COVER = 2.2;
   private static final double STEP = 1e-5;
 
-  /** Whether it holds a figure. */
+  /** Whether it holds a figure, in its own unit. */
   public boolean holds(double truth) {
     return Math.abs(truth - value) <= within;
   }

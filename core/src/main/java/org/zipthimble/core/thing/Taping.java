@@ -46,7 +46,7 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
     }
   }
 
-  /** The side from a height upright and the rounds. */
+  /** The side from a height upright and the rounds, all in inches (Pythagoras over the difference of the radii). */
   public static double side(double roundTop, double roundBase, double height) {
     return Math.hypot(height, (roundTop - roundBase) / (2 * Math.PI));
   }
@@ -119,7 +119,7 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
     return Math.max(Gauge.of(readings(), error, r -> r[0]).within(), Gauge.of(readings(), error, r -> r[1]).within());
   }
 
-  /** The cup; straight where the tape cannot tell the rounds apart. */
+  /** The cup; straight where the tape cannot tell the rounds apart. The handle's gap and the seam's flap in inches. */
   public Cup cup(double gap, double flap) {
     double across = (roundTop + roundBase) / 2 / Math.PI;
     double top = tapered() ? roundTop / Math.PI : across;

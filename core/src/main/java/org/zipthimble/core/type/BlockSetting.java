@@ -29,7 +29,7 @@ public record BlockSetting(Insets margins, int columns, double gutter, Standing 
     }
   }
 
-  /** The same with its lengths in another size. */
+  /** The same with its lengths larger by a factor above 0. */
   public BlockSetting scaled(double factor) {
     Insets m = margins;
     return withMargins(new Insets(m.left() * factor, m.top() * factor, m.right() * factor, m.bottom() * factor)).withGutter(Math.min(20, gutter * factor));

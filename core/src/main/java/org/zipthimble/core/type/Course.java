@@ -54,7 +54,7 @@ public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, 
     return new Course(Kind.PATH, 0, Optional.of(unit), false, Sits.ABOVE, 0, 0, 0);
   }
 
-  /** The radius of an arc over a chord: (c² / 4 + r²) / 2r, by the theorem of intersecting chords. */
+  /** The radius in inches of an arc over a chord: (c² / 4 + r²) / 2r, by the theorem of intersecting chords; chord and rise in inches. */
   public static double radius(double chord, double rise) {
     return (chord * chord / 4 + rise * rise) / (2 * Math.abs(rise));
   }
@@ -71,7 +71,7 @@ public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, 
     return radius - Math.sqrt(radius * radius - chord * chord / 4);
   }
 
-  /** The same with its lengths in another size. */
+  /** The same with its lengths larger by a factor above 0. */
   public Course scaled(double factor) {
     return new Course(
         kind, Math.max(-100, Math.min(100, rise * factor)), path, foot, sits, Math.max(-400, Math.min(400, slide * factor)), Math.min(800, spread * factor),

@@ -183,13 +183,13 @@ public final class FontFace {
     return text.codePoints().filter(c -> !has(c)).findFirst().orElse(-1);
   }
 
-  /** Whether the face has a drawing for a character, or the character needs none. */
+  /** Whether the face has a drawing for a character (a code point of Unicode), or the character needs none. */
   public boolean has(int character) {
     return Character.isWhitespace(character) || Character.isISOControl(character) || Character.getType(character) == Character.FORMAT
         || drawing.canDisplay(character);
   }
 
-  /** The outline of a glyph in ems, y downwards from the baseline. */
+  /** The outline of a glyph, told by its number in the face, in ems, y downwards from the baseline. */
   public Path outline(int glyph) {
     return outlines.computeIfAbsent(glyph, this::drawn);
   }

@@ -17,7 +17,7 @@ public record ParagraphLook(Align align, double leadingPercent, ParagraphDetail 
     }
   }
 
-  /** The same with its lengths in another size. */
+  /** The same with its lengths larger by a factor above 0. */
   public ParagraphLook scaled(double factor) {
     ParagraphDetail d = detail;
     return withDetail(new ParagraphDetail(

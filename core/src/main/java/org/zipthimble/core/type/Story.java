@@ -72,7 +72,7 @@ public record Story(List<Paragraph> paragraphs) {
     return paragraphs.stream().allMatch(p -> p.text().isBlank());
   }
 
-  /** Where a paragraph begins. */
+  /** Where a paragraph, counted from 0, begins: its place in characters of UTF-16. */
   public int begins(int paragraph) {
     int at = 0;
     for (int i = 0; i < paragraph; i++) {
@@ -124,7 +124,7 @@ public record Story(List<Paragraph> paragraphs) {
     return List.copyOf(out);
   }
 
-  /** A part as a story of its own. */
+  /** A part as a story of its own, between two places in characters of UTF-16; places outside are held to its ends. */
   public Story part(int from, int to) {
     List<Paragraph> out = new ArrayList<>();
     int at = 0;

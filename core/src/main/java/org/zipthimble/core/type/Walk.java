@@ -27,7 +27,7 @@ public final class Walk {
     return stepped(story, found, place, forward);
   }
 
-  /** The next beginning of a word, or the one before. */
+  /** The place of the next beginning of a word, or of the one before; places are counted in characters of UTF-16 from 0. */
   public static int word(Story story, int place, boolean forward) {
     String text = story.text();
     BreakIterator found = BreakIterator.getWordInstance(Locale.ROOT);

@@ -73,12 +73,12 @@ public record WordStyle(LetterLook letters, ParagraphLook paragraph) {
     return new WordStyle(letters, other);
   }
 
-  /** The same in another size. */
+  /** The same in another size, in points. */
   public WordStyle withSizePt(double pt) {
     return withLetters(letters.withSizePt(pt));
   }
 
-  /** The same with other tracking. */
+  /** The same with other tracking, in thousandths of an em. */
   public WordStyle withTracking(double tracking) {
     return withLetters(letters.withTracking(tracking));
   }
@@ -88,7 +88,7 @@ public record WordStyle(LetterLook letters, ParagraphLook paragraph) {
     return withLetters(letters.withColour(colour));
   }
 
-  /** The same with other leading. */
+  /** The same with other leading, in per cent of the size. */
   public WordStyle withLeadingPercent(double percent) {
     return withParagraph(paragraph.withLeadingPercent(percent));
   }

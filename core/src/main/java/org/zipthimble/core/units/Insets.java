@@ -20,7 +20,7 @@ public record Insets(double left, double top, double right, double bottom) imple
     return new Insets(inches, inches, inches, inches);
   }
 
-  /** That of a side. */
+  /** That of a side, in inches. */
   public double at(Side side) {
     return switch (side) {
       case LEFT -> left;
@@ -30,7 +30,7 @@ public record Insets(double left, double top, double right, double bottom) imple
     };
   }
 
-  /** The same with one side changed. */
+  /** The same with one side changed, in inches. */
   public Insets with(Side side, double inches) {
     return switch (side) {
       case LEFT -> withLeft(inches);

@@ -52,7 +52,7 @@ public final class Lengths {
     };
   }
 
-  /** A length with its unit's sign. */
+  /** A length, given in inches, in a unit with the unit's sign. */
   public static String showWithSign(double inches, Unit unit) {
     return show(inches, unit) + " " + unit.sign();
   }

@@ -122,6 +122,12 @@ public final class Background {
     return ((ThreadPoolExecutor) POOL.get()).getPoolSize();
   }
 
+  /** How many pieces of work are under way or wait, for tests that go on when they are done. */
+  public static int underWay() {
+    ThreadPoolExecutor pool = (ThreadPoolExecutor) POOL.get();
+    return pool.getActiveCount() + pool.getQueue().size();
+  }
+
   /**
    * Interrupts what is under way and waits for it, a while at most; afterwards there is a new pool for a new window.
    *
