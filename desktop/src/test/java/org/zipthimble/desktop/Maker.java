@@ -54,6 +54,8 @@ final class Maker {
         robot.clickOn(id);
         QuickRobot.settled();
       }
+      // a person sees that it is at work, and waits
+      Hand.until(() -> !session.working());
       presses++;
     }
     return this;

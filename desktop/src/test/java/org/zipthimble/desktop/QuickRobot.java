@@ -1,7 +1,6 @@
 package org.zipthimble.desktop;
 
 import java.lang.reflect.Field;
-import java.lang.reflect.Method;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
@@ -67,8 +67,8 @@ final class QuickRobot extends FxRobot {
   }
 
   /**
-   * Waits until all that was posted is done, a short while for what is worked out beside the window, and has the windows laid out as the next
-   * beat would: only what has changed is.
+   * Waits until all that was posted is done, a short while for what is worked out beside the window, and for two beats of the window: a slip
+   * that opens stands where it is to stand with the second.
    */
   static void settled() {
     drained();
@@ -76,35 +76,20 @@ final class QuickRobot extends FxRobot {
       WaitForAsyncUtils.sleep(WAIT_MILLIS, TimeUnit.MILLISECONDS);
       drained();
     }
-    WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(PATIENCE_SECONDS), () -> {
-      for (Window window : List.copyOf(Window.getWindows())) {
-        if (window.isShowing() && window.getScene() != null) {
-          LAYING.forEach(pass -> run(pass, window.getScene()));
+    CountDownLatch done = new CountDownLatch(1);
+    Platform.runLater(() -> new AnimationTimer() {
+      private int beats;
+
+      @Override
+      public void handle(long now) {
+        if (++beats == 2) {
+          stop();
+          done.countDown();
         }
       }
-    });
+    }.start());
+    await(done);
     drained();
-  }
-
-  /** What a scene does at each beat before it is painted. */
-  private static final List<Method> LAYING = List.of(pass("doCSSPass"), pass("doLayoutPass"));
-
-  private static Method pass(String name) {
-    try {
-      Method method = Scene.class.getDeclaredMethod(name);
-      method.setAccessible(true);
-      return method;
-    } catch (NoSuchMethodException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  private static void run(Method pass, Scene scene) {
-    try {
-      pass.invoke(scene);
-    } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   /** What comes a moment later, as what is worked out beside the window or at its next beat, is waited for a while. */
