@@ -57,6 +57,9 @@ public final class BookletPages implements PageRun {
   /** The same job laid as a booklet; where two of its pages do not go beside each other on its paper, on the smallest usual paper that takes them. */
   public static Job laid(Job job) {
     SheetPlan asked = job.sheet().withOnPaper(true).withGang(Optional.of(job.sheet().gang().orElse(Gang.USUAL).withBooklet(true)));
+    if (job.pages().isEmpty()) {
+      return job.withSheet(asked);
+    }
     Size needed = needed(job, job.pages().get(0), asked, true);
     return job.withSheet(takes(needed, asked.paper()) ? asked : Papers.all().stream().map(Papers::size).filter(p -> takes(needed, p))
         .min(Comparator.comparingDouble(p -> p.width() * p.height())).map(asked::withPaper).orElse(asked));

@@ -269,6 +269,7 @@ class MountsTest {
     Job filled = done(job, Mounts.fillOn(job, "f1", first, List.of(A, B, A)));
     assertEquals(List.of(2L, 1L, 0L), filled.faces().stream().map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList());
     assertEquals(1, Mounts.room(filled, second, List.of()), "a mount that holds a picture takes no other");
-    assertEquals(3, Mounts.among(done(job, Mounts.fill("f1", first, List.of(A, B, A))).faces().get(0).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count() + 1, "asked for one face it stays there");
+    Job one = done(job, Mounts.fill("f1", first, List.of(A, B, A)));
+    assertEquals(List.of(2L, 0L, 0L), one.faces().stream().map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList(), "asked for one face it stays there");
   }
 }

@@ -166,6 +166,9 @@ class BookletTest {
     assertEquals(SheetPlan.LETTER, small.sheet().paper());
     Job poster = BookletPages.laid(sized(new Size(30, 40)));
     assertEquals(SheetPlan.LETTER, poster.sheet().paper(), "where none takes it, the person's stays and the reason is said");
+    Job cover = BookEdits.size("f1", Optional.of(new Size(10.5, 7))).change().apply(book(1, Gang.USUAL, 0.01));
+    assertEquals(List.of(), cover.pages());
+    assertTrue(BookletPages.wanted(PageOptions.of(BookletPages.laid(cover))), "a job of a cover alone has no pages yet");
   }
 
   private static Job sized(Size page) {

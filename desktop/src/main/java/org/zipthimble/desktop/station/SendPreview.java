@@ -56,9 +56,8 @@ final class SendPreview extends FlowPane {
     getStyleClass().add("previews");
   }
 
-  /** Shows what would be written. */
+  /** Shows what would be written; what is seen stays until the new is there. */
   void show(Job job) {
-    getChildren().clear();
     painters.forEach(LatestWork::drop);
     painters.clear();
     if (choices.content() != Content.PAGES) {
@@ -67,7 +66,7 @@ final class SendPreview extends FlowPane {
     }
     OptionalInt one = choices.face(job);
     PageOptions options = choices.pages(job);
-    List<Face> faces = one.isEmpty() ? job.leaving() : List.of(job.leaving().get(one.getAsInt() - 1));
+    List<Face> faces = one.isEmpty() ? job.leaving() : List.of(job.faces().get(one.getAsInt() - 1));
     layer.want(() -> {
       try {
         PageRun run = Pages.run(job, faces, options);
