@@ -13,10 +13,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.OneStop;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.state.Session;
 
 /**
@@ -47,8 +50,10 @@ final class Maker {
   Maker press(String... ids) {
     for (String id : ids) {
       if (KEYS_ALONE) {
-        to(id);
-        hand.keys(KeyCode.SPACE);
+        // a choice is made by the arrow that comes to it
+        if (!to(id)) {
+          hand.keys(KeyCode.SPACE);
+        }
       } else {
         hand.bringIntoSight(id);
         robot.clickOn(id);
@@ -78,18 +83,40 @@ final class Maker {
     }
   }
 
-  /** Goes on from control to control by the Tab key until one has the keys; within a group of choices the arrows go on. */
-  private void to(String id) {
+  /**
+   * Goes on from control to control by the Tab key; among cards and choices, which are one stop, the arrows go on.
+   *
+   * @return whether an arrow has made the choice that was looked for
+   */
+  private boolean to(String id) {
     List<String> met = new ArrayList<>();
     for (int i = 0; i < ROUNDS; i++) {
       Node focus = focus();
-      if (focus != null && id.equals("#" + focus.getId())) {
-        return;
+      if (is(focus, id)) {
+        return false;
       }
       met.add(String.valueOf(focus == null ? null : focus.getId() == null ? focus.getClass().getSimpleName() : focus.getId()));
+      if (focus instanceof ToggleButton && ((ToggleButton) focus).getToggleGroup() != null
+          && ((ToggleButton) focus).getToggleGroup().getToggles().stream().anyMatch(t -> is((Node) t, id) && Pointing.seen((Node) t))) {
+        while (!is(focus(), id)) {
+          hand.keys(KeyCode.RIGHT);
+        }
+        return true;
+      }
+      if (OneStop.around(focus).filter(cards -> cards.lookup(id) != null && cards.lookup(id).isFocusTraversable()).isPresent()) {
+        hand.keys(KeyCode.HOME);
+        for (int cards = 0; cards < ROUNDS && !is(focus(), id); cards++) {
+          hand.keys(KeyCode.RIGHT);
+        }
+        return false;
+      }
       hand.keys(KeyCode.TAB);
     }
     throw new AssertionError("the Tab key does not come to " + id + " but to " + new LinkedHashSet<>(met));
+  }
+
+  private static boolean is(Node node, String id) {
+    return node != null && id.equals("#" + node.getId());
   }
 
   /** Types a value over that of a field. */

@@ -18,6 +18,7 @@ import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.state.Session;
 
 /** The lenses for the bench while checking, what each shows as a whole, and what lies under the pointer. */
@@ -42,29 +43,18 @@ final class LensSlip extends VBox {
     ToggleGroup group = new ToggleGroup();
     for (Lens lens : Lens.values()) {
       String word = lens.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.of(lens));
-      pill.setId("lens-" + word);
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
+      ToggleButton pill = Pills.pill("lens-" + word, Wording.of(lens), group, () -> session.checking().lensProperty().set(lens));
       pill.setSelected(lens == session.checking().lensProperty().get());
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
-        session.checking().lensProperty().set(lens);
-      });
       pills.getChildren().add(pill);
     }
     for (BenchPane.Over over : BenchPane.Over.values()) {
-      ToggleButton pill = new ToggleButton(Wording.of(over));
-      pill.setId("lens-" + over.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
-      pill.managedProperty().bind(pill.visibleProperty());
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
+      ToggleButton pill = Pills.pill("lens-" + over.name().toLowerCase(Locale.ROOT).replace('_', '-'), Wording.of(over), group, () -> {
         session.checking().lensProperty().set(Lens.NONE);
         laidOver.accept(Optional.of(over));
-        pill.setSelected(true);
+        // what is laid over takes the lens away, and with it its mark
+        overs.get(over.ordinal()).setSelected(true);
       });
+      pill.managedProperty().bind(pill.visibleProperty());
       overs.add(pill);
       pills.getChildren().add(pill);
     }

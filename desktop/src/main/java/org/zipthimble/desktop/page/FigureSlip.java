@@ -21,6 +21,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -101,16 +102,11 @@ public final class FigureSlip extends Slip {
       ToggleGroup group = new ToggleGroup();
       for (E one : all) {
         String word = one.name().toLowerCase(Locale.ROOT);
-        ToggleButton pill = new ToggleButton(Wording.of(one));
-        pill.setId("figure-" + plain(key) + "-" + word);
-        pill.getStyleClass().add("pill");
-        pill.setToggleGroup(group);
-        pill.setSelected(one == value);
-        pill.setOnAction(e -> {
-          pill.setSelected(true);
+        ToggleButton pill = Pills.pill("figure-" + plain(key) + "-" + word, Wording.of(one), group, () -> {
           take.accept(one);
           show();
         });
+        pill.setSelected(one == value);
         pills.getChildren().add(pill);
       }
       parts.add(Controls.under(Wording.text(key), pills));

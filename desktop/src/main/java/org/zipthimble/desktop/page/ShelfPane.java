@@ -35,6 +35,7 @@ import org.zipthimble.core.store.OwnShelf;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.OneStop;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.Adders;
 
@@ -69,6 +70,7 @@ public final class ShelfPane extends VBox {
     session.selectionProperty().addListener((o, was, is) -> keep.setDisable(is.isEmpty()));
     keep.setDisable(session.selectionProperty().get().isEmpty());
     ScrollPane scroll = new ScrollPane(boards);
+    OneStop.of(boards);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setPrefHeight(HEIGHT);

@@ -12,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -25,6 +24,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -102,15 +102,7 @@ final class ColourLine extends VBox {
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.of(one));
-      pill.setId(id + word.replace('_', '-'));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
-        take.take(one);
-      });
-      pane.getChildren().add(pill);
+      pane.getChildren().add(Pills.pill(id + word.replace('_', '-'), Wording.of(one), group, () -> take.take(one)));
     }
     fresh.add(() -> group.selectToggle(group.getToggles().get(now.now().ordinal())));
     return Controls.under(Wording.text(key), pane);

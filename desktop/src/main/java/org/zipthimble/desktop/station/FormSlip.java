@@ -12,6 +12,7 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 
@@ -35,15 +36,8 @@ final class FormSlip {
     ToggleGroup group = new ToggleGroup();
     HBox kinds = new HBox(4);
     for (String one : new String[] {"table", "lines", "boxes"}) {
-      ToggleButton pill = new ToggleButton(Wording.text("form." + one));
-      pill.setId("form-" + one);
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
+      ToggleButton pill = Pills.pill("form-" + one, Wording.text("form." + one), group, () -> kind = one);
       pill.setSelected(one.equals(kind));
-      pill.setOnAction(e -> {
-        kind = one;
-        pill.setSelected(true);
-      });
       kinds.getChildren().add(pill);
     }
     TypedField across = count("form-columns", "repeat.columns", true);

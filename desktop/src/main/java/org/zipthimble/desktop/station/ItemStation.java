@@ -43,6 +43,8 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.OneStop;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -184,6 +186,7 @@ public final class ItemStation implements StationView {
         hangs);
     shelf.addAll(List.of(Controls.label(Wording.text("itemPage.shelf"), "side-title"), jobStrip));
     bench.getChildren().addAll(shelf);
+    OneStop.of(jobs);
     bench.setMinSize(0, 0);
     HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width), Controls.under(Wording.text("itemPage.height"), height),
         Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
@@ -200,16 +203,9 @@ public final class ItemStation implements StationView {
   }
 
   private ToggleButton wallPill(String id, String key, Runnable action) {
-    ToggleButton pill = new ToggleButton(Wording.text(key));
-    pill.setId(id);
-    pill.getStyleClass().add("pill");
-    pill.setToggleGroup(walls);
+    ToggleButton pill = Pills.pill(id, Wording.text(key), walls, action);
     pill.setMinWidth(ToggleButton.USE_PREF_SIZE);
     pill.setSelected(walls.getToggles().size() == 1);
-    pill.setOnAction(e -> {
-      pill.setSelected(true);
-      action.run();
-    });
     return pill;
   }
 
@@ -286,12 +282,8 @@ public final class ItemStation implements StationView {
   }
 
   private ToggleButton pill(String id, String key, int count) {
-    ToggleButton pill = new ToggleButton(Wording.text(key));
-    pill.setId(id);
-    pill.getStyleClass().add("pill");
-    pill.setToggleGroup(faceChoice);
+    ToggleButton pill = Pills.pill(id, Wording.text(key), faceChoice, () -> choose(item, size, count));
     pill.setUserData(count);
-    pill.setOnAction(e -> choose(item, size, count));
     return pill;
   }
 

@@ -38,6 +38,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -319,14 +320,7 @@ final class LaneCards {
     FlowPane turns = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (Turns one : Turns.values()) {
-      ToggleButton pill = new ToggleButton(Wording.of(one));
-      pill.setId("turns-" + one.name().toLowerCase(Locale.ROOT));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
-      pill.setOnAction(e -> {
-        plan(p -> p.spaced(p.gap(), one, p.grain()));
-        pill.setSelected(true);
-      });
+      ToggleButton pill = Pills.pill("turns-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), group, () -> plan(p -> p.spaced(p.gap(), one, p.grain())));
       fresh.add(() -> pill.setSelected(now().turns() == one));
       turns.getChildren().add(pill);
     }

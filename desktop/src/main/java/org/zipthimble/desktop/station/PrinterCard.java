@@ -48,6 +48,7 @@ import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
@@ -103,31 +104,19 @@ final class PrinterCard extends VBox {
       }
     });
     for (Printing.Scaling one : Printing.Scaling.values()) {
-      ToggleButton pill = new ToggleButton(one.title());
-      pill.setId("printer-" + one.name().toLowerCase(java.util.Locale.ROOT));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(scalings);
-      pill.setSelected(one == scaling);
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
+      ToggleButton pill = Pills.pill("printer-" + one.name().toLowerCase(java.util.Locale.ROOT), one.title(), scalings, () -> {
         scaling = one;
         foretell();
       });
+      pill.setSelected(one == scaling);
       scalingPills.getChildren().add(pill);
     }
     FlowPane qualities = new FlowPane(4, 4);
     ToggleGroup one = new ToggleGroup();
     for (int i = DRAFT; i <= BEST; i++) {
       int value = i;
-      ToggleButton pill = new ToggleButton(Wording.text("printerCard.quality." + i));
-      pill.setId("printer-quality-" + i);
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(one);
+      ToggleButton pill = Pills.pill("printer-quality-" + i, Wording.text("printerCard.quality." + i), one, () -> quality = value);
       pill.setSelected(i == NORMAL);
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
-        quality = value;
-      });
       qualities.getChildren().add(pill);
     }
     before.setId("printer-before");

@@ -27,6 +27,7 @@ import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -94,16 +95,11 @@ final class SendChoices extends VBox {
   }
 
   private ToggleButton pill(String id, String text, ToggleGroup group, Runnable action) {
-    ToggleButton pill = new ToggleButton(text);
-    pill.setId(id);
-    pill.getStyleClass().add("pill");
-    pill.setToggleGroup(group);
-    hiding(pill);
-    pill.setOnAction(e -> {
-      pill.setSelected(true);
+    ToggleButton pill = Pills.pill(id, text, group, () -> {
       action.run();
       changed.run();
     });
+    hiding(pill);
     return pill;
   }
 

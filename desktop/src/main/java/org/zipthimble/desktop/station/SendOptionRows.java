@@ -19,6 +19,7 @@ import org.zipthimble.core.send.Order;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 
 /** How a file is written, as far as its kind leaves a choice. */
@@ -65,15 +66,8 @@ final class SendOptionRows extends VBox {
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.of(one));
-      pill.setId(id + word);
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
+      ToggleButton pill = Pills.pill(id + word, Wording.of(one), group, () -> take.accept(one));
       pill.setSelected(one == usual);
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
-        take.accept(one);
-      });
       pills.getChildren().add(pill);
     }
     return Controls.under(Wording.text(key), pills);

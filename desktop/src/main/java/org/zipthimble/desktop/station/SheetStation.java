@@ -48,6 +48,7 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -136,15 +137,12 @@ public final class SheetStation implements StationView {
     guests = new GuestCard(session);
     sides = Controls.row(4);
     for (Look one : Look.values()) {
-      ToggleButton pill = new ToggleButton(Wording.text("sheetPane.look." + one.name().toLowerCase(Locale.ROOT)));
-      pill.setId("sheet-look-" + one.name().toLowerCase(Locale.ROOT));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(seen);
-      pill.setUserData(one);
-      pill.setOnAction(e -> {
+      String word = one.name().toLowerCase(Locale.ROOT);
+      ToggleButton pill = Pills.pill("sheet-look-" + word, Wording.text("sheetPane.look." + word), seen, () -> {
         look = one;
         refresh();
       });
+      pill.setUserData(one);
       sides.getChildren().add(pill);
     }
     cuts.setId("sheet-cuts");
@@ -225,8 +223,7 @@ public final class SheetStation implements StationView {
   private static RadioButton radio(String id, String key, ToggleGroup group) {
     RadioButton button = new RadioButton(Wording.text(key));
     button.setId(id);
-    button.setToggleGroup(group);
-    return button;
+    return Pills.among(button, group);
   }
 
   private void lay(boolean paper, boolean ganged) {
@@ -428,7 +425,7 @@ public final class SheetStation implements StationView {
     for (Size paper : session.preferences().now().papers()) {
       RadioButton choice = new RadioButton(Wording.text("sheetPane.ownPaper", Lengths.show(paper, session.unit())));
       choice.setId("paper-own-" + (ownPapers.getChildren().size() + 1));
-      choice.setToggleGroup(sizes);
+      Pills.among(choice, sizes);
       choice.setUserData(paper);
       choice.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(paper))));
       ownPapers.getChildren().add(choice);

@@ -26,6 +26,7 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.OneStop;
 import org.zipthimble.desktop.state.Session;
 
 /** The size wall: finished items at one true scale beside each other, by what they are for, with a typed size among them. */
@@ -61,6 +62,7 @@ final class SizeWall extends ScrollPane {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setMinHeight(150);
+    OneStop.of(boards);
     search.setId("wall-search");
     search.setPromptText(Wording.text("wall.search"));
     search.setAccessibleText(Wording.text("wall.search"));

@@ -24,6 +24,7 @@ import org.zipthimble.core.view.OnThing;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
+import org.zipthimble.desktop.control.OneStop;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -48,6 +49,7 @@ final class ThingWall extends ScrollPane {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setMinHeight(150);
+    OneStop.of(boards);
     search.setId("thing-search");
     search.setPromptText(Wording.text("thingWall.search"));
     search.setAccessibleText(Wording.text("thingWall.search"));

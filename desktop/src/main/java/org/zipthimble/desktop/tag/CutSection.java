@@ -30,6 +30,7 @@ import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -110,15 +111,8 @@ final class CutSection extends Section {
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.of(one));
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
+      ToggleButton pill = Pills.pill(key + "-" + word, Wording.of(one), group, () -> take.accept(one));
       pill.setMinWidth(USE_PREF_SIZE);
-      pill.setId(key + "-" + word);
-      pill.setOnAction(e -> {
-        take.accept(one);
-        pill.setSelected(true);
-      });
       fresh.add(() -> item().ifPresent(i -> pill.setSelected(now.apply(i.properties()) == one)));
       pills.getChildren().add(pill);
     }

@@ -23,6 +23,7 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -67,15 +68,13 @@ final class PlaceSection extends Section {
         ToggleButton dot = new ToggleButton();
         dot.getStyleClass().add("nine-dot");
         dot.setId("ref-" + (c + 1) + (r + 1));
-        dot.setToggleGroup(group);
         dot.setSelected(c == across && r == down);
         String name = Wording.text("tag.ref." + (r + 1) + (c + 1));
         dot.setAccessibleText(name);
         Controls.tip(dot, name);
-        dot.setOnAction(e -> {
+        Pills.among(dot, group).setOnAction(e -> {
           across = c;
           down = r;
-          dot.setSelected(true);
           refresh();
         });
         grid.add(dot, c + 1, r + 1);

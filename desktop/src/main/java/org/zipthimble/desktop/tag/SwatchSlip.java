@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -22,6 +21,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.Slips;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
@@ -102,15 +102,7 @@ final class SwatchSlip {
     FlowPane pane = new FlowPane(4, 4);
     for (Enum<?> one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      ToggleButton pill = new ToggleButton(Wording.of(one));
-      pill.setId(id + word);
-      pill.getStyleClass().add("pill");
-      pill.setToggleGroup(group);
-      pill.setOnAction(e -> {
-        pill.setSelected(true);
-        taking.take(one.ordinal());
-      });
-      pane.getChildren().add(pill);
+      pane.getChildren().add(Pills.pill(id + word, Wording.of(one), group, () -> taking.take(one.ordinal())));
     }
     return pane;
   }
