@@ -12,7 +12,7 @@ import org.zipthimble.core.geom.Polygons;
 /** Where poses may lie: a box, less what is outside a scrap's outline. */
 final class Field {
   /** What reaches past the edge by less counts as within, in inches. */
-  private static final double EDGE = 5e-6;
+  static final double EDGE = 5e-6;
 
   double left;
   double top;

@@ -16,6 +16,9 @@ public final class Nester {
   private static final int PATIENCE = 60;
   private static final int MOST_FLUSH = 60;
 
+  /** How much of the time pieces with straight sides are put together by their corners, before they are moved about. */
+  private static final double CORNERS_SHARE = 0.7;
+
   /** Less than any blade knows, in inches. */
   private static final double APART = 1e-7;
 
@@ -120,6 +123,11 @@ public final class Nester {
     boolean several = best.nest().sheets() > 1 && area() > stock.usable().width() * stock.usable().height() * 0.97;
     if (several || best.nest().sheets() == 0) {
       return;
+    }
+    if (stock.scrap().isEmpty() && CornerSearch.suits(forms)) {
+      double until = System.nanoTime() / 1e6 + rules.millis() * CORNERS_SHARE;
+      new CornerSearch(forms, field(best.nest().length()), rules, () -> over.getAsBoolean() || System.nanoTime() / 1e6 > until)
+          .search(poses -> best.offer(laid(poses, stock, rules)));
     }
     beside.start();
     strip();
@@ -340,7 +348,16 @@ public final class Nester {
     return out;
   }
 
+  /** The figures of pieces that lie on one sheet. */
+  static Nest laid(List<Pose> poses, Stock stock, Rules rules) {
+    return result(List.of(poses), List.of(), stock, rules);
+  }
+
   private Nest result(List<List<Pose>> sheets, List<String> left) {
+    return result(sheets, left, stock, rules);
+  }
+
+  private static Nest result(List<List<Pose>> sheets, List<String> left, Stock stock, Rules rules) {
     List<Spot> spots = new ArrayList<>();
     double length = 0;
     double pieces = 0;

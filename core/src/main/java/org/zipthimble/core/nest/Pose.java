@@ -114,7 +114,7 @@ final class Pose {
         }
       }
     }
-    return a.covers(b.xs[0][0], b.ys[0][0]) || b.covers(a.xs[0][0], a.ys[0][0]);
+    return a.covers(b.px[0], b.py[0]) || b.covers(a.px[0], a.py[0]);
   }
 
   private static boolean crosses(double x1, double y1, double x2, double y2, Pose b) {

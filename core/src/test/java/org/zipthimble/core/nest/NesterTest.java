@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
@@ -76,6 +79,46 @@ class NesterTest {
     assertEquals(12, nest.spots().size());
     assertSound(parts, nest, roll, 0);
     assertTrue(nest.yield() > 0.7, "yield " + nest.yield());
+  }
+
+  /** Searched to its end, so that no clock is asked: the perfect answer is the rectangle that was cut. */
+  @ParameterizedTest
+  @CsvSource({"12, 5", "20, 20", "24, 3", "30, 30", "40, 8"})
+  void aCutRectangleIsPutTogetherAgain(int pieces, long seed) {
+    List<Part> parts = puzzle(pieces, seed, 12, 10, true);
+    Stock roll = new Stock(new Box(0, 0, 12, 60), true, Optional.empty());
+    Nest nest = byCorners(parts, roll, new Rules(0, 90, true, 0, 1));
+    assertEquals(pieces, nest.spots().size());
+    assertSound(parts, nest, roll, 0);
+    assertEquals(10, nest.length(), 0.001);
+    assertEquals(1, nest.yield(), 0.001);
+  }
+
+  /** Eight half squares of 2 in: two make a square with a slanting gap, so its side is 2 in and the gap by the root of two. */
+  @ParameterizedTest
+  @ValueSource(booleans = {true, false})
+  void halvesAreLaidIntoSquaresWithTheirGap(boolean free) {
+    double gap = 0.1;
+    double square = 2 + gap / Math.sqrt(2);
+    List<Part> parts = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      Path half = Combine.combine(Way.KEEP_OVERLAP, List.of(Shapes.rectangle(new Box(0, 0, 2, 2)),
+          Shapes.rectangle(new Box(-5, 0, 10, 5)).mapped(Affine.turn(45, new Point(0, 0)))));
+      parts.add(new Part("p" + i, half.mapped(Affine.turn(free ? 17 * i : 90 * i, new Point(0, 0)))));
+    }
+    Stock roll = new Stock(new Box(0.5, 0.5, 2 * square + gap + 0.001, 40), true, Optional.empty());
+    Nest nest = byCorners(parts, roll, new Rules(gap, 90, free, 0, 1));
+    assertEquals(8, nest.spots().size());
+    assertSound(parts, nest, roll, gap);
+    assertEquals(2 * square + gap, nest.length(), 0.01);
+  }
+
+  private static Nest byCorners(List<Part> parts, Stock stock, Rules rules) {
+    List<Form> forms = parts.stream().map(p -> Form.of(p, rules.gap())).toList();
+    assertTrue(CornerSearch.suits(forms));
+    List<List<Pose>> found = new ArrayList<>();
+    new CornerSearch(forms, new Field(stock.usable(), stock.scrap(), rules.gap() / 2), rules, () -> false).search(found::add);
+    return Nester.laid(found.get(found.size() - 1), stock, rules);
   }
 
   @Test
