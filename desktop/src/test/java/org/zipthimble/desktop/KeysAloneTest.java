@@ -22,7 +22,7 @@ import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 
-/** The arrow keys among cards and choices: a choice that is marked is one that is made (ARIA Authoring Practices, radio group). */
+/** The arrow keys among cards and choices: they only go there, and a choice that is marked is one that is made (ARIA Authoring Practices, radio group in a toolbar). */
 class KeysAloneTest extends AtTheBench {
   private FxRobot robot;
 
@@ -90,10 +90,12 @@ class KeysAloneTest extends AtTheBench {
   }
 
   @Test
-  void anArrowMakesTheChoiceItMarks() throws IOException {
+  void whatIsMarkedIsChosen() throws IOException {
     stand("#item-two");
     hand.keys(KeyCode.LEFT);
     assertEquals("item-one", at());
+    assertTrue(marked("#item-two") && !marked("#item-one"), "passing it chooses nothing");
+    hand.keys(KeyCode.SPACE);
     assertTrue(marked("#item-one"));
     stand("#item-start");
     hand.keys(KeyCode.SPACE);
@@ -104,10 +106,13 @@ class KeysAloneTest extends AtTheBench {
     stand("#sheet-alone");
     hand.keys(KeyCode.DOWN);
     assertEquals("sheet-paper", at());
+    assertFalse(session.job().sheet().onPaper());
+    hand.keys(KeyCode.SPACE);
     assertTrue(session.job().sheet().onPaper(), "the paper that is marked is taken");
     Size before = session.job().sheet().paper();
     stand("#paper-letter");
     hand.keys(KeyCode.DOWN);
+    hand.keys(KeyCode.SPACE);
     assertTrue(at().startsWith("paper-") && marked("#" + at()), at());
     assertFalse(before.equals(session.job().sheet().paper()), "the size that is marked is taken: " + session.job().sheet().paper());
   }
@@ -125,6 +130,7 @@ class KeysAloneTest extends AtTheBench {
     assertEquals("ref-12", at());
     hand.keys(KeyCode.LEFT);
     assertEquals("ref-02", at());
+    hand.keys(KeyCode.SPACE);
     assertTrue(marked("#ref-02"));
     Placement place = hand.placement();
     assertEquals(place.y() + place.height(), Double.parseDouble(((TextInputControl) workbench.lookup("#tag-top")).getText()), 0.0001, "the lower left corner is told");
@@ -138,6 +144,7 @@ class KeysAloneTest extends AtTheBench {
     stand("#send-pdf");
     hand.keys(KeyCode.RIGHT);
     assertEquals("send-png", at());
+    hand.keys(KeyCode.SPACE);
     stand("#send-write");
     hand.keys(KeyCode.SPACE);
     Hand.until(() -> session.writtenProperty().get() > 0);

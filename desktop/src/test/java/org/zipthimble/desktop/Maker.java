@@ -50,10 +50,8 @@ final class Maker {
   Maker press(String... ids) {
     for (String id : ids) {
       if (KEYS_ALONE) {
-        // a choice is made by the arrow that comes to it
-        if (!to(id)) {
-          hand.keys(KeyCode.SPACE);
-        }
+        to(id);
+        hand.keys(KeyCode.SPACE);
       } else {
         hand.bringIntoSight(id);
         robot.clickOn(id);
@@ -83,17 +81,13 @@ final class Maker {
     }
   }
 
-  /**
-   * Goes on from control to control by the Tab key; among cards and choices, which are one stop, the arrows go on.
-   *
-   * @return whether an arrow has made the choice that was looked for
-   */
-  private boolean to(String id) {
+  /** Goes on from control to control by the Tab key; among cards and choices, which are one stop, the arrows go on. */
+  private void to(String id) {
     List<String> met = new ArrayList<>();
     for (int i = 0; i < ROUNDS; i++) {
       Node focus = focus();
       if (is(focus, id)) {
-        return false;
+        return;
       }
       met.add(String.valueOf(focus == null ? null : focus.getId() == null ? focus.getClass().getSimpleName() : focus.getId()));
       if (focus instanceof ToggleButton && ((ToggleButton) focus).getToggleGroup() != null
@@ -101,14 +95,14 @@ final class Maker {
         while (!is(focus(), id)) {
           hand.keys(KeyCode.RIGHT);
         }
-        return true;
+        return;
       }
       if (OneStop.around(focus).filter(cards -> cards.lookup(id) != null && cards.lookup(id).isFocusTraversable()).isPresent()) {
         hand.keys(KeyCode.HOME);
         for (int cards = 0; cards < ROUNDS && !is(focus(), id); cards++) {
           hand.keys(KeyCode.RIGHT);
         }
-        return false;
+        return;
       }
       hand.keys(KeyCode.TAB);
     }

@@ -8,13 +8,13 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 
 /**
- * Choices of which one is taken. The toolkit's arrow keys mark the next one without doing what it does; here mouse, space bar and arrows
- * do the same.
+ * Choices of which one is taken. The toolkit's arrow keys mark the next one without doing what it does; here they go from choice to choice,
+ * and the space bar takes one as a press does, so that passing a choice changes nothing.
  */
 public final class Pills {
   private Pills() {}
 
-  /** A pill of a group: it does its work whichever way it is chosen, and stays chosen when it is pressed again. */
+  /** A pill of a group, which stays chosen when it is pressed again. */
   public static ToggleButton pill(String id, String text, ToggleGroup group, Runnable action) {
     ToggleButton pill = new ToggleButton(text);
     pill.setId(id);
@@ -61,8 +61,5 @@ public final class Pills {
         .filter(b -> b == from || Pointing.seen(b) && !b.isDisabled() && b.getScene() == from.getScene()).toList();
     ToggleButton next = all.get(Math.floorMod(all.indexOf(from) + step, all.size()));
     next.requestFocus();
-    if (next != from) {
-      next.fire();
-    }
   }
 }
