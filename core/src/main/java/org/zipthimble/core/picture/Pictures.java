@@ -62,6 +62,17 @@ public final class Pictures {
    * @throws Trouble with a sentence when it is no picture, damaged, or larger than the limits
    */
   public static Picture look(String name, byte[] bytes, Limits limits) throws Trouble {
+    return look(name, bytes, limits, "");
+  }
+
+  /**
+   * Looks at a picture file that may have been looked at before: bytes of the same SHA-256 are not drawn again, which takes most of the time.
+   * Their kind and size are held against the limits all the same, and a check draws every picture beside the window.
+   *
+   * @param known the SHA-256 of the bytes that were found sound, in hexadecimal
+   * @throws Trouble with a sentence when it is no picture, damaged, or larger than the limits
+   */
+  public static Picture look(String name, byte[] bytes, Limits limits, String known) throws Trouble {
     if (bytes.length > limits.bytes()) {
       throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
@@ -85,7 +96,9 @@ public final class Pictures {
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
         Picture picture = Picture.of(blob, kind, name, width, height);
         // Drawn once to be sure of it, of a large one only some of its pixels.
-        drawn(untouched(picture, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED)))));
+        if (!picture.id().equals(known)) {
+          drawn(untouched(picture, (int) Math.max(1, Math.ceil(Math.sqrt((double) pixels / TRIED)))));
+        }
         return picture;
       } finally {
         reader.dispose();

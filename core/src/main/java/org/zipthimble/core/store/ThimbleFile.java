@@ -262,7 +262,7 @@ public final class ThimbleFile {
   /** What came of looking at a picture: itself, what is told of it, or why the job cannot be opened. */
   private record Looked(Optional<Picture> picture, Optional<String> told, Optional<Trouble> failed) {}
 
-  /** All pictures, looked at beside each other, since each is drawn once; what is told of them comes in their order. */
+  /** All pictures, looked at beside each other; what is told of them comes in their order. */
   private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, Consumer<String> told) throws Trouble {
     for (JobDocument.Entry entry : document.pictures()) {
       if (entries.get(entry.file()) == null) {
@@ -285,7 +285,7 @@ public final class ThimbleFile {
   /** A picture that is broken stays where it is, with its bytes: others may yet make something of them. */
   private static Looked look(JobDocument.Entry entry, byte[] bytes) {
     try {
-      Picture picture = Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL);
+      Picture picture = Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL, entry.id());
       return new Looked(Optional.of(picture), picture.id().equals(entry.id()) ? Optional.empty() : Optional.of(Wording.text("thimble.otherPicture", entry.name())), Optional.empty());
     } catch (Trouble broken) {
       String ending = entry.file().substring(entry.file().lastIndexOf('.') + 1);

@@ -29,6 +29,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import javafx.scene.control.Label;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
@@ -48,6 +49,12 @@ final class BenchView extends Pane {
   private static final double PANEL_LABEL_IN = 5;
   private static final int MOST_OUTLINED = 60;
 
+  /** More blocks whose words do not go in are told by one flag. */
+  private static final int MOST_CHIPS = 12;
+
+  /** Whether any object of a face is a guide. */
+  private record Guided(Face of, boolean any) {}
+
   private final Session session;
   private final BenchLens lens;
   private final LatestWork painter = new LatestWork();
@@ -61,6 +68,7 @@ final class BenchView extends Pane {
   private final ReadOnlyObjectWrapper<Optional<LensView>> seen = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final BooleanProperty clean = new SimpleBooleanProperty();
   private Optional<Pins> pins = Optional.empty();
+  private Optional<Guided> guided = Optional.empty();
   private Optional<Box> band = Optional.empty();
   private boolean bandEncloses;
   private long painted;
@@ -284,6 +292,9 @@ final class BenchView extends Pane {
 
   /** What lies beside the face lies on its side table, which is never printed or cut. */
   private void sideTable(Viewport view, List<Node> nodes) {
+    if (session.face().items().size() > MOST_LOOKED_AT) {
+      return;
+    }
     Box bleed = session.frame().bleedBox();
     Scene scene = Scene.of(session.face());
     if (scene.nodes().size() > MOST_LOOKED_AT) {
@@ -334,7 +345,11 @@ final class BenchView extends Pane {
 
   private void guideObjects(Viewport view, List<Node> nodes) {
     targets.empty(view, nodes);
-    if (session.face().all().stream().noneMatch(i -> i.properties().role() == Role.GUIDE)) {
+    // looked for once in a face: while it is zoomed or dragged across, thousands of objects would be gone through in each frame
+    if (guided.isEmpty() || guided.get().of() != session.face()) {
+      guided = Optional.of(new Guided(session.face(), session.face().all().stream().anyMatch(i -> i.properties().role() == Role.GUIDE)));
+    }
+    if (!guided.get().any()) {
       return;
     }
     Forms forms = new Forms(session.shownProperty().get());
@@ -345,15 +360,21 @@ final class BenchView extends Pane {
   private void findings(Viewport view, List<Node> nodes) {
     boolean checking = session.stationProperty().get() == Station.CHECK;
     List<Finding> flagged = new ArrayList<>();
+    List<Finding> leftOver = new ArrayList<>();
     for (Finding finding : session.checking().findingsProperty().get()) {
       if (!finding.faceId().equals(session.face().id())) {
         continue;
       }
       if (finding.code().equals("words-left-over")) {
-        nodes.add(Flags.leftOver(finding, view));
+        leftOver.add(finding);
       } else if (checking || finding.code().equals("bleed-short")) {
         flagged.add(finding);
       }
+    }
+    if (leftOver.size() > MOST_CHIPS) {
+      flagged.addAll(leftOver);
+    } else {
+      leftOver.forEach(f -> nodes.add(Flags.leftOver(f, view)));
     }
     nodes.addAll(Flags.of(flagged, view, getWidth(), getHeight(), session.frame().bleedBox()));
   }

@@ -32,6 +32,22 @@ public final class DrawnNodes {
     return shape;
   }
 
+  /** Boxes of the face as rectangles on whole pixels, all in one shape: hundreds of shapes would hold up every frame. */
+  static javafx.scene.shape.Path boxes(List<Box> face, Viewport view, String style) {
+    javafx.scene.shape.Path shape = new javafx.scene.shape.Path();
+    for (Box one : face) {
+      Box b = view.toPixels().apply(one);
+      double left = Math.round(b.x()) + 0.5;
+      double top = Math.round(b.y()) + 0.5;
+      double right = left + Math.round(b.width());
+      double bottom = top + Math.round(b.height());
+      shape.getElements().addAll(new MoveTo(left, top), new LineTo(right, top), new LineTo(right, bottom), new LineTo(left, bottom), new ClosePath());
+    }
+    shape.getStyleClass().add(style);
+    shape.setMouseTransparent(true);
+    return shape;
+  }
+
   /** Places of the face as a polygon. */
   public static Polygon polygon(List<Point> face, Viewport view, String style) {
     Polygon shape = new Polygon();

@@ -13,6 +13,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -26,6 +27,10 @@ final class DropTargets {
   private final BenchLens lens;
   private final BenchView bench;
   private Optional<Point> over = Optional.empty();
+
+  /** The face whose empty mounts are known; in each frame of a drag or a zoom it is mostly the same. */
+  private Face lookedAt;
+  private List<Item> empty = List.of();
 
   DropTargets(Session session, BenchLens lens, BenchView bench) {
     this.session = session;
@@ -66,12 +71,14 @@ final class DropTargets {
 
   /** The mounts that are empty, in chalk: they print nothing. */
   void empty(Viewport view, List<Node> nodes) {
-    for (Item mount : Mounts.among(session.face().items())) {
-      if (mount.properties().visible() && mount.pictureIds().isEmpty() && mount.mount().isPresent()) {
-        Path path = outline(mount);
-        nodes.add(DrawnNodes.path(path, view, "mount-empty"));
-        label(path, view, Wording.text("mountTag.empty"), nodes);
-      }
+    if (lookedAt != session.face()) {
+      lookedAt = session.face();
+      empty = Mounts.among(lookedAt.items()).stream().filter(m -> m.properties().visible() && m.pictureIds().isEmpty() && m.mount().isPresent()).toList();
+    }
+    for (Item mount : empty) {
+      Path path = outline(mount);
+      nodes.add(DrawnNodes.path(path, view, "mount-empty"));
+      label(path, view, Wording.text("mountTag.empty"), nodes);
     }
   }
 

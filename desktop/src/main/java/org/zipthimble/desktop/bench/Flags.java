@@ -45,9 +45,8 @@ final class Flags {
     List<Node> flags = new ArrayList<>();
     for (int i = 0; i < gathered.size(); i++) {
       String weight = gathered.get(i).get(0).weight().name().toLowerCase(Locale.ROOT);
-      for (Finding finding : gathered.get(i)) {
-        nodes.add(DrawnNodes.box(finding.where(), view, finding.code().equals("bleed-short") ? "flagged-edge" : "flagged-" + weight));
-      }
+      boolean edge = gathered.get(i).get(0).code().equals("bleed-short");
+      nodes.add(DrawnNodes.boxes(gathered.get(i).stream().map(Finding::where).toList(), view, edge ? "flagged-edge" : "flagged-" + weight));
       nodes.add(pointer(places.get(i), tips.get(i), weight));
       flags.add(flag(words.get(i), places.get(i), weight));
     }
