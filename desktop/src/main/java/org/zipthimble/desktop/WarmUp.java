@@ -5,7 +5,10 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import javafx.css.CssParser;
+import javafx.scene.Group;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -15,7 +18,15 @@ import javafx.scene.control.skin.LabelSkin;
 import javafx.scene.control.skin.ScrollPaneSkin;
 import javafx.scene.control.skin.TextFieldSkin;
 import javafx.scene.control.skin.ToggleButtonSkin;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Path;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.WallItem;
 import org.zipthimble.core.store.Settings;
@@ -31,6 +42,7 @@ final class WarmUp {
 
   /** Begins it; to be called before the toolkit is. */
   static void begin() {
+    settle();
     thread("warm-core", WarmUp::core);
     thread("warm-look", WarmUp::look);
   }
@@ -44,6 +56,21 @@ final class WarmUp {
     Thread thread = new Thread(work, name);
     thread.setDaemon(true);
     thread.start();
+  }
+
+  /**
+   * Initialises the toolkit's classes that initialise each other, here and one after the other. Where two threads begin with different ones of
+   * them at once, each waits for the other for ever: a scene for its helper, which a menu begins with, and the helper for the scene.
+   */
+  private static void settle() {
+    try {
+      for (Class<?> one : List.of(Scene.class, Stage.class, ContextMenu.class, Text.class, Path.class, Rectangle.class, ImageView.class, Group.class, VBox.class, HBox.class, StackPane.class,
+          Button.class, ToggleButton.class, Label.class, TextField.class, ScrollPane.class)) {
+        Class.forName(one.getName(), true, one.getClassLoader());
+      }
+    } catch (ClassNotFoundException e) {
+      throw new IllegalStateException("the toolkit is not whole", e);
+    }
   }
 
   private static void core() {
