@@ -27,6 +27,8 @@ public final class DrawnNodes {
   public static Rectangle box(Box face, Viewport view, String style) {
     Box b = view.toPixels().apply(face);
     Rectangle shape = new Rectangle(Math.round(b.x()) + 0.5, Math.round(b.y()) + 0.5, Math.round(b.width()), Math.round(b.height()));
+    // what is added while the window is laid out has its style a frame later, and would be black until then
+    shape.setFill(null);
     shape.getStyleClass().add(style);
     shape.setMouseTransparent(true);
     return shape;
@@ -51,6 +53,7 @@ public final class DrawnNodes {
   /** Places of the face as a polygon. */
   public static Polygon polygon(List<Point> face, Viewport view, String style) {
     Polygon shape = new Polygon();
+    shape.setFill(null);
     for (Point p : face) {
       Point pixel = view.toPixel(p);
       shape.getPoints().addAll(pixel.x(), pixel.y());

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.station;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -48,16 +49,24 @@ final class SendPreview extends FlowPane {
   private final SendChoices choices;
   private final LatestWork layer = new LatestWork();
   private final List<LatestWork> painters = new ArrayList<>();
+  private Optional<Job> shown = Optional.empty();
 
   SendPreview(Session session, SendChoices choices) {
     super(18, 12);
     this.session = session;
     this.choices = choices;
     getStyleClass().add("previews");
+    // what was drawn before the station stood in its window is drawn anew at the size that the window has room for
+    sceneProperty().addListener((o, was, is) -> {
+      if (was == null && is != null) {
+        shown.ifPresent(this::show);
+      }
+    });
   }
 
   /** Shows what would be written; what is seen stays until the new is there. */
   void show(Job job) {
+    shown = Optional.of(job);
     painters.forEach(LatestWork::drop);
     painters.clear();
     if (choices.content() != Content.PAGES) {
@@ -135,6 +144,7 @@ final class SendPreview extends FlowPane {
 
   /** Shows what was drawn from a file. */
   void drawn(List<BufferedImage> pictures) {
+    shown = Optional.empty();
     List<Node> nodes = new ArrayList<>();
     for (BufferedImage image : pictures) {
       ImageView view = new ImageView(FxPictures.of(image));
@@ -149,6 +159,7 @@ final class SendPreview extends FlowPane {
 
   /** What is being worked out counts for nothing any more. */
   void drop() {
+    shown = Optional.empty();
     layer.drop();
   }
 

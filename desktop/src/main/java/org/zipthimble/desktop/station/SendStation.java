@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -50,6 +51,9 @@ import org.zipthimble.desktop.state.StationView;
 
 /** Out to a file: what it will look like, how far it is, and what the written file measures. */
 public final class SendStation implements StationView {
+  /** Room for the thing beside the pages, and for a page beside the thing. */
+  private static final double BESIDE = 400;
+
   private static final double DRAWN_PPI = 90;
   private static final int DRAWN_PIXELS = 900;
   private static final int DRAWN_PAGES = 12;
@@ -167,6 +171,7 @@ public final class SendStation implements StationView {
     version.setPrefWidth(60);
     versionRow.managedProperty().bind(versionRow.visibleProperty());
     versionRow.getChildren().setAll(Controls.under(Wording.text("sendPane.version"), version));
+    previews.prefWrapLengthProperty().bind(Bindings.max(BESIDE, scroll.widthProperty().subtract(BESIDE)));
     bench.getChildren().addAll(photo, printer.after(), previewTitle, new HBox(22, previews, thing), report);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("sendPane.progress"));
