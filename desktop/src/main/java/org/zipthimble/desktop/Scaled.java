@@ -7,7 +7,7 @@ import org.zipthimble.desktop.state.Preferences;
 
 /** Shows the whole interface larger: it is laid out on a smaller page and scaled up; what does not go on is scrolled to. */
 final class Scaled extends Region {
-  private static final double LEAST_WIDTH = 800;
+  private static final double LEAST_WIDTH = 620;
   private static final double LEAST_HEIGHT = 520;
 
   private final Preferences preferences;

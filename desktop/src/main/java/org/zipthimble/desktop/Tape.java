@@ -41,6 +41,12 @@ final class Tape extends StackPane {
   private static final double APART = 3 * INCH;
   private static final double THIMBLE = 0.9;
 
+  /** Where the first station stands on the narrowest tape. */
+  private static final double NARROW = 20;
+
+  /** Room for the last station and its words. */
+  private static final double LAST = 90;
+
   private final Session session;
   private final Path ticks = new Path();
   private final Pane places;
@@ -155,7 +161,8 @@ final class Tape extends StackPane {
   /** The stations stand three inches apart, or nearer on a narrow window; always at whole inches. */
   private void measure() {
     double apart = Math.max(2, Math.min(3, Math.floor((getWidth() - FIRST) / Station.values().length / INCH))) * INCH;
-    double first = apart < APART ? INCH : FIRST;
+    double ends = INCH + apart * (Station.values().length - 1) + LAST;
+    double first = apart == APART ? FIRST : ends > getWidth() ? NARROW : INCH;
     for (Station station : Station.values()) {
       buttons.get(station).relocate(first + apart * station.ordinal() - 16, 3);
     }

@@ -59,6 +59,9 @@ import org.zipthimble.samples.DemoShelf;
  * first is made at once; the others are made one after another while the window is idle, or when they are gone to.
  */
 final class Workbench extends StackPane {
+  /** How far the job's name stays from what lies beside it. */
+  private static final double NAME_APART = 16;
+
   private static final double NOTICE_DOWN = 102;
   private static final double SIDE = 248;
   private static final double NARROW = 1120;
@@ -329,6 +332,8 @@ final class Workbench extends StackPane {
     row.getStyleClass().add("top-row");
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);
+    // on a narrow window the name stands in the title of the window alone
+    name.visibleProperty().bind(top.widthProperty().subtract(name.widthProperty()).divide(2).greaterThan(Bindings.max(menus.widthProperty(), saved.widthProperty()).add(NAME_APART)));
     return top;
   }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -26,6 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
@@ -137,6 +139,29 @@ class ForEveryoneTest extends AtTheBench {
     });
     assertTrue(looked[0] > 150, "controls looked at: " + looked[0]);
     assertEquals(Set.of(), silent, String.join("\n", silent));
+  }
+
+  /** WCAG 2.1, 1.4.4: at twice the size all can be reached; only up and down is scrolled. */
+  @Test
+  void atTwiceTheSizeNothingLiesBesideTheWindow(FxRobot robot) throws Exception {
+    robot.interact(() -> session.preferences().change(s -> s.withScale(2)));
+    Set<String> beside = new TreeSet<>();
+    int[] looked = {0};
+    eachStation(robot, () -> {
+      double width = workbench.getScene().getWidth();
+      for (Node node : under(workbench)) {
+        if (node.isFocusTraversable() && Pointing.seen(node)) {
+          looked[0]++;
+          Bounds at = node.localToScene(node.getLayoutBounds());
+          if (at.getMinX() < -1 || at.getMaxX() > width + 1) {
+            beside.add(String.format("%s: %s from %.0f to %.0f of %.0f", session.stationProperty().get(), where(node), at.getMinX(), at.getMaxX(), width));
+          }
+        }
+      }
+      assertTrue(workbench.getWidth() * 2 <= width + 1, "the window itself is scrolled sideways: " + workbench.getWidth());
+    });
+    assertTrue(looked[0] > 150, "controls looked at: " + looked[0]);
+    assertEquals(Set.of(), beside, String.join("\n", beside));
   }
 
   private static boolean enabled(Node node) {

@@ -55,7 +55,8 @@ public final class HelpPage extends VBox {
     }
     Node keys = Controls.label(Wording.text("help.keys.title"), "side-title");
     text.getChildren().addAll(keys, keys(commands.get()),
-        Controls.label(Wording.text("help.hands.title"), "side-title"), Controls.wrapped(Wording.text("help.hands"), "help-words"));
+        Controls.label(Wording.text("help.hands.title"), "side-title"), Controls.wrapped(Wording.text("help.hands"), "help-words"),
+        Controls.label(Wording.text("help.alone.title"), "side-title"), Controls.wrapped(Wording.text("help.alone"), "help-words"));
     scroll = new ScrollPane(text);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");

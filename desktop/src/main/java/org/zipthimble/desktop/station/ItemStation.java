@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,6 +24,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -58,6 +61,12 @@ public final class ItemStation implements StationView {
   private static final double PREVIEW_WIDE = 96;
   private static final double PREVIEW = 92;
   private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
+
+  /** A narrower wall has what stands above it on several rows. */
+  private static final double NARROW = 640;
+
+  /** A lower window scrolls. */
+  private static final double LEAST_WALL = 160;
 
   private final Session session;
   private final SizeWall wall;
@@ -179,15 +188,15 @@ public final class ItemStation implements StationView {
     things.search().setVisible(false);
     hangs.getChildren().setAll(wall);
     hangs.setAlignment(javafx.geometry.Pos.TOP_LEFT);
-    hangs.setMinSize(0, 0);
+    hangs.setMinSize(0, LEAST_WALL);
     bench.getChildren().addAll(leftWork, ways,
-        Controls.row(12, title(), wallPill("item-papers", "itemPage.papers", () -> hang(wall)), wallPill("item-things", "itemPage.things", this::catalogue), Controls.spring(),
-            Controls.button("item-measure", "itemPage.measure", this::measureMine, "quiet"), searches),
+        head(List.of(title(), wallPill("item-papers", "itemPage.papers", () -> hang(wall)), wallPill("item-things", "itemPage.things", this::catalogue)),
+            List.of(Controls.button("item-measure", "itemPage.measure", this::measureMine, "quiet"), searches)),
         hangs);
-    shelf.addAll(List.of(Controls.label(Wording.text("itemPage.shelf"), "side-title"), jobStrip));
+    shelf.addAll(List.of(Controls.wrapped(Wording.text("itemPage.shelf"), "side-title"), jobStrip));
     bench.getChildren().addAll(shelf);
     OneStop.of(jobs);
-    bench.setMinSize(0, 0);
+    bench.setMinWidth(0);
     HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width), Controls.under(Wording.text("itemPage.height"), height),
         Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
     sizes.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
@@ -200,6 +209,31 @@ public final class ItemStation implements StationView {
     side.getStyleClass().add("side");
     side.getChildren().addAll(Controls.label(Wording.text("itemPage.own"), "side-title"), card,
         Controls.button("item-open", "itemPage.open", session.filing()::askAndOpen, "plain"));
+  }
+
+  /** What stands above the wall: at both ends of one row, or one after the other where there is no room. */
+  private static Node head(List<Node> left, List<Node> right) {
+    VBox head = new VBox();
+    HBox row = Controls.row(12);
+    FlowPane wrapped = new FlowPane(12, 8);
+    InvalidationListener laid = o -> {
+      boolean narrow = head.getWidth() > 0 && head.getWidth() < NARROW;
+      if (head.getChildren().isEmpty() || narrow != head.getChildren().contains(wrapped)) {
+        List<Node> all = new ArrayList<>(left);
+        if (!narrow) {
+          all.add(Controls.spring());
+        }
+        all.addAll(right);
+        row.getChildren().clear();
+        wrapped.getChildren().clear();
+        Pane now = narrow ? wrapped : row;
+        now.getChildren().setAll(all);
+        head.getChildren().setAll(now);
+      }
+    };
+    laid.invalidated(head.widthProperty());
+    head.widthProperty().addListener(o -> Platform.runLater(() -> laid.invalidated(o)));
+    return head;
   }
 
   private ToggleButton wallPill(String id, String key, Runnable action) {

@@ -12,11 +12,13 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -51,8 +53,11 @@ import org.zipthimble.desktop.state.StationView;
 
 /** Out to a file: what it will look like, how far it is, and what the written file measures. */
 public final class SendStation implements StationView {
-  /** Room for the thing beside the pages, and for a page beside the thing. */
+  /** Room for the thing beside the pages. */
   private static final double BESIDE = 400;
+
+  /** Pages stand below each other from this width on. */
+  private static final double LEAST_PAGES = 340;
 
   private static final double DRAWN_PPI = 90;
   private static final int DRAWN_PIXELS = 900;
@@ -171,8 +176,8 @@ public final class SendStation implements StationView {
     version.setPrefWidth(60);
     versionRow.managedProperty().bind(versionRow.visibleProperty());
     versionRow.getChildren().setAll(Controls.under(Wording.text("sendPane.version"), version));
-    previews.prefWrapLengthProperty().bind(Bindings.max(BESIDE, scroll.widthProperty().subtract(BESIDE)));
-    bench.getChildren().addAll(photo, printer.after(), previewTitle, new HBox(22, previews, thing), report);
+    previews.prefWrapLengthProperty().bind(Bindings.max(LEAST_PAGES, scroll.widthProperty().subtract(BESIDE)));
+    bench.getChildren().addAll(photo, printer.after(), previewTitle, besideOrBelow(), report);
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("sendPane.progress"));
     HBox.setHgrow(bar, Priority.ALWAYS);
@@ -190,6 +195,13 @@ public final class SendStation implements StationView {
     scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scrolled.getStyleClass().add("bare-scroll");
     sides.getChildren().setAll(scrolled, notebook);
+  }
+
+  /** The thing stands beside the pages, or below them where there is no room. */
+  private Node besideOrBelow() {
+    FlowPane both = new FlowPane(22, 16, previews, thing);
+    both.setRowValignment(VPos.TOP);
+    return both;
   }
 
   private void refresh() {

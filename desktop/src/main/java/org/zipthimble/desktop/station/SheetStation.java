@@ -191,6 +191,8 @@ public final class SheetStation implements StationView {
     StackPane sheetStack = new StackPane(picture, behind, over);
     sheetStack.setAlignment(Pos.TOP_LEFT);
     sheetStack.setMaxWidth(Region.USE_PREF_SIZE);
+    caption.setWrapText(true);
+    measure.setMinWidth(Region.USE_PREF_SIZE);
     VBox shown = new VBox(6, Controls.row(10, caption, turner, sides, Controls.spring(), measure), sheetStack);
     shown.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     shown.setAlignment(Pos.TOP_CENTER);

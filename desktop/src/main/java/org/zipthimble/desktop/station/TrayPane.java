@@ -11,7 +11,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -33,6 +35,9 @@ public final class TrayPane extends HBox {
 
   private final Session session;
   private final HBox faces = new HBox(8);
+  /** How wide a card is, with what it stands apart from the next. */
+  private static final double CARD = 59;
+
   private final Map<String, PagePicture> pictures = new HashMap<>();
   /** What each face's picture was drawn of; a face that has not changed is not drawn anew. */
   private final Map<String, List<Object>> shownOf = new HashMap<>();
@@ -56,8 +61,8 @@ public final class TrayPane extends HBox {
     beside.setAlignment(Pos.CENTER_LEFT);
     beside.setMinWidth(USE_PREF_SIZE);
     VBox faceSide = new VBox(4, Controls.label(Wording.text("tray.faces"), "tray-title"), Controls.row(6, strip, beside));
-    HBox cards = new HBox(
-        4, words(adding.objects()), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding.objects()::rectangle),
+    FlowPane cards = new FlowPane(
+        4, 4, words(adding.objects()), card("add-rectangle", Icons.RECTANGLE, "tray.rectangle", adding.objects()::rectangle),
         card("add-ellipse", Icons.ELLIPSE, "tray.ellipse", adding.objects()::ellipse),
         card("add-line", Icons.LINE, "tray.line", adding.objects()::line),
         card("add-shape", Icons.STAR, "tray.shapes", () -> ShapeSlip.show(lookup("#add-shape"), adding.objects())),
@@ -66,10 +71,14 @@ public final class TrayPane extends HBox {
         card("add-picture", Icons.PICTURE, "tray.picture", adding.pictures()::pictures),
         card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding.pictures())),
         card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
+    // in one row, and in two where the window is narrow
+    cards.setPrefWrapLength(cards.getChildren().size() * CARD);
+    cards.setMinWidth(0);
     VBox addSide = new VBox(4, Controls.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();
     seam.getStyleClass().add("tray-seam");
     getChildren().addAll(faceSide, seam, addSide);
+    HBox.setHgrow(addSide, Priority.ALWAYS);
     setSpacing(10);
     setMinWidth(0);
     session.historyProperty().addListener(o -> refresh());
