@@ -59,7 +59,7 @@ public enum Axis {
   /** A distance in this direction, in inches. */
   public abstract Point shift(double by);
 
-  /** A place's coordinate. */
+  /** A place's coordinate along this axis, in inches. */
   public abstract double of(Point p);
 
   /** Where a box ends, in inches. */

@@ -45,7 +45,7 @@ public final class FormGrid {
     return Grouping.of(ItemProperties.of("i" + firstId, Wording.text("item.table")), parts);
   }
 
-  /** Writing lines at even distances; the last one lies on the box's lower side. */
+  /** So many writing lines (rows, 1 or more) at even distances; the last one lies on the box's lower side. The box is in inches. */
   public static ItemGroup lines(int firstId, Box box, int rows, LineLook line) {
     check(1, rows);
     List<Item> parts = new ArrayList<>();

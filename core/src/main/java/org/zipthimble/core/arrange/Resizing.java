@@ -56,7 +56,7 @@ public final class Resizing {
     return Edits.place(faceId, ids, "edit.slant", p -> p.withSlant(degrees));
   }
 
-  /** Turns objects about a place of their ground. */
+  /** Turns objects by degrees, clockwise, about a place of their ground in inches. */
   public static Edit turn(String faceId, Set<String> ids, double degrees, Point about) {
     return Edits.place(faceId, ids, "edit.turn", p -> {
       Point middle = Affine.turn(degrees, about).apply(p.centre());

@@ -33,7 +33,7 @@ public final class Snapper {
   private final Unit unit;
   private final double grid;
 
-  /** Where something comes to lie, and what is shown for it. */
+  /** By how many inches something moves so as to come to lie there, and what is shown for it. */
   public record Snapped(double dx, double dy, List<Hint> hints) {}
 
   private Snapper(Unit unit, double grid) {

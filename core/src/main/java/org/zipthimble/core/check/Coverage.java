@@ -226,7 +226,7 @@ public final class Coverage {
     return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * run.stream().mapToDouble(p -> p.on().distance(p.out())).max().orElse(0));
   }
 
-  /** The least reach along a side of the finished edge, of the places where art lies inside; not a number when none does. */
+  /** The least reach along a side of the finished edge, of the places where art lies inside; not a number when none does. In inches past the edge, below 0 inside of it. */
   public double least(Side side) {
     double least = Double.NaN;
     for (Spot s : spots) {

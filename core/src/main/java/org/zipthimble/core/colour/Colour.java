@@ -41,7 +41,7 @@ public record Colour(int red, int green, int blue) {
     return new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255);
   }
 
-  /** Its parts as one number, red first. */
+  /** Its parts as one number, red first: 0xRRGGBB, 0 to 0xFFFFFF. */
   public int rgb() {
     return red << 16 | green << 8 | blue;
   }

@@ -59,7 +59,7 @@ public final class Layout {
    * A piece that goes on no sheet of its lane as it lies.
    *
    * @param turned whether it goes on once it is turned by a quarter
-   * @param scale the largest scale at which it goes on as it lies
+   * @param scale the largest scale at which it goes on as it lies, as a factor above 0
    */
   public record TooLarge(Lane lane, Piece piece, Box box, boolean turned, double scale) {}
 
@@ -171,7 +171,7 @@ public final class Layout {
   /**
    * Nests the pieces of a lane.
    *
-   * @param millis how long to look for something better
+   * @param millis how long to look for something better, in milliseconds
    */
   public static Nest nest(Lane lane, List<Piece> pieces, CutPlan plan, long millis, Progress progress, Consumer<Nest> better) {
     List<Part> parts = pieces.stream().map(p -> new Part(p.id(), p.outline())).toList();

@@ -27,7 +27,7 @@ import org.zipthimble.core.wording.Wording;
 public final class ListEdits {
   private ListEdits() {}
 
-  /** The job as a row of its list fills it; the same where it has none. */
+  /** The job as a row of its list (from 0) fills it; the same where it has none. */
   public static Job bound(Job job, int row) {
     return job.list().map(l -> FactEdits.filled(job.withList(Optional.of(l.withAt(row))))).orElse(job);
   }
@@ -42,7 +42,7 @@ public final class ListEdits {
     return new Edit(Wording.text("edit.noList"), job -> job.withList(Optional.empty()));
   }
 
-  /** Shows a row. */
+  /** Shows a row, counted from 0. */
   public static Edit show(int row) {
     return changed("edit.row", l -> l.withAt(Math.max(0, Math.min(l.rows().size() - 1, row))));
   }

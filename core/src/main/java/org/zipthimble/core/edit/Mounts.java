@@ -115,7 +115,7 @@ public final class Mounts {
     return Edits.each(faceId, ids, Wording.text("edit.hold"), item -> item.remounted(m -> m.withFit(change.apply(m.fit()))));
   }
 
-  /** The zoom at which all of a mount's picture is seen. */
+  /** The zoom at which all of a mount's picture is seen, as a factor of what fills the mount: above 0, at most 1. */
   public static double fitting(Job job, Item mount) {
     Placement p = mount.placement();
     return mount.shown(job.pictures())

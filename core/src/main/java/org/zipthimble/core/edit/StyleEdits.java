@@ -47,7 +47,7 @@ public final class StyleEdits {
   }
 
   /**
-   * Gives a style to the words between two places. Where whole paragraphs are covered, or nothing is chosen, to the paragraphs; else to the letters.
+   * Gives a style to the words between two places, counted in characters from 0. Where whole paragraphs are covered, or nothing is chosen, to the paragraphs; else to the letters.
    */
   public static Edit give(String faceId, String itemId, int from, int to, String name) {
     return new Edit(Wording.text("edit.styleGiven", name), job -> find(job, name).map(style -> StoryEdits.words(

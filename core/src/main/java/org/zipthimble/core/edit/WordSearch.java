@@ -32,7 +32,7 @@ public final class WordSearch {
     }
   }
 
-  /** A place where it was found. */
+  /** Where it was found, in characters of the story from 0, the end not included. */
   public record Found(String faceId, String itemId, int from, int to) {}
 
   /** Every place, face by face, from the lowest object to the topmost; groups and what they hold too. */

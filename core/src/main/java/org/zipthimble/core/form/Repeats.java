@@ -105,7 +105,7 @@ public final class Repeats {
     return maps;
   }
 
-  /** The mirror image across an axis through a place. */
+  /** The mirror image across an axis through a place in inches, that lies at so many degrees. */
   public static Affine mirror(double degrees, Point through) {
     return Affine.turn(-degrees, through).then(Affine.move(-through.x(), -through.y())).then(Affine.scale(1, -1))
         .then(Affine.move(through.x(), through.y())).then(Affine.turn(degrees, through));

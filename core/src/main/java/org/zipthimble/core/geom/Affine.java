@@ -10,12 +10,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
     return new Affine(1, 0, 0, 1, dx, dy);
   }
 
-  /** Scales about the origin. */
+  /** Scales about the origin by two factors; a negative one mirrors. */
   public static Affine scale(double sx, double sy) {
     return new Affine(sx, 0, 0, sy, 0, 0);
   }
 
-  /** Turns about a place, clockwise as seen with y downwards. Quarter turns are exact. */
+  /** Turns by degrees about a place, clockwise as seen with y downwards. Quarter turns are exact. */
   public static Affine turn(double degrees, Point about) {
     double quarters = degrees / 90;
     double cos;
@@ -49,12 +49,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
     return Box.around(box.corners().stream().map(this::apply).toList());
   }
 
-  /** How much areas grow; negative when it mirrors. */
+  /** How much areas grow, as a factor; negative when it mirrors. */
   public double determinant() {
     return a * d - b * c;
   }
 
-  /** The length scale: the square root of the area scale. */
+  /** The length scale, a factor of 0 or more: the square root of the area scale. */
   public double meanScale() {
     return Math.sqrt(Math.abs(determinant()));
   }

@@ -243,7 +243,7 @@ public final class Nodes {
     }
   }
 
-  /** The span nearest to a place. */
+  /** The span nearest to a place: where on it, 0 to 1, and how far away, in inches. */
   public record Near(At span, double t, Point place, double distance) {}
 
   /** The place on a path's line that is nearest to another place; empty for a path without spans. */

@@ -67,7 +67,7 @@ public record Path(List<Segment> segments) {
       return this;
     }
 
-    /** Begins a contour. */
+    /** Begins a contour at a place in inches. */
     public Builder start(double x, double y) {
       return start(new Point(x, y));
     }
@@ -78,7 +78,7 @@ public record Path(List<Segment> segments) {
       return this;
     }
 
-    /** A straight line. */
+    /** A straight line to a place in inches. */
     public Builder line(double x, double y) {
       return line(new Point(x, y));
     }
@@ -89,7 +89,7 @@ public record Path(List<Segment> segments) {
       return this;
     }
 
-    /** A cubic curve. */
+    /** A cubic curve by two control points to a place, in inches. */
     public Builder curve(double x1, double y1, double x2, double y2, double x, double y) {
       return curve(new Point(x1, y1), new Point(x2, y2), new Point(x, y));
     }

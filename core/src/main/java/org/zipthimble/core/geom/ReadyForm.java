@@ -61,7 +61,7 @@ public enum ReadyForm {
   }
 
   /**
-   * The outline within a box at the origin.
+   * The outline within a box at the origin, its sides in inches.
    *
    * @param values one for each setting; each is held within its range
    */

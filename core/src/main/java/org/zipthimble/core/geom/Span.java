@@ -48,7 +48,7 @@ public record Span(Point from, Point first, Point second, Point to, boolean stra
     return length == 0 ? new Point(1, 0) : new Point(d.x() / length, d.y() / length);
   }
 
-  /** The part from t0 to t1, exactly (de Casteljau); t0 above t1 turns it round. */
+  /** The part from t0 to t1, each 0 to 1, exactly (de Casteljau); t0 above t1 turns it round. */
   public Span part(double t0, double t1) {
     if (straight) {
       return line(at(t0), at(t1));

@@ -41,7 +41,7 @@ public final class Thin {
   public record Place(Box where, double width) {}
 
   /**
-   * The thinnest place of an area that is thinner than a width, away from the tips of its corners: what an opening by a
+   * The thinnest place of an area that is thinner than a width in inches, away from the tips of its corners: what an opening by a
    * disc of that width (erosion, then dilation) takes away.
    */
   public static Optional<Place> thinnest(Path outline, double width) {

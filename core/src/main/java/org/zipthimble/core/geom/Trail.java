@@ -15,7 +15,7 @@ public final class Trail {
 
   /** A place along a path and the direction there, as a vector of length 1. */
   public record Place(Point at, Point heading) {
-    /** The place so far to the right of the direction, which is below where it leads from left to right. */
+    /** The place so many inches to the right of the direction, which is below where it leads from left to right. */
     public Point beside(double distance) {
       return at.plus(-heading.y() * distance, heading.x() * distance);
     }

@@ -25,7 +25,7 @@ public record Guide(Point through, double degrees, boolean axis) implements Guid
     degrees = degrees >= 180 ? 0 : degrees;
   }
 
-  /** A level guide at this height. */
+  /** A level guide at this height, in inches below the upper edge. */
   public static Guide across(double y) {
     return new Guide(new Point(0, y), 0, false);
   }

@@ -30,7 +30,7 @@ public record PictureFit(double zoom, double dx, double dy, double turn) impleme
     }
   }
 
-  /** The zoom at which all of a picture is within a box. */
+  /** The zoom at which all of a picture, in pixels, is within a box, in inches: a factor of what fills it, above 0 and at most 1. */
   public static double fitting(int pixelsWide, int pixelsHigh, double width, double height) {
     double across = width / pixelsWide;
     double down = height / pixelsHigh;

@@ -71,7 +71,7 @@ public record Placement(double x, double y, double width, double height, double 
     return withX(x + dx).withY(y + dy);
   }
 
-  /** The same at another place and size. */
+  /** The same at another place and size, in inches. */
   public Placement boxed(double left, double top, double wide, double high) {
     return withX(left).withY(top).withWidth(wide).withHeight(high);
   }

@@ -104,7 +104,7 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
     return out;
   }
 
-  /** What a row is called: its first cells that say anything. */
+  /** What a row (from 0) is called: its first cells that say anything. */
   public String name(int row) {
     List<String> said = rows.get(row).stream().map(String::strip).filter(c -> !c.isEmpty()).limit(2).toList();
     String name = String.join(", ", said);

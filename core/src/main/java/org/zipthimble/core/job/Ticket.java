@@ -60,7 +60,7 @@ public record Ticket(
     return new Ticket(item, 1, finished, Insets.all(0.125), Insets.all(Math.min(0.125, mostSafe(finished))), 300, false, "", 1, Unit.INCH);
   }
 
-  /** The widest safe margin for a size: just under half its shorter side. */
+  /** The widest safe margin for a size, in inches: just under half its shorter side. */
   public static double mostSafe(Size size) {
     return Math.min(size.width(), size.height()) / 2 * 0.99;
   }

@@ -16,6 +16,7 @@ import org.zipthimble.core.wording.Wording;
  * Something that hangs on the size wall: a standard item or one of the person's own.
  *
  * @param key what it goes by among the favourites
+ * @param faces how many faces it has, 1 or more
  * @param purpose empty for the person's own
  */
 public record WallItem(String key, String title, Size size, int faces, Optional<Purpose> purpose, String words) {
@@ -41,7 +42,7 @@ public record WallItem(String key, String title, Size size, int faces, Optional<
     return all;
   }
 
-  /** One of the person's own. */
+  /** One of the person's own, with so many faces. */
   public static WallItem own(String name, Size size, int faces) {
     return new WallItem("own:" + name, name, size, faces, Optional.empty(), Wording.text("item.words.own"));
   }

@@ -46,6 +46,8 @@ public final class FacePainter {
    * The same, on white paper where it is printed: art that mixes with what is below it must have something below.
    *
    * @param paper whether there is paper
+   * @param width of the picture, in pixels
+   * @param height of the picture, in pixels
    */
   public static BufferedImage paint(
       DrawnPage page, Box within, boolean outside, boolean paper, Affine toPixels, int width, int height, Halvings pictures) {

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What reading an output file back gave, beside what was asked for. */
+/** What reading an output file of so many bytes back gave, beside what was asked for. */
 public record Measured(Path file, long bytes, List<Line> lines) {
   /**
    * One line of the report.

@@ -174,7 +174,7 @@ public final class GangPages implements PageRun {
     return gang.stacked() ? 0 : (int) gang.used().stream().filter(p -> p < spots.size() && !gang.left().contains(p)).count();
   }
 
-  /** Whether a place is left free by hand, on this sheet or on all. */
+  /** Whether a place (from 0, row by row) is left free by hand, on this sheet (from 0) or on all. */
   public boolean leftFree(int sheet, int place) {
     return mixed.isEmpty() && free(sheet, place);
   }

@@ -61,7 +61,7 @@ public record Printing(Size paper, Insets margins, Scaling scaling, double enlar
     return !square && page.width() > page.height() != paper.width() > paper.height();
   }
 
-  /** How much larger or smaller a page comes out, as a factor. */
+  /** How much larger or smaller a page comes out, as a factor above 0; 1 is its true size. */
   public double scale(Size page) {
     Size lying = turned(page) ? page.swapped() : page;
     double wide = reach().width() / lying.width();

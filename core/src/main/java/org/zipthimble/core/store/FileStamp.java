@@ -7,7 +7,7 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 
-/** What a file looked like when it was last read or written here, to see whether another program changed it. */
+/** What a file looked like when it was last read or written here (its size in bytes), to see whether another program changed it. */
 public record FileStamp(long size, FileTime modified, String key) {
   /** The mark of a file nobody has looked at: it is like no other. */
   public static final FileStamp UNKNOWN = new FileStamp(-1, FileTime.fromMillis(0), "");

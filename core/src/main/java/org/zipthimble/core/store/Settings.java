@@ -133,7 +133,7 @@ public record Settings(
   /** The longest sign of a currency. */
   public static final int LONGEST_CURRENCY = 4;
 
-  /** An item of the person's own. */
+  /** An item of the person's own, with so many faces. */
   public record OwnItem(String name, Size size, int faces) {
     /** The longest side in inches. */
     public static final double MOST_SIDE = 200;

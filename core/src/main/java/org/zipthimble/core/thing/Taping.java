@@ -112,7 +112,7 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
   }
 
   /**
-   * How far the ends of a wrap made by these figures may lie from where they should, along the round: so much the flap must bridge, and so much a pattern may
+   * How many inches the ends of a wrap made by these figures may lie from where they should, along the round: so much the flap must bridge, and so much a pattern may
    * miss itself.
    */
   public double atSeam() {

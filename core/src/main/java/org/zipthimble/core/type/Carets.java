@@ -127,7 +127,7 @@ public final class Carets {
     return 0;
   }
 
-  /** The caret at a place of the story; at the end of what is shown where the place is not shown. Empty where nothing is. */
+  /** The caret at a place of the story, in characters from 0; at the end of what is shown where the place is not shown. Empty where nothing is. */
   public Optional<Caret> at(int place) {
     if (lines.isEmpty()) {
       return Optional.empty();
@@ -228,7 +228,7 @@ public final class Carets {
     return nearestIn(to, level ? new Point(goal.x(), line.baseline().y()) : goal);
   }
 
-  /** What is covered by the words between two places, piece by piece. */
+  /** What is covered by the words between two places, in characters from 0, piece by piece. */
   public List<Chosen> chosen(int from, int to) {
     List<Chosen> out = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {

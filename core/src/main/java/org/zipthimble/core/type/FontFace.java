@@ -178,7 +178,7 @@ public final class FontFace {
     return shaped.isEmpty() ? ascent : Measure.bounds(outline(shaped.get(0).glyph())).map(box -> -box.y()).filter(h -> h > 0).orElse(ascent);
   }
 
-  /** The first character the face has no drawing for, or -1. */
+  /** The first character the face has no drawing for, by its place in the text from 0, or -1. */
   public int firstMissing(String text) {
     return text.codePoints().filter(c -> !has(c)).findFirst().orElse(-1);
   }

@@ -20,7 +20,7 @@ public record ListMark(String sign, double hang) {
     return sign.isEmpty();
   }
 
-  /** What stands before the paragraph with this number. */
+  /** What stands before the paragraph with this number, 1 for the first. */
   public String shown(int number) {
     return numbered() ? number + "." : sign;
   }

@@ -99,7 +99,7 @@ public record Story(List<Paragraph> paragraphs) {
     return new WordStyle(first.runs().get(0).look(), first.look());
   }
 
-  /** The look that words typed at a place take: that of the character before it. */
+  /** The look that words typed at a place (in characters from 0) take: that of the character before it. */
   public WordStyle styleAt(int place) {
     int p = paragraphAt(place);
     Paragraph paragraph = paragraphs.get(p);

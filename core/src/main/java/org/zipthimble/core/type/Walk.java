@@ -10,7 +10,7 @@ public final class Walk {
 
   /** A part of a story. */
   public record Span(int from, int to) {
-    /** The span between two places, whichever comes first. */
+    /** The span between two places, in characters from 0, whichever comes first. */
     public static Span between(int a, int b) {
       return new Span(Math.min(a, b), Math.max(a, b));
     }
@@ -21,7 +21,7 @@ public final class Walk {
     }
   }
 
-  /** The place one letter farther or back. */
+  /** The place one letter farther or back, in characters from 0. */
   public static int letter(Story story, int place, boolean forward) {
     BreakIterator found = BreakIterator.getCharacterInstance(Locale.ROOT);
     return stepped(story, found, place, forward);
@@ -73,12 +73,12 @@ public final class Walk {
     return field(story, place).map(f -> forward ? f.to() : f.from()).orElse(place);
   }
 
-  /** A place that is not within a field: the nearer end of it. */
+  /** A place, in characters from 0, that is not within a field: the nearer end of it. */
   public static int outsideFields(Story story, int place) {
     return field(story, place).map(f -> place - f.from() < f.to() - place ? f.from() : f.to()).orElse(place);
   }
 
-  /** The word at a place, or the blanks there. */
+  /** The word at a place, in characters from 0, or the blanks there. */
   public static Span wordAt(Story story, int place) {
     String text = story.text();
     BreakIterator found = BreakIterator.getWordInstance(Locale.ROOT);

@@ -15,7 +15,7 @@ public record Insets(double left, double top, double right, double bottom) imple
     }
   }
 
-  /** The same on all sides. */
+  /** The same on all sides, in inches. */
   public static Insets all(double inches) {
     return new Insets(inches, inches, inches, inches);
   }
@@ -45,22 +45,22 @@ public record Insets(double left, double top, double right, double bottom) imple
     return left == top && left == right && left == bottom;
   }
 
-  /** The widest. */
+  /** The widest, in inches. */
   public double most() {
     return Math.max(Math.max(left, right), Math.max(top, bottom));
   }
 
-  /** The narrowest. */
+  /** The narrowest, in inches. */
   public double least() {
     return Math.min(Math.min(left, right), Math.min(top, bottom));
   }
 
-  /** On each side the wider of both. */
+  /** On each side the wider of both, in inches. */
   public Insets atLeast(double inches) {
     return new Insets(Math.max(left, inches), Math.max(top, inches), Math.max(right, inches), Math.max(bottom, inches));
   }
 
-  /** On each side the narrower of both. */
+  /** On each side the narrower of both, in inches. */
   public Insets atMost(double inches) {
     return new Insets(Math.min(left, inches), Math.min(top, inches), Math.min(right, inches), Math.min(bottom, inches));
   }
