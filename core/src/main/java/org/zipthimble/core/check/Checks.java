@@ -20,7 +20,7 @@ public final class Checks {
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(), new PagesBound(), new SizesFit());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
-  private static final Memo<List<Finding>> KEPT = new Memo<>();
+  private static final Memo<List<Finding>> KEPT = new Memo<>(Memo.STATES);
 
   private Checks() {}
 

@@ -15,7 +15,7 @@ import org.zipthimble.core.units.Side;
 
 /** How far the artwork of a face reaches past each side of its trim, of the places where it lies just inside; in inches. */
 public final class EdgeReach {
-  private static final Memo<EdgeReach> KEPT = new Memo<>();
+  private static final Memo<EdgeReach> KEPT = new Memo<>(Memo.STATES);
 
   private final Map<Side, Double> least = new EnumMap<>(Side.class);
   private final boolean asked;

@@ -34,7 +34,7 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   private static final double BESIDE = 1;
   private static final double FARTHEST = 0.4;
   private static final double HELPS = 0.4;
-  private static final Memo<Optional<Seam>> KEPT = new Memo<>();
+  private static final Memo<Optional<Seam>> KEPT = new Memo<>(Memo.STATES);
   private static final Halvings PICTURES = new Halvings();
 
   /** The seam of a face; empty where it goes round nothing whose ends meet. */

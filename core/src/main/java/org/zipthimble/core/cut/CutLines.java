@@ -28,8 +28,8 @@ import org.zipthimble.core.wording.Wording;
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
 public final class CutLines {
   private static final double MARK = 0.25;
-  private static final Memo<List<CutLine>> OWN = new Memo<>();
-  private static final Memo<List<CutLine>> ALL = new Memo<>();
+  private static final Memo<List<CutLine>> OWN = new Memo<>(Memo.STATES);
+  private static final Memo<List<CutLine>> ALL = new Memo<>(Memo.STATES);
 
   private final Forms forms;
   private final Frame frame;

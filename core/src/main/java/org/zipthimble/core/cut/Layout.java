@@ -32,7 +32,7 @@ public final class Layout {
   /** Half a thousandth of an inch too much still goes on a sheet. */
   private static final double SLACK = 5e-4;
 
-  private static final Memo<Plan> KEPT = new Memo<>();
+  private static final Memo<Plan> KEPT = new Memo<>(Memo.STATES);
 
   private Layout() {}
 

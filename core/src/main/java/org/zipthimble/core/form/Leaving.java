@@ -18,7 +18,7 @@ import org.zipthimble.core.units.Insets;
  * @param bend from what is composed to what leaves; empty where they are the same
  */
 public record Leaving(Frame frame, Optional<Development> bend) {
-  private static final Memo<Leaving> KEPT = new Memo<>();
+  private static final Memo<Leaving> KEPT = new Memo<>(Memo.STATES);
 
   /** How a face of a job leaves. */
   public static Leaving of(Job job, Face face) {

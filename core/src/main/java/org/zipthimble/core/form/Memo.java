@@ -15,6 +15,9 @@ public final class Memo<V> {
   /** How many results one object may have: what is pulled about makes a new one in every frame. */
   private static final int MOST = 48;
 
+  /** Of so many states of faces results are kept: every page of a book, but not every step that can be taken back. */
+  public static final int STATES = 400;
+
   private final Map<Key, Map<Object, V>> kept;
   private final ReferenceQueue<Object> gone = new ReferenceQueue<>();
 

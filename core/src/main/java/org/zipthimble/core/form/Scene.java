@@ -28,7 +28,7 @@ import org.zipthimble.core.job.Role;
  * the printer nor for the cutter clears nothing away.
  */
 public final class Scene {
-  private static final Memo<Scene> KEPT = new Memo<>();
+  private static final Memo<Scene> KEPT = new Memo<>(Memo.STATES);
 
   private final List<SceneNode> nodes;
   private final Map<String, Affine> grounds = new HashMap<>();

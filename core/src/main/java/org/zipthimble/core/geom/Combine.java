@@ -7,7 +7,6 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
@@ -28,24 +27,33 @@ public final class Combine {
     if (outlines.isEmpty()) {
       return Path.EMPTY;
     }
-    List<Geometry> areas = areas(outlines);
-    Geometry result = areas.get(0);
-    if (way == Way.JOIN) {
-      result = joined(areas);
-    } else if (way == Way.TAKE_AWAY && areas.size() > 1) {
-      result = Rings.overlay(result, joined(areas.subList(1, areas.size())), OverlayNG.DIFFERENCE);
-    } else {
-      int operation = way == Way.KEEP_OVERLAP ? OverlayNG.INTERSECTION : OverlayNG.SYMDIFFERENCE;
-      for (Geometry next : areas.subList(1, areas.size())) {
-        result = Rings.overlay(result, next, operation);
-      }
+    Rings.Edges edges = Rings.edges(outlines);
+    return Recover.path(faces(way, edges), edges);
+  }
+
+  /** All edges crossed with one another at once, and the faces taken by how many of the outlines lie over them. */
+  private static Faces faces(Way way, Rings.Edges edges) {
+    int n = edges.ends.size();
+    List<Faces> each = new ArrayList<>(n);
+    for (int i = 0; i < n; i++) {
+      each.add(Rings.faces(edges, i == 0 ? 0 : edges.ends.get(i - 1), edges.ends.get(i), Rule.NON_ZERO));
     }
-    return Recover.path(result, Rings.edges(outlines));
+    return Faces.where(Rings.SNAP, Rings.MOST_CROSSINGS, noded -> {
+      for (int i = 0; i < n; i++) {
+        // What is taken away from weighs as much as all: the sum tells whether anything else lies there.
+        noded.area(each.get(i), way == Way.TAKE_AWAY && i == 0 ? n : 1);
+      }
+    }, switch (way) {
+      case JOIN -> turns -> turns > 0;
+      case TAKE_AWAY, KEEP_OVERLAP -> turns -> turns == n;
+      case COMPOUND -> turns -> turns % 2 != 0;
+    });
   }
 
   /** One outline without crossings, in which inside is told by a rule. */
   public static Path clean(Path outline, Rule rule) {
-    return Recover.path(Rings.area(outline, rule), Rings.edges(List.of(outline)));
+    Rings.Edges edges = Rings.edges(List.of(outline));
+    return Recover.path(Rings.faces(edges, 0, edges.rings.size(), rule), edges);
   }
 
   /**
@@ -64,8 +72,8 @@ public final class Combine {
    */
   public static List<Path> apart(List<Path> outlines, List<Path> lines) {
     List<Geometry> areas = areas(outlines);
-    Geometry cover = joined(areas);
     Rings.Edges edges = Rings.edges(outlines);
+    Geometry cover = faces(Way.JOIN, edges).area();
     List<LineString> courses = new ArrayList<>();
     lines.forEach(l -> Contour.of(l).stream().filter(c -> !c.spans().isEmpty()).forEach(c -> courses.add(edges.open(c))));
     for (Geometry area : areas) {
@@ -125,27 +133,5 @@ public final class Combine {
     List<Geometry> areas = new ArrayList<>(outlines.size());
     outlines.forEach(o -> areas.add(Rings.area(o, Rule.NON_ZERO)));
     return areas;
-  }
-
-  /** Joins in pairs, pairs of pairs and so on, so that no edge is crossed more often than it must. */
-  private static Geometry joined(List<Geometry> areas) {
-    List<Geometry> round = new ArrayList<>(areas);
-    while (round.size() > 1) {
-      List<Geometry> next = new ArrayList<>();
-      for (int i = 0; i < round.size(); i += 2) {
-        next.add(i + 1 == round.size() ? round.get(i) : pair(round.get(i), round.get(i + 1)));
-      }
-      round = next;
-    }
-    return round.get(0);
-  }
-
-  private static Geometry pair(Geometry a, Geometry b) {
-    if (!a.getEnvelopeInternal().intersects(b.getEnvelopeInternal())) {
-      List<Polygon> both = new ArrayList<>(Rings.polygons(a));
-      both.addAll(Rings.polygons(b));
-      return Rings.MAKER.createMultiPolygon(both.toArray(new Polygon[0]));
-    }
-    return Rings.overlay(a, b, OverlayNG.UNION);
   }
 }

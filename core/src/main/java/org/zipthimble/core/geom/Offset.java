@@ -44,7 +44,7 @@ public final class Offset {
     return fitted(grown(area, distance, corner));
   }
 
-  /** The library bridges gaps up to a twentieth of the distance by a chord; its sagitta d·a²/8 is kept under ARC. */
+  /** The turn of chords after which one across the middle of the arc beside them is near enough: its sagitta d·a²/8 is kept under ARC. */
   private static double mostTurn(double distance) {
     return distance == 0 ? Math.PI : Math.sqrt(8 * ARC / Math.abs(distance));
   }
@@ -80,12 +80,10 @@ public final class Offset {
   }
 
   static Geometry grown(Geometry area, double distance, Corner corner) {
-    int join = switch (corner) {
-      case ROUND -> BufferParameters.JOIN_ROUND;
-      case MITRE -> BufferParameters.JOIN_MITRE;
-      case BEVEL -> BufferParameters.JOIN_BEVEL;
-    };
-    BufferParameters how = new BufferParameters(quarter(distance), BufferParameters.CAP_ROUND, join, MITRE_LIMIT);
+    if (corner != Corner.BEVEL) {
+      return Swept.of(area, distance, ARC, corner);
+    }
+    BufferParameters how = new BufferParameters(quarter(distance), BufferParameters.CAP_ROUND, BufferParameters.JOIN_BEVEL, MITRE_LIMIT);
     how.setSimplifyFactor(Math.min(0.001, SIMPLER / Math.abs(distance)));
     return BufferOp.bufferOp(area, distance, how);
   }

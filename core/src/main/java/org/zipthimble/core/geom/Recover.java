@@ -3,6 +3,7 @@ package org.zipthimble.core.geom;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -17,15 +18,30 @@ final class Recover {
   /** Ends of parts nearer than this go on without a break. */
   private static final double JOIN = 4 * Rings.SNAP;
 
-  private final Rings.Edges edges;
+  private final BiFunction<Point, Point, List<Rings.Edge>> origins;
 
-  private Recover(Rings.Edges edges) {
-    this.edges = edges;
+  private Recover(BiFunction<Point, Point, List<Rings.Edge>> origins) {
+    this.origins = origins;
   }
 
-  /** The path of an area, its shells clockwise and its holes the other way. */
+  /** The path of an area, its shells clockwise and its holes the other way; the edges it came from are looked for. */
   static Path path(Geometry area, Rings.Edges edges) {
-    Recover recover = new Recover(edges);
+    return path(area, (a, b) -> edges.near(a, b, REACH));
+  }
+
+  /** The same of an area whose edges are known by number. */
+  static Path path(Faces faces, Rings.Edges edges) {
+    return path(faces.area(), (a, b) -> {
+      List<Rings.Edge> found = new ArrayList<>(1);
+      for (int e = faces.edge(a.x(), a.y(), b.x(), b.y()); e >= 0; e = faces.alike(e)) {
+        found.add(edges.all.get(faces.number(e)));
+      }
+      return found;
+    });
+  }
+
+  private static Path path(Geometry area, BiFunction<Point, Point, List<Rings.Edge>> origins) {
+    Recover recover = new Recover(origins);
     List<Contour> out = new ArrayList<>();
     for (Polygon polygon : Rings.polygons(area)) {
       out.addAll(recover.contours(polygon));
@@ -111,7 +127,7 @@ final class Recover {
   private Run run(Point a, Point b, Optional<Run> last) {
     Rings.Edge best = null;
     double least = REACH;
-    for (Rings.Edge edge : edges.near(a, b, REACH)) {
+    for (Rings.Edge edge : origins.apply(a, b)) {
       double off = Math.max(edge.distance(a), edge.distance(b));
       boolean goesOn = last.isPresent() && last.get().span == edge.span();
       double score = goesOn ? off - 2 * Rings.SNAP : off;

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.algorithm.Orientation;
@@ -17,11 +16,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
-import org.locationtech.jts.noding.snap.SnappingNoder;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
-import org.locationtech.jts.operation.polygonize.Polygonizer;
-import org.locationtech.jts.operation.valid.IsSimpleOp;
 
 /**
  * Outlines as valid polygons of straight edges, and back. Every edge remembers the span it came from, so
@@ -38,10 +33,14 @@ final class Rings {
   /** How near edges are drawn together before they are crossed with each other; above FINE, so that two chains of one curve meet. */
   static final double SNAP = 6e-5;
 
+  /** Places of one outline nearer than this are the same, in inches. */
+  static final double SAME = 1e-9;
+
+  /** The most crossings that are worked out, on two cores about ten seconds' work with the checks of what comes of them. */
+  static final int MOST_CROSSINGS = 100_000;
+
   private static final int MOST_STEPS = 2000;
 
-  /** So many faces are joined one by one sooner than their edges are looked through. */
-  private static final int FEW_FACES = 60;
 
   private Rings() {}
 
@@ -57,6 +56,7 @@ final class Rings {
       for (Contour contour : Contour.of(path)) {
         edges.add(contour);
       }
+      edges.ends.add(edges.rings.size());
     }
     return edges;
   }
@@ -68,130 +68,20 @@ final class Rings {
 
   static Geometry area(Path path, Rule rule, double mostTurn) {
     Edges edges = edges(List.of(path), mostTurn);
-    if (edges.rings.isEmpty()) {
-      return MAKER.createPolygon();
-    }
-    List<Polygon> simple = simple(edges.rings);
-    return simple.isEmpty() ? wound(edges.rings, rule) : union(MAKER.createMultiPolygon(simple.toArray(new Polygon[0])));
+    return faces(edges, 0, edges.rings.size(), rule).area();
   }
 
-  /** One ring that does not touch itself needs no crossing with itself; an empty list for everything else. */
-  private static List<Polygon> simple(List<Coordinate[]> rings) {
-    if (rings.size() != 1 || rings.get(0).length < 4) {
-      return List.of();
-    }
-    Polygon polygon = MAKER.createPolygon(rings.get(0));
-    return polygon.isValid() ? List.of(polygon) : List.of();
-  }
-
-  private static Geometry wound(List<Coordinate[]> rings, Rule rule) {
-    Tangle.check(rings);
-    List<LineString> lines = new ArrayList<>();
-    for (Coordinate[] ring : rings) {
-      lines.add(MAKER.createLineString(ring));
-    }
-    Geometry drawn = MAKER.createMultiLineString(lines.toArray(new LineString[0]));
-    Geometry noded = new IsSimpleOp(drawn).isSimple() ? drawn : union(drawn);
-    Windings windings = new Windings(rings);
-    List<Polygon> within = faces(noded).stream().filter(f -> inside(windings, f, rule)).toList();
-    if (within.size() <= FEW_FACES) {
-      return union(MAKER.createMultiPolygon(within.toArray(new Polygon[0])));
-    }
-    // Edges between two places inside vanish: what is left bounds the area, and is put together again.
-    Map<Edging, Integer> edges = new LinkedHashMap<>();
-    for (Polygon face : within) {
-      edging(face.getExteriorRing(), edges);
-      for (int i = 0; i < face.getNumInteriorRing(); i++) {
-        edging(face.getInteriorRingN(i), edges);
+  /** The faces of some of the rings, each edge numbered as it stands among all. */
+  static Faces faces(Edges edges, int begin, int end, Rule rule) {
+    return Faces.where(SAME, MOST_CROSSINGS, noded -> {
+      for (int i = begin; i < end; i++) {
+        noded.ring(edges.rings.get(i), 1, edges.firsts.get(i));
       }
-    }
-    List<LineString> bounds = new ArrayList<>();
-    edges.forEach((edge, count) -> {
-      if (count == 1) {
-        bounds.add(MAKER.createLineString(new Coordinate[] {edge.a(), edge.b()}));
-      }
-    });
-    List<Polygon> inside = new ArrayList<>();
-    for (Polygon face : faces(MAKER.createMultiLineString(bounds.toArray(new LineString[0])))) {
-      if (inside(windings, face, rule)) {
-        inside.add(face);
-      }
-    }
-    return MAKER.createMultiPolygon(inside.toArray(new Polygon[0]));
-  }
-
-  /** An edge of a face, the same whichever way it is run. */
-  private record Edging(Coordinate a, Coordinate b) {
-    static Edging of(Coordinate a, Coordinate b) {
-      return a.compareTo(b) <= 0 ? new Edging(a, b) : new Edging(b, a);
-    }
-  }
-
-  private static void edging(LineString ring, Map<Edging, Integer> edges) {
-    Coordinate[] all = ring.getCoordinates();
-    for (int i = 0; i + 1 < all.length; i++) {
-      edges.merge(Edging.of(all[i], all[i + 1]), 1, Integer::sum);
-    }
-  }
-
-  private static List<Polygon> faces(Geometry lines) {
-    Polygonizer polygonizer = new Polygonizer();
-    polygonizer.add(lines);
-    List<Polygon> out = new ArrayList<>();
-    for (Object face : polygonizer.getPolygons()) {
-      out.add((Polygon) face);
-    }
-    return out;
-  }
-
-  private static boolean inside(Windings windings, Polygon face, Rule rule) {
-    Coordinate place = face.getInteriorPoint().getCoordinate();
-    return rule == Rule.NON_ZERO ? windings.at(place) != 0 : windings.crossings(place) % 2 != 0;
+    }, rule == Rule.NON_ZERO ? t -> t != 0 : t -> t % 2 != 0);
   }
 
   static Geometry union(Geometry geometry) {
     return geometry.isEmpty() ? geometry : OverlayNGRobust.union(geometry);
-  }
-
-  /** Crosses two areas: first with near edges drawn together, and where that fails by exact, snapped and rounded ways in turn. */
-  static Geometry overlay(Geometry a, Geometry b, int operation) {
-    Tangle.check(a, b);
-    try {
-      Geometry snapped = OverlayNG.overlay(a, b, operation, null, new SnappingNoder(SNAP));
-      if (snapped.isValid() && sound(a, b, operation, snapped)) {
-        return areas(snapped);
-      }
-    } catch (RuntimeException tooTangled) {
-      return areas(OverlayNGRobust.overlay(a, b, operation));
-    }
-    return areas(OverlayNGRobust.overlay(a, b, operation));
-  }
-
-  /** A snapped result can lose an area through a wrong label; its size tells. */
-  private static boolean sound(Geometry a, Geometry b, int operation, Geometry result) {
-    double slack = (a.getLength() + b.getLength()) * SNAP * 4 + 1e-9;
-    double area = result.getArea();
-    double areaA = a.getArea();
-    double areaB = b.getArea();
-    return switch (operation) {
-      case OverlayNG.UNION -> area >= Math.max(areaA, areaB) - slack && area <= areaA + areaB + slack;
-      case OverlayNG.INTERSECTION -> area <= Math.min(areaA, areaB) + slack
-          && (area > 0 || !a.intersects(b) || OverlayNGRobust.overlay(a, b, operation).getArea() <= slack);
-      case OverlayNG.DIFFERENCE -> area <= areaA + slack && area >= areaA - areaB - slack;
-      default -> true;
-    };
-  }
-
-  /** Only the areas of a result; lines and places where shapes merely touch are left out. */
-  static Geometry areas(Geometry geometry) {
-    List<Polygon> out = new ArrayList<>();
-    for (int i = 0; i < geometry.getNumGeometries(); i++) {
-      Geometry part = geometry.getGeometryN(i);
-      if (part instanceof Polygon && !part.isEmpty()) {
-        out.add((Polygon) part);
-      }
-    }
-    return MAKER.createMultiPolygon(out.toArray(new Polygon[0]));
   }
 
   /** The polygons of an area from left to right, whatever order the library gives: the same area gives the same outlines. */
@@ -249,8 +139,13 @@ final class Rings {
   /** The straight edges of outlines, each with its span and the part of it. */
   static final class Edges {
     final List<Coordinate[]> rings = new ArrayList<>();
-    private final STRtree tree = new STRtree();
+    /** The number of each ring's first edge. */
+    final List<Integer> firsts = new ArrayList<>();
+    /** After how many rings each path ends. */
+    final List<Integer> ends = new ArrayList<>();
+    final List<Edge> all = new ArrayList<>();
     private final double mostTurn;
+    private STRtree tree;
 
     Edges(double mostTurn) {
       this.mostTurn = mostTurn;
@@ -258,6 +153,7 @@ final class Rings {
 
     private void add(Contour contour) {
       List<Coordinate> ring = new ArrayList<>();
+      int begun = all.size();
       for (Span span : contour.spans()) {
         chain(span, ring);
       }
@@ -269,6 +165,7 @@ final class Rings {
       }
       if (ring.size() > 3) {
         rings.add(ring.toArray(new Coordinate[0]));
+        firsts.add(begun);
       }
     }
 
@@ -287,9 +184,7 @@ final class Rings {
       }
       for (int i = 1; i <= steps; i++) {
         Point to = i == steps ? span.to() : span.at((double) i / steps);
-        Edge edge = new Edge(from, to, span, (double) (i - 1) / steps, (double) i / steps);
-        Envelope box = new Envelope(new Coordinate(from.x(), from.y()), new Coordinate(to.x(), to.y()));
-        tree.insert(box, edge);
+        all.add(new Edge(from, to, span, (double) (i - 1) / steps, (double) i / steps));
         ring.add(new Coordinate(to.x(), to.y()));
         from = to;
       }
@@ -316,6 +211,10 @@ final class Rings {
 
     @SuppressWarnings("unchecked")
     List<Edge> near(Point a, Point b, double reach) {
+      if (tree == null) {
+        tree = new STRtree();
+        all.forEach(e -> tree.insert(new Envelope(new Coordinate(e.a().x(), e.a().y()), new Coordinate(e.b().x(), e.b().y())), e));
+      }
       Envelope box = new Envelope(new Coordinate(a.x(), a.y()), new Coordinate(b.x(), b.y()));
       box.expandBy(reach);
       return tree.query(box);
@@ -334,46 +233,6 @@ final class Rings {
 
     double distance(Point p) {
       return Inside.distance(a, b, p);
-    }
-  }
-
-  /** Counts turns around places by rays through an index of edges. */
-  private static final class Windings {
-    private final STRtree tree = new STRtree();
-    private final double left;
-
-    Windings(List<Coordinate[]> rings) {
-      double least = 0;
-      for (Coordinate[] ring : rings) {
-        for (int i = 0; i + 1 < ring.length; i++) {
-          tree.insert(new Envelope(ring[i], ring[i + 1]), new Coordinate[] {ring[i], ring[i + 1]});
-          least = Math.min(least, ring[i].x);
-        }
-      }
-      left = least - 1;
-    }
-
-    int at(Coordinate p) {
-      return count(p, false);
-    }
-
-    int crossings(Coordinate p) {
-      return count(p, true);
-    }
-
-    private int count(Coordinate p, boolean each) {
-      int sum = 0;
-      for (Object found : tree.query(new Envelope(left, p.x, p.y, p.y))) {
-        Coordinate[] e = (Coordinate[]) found;
-        boolean up = e[0].y <= p.y && e[1].y > p.y;
-        boolean down = e[1].y <= p.y && e[0].y > p.y;
-        if (up || down) {
-          int side = Orientation.index(e[0], e[1], p);
-          boolean leftOf = up ? side == Orientation.CLOCKWISE : side == Orientation.COUNTERCLOCKWISE;
-          sum += leftOf ? each || up ? 1 : -1 : 0;
-        }
-      }
-      return sum;
     }
   }
 }

@@ -6,6 +6,8 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
@@ -21,18 +23,16 @@ import org.zipthimble.desktop.state.Session;
 
 /** A part of the tag that tells and changes how words look: what is chosen in them while somebody types, else all of them. */
 abstract class WordsPart extends Section {
+  /** Held by the part alone: a tag is made anew for every choice, and the session outlives them all. */
+  private final InvalidationListener followed = cursor -> {
+    if (getParent() != null) {
+      refresh();
+    }
+  };
+
   WordsPart(Session session) {
     super(session);
-    session.typing().cursorProperty().addListener(new javafx.beans.InvalidationListener() {
-      @Override
-      public void invalidated(javafx.beans.Observable cursor) {
-        if (getParent() == null) {
-          cursor.removeListener(this);
-        } else {
-          refresh();
-        }
-      }
-    });
+    session.typing().cursorProperty().addListener(new WeakInvalidationListener(followed));
   }
 
   Optional<ItemWords> wordsNow() {
