@@ -12,6 +12,9 @@ public final class Fit {
   private static final int ROUNDS = 6;
 
   private final double tolerance;
+  /** The places that are being fitted. */
+  private double[] xs;
+  private double[] ys;
   private final List<Span> out = new ArrayList<>();
 
   private Fit(double tolerance) {
@@ -133,7 +136,7 @@ public final class Fit {
       return;
     }
     int arm = Math.min(3, n - 1);
-    curve(places, unit(places.get(0), places.get(arm)), unit(places.get(n - 1), places.get(n - 1 - arm)), 0);
+    curve(places, unit(places.get(0), places.get(arm)), unit(places.get(n - 1), places.get(n - 1 - arm)));
   }
 
   private static Span straightened(Span span, double tolerance) {
@@ -146,7 +149,7 @@ public final class Fit {
     List<Point> round = new ArrayList<>(places);
     round.add(places.get(0));
     Point tangent = middleTangent(places.get(places.size() - 1), places.get(0), places.get(1));
-    curve(round, tangent, new Point(-tangent.x(), -tangent.y()), 0);
+    curve(round, tangent, new Point(-tangent.x(), -tangent.y()));
   }
 
   private void stretch(List<Point> places, Breaks breaks, int begin, int end) {
@@ -158,7 +161,7 @@ public final class Fit {
     int n = places.size();
     Point last = breaks.lineOutOf(end).map(p -> new Point(-p.x(), -p.y()))
         .orElseGet(() -> endTangent(places.get(n - 1), places.get(n - 2), places.get(n - 3)));
-    curve(places, first, last, 0);
+    curve(places, first, last);
   }
 
   /** The direction at the end of a parabola through three places. */
@@ -186,40 +189,55 @@ public final class Fit {
     return length < 1e-12 ? unit(p0, p2) : new Point(x / length, y / length);
   }
 
-  private void curve(List<Point> p, Point first, Point last, int depth) {
-    int n = p.size();
-    Point from = p.get(0);
-    Point to = p.get(n - 1);
-    if (n == 2) {
+  private void curve(List<Point> places, Point first, Point last) {
+    xs = new double[places.size()];
+    ys = new double[xs.length];
+    for (int i = 0; i < xs.length; i++) {
+      xs[i] = places.get(i).x();
+      ys[i] = places.get(i).y();
+    }
+    curve(0, xs.length - 1, first, last, 0);
+  }
+
+  private Point place(int i) {
+    return new Point(xs[i], ys[i]);
+  }
+
+  /** Fits the places from one to another, both counted in. */
+  private void curve(int begin, int end, Point first, Point last, int depth) {
+    Point from = place(begin);
+    Point to = place(end);
+    if (end - begin == 1) {
       double third = from.distance(to) / 3;
       out.add(Span.curve(from, from.plus(first.x() * third, first.y() * third), to.plus(last.x() * third, last.y() * third), to));
       return;
     }
-    double[] t = lengths(p);
-    Span best = solve(p, t, first, last);
-    int worst = worst(p, t, best);
-    for (int round = 0; round < ROUNDS && off(p, t, best, worst) > tolerance; round++) {
-      if (off(p, t, best, worst) > 40 * tolerance) {
-        break;
-      }
-      nearer(p, t, best);
-      best = solve(p, t, first, last);
-      worst = worst(p, t, best);
+    double[] t = lengths(begin, end);
+    Span best = solve(begin, t, first, last);
+    int worst = worst(begin, t, best);
+    double off = off(begin, t, best, worst);
+    for (int round = 0; round < ROUNDS && off > tolerance && off <= 40 * tolerance; round++) {
+      nearer(begin, t, best);
+      best = solve(begin, t, first, last);
+      worst = worst(begin, t, best);
+      off = off(begin, t, best, worst);
     }
-    if (off(p, t, best, worst) <= tolerance || depth > 40) {
+    if (off <= tolerance || depth > 40) {
       out.add(best);
       return;
     }
-    int cut = Math.max(1, Math.min(n - 2, worst));
-    Point through = middleTangent(p.get(cut - 1), p.get(cut), p.get(cut + 1));
-    curve(p.subList(0, cut + 1), first, new Point(-through.x(), -through.y()), depth + 1);
-    curve(p.subList(cut, n), through, last, depth + 1);
+    int cut = begin + Math.max(1, Math.min(end - begin - 1, worst));
+    Point through = middleTangent(place(cut - 1), place(cut), place(cut + 1));
+    curve(begin, cut, first, new Point(-through.x(), -through.y()), depth + 1);
+    curve(cut, end, through, last, depth + 1);
   }
 
-  private static double[] lengths(List<Point> p) {
-    double[] t = new double[p.size()];
+  private double[] lengths(int begin, int end) {
+    double[] t = new double[end - begin + 1];
     for (int i = 1; i < t.length; i++) {
-      t[i] = t[i - 1] + p.get(i - 1).distance(p.get(i));
+      double dx = xs[begin + i] - xs[begin + i - 1];
+      double dy = ys[begin + i] - ys[begin + i - 1];
+      t[i] = t[i - 1] + Math.sqrt(dx * dx + dy * dy);
     }
     double all = t[t.length - 1];
     for (int i = 1; i < t.length; i++) {
@@ -228,9 +246,9 @@ public final class Fit {
     return t;
   }
 
-  private static Span solve(List<Point> p, double[] t, Point first, Point last) {
-    Point from = p.get(0);
-    Point to = p.get(p.size() - 1);
+  private Span solve(int begin, double[] t, Point first, Point last) {
+    Point from = place(begin);
+    Point to = place(begin + t.length - 1);
     double c00 = 0;
     double c01 = 0;
     double c11 = 0;
@@ -243,8 +261,8 @@ public final class Fit {
       double b2 = 3 * u * t[i] * t[i];
       double start = u * u * u + b1;
       double end = t[i] * t[i] * t[i] + b2;
-      double rx = p.get(i).x() - from.x() * start - to.x() * end;
-      double ry = p.get(i).y() - from.y() * start - to.y() * end;
+      double rx = xs[begin + i] - from.x() * start - to.x() * end;
+      double ry = ys[begin + i] - from.y() * start - to.y() * end;
       c00 += b1 * b1;
       c01 += b1 * b2 * dot;
       c11 += b2 * b2;
@@ -263,23 +281,37 @@ public final class Fit {
     return Span.curve(from, from.plus(first.x() * a, first.y() * a), to.plus(last.x() * b, last.y() * b), to);
   }
 
-  private static void nearer(List<Point> p, double[] t, Span span) {
+  /** A coordinate of a curve as a cubic polynomial: the factors of 1, t, t² and t³. */
+  private static double[] factors(double p0, double p1, double p2, double p3) {
+    return new double[] {p0, 3 * (p1 - p0), 3 * (p2 - 2 * p1 + p0), p3 - 3 * p2 + 3 * p1 - p0};
+  }
+
+  private void nearer(int begin, double[] t, Span span) {
+    double[] fx = factors(span.from().x(), span.first().x(), span.second().x(), span.to().x());
+    double[] fy = factors(span.from().y(), span.first().y(), span.second().y(), span.to().y());
     for (int i = 1; i + 1 < t.length; i++) {
-      Point q = span.at(t[i]);
-      Point d = span.slope(t[i]);
-      double dd = d.x() * d.x() + d.y() * d.y();
+      double at = t[i];
+      double dx = fx[1] + at * (2 * fx[2] + at * 3 * fx[3]);
+      double dy = fy[1] + at * (2 * fy[2] + at * 3 * fy[3]);
+      double dd = dx * dx + dy * dy;
       if (dd > 0) {
-        double step = ((p.get(i).x() - q.x()) * d.x() + (p.get(i).y() - q.y()) * d.y()) / dd;
-        t[i] = Math.max(0, Math.min(1, t[i] + step));
+        double qx = xs[begin + i] - (fx[0] + at * (fx[1] + at * (fx[2] + at * fx[3])));
+        double qy = ys[begin + i] - (fy[0] + at * (fy[1] + at * (fy[2] + at * fy[3])));
+        t[i] = Math.max(0, Math.min(1, at + (qx * dx + qy * dy) / dd));
       }
     }
   }
 
-  private static int worst(List<Point> p, double[] t, Span span) {
-    int worst = p.size() / 2;
+  private int worst(int begin, double[] t, Span span) {
+    double[] fx = factors(span.from().x(), span.first().x(), span.second().x(), span.to().x());
+    double[] fy = factors(span.from().y(), span.first().y(), span.second().y(), span.to().y());
+    int worst = t.length / 2;
     double most = -1;
     for (int i = 1; i + 1 < t.length; i++) {
-      double off = p.get(i).distance(span.at(t[i]));
+      double at = t[i];
+      double qx = xs[begin + i] - (fx[0] + at * (fx[1] + at * (fx[2] + at * fx[3])));
+      double qy = ys[begin + i] - (fy[0] + at * (fy[1] + at * (fy[2] + at * fy[3])));
+      double off = qx * qx + qy * qy;
       if (off > most) {
         most = off;
         worst = i;
@@ -288,8 +320,8 @@ public final class Fit {
     return worst;
   }
 
-  private static double off(List<Point> p, double[] t, Span span, int i) {
-    return p.get(i).distance(span.at(t[i]));
+  private double off(int begin, double[] t, Span span, int i) {
+    return place(begin + i).distance(span.at(t[i]));
   }
 
   static Point unit(Point a, Point b) {

@@ -3,6 +3,7 @@ package org.zipthimble.core.picture;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.zipthimble.core.geom.Point;
 
 /**
@@ -52,11 +53,8 @@ final class IsoLines {
   }
 
   private List<List<Point>> chains() {
-    for (int y = 0; y <= height; y++) {
-      for (int x = 0; x <= width; x++) {
-        cell(x, y);
-      }
-    }
+    // Every edge is written by the one cell that is left by it.
+    IntStream.rangeClosed(0, height).parallel().forEach(this::row);
     List<List<Point>> out = new ArrayList<>();
     for (int start = 0; start < next.length; start++) {
       if (next[start] >= 0) {
@@ -74,12 +72,22 @@ final class IsoLines {
     return out;
   }
 
-  /** One cell between four middles; a saddle is parted by the mean of the four. */
-  private void cell(int x, int y) {
-    int kind = (in(x, y) ? 1 : 0) | (in(x + 1, y) ? 2 : 0) | (in(x + 1, y + 1) ? 4 : 0) | (in(x, y + 1) ? 8 : 0);
-    if (kind == 0 || kind == 15) {
-      return;
+  private void row(int y) {
+    boolean upper = in(0, y);
+    boolean lower = in(0, y + 1);
+    for (int x = 0; x <= width; x++) {
+      boolean nextUpper = in(x + 1, y);
+      boolean nextLower = in(x + 1, y + 1);
+      if (upper != lower || upper != nextUpper || upper != nextLower) {
+        cell(x, y, (upper ? 1 : 0) | (nextUpper ? 2 : 0) | (nextLower ? 4 : 0) | (lower ? 8 : 0));
+      }
+      upper = nextUpper;
+      lower = nextLower;
     }
+  }
+
+  /** One cell between four middles; a saddle is parted by the mean of the four. */
+  private void cell(int x, int y, int kind) {
     int top = flat(x, y);
     int right = upright(x + 1, y);
     int bottom = flat(x, y + 1);

@@ -3,6 +3,7 @@ package org.zipthimble.core.picture;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -25,9 +26,7 @@ record Reduced(List<Colour> colours, int[] labels) {
     double[][] middles = middles(sample(pixels), count);
     progress.step(0.2);
     int[] labels = new int[pixels.length];
-    for (int i = 0; i < pixels.length; i++) {
-      labels[i] = pixels[i] >>> 24 < 128 ? -1 : nearest(middles, pixels[i]);
-    }
+    IntStream.range(0, height).parallel().forEach(y -> label(pixels, y * width, (y + 1) * width, middles, labels));
     progress.step(0.3);
     int[] calm = calmed(calmed(labels, width, height), width, height);
     List<Colour> colours = new ArrayList<>();
@@ -102,6 +101,14 @@ record Reduced(List<Colour> colours, int[] labels) {
     return out;
   }
 
+  private static void label(int[] pixels, int begin, int end, double[][] middles, int[] labels) {
+    for (int i = begin; i < end; i++) {
+      // Neighbours are often of the very same colour.
+      boolean again = i > begin && pixels[i] == pixels[i - 1];
+      labels[i] = again ? labels[i - 1] : pixels[i] >>> 24 < 128 ? -1 : nearest(middles, pixels[i]);
+    }
+  }
+
   private static int nearest(double[][] middles, int rgb) {
     int best = 0;
     double least = Double.MAX_VALUE;
@@ -126,25 +133,30 @@ record Reduced(List<Colour> colours, int[] labels) {
   /** Each pixel takes the colour that five or more of its eight neighbours share. */
   private static int[] calmed(int[] labels, int width, int height) {
     int[] out = labels.clone();
-    for (int y = 1; y + 1 < height; y++) {
-      for (int x = 1; x + 1 < width; x++) {
-        int at = y * width + x;
-        for (int candidate : new int[] {labels[at - 1], labels[at + 1]}) {
-          if (candidate == labels[at]) {
-            continue;
-          }
-          int same = 0;
-          for (int dy = -width; dy <= width; dy += width) {
-            for (int dx = -1; dx <= 1; dx++) {
-              same += labels[at + dy + dx] == candidate ? 1 : 0;
-            }
-          }
-          if (same >= 5) {
-            out[at] = candidate;
-          }
+    IntStream.range(1, Math.max(1, height - 1)).parallel().forEach(y -> {
+      for (int at = y * width + 1; at < (y + 1) * width - 1; at++) {
+        if (shared(labels, at, labels[at - 1], width)) {
+          out[at] = labels[at - 1];
+        }
+        if (shared(labels, at, labels[at + 1], width)) {
+          out[at] = labels[at + 1];
         }
       }
-    }
+    });
     return out;
+  }
+
+  /** Whether five or more of the nine pixels about a place have a colour that its own is not. */
+  private static boolean shared(int[] labels, int at, int candidate, int width) {
+    if (candidate == labels[at]) {
+      return false;
+    }
+    int same = 0;
+    for (int dy = -width; dy <= width; dy += width) {
+      for (int dx = -1; dx <= 1; dx++) {
+        same += labels[at + dy + dx] == candidate ? 1 : 0;
+      }
+    }
+    return same >= 5;
   }
 }

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Contour;
@@ -67,14 +68,13 @@ public final class Trace {
     int height = small.getHeight();
     if (asked.colours() == 1) {
       float[] field = new float[width * height];
-      int[] row = new int[width];
-      for (int y = 0; y < height; y++) {
-        progress.step(0.3 * y / height);
-        small.getRGB(0, y, width, 1, row, 0, width);
+      IntStream.range(0, height).parallel().forEach(y -> {
+        int[] row = argb(small, y);
         for (int x = 0; x < width; x++) {
           field[y * width + x] = darkness(row[x]);
         }
-      }
+      });
+      progress.step(0.3);
       float level = 1 - asked.threshold() / 255f;
       Path path = outline(field, width, height, level, asked, progress, 0.3, 1);
       return path.segments().isEmpty() ? List.of() : List.of(new Layer(Colour.BLACK, path));
@@ -96,13 +96,12 @@ public final class Trace {
       return org.zipthimble.core.geom.Shapes.rectangle(new org.zipthimble.core.geom.Box(0, 0, 1, 1));
     }
     float[] field = new float[width * height];
-    int[] row = new int[width];
-    for (int y = 0; y < height; y++) {
-      small.getRGB(0, y, width, 1, row, 0, width);
+    IntStream.range(0, height).parallel().forEach(y -> {
+      int[] row = argb(small, y);
       for (int x = 0; x < width; x++) {
         field[y * width + x] = (row[x] >>> 24) / 255f;
       }
-    }
+    });
     try {
       return outline(field, width, height, threshold / 255f, new Asked(1, 128, 0.4, 4), Progress.SILENT, 0, 1);
     } catch (Stopped never) {
@@ -116,6 +115,20 @@ public final class Trace {
       out = Halvings.half(out);
     }
     return out;
+  }
+
+  /** A row as it is seen; what stands in memory that way already is not converted pixel by pixel. */
+  private static int[] argb(BufferedImage image, int y) {
+    int width = image.getWidth();
+    boolean plain = image.getType() == BufferedImage.TYPE_INT_RGB;
+    if (!plain && image.getType() != BufferedImage.TYPE_INT_ARGB) {
+      return image.getRGB(0, y, width, 1, null, 0, width);
+    }
+    int[] row = (int[]) image.getRaster().getDataElements(0, y, width, 1, null);
+    for (int x = 0; plain && x < width; x++) {
+      row[x] |= 0xFF000000;
+    }
+    return row;
   }
 
   /** How dark a pixel is on white, 0 to 1, by the luma weights of Rec. ITU-R BT.601. */
