@@ -157,7 +157,7 @@ final class BleedMends {
         Graphics2D g = small.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, EDGE, EDGE);
-        g.drawImage(new Halvings().atLeast(s.picture(), (double) EDGE / s.picture().width()), 0, 0, EDGE, EDGE, null);
+        g.drawImage(Halvings.SHARED.atLeast(s.picture(), (double) EDGE / s.picture().width()), 0, 0, EDGE, EDGE, null);
         g.dispose();
         return rim(small);
       } catch (Trouble unreadable) {

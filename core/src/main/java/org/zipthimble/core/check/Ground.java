@@ -24,7 +24,6 @@ import org.zipthimble.core.picture.Halvings;
 record Ground(BufferedImage image, Box bleed, double ppi) {
   private static final double FINEST_PPI = 72;
   private static final double MOST_PIXELS = 600_000;
-  private static final Halvings PICTURES = new Halvings();
   private static final Memo<Ground> KEPT = new Memo<>(24);
 
   /** That of a face; kept for as long as the face lives and what it is drawn with stays. */
@@ -45,7 +44,7 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
     Face bare = on.face().changed(words, i -> i.with(i.properties().withVisible(false)));
     Job without = on.job().changed(on.face().id(), f -> bare);
     DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(without, bare, Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, PICTURES);
+    BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED);
     return new Ground(onStock(image, on.job().palette().stock()), bleed, ppi);
   }
 

@@ -23,8 +23,6 @@ final class LaidInks {
   private static final double FINEST_PPI = 100;
   private static final double MOST_PIXELS = 800_000;
   private static final Memo<LaidInks> KEPT = new Memo<>(24);
-  /** Pictures are decoded small, once for all faces. */
-  private static final Halvings PICTURES = new Halvings();
 
   private final LensView view;
   private final Box bleed;
@@ -37,7 +35,7 @@ final class LaidInks {
     int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
     DrawnPage page = new DrawnPage(on.face().name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
     Inking inking = on.job().colour().inking(on.job().palette());
-    this.view = LensPainter.paint(page, bleed, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, PICTURES, inking, Lens.INK_LOAD,
+    this.view = LensPainter.paint(page, bleed, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED, inking, Lens.INK_LOAD,
         on.job().colour().limit(), Colour.WHITE);
   }
 

@@ -22,8 +22,6 @@ final class Painted {
   private static final double NEARLY = 0.75;
   private static final double LEAST_COVER = 0.08;
   private static final Memo<Painted> KEPT = new Memo<>(24);
-  /** Pictures are decoded small, once for all faces. */
-  private static final Halvings PICTURES = new Halvings();
 
   private final boolean[] covered;
   private final int width;
@@ -36,7 +34,7 @@ final class Painted {
     this.width = (int) Math.max(1, Math.round(frame.size().width() * ppi));
     this.height = (int) Math.max(1, Math.round(frame.size().height() * ppi));
     DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, page.bleed(), false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, PICTURES);
+    BufferedImage image = FacePainter.paint(page, page.bleed(), false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, Halvings.SHARED);
     int[] alpha = image.getRGB(0, 0, width, height, null, 0, width);
     for (int i = 0; i < alpha.length; i++) {
       alpha[i] >>>= 24;

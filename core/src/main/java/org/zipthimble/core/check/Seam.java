@@ -35,7 +35,6 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   private static final double FARTHEST = 0.4;
   private static final double HELPS = 0.4;
   private static final Memo<Optional<Seam>> KEPT = new Memo<>(Memo.STATES);
-  private static final Halvings PICTURES = new Halvings();
 
   /** The seam of a face; empty where it goes round nothing whose ends meet. */
   public static Optional<Seam> of(Job job, Face face) {
@@ -63,7 +62,7 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
     int wide = (int) Math.round(BESIDE * PPI);
     Box all = job.frame(face).bleedBox();
     DrawnPage page = new DrawnPage(face.name(), job.frame(face).size(), job.frame(face).trim(), all, out -> MarkWalk.walk(job, face, Affine.IDENTITY, out));
-    BufferedImage art = FacePainter.paint(page, all, false, Affine.move(-from, 0).then(Affine.scale(PPI, PPI)), wide, high, PICTURES);
+    BufferedImage art = FacePainter.paint(page, all, false, Affine.move(-from, 0).then(Affine.scale(PPI, PPI)), wide, high, Halvings.SHARED);
     BufferedImage out = new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
     Colour stock = job.making().thing().map(t -> t.colour()).orElse(job.palette().stock());

@@ -59,7 +59,7 @@ final class Tones {
   private static Optional<Tones> look(Picture picture, ColourPlan plan) {
     try {
       double share = Math.min(1, (double) SMALL / Math.max(picture.width(), picture.height()));
-      BufferedImage small = new Halvings().atLeast(picture, share);
+      BufferedImage small = Halvings.SHARED.atLeast(picture, share);
       int width = small.getWidth();
       int[] row = new int[width];
       byte[] inks = new byte[width * 4];

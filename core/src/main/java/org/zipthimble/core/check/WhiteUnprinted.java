@@ -58,7 +58,7 @@ final class WhiteUnprinted extends FaceCheck {
 
   private static boolean white(Picture picture) {
     try {
-      BufferedImage small = new Halvings().atLeast(picture, Math.min(1, SMALL / Math.max(picture.width(), picture.height())));
+      BufferedImage small = Halvings.SHARED.atLeast(picture, Math.min(1, SMALL / Math.max(picture.width(), picture.height())));
       int[] row = new int[small.getWidth()];
       for (int y = 0; y < small.getHeight(); y++) {
         small.getRGB(0, y, row.length, 1, row, 0, row.length);

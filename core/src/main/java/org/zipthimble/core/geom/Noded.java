@@ -162,6 +162,14 @@ final class Noded {
     return false;
   }
 
+  /** Whether edges cross or touch anywhere but at their ends. */
+  boolean tangled() {
+    cuts = 0;
+    drawn = 0;
+    new Boxes(this, snap).pairs(this::pair);
+    return cuts > 0;
+  }
+
   private void pair(int e, int f) {
     int a = from[e];
     int b = to[e];

@@ -103,7 +103,9 @@ public final class Offset {
         out.add(Fit.contour(ring, true, new Fit.Reading(FITTED, 14, straight(ring))));
       }
     }
-    return Contour.path(out);
+    Path smooth = Contour.path(out);
+    // At a sharp tip two curves that each keep within what is allowed may cross.
+    return Rings.tangled(smooth) ? Combine.clean(smooth, Rule.NON_ZERO) : smooth;
   }
 
   /** Longer than the chord of any arc in the ring: its radius is at most that of the ring's own box. */

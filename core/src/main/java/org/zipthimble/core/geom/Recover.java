@@ -121,7 +121,9 @@ final class Recover {
       return false;
     }
     boolean sameWay = (last.t1 - last.t0) * (next.t1 - next.t0) > 0;
-    return sameWay && last.span.at(last.t1).distance(next.span.at(next.t0)) <= JOIN;
+    Point left = last.span.at(last.t1);
+    // Where a curve crosses itself, it is at one place twice: what lies between tells whether it goes on.
+    return sameWay && left.distance(next.span.at(next.t0)) <= JOIN && left.distance(next.span.at((last.t1 + next.t0) / 2)) <= JOIN;
   }
 
   private Run run(Point a, Point b, Optional<Run> last) {

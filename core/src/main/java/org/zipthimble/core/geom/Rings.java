@@ -80,6 +80,14 @@ final class Rings {
     }, rule == Rule.NON_ZERO ? t -> t != 0 : t -> t % 2 != 0);
   }
 
+  /** Whether a path crosses itself. */
+  static boolean tangled(Path path) {
+    Edges edges = edges(List.of(path));
+    Noded noded = new Noded(SAME, MOST_CROSSINGS);
+    edges.rings.forEach(r -> noded.ring(r, 1, 0));
+    return noded.tangled();
+  }
+
   static Geometry union(Geometry geometry) {
     return geometry.isEmpty() ? geometry : OverlayNGRobust.union(geometry);
   }

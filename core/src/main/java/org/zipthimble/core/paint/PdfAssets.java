@@ -63,7 +63,7 @@ final class PdfAssets {
   private final double mostPpi;
   private final Optional<PdfPress> press;
   private final PdfColours colours;
-  private final Halvings halvings = new Halvings();
+  private final Halvings halvings = Halvings.SHARED;
 
   /** The assets of a document; with inks for a press, or in RGB. */
   PdfAssets(PDDocument document, Optional<PdfPress> press, double mostPpi) {

@@ -91,8 +91,13 @@ final class PngFilter {
     switch (filter) {
       case NONE -> System.arraycopy(row, 0, out, at, length);
       case SUB -> {
-        for (int i = first; i < length; i++) {
-          out[at + i] = (byte) (row[i] - row[i - depth]);
+        for (int part = 0; part < first; part++) {
+          int left = row[part];
+          for (int i = part + depth; i < length; i += depth) {
+            int value = row[i];
+            out[at + i] = (byte) (value - left);
+            left = value;
+          }
         }
       }
       case UP -> {
@@ -101,8 +106,16 @@ final class PngFilter {
         }
       }
       default -> {
-        for (int i = first; i < length; i++) {
-          out[at + i] = (byte) (row[i] - nearest(row[i - depth] & 255, above[i] & 255, above[i - depth] & 255));
+        for (int part = 0; part < first; part++) {
+          int left = row[part] & 255;
+          int corner = above[part] & 255;
+          for (int i = part + depth; i < length; i += depth) {
+            int value = row[i] & 255;
+            int over = above[i] & 255;
+            out[at + i] = (byte) (value - nearest(left, over, corner));
+            left = value;
+            corner = over;
+          }
         }
       }
     }

@@ -16,7 +16,12 @@ public final class Halvings {
   /** Pictures of more pixels are read coarser where they are drawn small. */
   private static final long LARGE = 20_000_000;
 
+  /** Those of the whole program: what one part of it has decoded, the others need not decode again. */
+  public static final Halvings SHARED = new Halvings();
+
   private final Map<String, SoftReference<BufferedImage>> kept = new ConcurrentHashMap<>();
+  /** One thread makes a copy while others wait for that one alone; a copy waits for a larger one only. */
+  private final Map<String, Object> making = new ConcurrentHashMap<>();
 
   /**
    * The picture at a size at or above the wanted share of its pixels.
@@ -51,11 +56,13 @@ public final class Halvings {
     if (image != null) {
       return image;
     }
-    synchronized (this) {
+    synchronized (making.computeIfAbsent(key, k -> new Object())) {
       image = found(key);
       if (image == null) {
         image = maker.make();
+        kept.values().removeIf(soft -> soft.get() == null);
         kept.put(key, new SoftReference<>(image));
+        making.remove(key);
       }
     }
     return image;

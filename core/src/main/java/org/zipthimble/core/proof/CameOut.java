@@ -97,7 +97,7 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
     if (lost.most() > 0) {
       return Optional.empty();
     }
-    BufferedImage art = FacePainter.onPaper(page, LOOK_PPI * 2, new Halvings());
+    BufferedImage art = FacePainter.onPaper(page, LOOK_PPI * 2, Halvings.SHARED);
     Optional<Box> wantedBox = dark(art, LOOK_PPI * 2);
     Optional<Box> foundBox = dark(picture, ppi);
     if (wantedBox.isEmpty() || foundBox.isEmpty()) {
@@ -152,7 +152,7 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
 
   /** Which way round the art lies on the sheet, from its pixels. */
   public WayRound wayRound(DrawnPage page, DrawnPage seen) {
-    BufferedImage art = FacePainter.onPaper(seen, LOOK_PPI, new Halvings());
+    BufferedImage art = FacePainter.onPaper(seen, LOOK_PPI, Halvings.SHARED);
     // the sheet seen as the page would be had the printer not turned it left for right
     Printing plain = how.withMirror(false);
     Affine toSheet = Affine.scale(1 / LOOK_PPI, 1 / LOOK_PPI).then(plain.place(page.size())).then(Affine.scale(ppi, ppi));

@@ -247,7 +247,7 @@ public final class ReadBack {
   private static List<Measured.Line> drawn(Path pdf, PageRun pages, Progress progress) throws Trouble, Stopped {
     double worst = 0;
     double local = 0;
-    Halvings pictures = new Halvings();
+    Halvings pictures = Halvings.SHARED;
     try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
       PDFRenderer reader = reader(document);
       for (int i : sampled(pages.count())) {

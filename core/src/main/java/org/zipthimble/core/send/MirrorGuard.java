@@ -122,7 +122,7 @@ public final class MirrorGuard {
     WayRound found = WayRound.EITHER;
     for (int i = 0; i < Math.min(MOST_LOOKED, run.count()) && found == WayRound.EITHER; i++) {
       DrawnPage page = run.at(i);
-      BufferedImage art = FacePainter.onPaper(page, PPI, new Halvings());
+      BufferedImage art = FacePainter.onPaper(page, PPI, Halvings.SHARED);
       BufferedImage left = files.size() == 1 && files.get(0).toString().toLowerCase(java.util.Locale.ROOT).endsWith(".pdf") ? pdf(files.get(0), i) : i < files.size() ? pixels(files.get(i)) : art;
       found = WayRound.of(cut(left, page, part), cut(art, page, part));
     }

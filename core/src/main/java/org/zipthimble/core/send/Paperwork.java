@@ -100,7 +100,7 @@ final class Paperwork {
       boolean prints = Scene.of(face).leaves().stream().anyMatch(SceneNode::printed);
       DrawnPage page = prints ? Pages.of(job, face, options) : Pages.bench(job, face);
       double ppi = Math.min(PPI, 1400 / Math.max(page.size().width(), page.size().height()));
-      return FacePainter.onPaper(page, ppi, new Halvings());
+      return FacePainter.onPaper(page, ppi, Halvings.SHARED);
     } catch (Trouble e) {
       throw new IllegalStateException(e.getMessage(), e);
     }

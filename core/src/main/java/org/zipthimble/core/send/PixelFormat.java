@@ -74,7 +74,7 @@ abstract class PixelFormat extends OutputFormat {
   List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException {
     List<Path> files = each(job, order);
     List<Measured> measured = new ArrayList<>();
-    Halvings pictures = new Halvings();
+    Halvings pictures = Halvings.SHARED;
     List<Face> faces = faces(job, order);
     Optional<PageRun> run = sheets(job, order) ? Optional.of(run(job, order)) : Optional.empty();
     for (int i = 0; i < files.size(); i++) {

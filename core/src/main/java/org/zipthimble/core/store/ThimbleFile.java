@@ -340,7 +340,7 @@ public final class ThimbleFile {
     PageOptions options = PageOptions.of(false, false, SheetPlan.ALONE);
     try {
       BufferedImage image =
-          RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, new Halvings(), Progress.SILENT);
+          RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, Halvings.SHARED, Progress.SILENT);
       return Optional.of(PngFile.bytes(image, ppi));
     } catch (Stopped e) {
       throw new IllegalStateException("nobody stops a preview", e);

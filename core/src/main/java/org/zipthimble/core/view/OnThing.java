@@ -46,7 +46,6 @@ public final class OnThing {
   private static final Colour WOOD = new Colour(0x8A, 0x62, 0x3C);
   private static final Colour COVERS = new Colour(0x6E, 0x4B, 0x37);
   private static final Memo<Stage> KEPT = new Memo<>(8);
-  private static final Halvings PICTURES = new Halvings();
 
   private final Job job;
   private final Face face;
@@ -100,7 +99,7 @@ public final class OnThing {
     int high = (int) Math.max(1, Math.round(area.height() * ppi));
     Frame frame = job.frame(face);
     DrawnPage page = new DrawnPage(face.name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.made(job, face, Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, area, false, Affine.move(-area.x(), -area.y()).then(Affine.scale(wide / area.width(), high / area.height())), wide, high, PICTURES);
+    BufferedImage image = FacePainter.paint(page, area, false, Affine.move(-area.x(), -area.y()).then(Affine.scale(wide / area.width(), high / area.height())), wide, high, Halvings.SHARED);
     return Surface.Art.of(image, area, mixed);
   }
 

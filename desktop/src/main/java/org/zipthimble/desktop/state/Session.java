@@ -37,7 +37,7 @@ public final class Session {
   private final ObjectProperty<String> notice = new SimpleObjectProperty<>("");
   private final IntegerProperty written = new SimpleIntegerProperty();
   private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.NONE);
-  private final Halvings halvings = new Halvings();
+  private final Halvings halvings = Halvings.SHARED;
   private final Typing typing;
   private final PointerMode pointerMode = new PointerMode();
   private final PictureHands pictureHands = new PictureHands(this);
