@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -18,9 +17,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
@@ -30,25 +27,14 @@ import org.zipthimble.core.type.Course;
 import org.zipthimble.desktop.state.Station;
 
 /** A person who has no mouse makes an invitation from nothing and sends it. */
-class KeyboardOrderTest extends AtTheBench {
+class KeyboardOrderTest extends AtTheWall {
   /** More controls than any station has. */
   private static final int ROUNDS = 200;
   private static final double RADIUS = 1.5;
-  private FxRobot robot;
 
   @Start
   void start(Stage stage) throws IOException {
-    beginsAt = Station.ITEM;
-    open(stage, 1);
-  }
-
-  /** The person comes in at the size wall. */
-  @Override
-  @BeforeEach
-  void sitDown(FxRobot given) {
-    robot = given;
-    hand = new Hand(given, workbench, session);
-    withoutHints(given);
+    openAtTheWall(stage);
   }
 
   @Test

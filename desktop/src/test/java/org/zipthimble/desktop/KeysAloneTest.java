@@ -14,32 +14,17 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 
 /** The arrow keys among cards and choices: they only go there, and a choice that is marked is one that is made (ARIA Authoring Practices, radio group in a toolbar). */
-class KeysAloneTest extends AtTheBench {
-  private FxRobot robot;
-
+class KeysAloneTest extends AtTheWall {
   @Start
   void start(Stage stage) throws IOException {
-    beginsAt = Station.ITEM;
-    open(stage, 1);
-  }
-
-  /** The person comes in at the size wall. */
-  @Override
-  @BeforeEach
-  void sitDown(FxRobot given) {
-    robot = given;
-    hand = new Hand(given, workbench, session);
-    withoutHints(given);
-    Hand.until(() -> workbench.lookup("#like-wall_word") != null && workbench.lookup("#demo-shirt") != null);
+    openAtTheWall(stage);
   }
 
   private void stand(String id) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.lang.ref.WeakReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -108,6 +110,28 @@ class LongDayTest extends AtTheBench {
       Hand.until(() -> !session.filing().busyProperty().get());
       assertEquals(null, thrown.get(), () -> "deed thrown: " + thrown.get());
     }
+  }
+
+  /** The tag is made anew for every choice; a listener of the session that held each one filled the memory over a day. */
+  @Test
+  void theTagsOfWordsThatWereChosenAreLetGo(FxRobot robot) {
+    String face = session.faceIdProperty().get();
+    String id = session.job().freshId();
+    robot.interact(() -> session.apply(Edits.add(face, ItemWords.of(ItemProperties.of(id, "Words"), Placement.of(0.5, 1, 3, 0.5, 0), "Packet",
+        new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
+    List<WeakReference<Node>> made = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      robot.interact(() -> session.selectionProperty().set(Set.of(id)));
+      QuickRobot.settled();
+      robot.lookup("#tag-named-style").tryQuery().ifPresent(node -> made.add(new WeakReference<>(node)));
+      robot.interact(() -> session.selectionProperty().set(Set.of()));
+      QuickRobot.settled();
+    }
+    assertEquals(12, made.size(), "the tag was shown each time");
+    Hand.until(() -> {
+      System.gc();
+      return made.stream().filter(node -> node.get() != null).count() <= 3;
+    });
   }
 
   @Test
