@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
 
 /** Pictures that cannot be decoded: they would leave a blank on the print, and the cutter would have no outline to follow. */
@@ -28,7 +28,7 @@ final class PictureDamaged extends ObjectCheck {
   static Optional<String> trouble(Picture picture) {
     return TRIED.get(picture.blob(), picture.kind(), () -> {
       try {
-        Pictures.tried(picture);
+        Halvings.SHARED.tried(picture);
         return Optional.empty();
       } catch (Trouble damaged) {
         return Optional.of(damaged.getMessage());

@@ -13,11 +13,10 @@ final class PngFilter {
   private static final int UP = 2;
   private static final int PAETH = 4;
   private static final int LOOKED_AT = 8;
+  private static final int HIGH = 0x80808080;
 
+  private final int width;
   private final int depth;
-  private final int length;
-  private byte[] above;
-  private byte[] row;
 
   /**
    * Filters rows.
@@ -25,55 +24,46 @@ final class PngFilter {
    * @param depth 3 for red, green and blue, 4 with opacity
    */
   PngFilter(int width, int depth) {
+    this.width = width;
     this.depth = depth;
-    length = width * depth;
-    above = new byte[length];
-    row = new byte[length];
   }
 
-  byte[] rows(int[] rgb, int count) {
-    byte[] out = new byte[count * (length + 1)];
+  byte[] rows(int[] pixels, int count) {
+    int length = width * depth + 1;
+    byte[] out = new byte[count * length];
     for (int y = 0; y < count; y++) {
-      unpack(rgb, y);
-      int filter = y > 0 && Arrays.equals(row, above) ? UP : choose(y == 0);
-      int at = y * (length + 1);
-      out[at] = (byte) filter;
-      write(filter, out, at + 1);
-      byte[] swap = above;
-      above = row;
-      row = swap;
+      int from = y * width;
+      boolean again = y > 0 && Arrays.equals(pixels, from, from + width, pixels, from - width, from);
+      int filter = again ? UP : choose(pixels, from, y == 0);
+      out[y * length] = (byte) filter;
+      if (filter == PAETH) {
+        guessed(pixels, from, out, y * length + 1);
+      } else {
+        differences(pixels, from, filter, out, y * length + 1);
+      }
     }
     return out;
   }
 
-  private void unpack(int[] rgb, int y) {
-    int from = y * (length / depth);
-    for (int i = 0, at = 0; at < length; i++, at += depth) {
-      int pixel = rgb[from + i];
-      row[at] = (byte) (pixel >> 16);
-      row[at + 1] = (byte) (pixel >> 8);
-      row[at + 2] = (byte) pixel;
-      if (depth == 4) {
-        row[at + 3] = (byte) (pixel >>> 24);
-      }
-    }
-  }
-
   /** The filter whose bytes are the smallest, looked at in every eighth pixel: it is nearly as good a guess for far less work. */
-  private int choose(boolean first) {
+  private int choose(int[] pixels, int from, boolean first) {
     long none = 0;
     long sub = 0;
     long up = 0;
     long paeth = 0;
-    for (int pixel = depth; pixel < length; pixel += LOOKED_AT * depth) {
-      for (int i = pixel; i < pixel + depth; i++) {
-        int value = row[i] & 255;
-        int left = row[i - depth] & 255;
-        int over = above[i] & 255;
+    for (int x = 1; x < width; x += LOOKED_AT) {
+      int pixel = pixels[from + x];
+      int left = pixels[from + x - 1];
+      int over = first ? 0 : pixels[from + x - width];
+      int corner = first ? 0 : pixels[from + x - width - 1];
+      for (int part = 0; part < depth * 8; part += 8) {
+        int value = pixel >>> part & 255;
+        int beside = left >>> part & 255;
+        int above = over >>> part & 255;
         none += Math.abs((byte) value);
-        sub += Math.abs((byte) (value - left));
-        up += Math.abs((byte) (value - over));
-        paeth += Math.abs((byte) (value - nearest(left, over, above[i - depth] & 255)));
+        sub += Math.abs((byte) (value - beside));
+        up += Math.abs((byte) (value - above));
+        paeth += Math.abs((byte) (value - nearest(beside, above, corner >>> part & 255)));
       }
     }
     if (first) {
@@ -82,41 +72,41 @@ final class PngFilter {
     return up <= paeth && up <= sub && up <= none ? UP : sub <= paeth && sub <= none ? SUB : none <= paeth ? NONE : PAETH;
   }
 
-  private void write(int filter, byte[] out, int at) {
-    int first = Math.min(depth, length);
-    for (int i = 0; i < first; i++) {
-      int over = filter == UP || filter == PAETH ? above[i] : 0;
-      out[at + i] = (byte) (row[i] - over);
+  /** All parts of a pixel less those of another, each by itself and modulo 256. */
+  private static int less(int pixel, int other) {
+    return (pixel | HIGH) - (other & ~HIGH) ^ (pixel ^ ~other) & HIGH;
+  }
+
+  private void differences(int[] pixels, int from, int filter, byte[] out, int begin) {
+    int at = begin;
+    int left = 0;
+    for (int i = from; i < from + width; i++) {
+      int pixel = pixels[i];
+      int put = filter == UP ? less(pixel, pixels[i - width]) : filter == SUB ? less(pixel, left) : pixel;
+      left = pixel;
+      out[at] = (byte) (put >> 16);
+      out[at + 1] = (byte) (put >> 8);
+      out[at + 2] = (byte) put;
+      if (depth == 4) {
+        out[at + 3] = (byte) (put >>> 24);
+      }
+      at += depth;
     }
-    switch (filter) {
-      case NONE -> System.arraycopy(row, 0, out, at, length);
-      case SUB -> {
-        for (int part = 0; part < first; part++) {
-          int left = row[part];
-          for (int i = part + depth; i < length; i += depth) {
-            int value = row[i];
-            out[at + i] = (byte) (value - left);
-            left = value;
-          }
-        }
-      }
-      case UP -> {
-        for (int i = first; i < length; i++) {
-          out[at + i] = (byte) (row[i] - above[i]);
-        }
-      }
-      default -> {
-        for (int part = 0; part < first; part++) {
-          int left = row[part] & 255;
-          int corner = above[part] & 255;
-          for (int i = part + depth; i < length; i += depth) {
-            int value = row[i] & 255;
-            int over = above[i] & 255;
-            out[at + i] = (byte) (value - nearest(left, over, corner));
-            left = value;
-            corner = over;
-          }
-        }
+  }
+
+  private void guessed(int[] pixels, int from, byte[] out, int begin) {
+    for (int part = 0; part < depth; part++) {
+      int shift = part == 3 ? 24 : 16 - 8 * part;
+      int left = 0;
+      int corner = 0;
+      int at = begin + part;
+      for (int i = from; i < from + width; i++) {
+        int value = pixels[i] >>> shift & 255;
+        int over = pixels[i - width] >>> shift & 255;
+        out[at] = (byte) (value - nearest(left, over, corner));
+        left = value;
+        corner = over;
+        at += depth;
       }
     }
   }

@@ -37,6 +37,19 @@ public final class Halvings {
     return halved(picture, level);
   }
 
+  /**
+   * Sees whether a picture can be decoded. One that is not large is kept: what looks at it next need not decode it again.
+   *
+   * @throws Trouble when it cannot
+   */
+  public void tried(Picture picture) throws Trouble {
+    if (picture.kind().outlines() || picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE / 2) {
+      Pictures.tried(picture);
+    } else {
+      kept(picture.blob().id() + "/0", () -> untouched(picture, 0));
+    }
+  }
+
   private BufferedImage halved(Picture picture, int level) throws Trouble {
     if (picture.retouch().none()) {
       return kept(picture.id() + "/" + level, () -> untouched(picture, level));
