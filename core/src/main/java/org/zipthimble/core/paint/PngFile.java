@@ -68,8 +68,7 @@ public final class PngFile {
    */
   public static byte[] bytes(BufferedImage image, double ppi) {
     boolean alpha = image.getColorModel().hasAlpha();
-    BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), alpha ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
-    plain.setRGB(0, 0, image.getWidth(), image.getHeight(), image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()), 0, image.getWidth());
+    BufferedImage plain = plain(image, alpha ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try {
       head(out, image.getWidth(), image.getHeight(), alpha, ppi);
@@ -82,6 +81,18 @@ public final class PngFile {
       throw new UncheckedIOException("memory takes all that is written", e);
     }
     return out.toByteArray();
+  }
+
+  private static BufferedImage plain(BufferedImage image, int type) {
+    int width = image.getWidth();
+    int height = image.getHeight();
+    DataBufferInt held = image.getType() == type ? (DataBufferInt) image.getRaster().getDataBuffer() : null;
+    if (held != null && held.getData().length == width * height) {
+      return image;
+    }
+    BufferedImage out = new BufferedImage(width, height, type);
+    out.setRGB(0, 0, width, height, image.getRGB(0, 0, width, height, null, 0, width), 0, width);
+    return out;
   }
 
   /** The screen's profile under its name, deflated (ISO/IEC 15948, 11.3.3.3). */

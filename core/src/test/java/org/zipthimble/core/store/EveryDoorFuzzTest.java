@@ -27,7 +27,7 @@ import org.zipthimble.core.wording.Trouble;
  * <p>An input is stuck when its work does not end while another thread of the same machine does a number of steps beside it: a count, not a clock.
  */
 class EveryDoorFuzzTest {
-  private static final int EACH = 870;
+  private static final int EACH = 800;
   private static final int STEPS = 60_000;
   private static final long NEW_SEEDS_MINUTES = Long.getLong("zt.fuzz", 0);
   @TempDir Path folder;

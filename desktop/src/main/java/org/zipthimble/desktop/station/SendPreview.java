@@ -64,9 +64,12 @@ final class SendPreview extends FlowPane {
     });
   }
 
-  /** Shows what would be written; what is seen stays until the new is there. */
+  /** Shows what would be written, as soon as it can be seen; what is seen stays until the new is there. */
   void show(Job job) {
     shown = Optional.of(job);
+    if (getScene() == null) {
+      return;
+    }
     painters.forEach(LatestWork::drop);
     painters.clear();
     if (choices.content() != Content.PAGES) {
