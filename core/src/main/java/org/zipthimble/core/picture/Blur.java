@@ -2,7 +2,10 @@ package org.zipthimble.core.picture;
 
 import java.util.stream.IntStream;
 
-/** Softens a field of values: three box means in each direction, close to a bell curve. */
+/**
+ * Softens a field of values: three box means in each direction, close to a bell curve, and of just its variance (Gwosdek, Grewenig, Bruhn and
+ * Weickert, "Theoretical Foundations of Gaussian Convolution by Extended Box Filtering", 2011; from memory).
+ */
 public final class Blur {
   /** Up to this radius all weights are taken at once; sums that run along are sooner done with wider boxes. */
   private static final int FEW = 1;
@@ -21,10 +24,11 @@ public final class Blur {
     if (sigma < 0.3) {
       return field;
     }
-    // The variance of three boxes of 2r+1 is ((2r+1)² - 1) / 4.
-    double wanted = (Math.sqrt(4 * sigma * sigma + 1) - 1) / 2;
-    int radius = (int) Math.floor(wanted);
-    float part = (float) (wanted - radius);
+    // Each box has a third of the variance: r(r+1)/3 of a box of 2r+1 whole places, and the part p that its two ends count makes up for the rest.
+    double third = sigma * sigma / 3;
+    int radius = (int) Math.floor((Math.sqrt(12 * third + 1) - 1) / 2);
+    double wide = 2 * radius + 1;
+    float part = (float) (wide * (third - radius * (radius + 1) / 3.0) / (2 * ((radius + 1.0) * (radius + 1) - third)));
     return radius <= FEW ? tapped(field, width, height, kernel(radius, part)) : summed(field, width, height, radius, part);
   }
 

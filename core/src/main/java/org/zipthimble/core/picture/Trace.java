@@ -169,7 +169,7 @@ public final class Trace {
 
   private static Path outline(
       float[] field, int width, int height, float level, Asked asked, Progress progress, double from, double to) throws Stopped {
-    float[] soft = Blur.soft(field, width, height, asked.smoothness() * 0.8);
+    float[] soft = Blur.soft(field, width, height, 0.8 * asked.smoothness() + 0.4 * Math.min(1, asked.smoothness()));
     progress.step(from + (to - from) * 0.3);
     List<List<Point>> chains = IsoLines.of(soft, width, height, level);
     List<Contour> contours = new ArrayList<>();
