@@ -35,10 +35,10 @@ import org.zipthimble.desktop.state.Session;
 
 /** What a file will look like, or what was drawn from it once it is written. */
 final class SendPreview extends FlowPane {
-  private static final double ROOM = 284;
+  private static final double ROOM = 272;
 
   /** Of the window's height, so that a page is seen larger on a larger screen. */
-  private static final double SHARE = 0.355;
+  private static final double SHARE = 0.34;
 
   private static final double WORDS = 420;
 

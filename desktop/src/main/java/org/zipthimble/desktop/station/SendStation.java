@@ -54,7 +54,7 @@ import org.zipthimble.desktop.state.StationView;
 /** Out to a file: what it will look like, how far it is, and what the written file measures. */
 public final class SendStation implements StationView {
   /** Room for the thing beside the pages. */
-  private static final double BESIDE = 382;
+  private static final double BESIDE = 398;
 
   /** Pages stand below each other from this width on. */
   private static final double LEAST_PAGES = 340;
