@@ -81,7 +81,7 @@ public final class Offset {
 
   static Geometry grown(Geometry area, double distance, Corner corner) {
     if (corner != Corner.BEVEL) {
-      return Swept.of(area, distance, ARC, corner);
+      return Swept.of(area, distance, quarter(distance), corner);
     }
     BufferParameters how = new BufferParameters(quarter(distance), BufferParameters.CAP_ROUND, BufferParameters.JOIN_BEVEL, MITRE_LIMIT);
     how.setSimplifyFactor(Math.min(0.001, SIMPLER / Math.abs(distance)));

@@ -41,7 +41,6 @@ final class Rings {
 
   private static final int MOST_STEPS = 2000;
 
-
   private Rings() {}
 
   /** Straight edges of a path's closed contours, open ones closed by a straight line. */

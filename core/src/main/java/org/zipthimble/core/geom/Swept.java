@@ -23,15 +23,15 @@ final class Swept {
   private static final double MITRE_LIMIT = 4;
 
   private final double distance;
-  private final double arc;
+  private final double step;
   private final Corner corner;
   private double[] xs = new double[1024];
   private double[] ys = new double[1024];
   private int length;
 
-  private Swept(double distance, double arc, Corner corner) {
+  private Swept(double distance, int quarter, Corner corner) {
     this.distance = distance;
-    this.arc = arc;
+    this.step = Math.PI / 2 / quarter;
     this.corner = corner;
   }
 
@@ -39,12 +39,12 @@ final class Swept {
    * An area grown or shrunk.
    *
    * @param distance in inches; above zero outwards, below zero inwards
-   * @param arc how far the chords of round joints may lie from their arcs, in inches
+   * @param quarter chords for a quarter of a round joint, above zero
    * @param corner round or mitred; a mitre is cut off at four times the distance
    * @throws IllegalStateException with a {@link Trouble} within when the edges cross too often
    */
-  static Geometry of(Geometry area, double distance, double arc, Corner corner) {
-    Swept swept = new Swept(Math.abs(distance), arc, corner);
+  static Geometry of(Geometry area, double distance, int quarter, Corner corner) {
+    Swept swept = new Swept(Math.abs(distance), quarter, corner);
     // Shrinking grows what is around: its turns are one more than those of its edges, which the far outside lacks.
     return Faces.where(Rings.SAME, MOST, noded -> swept.all(area, distance > 0, noded), distance > 0 ? t -> t > 0 : t -> t < 0).area();
   }
@@ -114,8 +114,8 @@ final class Swept {
       double cosine = dx[before] * dx[i] + dy[before] * dy[i];
       half[i] = cosine <= -1 + 1e-12 ? Double.POSITIVE_INFINITY : sine / (1 + cosine);
     }
-    // The chord of so small a turn leaves its arc by no more than is asked: d(1 - cos(a/4)), and d tan²(a/2)/8 nearly on either side of the middle.
-    double gentle = Math.sqrt(2 * arc / distance);
+    // A turn no greater than that of a joint's chords needs no joint.
+    double gentle = Math.tan(step / 2);
     for (int i = 0; i < n; i++) {
       int before = i > 0 ? i - 1 : n - 1;
       if (Math.abs(half[i]) <= gentle) {
@@ -139,7 +139,7 @@ final class Swept {
   private void joint(double x, double y, double ax, double ay, double bx, double by, double half) {
     if (corner == Corner.ROUND) {
       double turn = 2 * Math.atan(half);
-      int steps = (int) Math.ceil(turn / (2 * Math.acos(Math.max(0, 1 - arc / distance))));
+      int steps = (int) Math.ceil(turn / step);
       double from = Math.atan2(-ax, ay);
       for (int i = 1; i < steps; i++) {
         double angle = from + turn * i / steps;

@@ -111,6 +111,16 @@ class PlainFiguresTest {
     assertEquals(Path.EMPTY, Offset.of(bar, -0.51, Corner.MITRE));
   }
 
+  /** However far: no more places than a round joint has chords (this once asked for more than there is memory). */
+  @ParameterizedTest
+  @CsvSource({"100", "100000", "1000000000"})
+  void anOffsetBeyondAllMeasureStillEnds(double distance) {
+    Path grown = Offset.of(square(0, 0, 1), distance, Corner.ROUND);
+    assertTrue(Extent.points(grown) < 700, Extent.points(grown) + " points");
+    assertEquals(1 + 4 * distance + Math.PI * distance * distance, Extent.area(grown), 1e-3 * distance * distance);
+    assertEquals(Path.EMPTY, Offset.of(square(0, 0, 1), -distance, Corner.ROUND));
+  }
+
   @Test
   void whatCrossesTooOftenIsRefusedWithASentence() {
     Path.Builder out = Path.build().start(0, 0);
