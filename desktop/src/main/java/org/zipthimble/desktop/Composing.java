@@ -59,6 +59,7 @@ final class Composing implements StationView {
   private final TagPane tag;
   private final ShelfPane shelf;
   private final VBox bottom = new VBox();
+  private final TrayPane tray;
   private final VBox side;
   private final PlacingSlip placing;
   private final FigureSlip figures;
@@ -93,7 +94,8 @@ final class Composing implements StationView {
     session.historyProperty().addListener(o -> beside.run());
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
-    bottom.getChildren().add(new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus));
+    tray = new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus);
+    bottom.getChildren().add(tray);
     clip = new Clip(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }
@@ -122,6 +124,10 @@ final class Composing implements StationView {
       }
     });
     return warmings;
+  }
+
+  TrayPane tray() {
+    return tray;
   }
 
   void tagAtOnce() {

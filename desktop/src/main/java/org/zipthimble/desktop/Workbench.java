@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.beans.Observable;
@@ -104,7 +105,7 @@ final class Workbench extends StackPane {
     ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);
     together = once(() -> new TogetherStrip(session, this::point, () -> together(false)));
-    finder = once(() -> over(new Finder(session, commands::all, this::lead), Pos.TOP_CENTER, 76));
+    finder = once(() -> over(new Finder(session, () -> Stream.concat(commands.all().stream(), composing.get().tray().commands().stream()).toList(), this::lead), Pos.TOP_CENTER, 76));
     screen = once(() -> over(new ScreenCard(session), Pos.CENTER, 0));
     menus.setId("menus");
     head.getChildren().addAll(top(), new Tape(session));

@@ -202,6 +202,22 @@ class MenusTest extends AtTheBench {
     assertEquals("Runner beans", session.single().orElseThrow().properties().name());
   }
 
+  /** What stands in the tray is found as well, by its name and by other words for it, from any station. */
+  @Test
+  void theFinderAddsWhatTheTrayHas(FxRobot robot) {
+    for (String word : List.of("rectangle", "circle")) {
+      robot.interact(() -> session.stationProperty().set(Station.CHECK));
+      hand.keys(KeyCode.F, KeyCode.CONTROL);
+      robot.write(word);
+      QuickRobot.settled();
+      robot.type(KeyCode.ENTER);
+      QuickRobot.settled();
+      assertEquals(Station.COMPOSE, session.stationProperty().get(), word);
+    }
+    assertEquals(List.of(new Outline.Rectangle(0), new Outline.Ellipse()),
+        session.face().items().stream().map(i -> i.asShape().orElseThrow().outline()).toList());
+  }
+
   @Test
   void theFinderSaysWhenNothingIsFoundAndClosesByEscape(FxRobot robot) {
     hand.keys(KeyCode.F, KeyCode.CONTROL);

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,10 +25,12 @@ import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
 
 /** The tray under the bench: the faces, and what can be put on them. */
 public final class TrayPane extends HBox {
@@ -42,6 +45,7 @@ public final class TrayPane extends HBox {
   /** What each face's picture was drawn of; a face that has not changed is not drawn anew. */
   private final Map<String, List<Object>> shownOf = new HashMap<>();
   private final Runnable used;
+  private final List<Command> commands = new ArrayList<>();
   private List<String> shownFaces = List.of();
 
   /** The tray of a session; all faces are asked for by a press beside them, and used is done at each press of a card, before what the card does. */
@@ -107,7 +111,16 @@ public final class TrayPane extends HBox {
       used.run();
       action.run();
     });
+    commands.add(Command.of(key + ".tip", "", () -> true, () -> {
+      session.stationProperty().set(Station.COMPOSE);
+      Platform.runLater(card::fire);
+    }));
     return card;
+  }
+
+  /** What its cards add, for whoever looks for it by name. */
+  public List<Command> commands() {
+    return commands;
   }
 
   /** A slip above the form card: what kind, how many columns and rows, how thick the lines. */
