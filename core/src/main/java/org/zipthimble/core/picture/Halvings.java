@@ -19,9 +19,16 @@ public final class Halvings {
   /** Those of the whole program: what one part of it has decoded, the others need not decode again. */
   public static final Halvings SHARED = new Halvings();
 
-  private final Map<String, SoftReference<BufferedImage>> kept = new ConcurrentHashMap<>();
+  private final Map<Key, SoftReference<BufferedImage>> kept = new ConcurrentHashMap<>();
   /** One thread makes a copy while others wait for that one alone; a copy waits for a larger one only. */
-  private final Map<String, Object> making = new ConcurrentHashMap<>();
+  private final Map<Key, Object> making = new ConcurrentHashMap<>();
+
+  /** The bytes of a picture, what tells them and what is done to them from others, and how often they are halved. */
+  private record Key(Blob blob, String id, int level) {
+    static Key untouched(Picture picture, int level) {
+      return new Key(picture.blob(), picture.blob().id(), level);
+    }
+  }
 
   /**
    * The picture at a size at or above the wanted share of its pixels.
@@ -46,16 +53,16 @@ public final class Halvings {
     if (picture.kind().outlines() || picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE / 2) {
       Pictures.tried(picture);
     } else {
-      kept(picture.blob().id() + "/0", () -> untouched(picture, 0));
+      kept(Key.untouched(picture, 0), () -> untouched(picture, 0));
     }
   }
 
   private BufferedImage halved(Picture picture, int level) throws Trouble {
     if (picture.retouch().none()) {
-      return kept(picture.id() + "/" + level, () -> untouched(picture, level));
+      return kept(Key.untouched(picture, level), () -> untouched(picture, level));
     }
-    return kept(picture.id() + "/" + level, () -> {
-      BufferedImage image = kept(picture.blob().id() + "/" + level, () -> untouched(picture, level));
+    return kept(new Key(picture.blob(), picture.id(), level), () -> {
+      BufferedImage image = kept(Key.untouched(picture, level), () -> untouched(picture, level));
       return Retoucher.apply(image, picture.retouch(), level == 0);
     });
   }
@@ -64,7 +71,7 @@ public final class Halvings {
     BufferedImage make() throws Trouble;
   }
 
-  private BufferedImage kept(String key, Maker maker) throws Trouble {
+  private BufferedImage kept(Key key, Maker maker) throws Trouble {
     BufferedImage image = found(key);
     if (image != null) {
       return image;
@@ -81,7 +88,7 @@ public final class Halvings {
     return image;
   }
 
-  private BufferedImage found(String key) {
+  private BufferedImage found(Key key) {
     SoftReference<BufferedImage> soft = kept.get(key);
     return soft == null ? null : soft.get();
   }
@@ -91,11 +98,11 @@ public final class Halvings {
     if (level == 0) {
       return Pictures.untouched(picture, 1);
     }
-    boolean large = level > 1 && found(picture.blob().id() + "/" + (level - 1)) == null && (picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE);
+    boolean large = level > 1 && found(Key.untouched(picture, level - 1)) == null && (picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE);
     if (large) {
       return half(Pictures.untouched(picture, 1 << (level - 1)));
     }
-    return half(kept(picture.blob().id() + "/" + (level - 1), () -> untouched(picture, level - 1)));
+    return half(kept(Key.untouched(picture, level - 1), () -> untouched(picture, level - 1)));
   }
 
   static BufferedImage half(BufferedImage full) {

@@ -73,14 +73,30 @@ public final class Pictures {
    * @throws Trouble with a sentence when it is no picture, damaged, or larger than the limits
    */
   public static Picture look(String name, byte[] bytes, Limits limits, String known) throws Trouble {
+    Kind kind = kind(name, bytes, limits);
+    return kind == Kind.PDF ? PdfPages.look(name, bytes, limits) : look(name, new Blob(bytes), kind, limits, known);
+  }
+
+  /**
+   * Looks at a picture file whose SHA-256 is taken as it is stated, to be proved later ({@link Blob#proved()}): its kind and its size are held against the limits at once.
+   *
+   * @param bytes taken over as they are: nobody changes them any more
+   * @param stated the SHA-256 of the bytes, in hexadecimal
+   * @throws Trouble with a sentence when it is no picture or larger than the limits
+   */
+  public static Picture stated(String name, byte[] bytes, Limits limits, String stated) throws Trouble {
+    Kind kind = kind(name, bytes, limits);
+    return kind == Kind.PDF ? PdfPages.look(name, bytes, limits) : look(name, Blob.stated(bytes, stated), kind, limits, stated);
+  }
+
+  private static Kind kind(String name, byte[] bytes, Limits limits) throws Trouble {
     if (bytes.length > limits.bytes()) {
       throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
     }
-    Kind kind = Kind.of(bytes).orElseThrow(() -> Trouble.of("picture.unknownKind", name));
-    if (kind == Kind.PDF) {
-      return PdfPages.look(name, bytes, limits);
-    }
-    Blob blob = new Blob(bytes);
+    return Kind.of(bytes).orElseThrow(() -> Trouble.of("picture.unknownKind", name));
+  }
+
+  private static Picture look(String name, Blob blob, Kind kind, Limits limits, String known) throws Trouble {
     try (ImageInputStream in = ImageIO.createImageInputStream(blob.open())) {
       ImageReader reader = reader(in, name);
       try {
@@ -88,10 +104,10 @@ public final class Pictures {
         if (pixels > limits.pixels() / (kind == Kind.WEBP ? COPIES_OF_WEBP : 1)) {
           throw Trouble.of("picture.tooManyPixels", name, reader.getWidth(0), reader.getHeight(0), limits.pixels() / 1_000_000);
         }
-        if (pixels > ROOMY && pixels / MOST_A_BYTE > bytes.length) {
-          throw Trouble.of("picture.hollow", name, reader.getWidth(0), reader.getHeight(0), bytes.length);
+        if (pixels > ROOMY && pixels / MOST_A_BYTE > blob.length()) {
+          throw Trouble.of("picture.hollow", name, reader.getWidth(0), reader.getHeight(0), blob.length());
         }
-        boolean swaps = Exif.swaps(turn(kind, bytes));
+        boolean swaps = Exif.swaps(turn(kind, headed(kind) ? blob.bytes() : new byte[0]));
         int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
         Picture picture = Picture.of(blob, kind, name, width, height);
@@ -158,9 +174,7 @@ public final class Pictures {
     if (picture.kind() == Kind.PDF) {
       return PdfPages.draw(picture, step);
     }
-    // Only these have a head that tells more; a copy of a large file's bytes is not made for others.
-    boolean headed = picture.kind() == Kind.JPEG || picture.kind() == Kind.TIFF;
-    byte[] bytes = headed ? picture.blob().bytes() : new byte[0];
+    byte[] bytes = headed(picture.kind()) ? picture.blob().bytes() : new byte[0];
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
       ImageReader reader = reader(in, picture.name());
       try {
@@ -173,6 +187,11 @@ public final class Pictures {
     } catch (IOException | RuntimeException e) {
       throw Trouble.because(e, "picture.damaged", picture.name());
     }
+  }
+
+  /** Only these have a head that tells more; a copy of a large file's bytes is not made for others. */
+  private static boolean headed(Kind kind) {
+    return kind == Kind.JPEG || kind == Kind.TIFF;
   }
 
   /** Whether the bytes can go into a PDF as they are: a JPEG that is upright and in the screen's colours. */

@@ -49,7 +49,7 @@ public final class Recovery {
   public record Left(Path folder, String name, Optional<Path> file, Optional<FileStamp> mark, Instant when) {
     /** Opens it. */
     public Job open() throws Trouble {
-      return ThimbleFile.whole(name, () -> entries(folder), sentence -> { });
+      return ThimbleFile.whole(name, () -> entries(folder));
     }
 
     /** Throws it away. */

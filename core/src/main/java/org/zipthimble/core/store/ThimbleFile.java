@@ -60,6 +60,9 @@ public final class ThimbleFile {
   private static final double PREVIEW_PIXELS = 480;
   private static final long FIXED_TIME = 315_619_200_000L;
 
+  /** Working out the SHA-256 of more would hold up the window; the ZIP's own checksum of every entry holds all the same. */
+  private static final long PROVED_AT_ONCE = 32_000_000;
+
   private ThimbleFile() {}
 
   /**
@@ -142,7 +145,7 @@ public final class ThimbleFile {
           throw Trouble.of("thimble.noGuest", visitor.file());
         }
         return inside;
-      }, sentence -> { });
+      }, true, sentence -> { });
       out.add(new Guest(visitor.id(), job, visitor.file(), visitor.quantity()));
     }
     return out;
@@ -207,7 +210,7 @@ public final class ThimbleFile {
    * Opens a job.
    *
    * @param told is told a sentence for each picture that cannot be drawn any more or whose bytes have changed; the job opens all the same and
-   *     keeps the bytes
+   *     keeps the bytes. Of more than 32 million bytes of pictures {@link #changed} tells it later
    * @throws Trouble with a sentence when the file is missing, damaged, too large or from a newer program
    */
   public static Job open(Path file, Consumer<String> told) throws Trouble {
@@ -216,15 +219,20 @@ public final class ThimbleFile {
       throw Trouble.of(Files.isDirectory(file) ? "file.folder" : "file.none", file);
     }
     try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
-      return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), told);
+      return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), true, told);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", name);
     }
   }
 
+  /** A sentence for each picture whose bytes are not those that its file states, as far as that was not seen when it was opened; some 100 million bytes take a second. */
+  public static List<String> changed(Job job) {
+    return job.pictures().values().stream().filter(p -> !p.blob().proved()).map(p -> Wording.text("thimble.otherPicture", p.name())).toList();
+  }
+
   /** Reads a job from a stream; the name is for the sentences. */
   public static Job read(String name, InputStream in) throws Trouble {
-    return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), sentence -> { });
+    return whole(name, () -> ZipEntries.read(in, ZipEntries.MOST_BYTES), true, sentence -> { });
   }
 
   /** Where the entries of a job come from. */
@@ -232,8 +240,12 @@ public final class ThimbleFile {
     Map<String, byte[]> entries() throws IOException, Trouble;
   }
 
-  /** Reads a job from its entries, wherever they come from; the name is for the sentences. */
-  static Job whole(String name, Source source, Consumer<String> told) throws Trouble {
+  /** Reads a job from its entries as they lie in a folder, with no checksums; the name is for the sentences. */
+  static Job whole(String name, Source source) throws Trouble {
+    return whole(name, source, false, sentence -> { });
+  }
+
+  private static Job whole(String name, Source source, boolean summed, Consumer<String> told) throws Trouble {
     try {
       Map<String, byte[]> entries = source.entries();
       byte[] json = entries.get("job.json");
@@ -241,7 +253,7 @@ public final class ThimbleFile {
         throw Trouble.of("thimble.notJob");
       }
       JobDocument document = document(json, profiles(entries));
-      Job job = document.job(pictures(document, entries, told), fonts(entries), guests(document, entries));
+      Job job = document.job(pictures(document, entries, summed, told), fonts(entries), guests(document, entries));
       Load.check(job);
       return Grounds.laid(job);
     } catch (Trouble e) {
@@ -265,14 +277,19 @@ public final class ThimbleFile {
   /** What came of looking at a picture: itself, what is told of it, or why the job cannot be opened. */
   private record Looked(Optional<Picture> picture, Optional<String> told, Optional<Trouble> failed) {}
 
-  /** All pictures, looked at beside each other; what is told of them comes in their order. */
-  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, Consumer<String> told) throws Trouble {
+  /**
+   * All pictures, looked at beside each other; what is told of them comes in their order.
+   *
+   * @param summed whether every entry was held against a checksum when it was read
+   */
+  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, boolean summed, Consumer<String> told) throws Trouble {
     for (JobDocument.Entry entry : document.pictures()) {
       if (entries.get(entry.file()) == null) {
         throw Trouble.of("thimble.noPicture", entry.name());
       }
     }
-    List<Looked> all = document.pictures().parallelStream().map(e -> look(e, entries.get(e.file()))).toList();
+    boolean large = document.pictures().stream().mapToLong(e -> entries.get(e.file()).length).sum() > PROVED_AT_ONCE;
+    List<Looked> all = document.pictures().parallelStream().map(e -> look(e, entries.get(e.file()), large && summed)).toList();
     Map<String, Picture> pictures = new TreeMap<>();
     for (int i = 0; i < all.size(); i++) {
       Looked looked = all.get(i);
@@ -286,9 +303,10 @@ public final class ThimbleFile {
   }
 
   /** A picture that is broken stays where it is, with its bytes: others may yet make something of them. */
-  private static Looked look(JobDocument.Entry entry, byte[] bytes) {
+  private static Looked look(JobDocument.Entry entry, byte[] bytes, boolean provedLater) {
     try {
-      Picture picture = Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL, entry.id());
+      Picture picture = provedLater ? Pictures.stated(entry.name(), bytes, Pictures.Limits.USUAL, entry.id())
+          : Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL, entry.id());
       return new Looked(Optional.of(picture), picture.id().equals(entry.id()) ? Optional.empty() : Optional.of(Wording.text("thimble.otherPicture", entry.name())), Optional.empty());
     } catch (Trouble broken) {
       String ending = entry.file().substring(entry.file().lastIndexOf('.') + 1);

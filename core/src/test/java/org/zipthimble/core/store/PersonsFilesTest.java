@@ -3,9 +3,11 @@ package org.zipthimble.core.store;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -22,6 +24,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -34,8 +37,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.paint.PngFile;
+import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
 
 /** The person's files stay the person's: their rights, their links, their versions, and what of them is damaged. */
@@ -225,6 +232,52 @@ class PersonsFilesTest {
     Job opened = ThimbleFile.open(again);
     assertEquals(job, opened);
     assertArrayEquals(broken, opened.pictures().values().iterator().next().blob().bytes());
+  }
+
+  /** A file of more than 32 million bytes of pictures opens by what it states of them; what is not so is found afterwards, and nothing is lost or taken for another. */
+  @Test
+  void ofALargeFileThePicturesAreProvedOnceItIsOpen() throws Exception {
+    Picture first = noise(1);
+    Picture second = noise(2);
+    Item one = Made.photo("i2", first, 1, 1, 1, 1);
+    Item two = Made.photo("i3", second, 1, 3, 1, 1);
+    Path file = folder.resolve("large.thimble");
+    Job job = Made.with(first, one).with(second);
+    ThimbleFile.save(job.changed("f1", f -> f.withItems(List.of(one, two))), file);
+    assertTrue(Files.size(file) > 32_000_000, "the noise does not pack: " + Files.size(file));
+    List<String> told = new ArrayList<>();
+    Job sound = ThimbleFile.open(file, told::add);
+    assertEquals(List.of(), told);
+    assertEquals(List.of(), ThimbleFile.changed(sound));
+    // the second picture's bytes under the first one's name: a forged file
+    Path forged = folder.resolve("forged.thimble");
+    Files.write(forged, rewritten(Files.readAllBytes(file), first.id(), second.blob().bytes()));
+    Job opened = ThimbleFile.open(forged, told::add);
+    assertEquals(List.of(), told);
+    List<String> changed = ThimbleFile.changed(opened);
+    assertEquals(1, changed.size(), changed.toString());
+    assertTrue(changed.get(0).contains("noise 1"), changed.get(0));
+    Picture forgedOne = opened.pictures().get(first.id());
+    assertNotEquals(first, forgedOne);
+    // what was decoded of the true one is not shown for it
+    int trueOne = Halvings.SHARED.atLeast(first, 1).getRGB(0, 0);
+    assertEquals(Halvings.SHARED.atLeast(second, 1).getRGB(0, 0), Halvings.SHARED.atLeast(forgedOne, 1).getRGB(0, 0));
+    assertNotEquals(trueOne, Halvings.SHARED.atLeast(forgedOne, 1).getRGB(0, 0));
+    Path again = folder.resolve("again.thimble");
+    ThimbleFile.save(opened, again);
+    assertArrayEquals(second.blob().bytes(), ThimbleFile.open(again).pictures().get(first.id()).blob().bytes());
+  }
+
+  private static Picture noise(int seed) throws Trouble {
+    int side = 2_400;
+    Random random = new Random(seed);
+    BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < side; y++) {
+      for (int x = 0; x < side; x++) {
+        image.setRGB(x, y, random.nextInt(1 << 24));
+      }
+    }
+    return Pictures.look("noise " + seed, PngFile.bytes(image, 300), Pictures.Limits.USUAL);
   }
 
   private static byte[] rewritten(byte[] zip, String pictureId, byte[] bytes) throws IOException {

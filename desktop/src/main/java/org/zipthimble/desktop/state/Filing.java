@@ -37,6 +37,7 @@ public final class Filing {
   private final Preferences preferences;
   private final LatestWork keeper = new LatestWork();
   private final LatestWork worker = new LatestWork();
+  private final LatestWork prover = new LatestWork();
   private final PauseTransition pause = new PauseTransition(FOLLOWS);
   private final ReadOnlyObjectWrapper<Optional<LocalTime>> savedAt = new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
@@ -177,6 +178,17 @@ public final class Filing {
       preferences.change(s -> s.after(path));
       if (!told.isEmpty()) {
         session.say(String.join(" ", told));
+      }
+      prove(job);
+    });
+  }
+
+  /** What a large file states of its pictures is proved once it is open. */
+  private void prove(Job job) {
+    int mine = reading;
+    prover.want(() -> ThimbleFile.changed(job), changed -> {
+      if (mine == reading && !changed.isEmpty()) {
+        session.say(String.join(" ", changed));
       }
     });
   }
