@@ -14,8 +14,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.lucene.analysis.hunspell.Dictionary;
 import org.apache.lucene.analysis.hunspell.Hunspell;
+import org.apache.lucene.analysis.hunspell.SortingStrategy;
 import org.apache.lucene.analysis.hunspell.TimeoutPolicy;
-import org.apache.lucene.store.ByteBuffersDirectory;
 
 /** Spelling of English by the dictionary that ships. It is read when it is first asked, which takes a moment. Safe for several threads. */
 final class Spelling {
@@ -40,7 +40,7 @@ final class Spelling {
     private static Hunspell read() {
       try (InputStream affixes = open("en.aff"); InputStream words = open("en.dic")) {
         // no limit of time, so that what is found does not depend on the machine; words are short
-        return new Hunspell(new Dictionary(new ByteBuffersDirectory(), "zt", affixes, words), TimeoutPolicy.NO_TIMEOUT, () -> { });
+        return new Hunspell(new Dictionary(affixes, List.of(words), false, SortingStrategy.inMemory()), TimeoutPolicy.NO_TIMEOUT, () -> { });
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       } catch (ParseException e) {

@@ -33,16 +33,21 @@ final class PngFilter {
     byte[] out = new byte[count * length];
     for (int y = 0; y < count; y++) {
       int from = y * width;
-      boolean again = y > 0 && Arrays.equals(pixels, from, from + width, pixels, from - width, from);
-      int filter = again ? UP : choose(pixels, from, y == 0);
+      int filter = y > 0 && unlike(pixels, from, from + width) < 0 ? UP : choose(pixels, from, y == 0);
       out[y * length] = (byte) filter;
-      if (filter == PAETH) {
-        guessed(pixels, from, out, y * length + 1);
-      } else {
-        differences(pixels, from, filter, out, y * length + 1);
+      switch (filter) {
+        case PAETH -> guessed(pixels, from, out, y * length + 1);
+        case UP -> up(pixels, from, out, y * length + 1);
+        default -> differences(pixels, from, filter == SUB, out, y * length + 1);
       }
     }
     return out;
+  }
+
+  /** The first place where a row is not like the one above it, below zero where there is none. Rows are mostly like it, and this is many pixels at once. */
+  private int unlike(int[] pixels, int from, int to) {
+    int runs = Arrays.mismatch(pixels, from, to, pixels, from - width, to - width);
+    return runs < 0 ? runs : from + runs;
   }
 
   /** The filter whose bytes are the smallest, looked at in every eighth pixel: it is nearly as good a guess for far less work. */
@@ -77,37 +82,57 @@ final class PngFilter {
     return (pixel | HIGH) - (other & ~HIGH) ^ (pixel ^ ~other) & HIGH;
   }
 
-  private void differences(int[] pixels, int from, int filter, byte[] out, int begin) {
+  private void put(int pixel, byte[] out, int at) {
+    out[at] = (byte) (pixel >> 16);
+    out[at + 1] = (byte) (pixel >> 8);
+    out[at + 2] = (byte) pixel;
+    if (depth == 4) {
+      out[at + 3] = (byte) (pixel >>> 24);
+    }
+  }
+
+  private void differences(int[] pixels, int from, boolean sub, byte[] out, int begin) {
     int at = begin;
     int left = 0;
     for (int i = from; i < from + width; i++) {
       int pixel = pixels[i];
-      int put = filter == UP ? less(pixel, pixels[i - width]) : filter == SUB ? less(pixel, left) : pixel;
+      put(sub ? less(pixel, left) : pixel, out, at);
       left = pixel;
-      out[at] = (byte) (put >> 16);
-      out[at + 1] = (byte) (put >> 8);
-      out[at + 2] = (byte) put;
-      if (depth == 4) {
-        out[at + 3] = (byte) (put >>> 24);
-      }
       at += depth;
     }
   }
 
+  /** What is like the row above is nought, which the array holds. */
+  private void up(int[] pixels, int from, byte[] out, int begin) {
+    int end = from + width;
+    for (int i = unlike(pixels, from, end); i >= 0; i = i < end ? unlike(pixels, i, end) : -1) {
+      do {
+        put(less(pixels[i], pixels[i - width]), out, begin + (i - from) * depth);
+        i++;
+      } while (i < end && pixels[i] != pixels[i - width]);
+    }
+  }
+
+  /** The same: where a pixel and the one before it are like those above, what is guessed is the pixel itself. */
   private void guessed(int[] pixels, int from, byte[] out, int begin) {
-    for (int part = 0; part < depth; part++) {
-      int shift = part == 3 ? 24 : 16 - 8 * part;
-      int left = 0;
-      int corner = 0;
-      int at = begin + part;
-      for (int i = from; i < from + width; i++) {
-        int value = pixels[i] >>> shift & 255;
-        int over = pixels[i - width] >>> shift & 255;
-        out[at] = (byte) (value - nearest(left, over, corner));
-        left = value;
+    int end = from + width;
+    for (int i = unlike(pixels, from, end); i >= 0; i = i < end ? unlike(pixels, i, end) : -1) {
+      int left = i > from ? pixels[i - 1] : 0;
+      int corner = i > from ? pixels[i - 1 - width] : 0;
+      do {
+        int pixel = pixels[i];
+        int over = pixels[i - width];
+        int at = begin + (i - from) * depth;
+        out[at] = (byte) ((pixel >> 16) - nearest(left >> 16 & 255, over >> 16 & 255, corner >> 16 & 255));
+        out[at + 1] = (byte) ((pixel >> 8) - nearest(left >> 8 & 255, over >> 8 & 255, corner >> 8 & 255));
+        out[at + 2] = (byte) (pixel - nearest(left & 255, over & 255, corner & 255));
+        if (depth == 4) {
+          out[at + 3] = (byte) ((pixel >>> 24) - nearest(left >>> 24, over >>> 24, corner >>> 24));
+        }
+        left = pixel;
         corner = over;
-        at += depth;
-      }
+        i++;
+      } while (i < end && (left != corner || pixels[i] != pixels[i - width]));
     }
   }
 

@@ -45,11 +45,14 @@ public final class Halvings {
   }
 
   /**
-   * Sees whether a picture can be decoded. One that is not large is kept: what looks at it next need not decode it again.
+   * Sees whether a picture can be decoded; one that is kept has been. One that is not large is kept: what looks at it next need not decode it again.
    *
    * @throws Trouble when it cannot
    */
   public void tried(Picture picture) throws Trouble {
+    if (found(Key.untouched(picture, 0)) != null) {
+      return;
+    }
     if (picture.kind().outlines() || picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE / 2) {
       Pictures.tried(picture);
     } else {
