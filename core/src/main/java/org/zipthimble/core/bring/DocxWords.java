@@ -1,6 +1,10 @@
 package org.zipthimble.core.bring;
 
-import java.io.ByteArrayInputStream;
+import java.io.StringReader;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
@@ -34,15 +38,23 @@ final class DocxWords {
     factory.setProperty(XMLInputFactory.IS_COALESCING, true);
     try {
       DocxWords words = new DocxWords(look);
-      XMLStreamReader in = factory.createXMLStreamReader(new ByteArrayInputStream(document));
+      XMLStreamReader in = factory.createXMLStreamReader(new StringReader(text(document)));
       words.all(in);
       if (words.made.empty()) {
         throw Trouble.of("wordsIn.noWords", name);
       }
       return words.made.story();
-    } catch (XMLStreamException | RuntimeException e) {
+    } catch (XMLStreamException | CharacterCodingException | RuntimeException e) {
       throw Trouble.because(e, "wordsIn.broken", name);
     }
+  }
+
+  /** Parts of a package are in UTF-8 or UTF-16 (ECMA-376-2, use of XML; from memory). The reader of XML would print what it cannot decode. */
+  private static String text(byte[] document) throws CharacterCodingException {
+    int mark = document.length < 2 ? 0 : (document[0] & 255) << 8 | document[1] & 255;
+    Charset charset = mark == 0xFEFF || mark == 0xFFFE ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8;
+    String text = charset.newDecoder().decode(ByteBuffer.wrap(document)).toString();
+    return text.startsWith("\uFEFF") ? text.substring(1) : text;
   }
 
   private void all(XMLStreamReader in) throws XMLStreamException {

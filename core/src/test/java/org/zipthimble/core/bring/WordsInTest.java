@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -38,13 +39,17 @@ class WordsInTest {
       + "\\pard\\qc\\b\\fs40 Spring Swap\\b0\\par\\pard\\ql Bring {\\i seeds} and {\\cf1 labels}.\\line Gr\\u252?\\'fc\\'dfe\\emdash soon\\par}";
 
   private static byte[] docx(String body) throws IOException {
+    return docx(body, StandardCharsets.UTF_8);
+  }
+
+  private static byte[] docx(String body, Charset charset) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(out)) {
       zip.putNextEntry(new ZipEntry("[Content_Types].xml"));
       zip.write("<Types/>".getBytes(StandardCharsets.UTF_8));
       zip.putNextEntry(new ZipEntry("word/document.xml"));
       zip.write(("<?xml version=\"1.0\"?><w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body>" + body + "</w:body></w:document>")
-          .getBytes(StandardCharsets.UTF_8));
+          .getBytes(charset));
     }
     return out.toByteArray();
   }
@@ -98,6 +103,24 @@ class WordsInTest {
     assertEquals(20, saying(story, "Spring").look().sizePt());
     assertEquals("Bold", saying(story, "seeds").look().style());
     assertEquals(Align.CENTRE, story.paragraphs().get(0).look().align());
+  }
+
+  /** A package may be in either; what is in neither gets its sentence and prints nothing beside it. */
+  @Test
+  void docxIsReadInBothItsEncodings() throws Exception {
+    String body = "<w:p><w:r><w:t>süße Erbsen</w:t></w:r></w:p>";
+    assertEquals("süße Erbsen", read("a.docx", docx(body)).text());
+    assertEquals("süße Erbsen", read("a.docx", docx(body, StandardCharsets.UTF_16)).text());
+    PrintStream usual = System.err;
+    ByteArrayOutputStream printed = new ByteArrayOutputStream();
+    System.setErr(new PrintStream(printed, true, StandardCharsets.UTF_8));
+    try {
+      String told = assertThrows(Trouble.class, () -> read("a.docx", docx(body, StandardCharsets.ISO_8859_1))).getMessage();
+      assertTrue(told.contains("a.docx") && told.endsWith("."), told);
+    } finally {
+      System.setErr(usual);
+    }
+    assertEquals("", printed.toString(StandardCharsets.UTF_8));
   }
 
   @ParameterizedTest
