@@ -62,13 +62,20 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true)
 final class ShapesBench implements Callable<Integer> {
   private static final String GEOS = String.join("\n",
-      "import sys, json, time",
+      "import sys, json, time, statistics",
       "from shapely.geometry import Polygon",
       "from shapely.ops import unary_union",
       "letters = [Polygon(l[0], l[1:]) for l in json.load(sys.stdin)]",
-      "for run in range(5):",
+      "took = []",
+      "for run in range(9):",
       "    a = time.process_time(); u = unary_union(letters); b = time.process_time(); o = u.buffer(0.125, resolution=28); c = time.process_time()",
-      "print('%.1f %.1f %.6f %.6f' % ((b - a) * 1000, (c - b) * 1000, u.area, o.area))");
+      "    took.append((b - a, c - b))",
+      "print('%.1f %.1f %.6f %.6f' % (statistics.median(t[0] for t in took) * 1000, statistics.median(t[1] for t in took) * 1000, u.area, o.area))");
+
+  /** So many runs come before those that are counted: the compilers have done their work by then. */
+  private static final int WARM = 8;
+
+  private static final int COUNTED = 9;
 
   @Spec private CommandSpec spec;
 
@@ -108,18 +115,20 @@ final class ShapesBench implements Callable<Integer> {
     List<org.zipthimble.core.geom.Path> letters = words();
     org.zipthimble.core.geom.Path joined = org.zipthimble.core.geom.Path.EMPTY;
     org.zipthimble.core.geom.Path grown = joined;
-    double join = 0;
-    double offset = 0;
-    for (int run = 0; run < 8; run++) {
+    double[] join = new double[COUNTED];
+    double[] offset = new double[COUNTED];
+    for (int run = -WARM; run < COUNTED; run++) {
       long a = cpu();
       joined = Combine.combine(Way.JOIN, letters);
       long b = cpu();
       grown = Offset.of(joined, 0.125, Corner.ROUND);
-      join = (b - a) / 1e6;
-      offset = (cpu() - b) / 1e6;
+      join[Math.max(0, run)] = (b - a) / 1e6;
+      offset[Math.max(0, run)] = (cpu() - b) / 1e6;
     }
-    out.printf(Locale.ROOT, "%d letters joined: %.0f ms CPU, curves kept (%d points); offset by 1/8 in and fitted: %.0f ms CPU (%d points)%n",
-        letters.size(), join, Extent.points(joined), offset, Extent.points(grown));
+    Arrays.sort(join);
+    Arrays.sort(offset);
+    out.printf(Locale.ROOT, "medians of nine runs: %d letters joined: %.0f ms CPU, curves kept (%d points); offset by 1/8 in and fitted: %.0f ms CPU (%d points)%n",
+        letters.size(), join[COUNTED / 2], Extent.points(joined), offset[COUNTED / 2], Extent.points(grown));
     StringBuilder json = new StringBuilder("[");
     for (org.zipthimble.core.geom.Path letter : letters) {
       for (org.zipthimble.core.geom.Path part : Combine.parts(letter)) {

@@ -44,7 +44,7 @@ public final class EdgeReach {
     return asked;
   }
 
-  /** The least reach past a side; empty where no artwork lies along it. */
+  /** The least reach past a side in inches; empty where no artwork lies along it. */
   public OptionalDouble past(Side side) {
     return least.containsKey(side) ? OptionalDouble.of(least.get(side)) : OptionalDouble.empty();
   }

@@ -11,7 +11,11 @@ import org.zipthimble.core.wording.Wording;
 public final class GuestEdits {
   private GuestEdits() {}
 
-  /** Takes a job in as it is now. */
+  /**
+   * Takes a job in as it is now.
+   *
+   * @param quantity how many copies of it lie on the sheets, from 1
+   */
   public static Edit add(Job guest, String file, int quantity) {
     return new Edit(Wording.text("edit.guest"), job -> {
       int number = 1;

@@ -37,7 +37,7 @@ public record Span(Point from, Point first, Point second, Point to, boolean stra
         w0 * from.y() + w1 * first.y() + w2 * second.y() + w3 * to.y());
   }
 
-  /** The direction at t as a vector of length 1; where the derivative vanishes, the direction a little farther in. */
+  /** The direction at t, 0 to 1, as a vector of length 1; where the derivative vanishes, the direction a little farther in. */
   public Point heading(double t) {
     Point d = slope(t);
     double length = Math.hypot(d.x(), d.y());

@@ -40,7 +40,7 @@ public record ItemProperties(
     }
   }
 
-  /** An object that clears nothing away and is cut in the plain way if it is cut. */
+  /** An object that clears nothing away and is cut in the plain way if it is cut; its opacity is 0 to 1. */
   public static ItemProperties of(String id, String name, boolean visible, boolean locked, Role role, double opacity) {
     return new ItemProperties(id, name, visible, locked, role, opacity, Cutting.PLAIN, 0, Effects.NONE, Optional.empty(), Optional.empty());
   }

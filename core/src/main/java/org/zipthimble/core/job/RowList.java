@@ -78,7 +78,7 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
     return value(at, column);
   }
 
-  /** What a row says in a column; empty where there is no such column. */
+  /** What a row (from 0) says in a column; empty where there is no such column. */
   public Optional<String> value(int row, String column) {
     int index = columns.indexOf(column);
     return index < 0 ? Optional.empty() : Optional.of(rows.get(row).get(index));

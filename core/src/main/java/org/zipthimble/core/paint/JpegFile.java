@@ -65,7 +65,9 @@ public final class JpegFile {
   /**
    * Writes the page in RGB or in inks.
    *
+   * @param quality 0.3 to 1
    * @param inks the same page's inks; without, the file is RGB
+   * @throws Trouble when a side has more pixels than the format can say
    */
   public static void write(Bands bands, double quality, Optional<Inks> inks, OutputStream out, Progress progress) throws IOException, Stopped, Trouble {
     if (Math.max(bands.width(), bands.height()) > MOST_SIDE) {

@@ -193,7 +193,13 @@ public final class ReadBack {
     }
   }
 
-  /** Draws some pages of a written PDF with the reading library, the first ones where there are many. */
+  /**
+   * Draws some pages of a written PDF with the reading library, the first ones where there are many.
+   *
+   * @param most how many pages
+   * @param ppi pixels per inch of the page
+   * @throws IOException when it cannot be read
+   */
   public static List<BufferedImage> draw(Path pdf, int most, double ppi) throws IOException {
     List<BufferedImage> drawn = new ArrayList<>();
     try (PDDocument document = Loader.loadPDF(pdf.toFile())) {

@@ -35,7 +35,13 @@ public record Order(
     }
   }
 
-  /** What a kind of file usually holds, of one face or all, in the usual way. */
+  /**
+   * What a kind of file usually holds, of one face or all, in the usual way.
+   *
+   * @param face one face by its number from 1, or all
+   * @param ppi pixels per inch, {@link #LEAST_PPI} to {@link #MOST_PPI}
+   * @throws IllegalArgumentException when the resolution is outside of that
+   */
   public static Order of(Path file, OptionalInt face, double ppi, PageOptions options) {
     return new Order(file, Optional.empty(), face, Optional.empty(), ppi, options, SendOptions.USUAL, false);
   }

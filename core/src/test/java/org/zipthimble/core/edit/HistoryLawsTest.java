@@ -49,7 +49,7 @@ import org.zipthimble.core.wording.Trouble;
 class HistoryLawsTest {
   private static final Picture PICTURE = Made.picture(60, 40);
 
-  /** A thousand random runs of edits: back and forth through all of them, jumps, and every fourth's last job saved and reopened. */
+  /** A thousand random runs of edits: back and forth through all of them, jumps, and every fourth's last job saved and reopened, one in five with preview and fonts. */
   @Property(seed = "20261128")
   void undoAndRedoAreIdentitiesAndWhatIsSavedIsWhatIsOpened(@ForAll long seed) throws Trouble {
     Random random = new Random(seed);
@@ -62,7 +62,8 @@ class HistoryLawsTest {
       }
     }
     if (seed % 4 == 0) {
-      assertEquals(history.now(), ThimbleFile.read("x", new ByteArrayInputStream(ThimbleFile.bytes(history.now()))));
+      byte[] saved = seed % 5 == 0 ? ThimbleFile.bytes(history.now()) : ThimbleFile.bare(history.now());
+      assertEquals(history.now(), ThimbleFile.read("x", new ByteArrayInputStream(saved)));
     }
     int jump = random.nextInt(jobs.size());
     assertEquals(jobs.get(jump), history.at(jump).now());

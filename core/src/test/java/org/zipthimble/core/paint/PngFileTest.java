@@ -14,6 +14,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -59,6 +61,33 @@ class PngFileTest {
   void opacityComesBackToo() throws Exception {
     BufferedImage image = noise(120, 90, BufferedImage.TYPE_INT_ARGB, 4);
     assertArrayEquals(pixels(image), pixels(ImageIO.read(new ByteArrayInputStream(PngFile.bytes(image, 150)))));
+  }
+
+  /** Slopes with a few specks, and rows of which only some stretches differ from the row above: what is like it is hopped over, whichever way the rest is filtered. */
+  @ParameterizedTest
+  @CsvSource({"1, 3", "2, 3", "3, 4", "4, 4"})
+  void rowsThatAreMostlyLikeTheOneAboveComeBack(long seed, int depth) throws Exception {
+    Random random = new Random(seed);
+    int width = 211;
+    BufferedImage image = new BufferedImage(width, 160, depth == 4 ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < image.getHeight(); y++) {
+      boolean slope = y / 40 % 2 == 1;
+      int from = random.nextInt(width);
+      int to = Math.min(width, from + random.nextInt(60));
+      for (int x = 0; x < width; x++) {
+        int over = y == 0 ? 0xFFFBF5E6 : image.getRGB(x, y - 1);
+        int sloped = 0xFF000000 | (x + y) / 2 << 16 | (2 * x + y) / 3 << 8 | (x + 3 * y) / 4;
+        boolean other = slope ? random.nextInt(8) > 0 : x >= from && x < to && random.nextInt(3) > 0;
+        image.setRGB(x, y, !other ? over : slope ? sloped : random.nextInt() | 0x01000000);
+      }
+    }
+    byte[] rows = new PngFilter(width, depth).rows(pixels(image), image.getHeight());
+    Set<Integer> filters = new TreeSet<>();
+    for (int y = 0; y < image.getHeight(); y++) {
+      filters.add((int) rows[y * (width * depth + 1)]);
+    }
+    assertTrue(filters.containsAll(Set.of(2, 4)), "up and Paeth are both tried: " + filters);
+    assertArrayEquals(pixels(image), pixels(ImageIO.read(new ByteArrayInputStream(PngFile.bytes(image, 300)))));
   }
 
   private record Chunk(String type, byte[] data, int crc) {}
