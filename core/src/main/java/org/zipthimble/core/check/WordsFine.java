@@ -2,8 +2,10 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.Memo;
@@ -30,13 +32,19 @@ final class WordsFine extends FaceCheck {
   /** Strokes are not looked for where no face has any so thin, in ems. */
   private static final double THINNEST_EM = 0.008;
 
+  /** Strokes are looked for at widths that grow by this from {@link #THINNEST_EM} on. */
+  private static final double STEP = 1.1;
+
   /** Words that are lighter than what lies under them by so much are left out of ink: what is around them runs into them. */
   private static final double LIGHTER = 1.5;
 
   /** Less is no line. */
   private static final double LEAST_MORE_PT = 0.02;
 
-  private static final Memo<Double> STROKES = new Memo<>();
+  /** Of each face the strokes of its letters: as many as it has letters, at some twenty widths at most. */
+  private static final Memo<Map<Letter, Double>> STROKES = new Memo<>();
+
+  private record Letter(int glyph, double asked) {}
 
   /**
    * What letters must have, in points.
@@ -113,9 +121,10 @@ final class WordsFine extends FaceCheck {
   }
 
   private static double stroke(FontFace face, int glyph, double lessThan) {
-    // letters of nearly the same size are measured once
-    double asked = Math.ceil(lessThan * 2000) / 2000;
-    double width = STROKES.get(face, List.of(glyph, asked), () -> Thin.thinnest(face.outline(glyph), asked).map(Thin.Place::width).orElse(Double.MAX_VALUE));
+    // letters of about the same size are measured once
+    double asked = THINNEST_EM * Math.pow(STEP, Math.ceil(Math.log(lessThan / THINNEST_EM) / Math.log(STEP) - 1e-9));
+    double width = STROKES.get(face, "", ConcurrentHashMap::new)
+        .computeIfAbsent(new Letter(glyph, asked), l -> Thin.thinnest(face.outline(glyph), asked).map(Thin.Place::width).orElse(Double.MAX_VALUE));
     return width < lessThan ? width : Double.MAX_VALUE;
   }
 
