@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
@@ -27,6 +28,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
@@ -104,6 +106,9 @@ class MenusTest extends AtTheBench {
   @Test
   void everyCommandRunsFromItsMenu(FxRobot robot) {
     answers.save = Optional.empty();
+    Job blank = StandardItem.blank("Card", StandardItem.INVITATION.size(), 2);
+    Job card = blank.changed("f1", f -> f.withItems(Stream.of("a", "b", "c").<Item>map(id -> ItemShape.of(
+        ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty())).toList()));
     int run = 0;
     List<String> named = new ArrayList<>();
     for (int m = 0; m < menus(robot).size(); m++) {
@@ -115,11 +120,8 @@ class MenusTest extends AtTheBench {
         }
         Job[] at = new Job[2];
         robot.interact(() -> {
-          session.take(StandardItem.blank("Card", StandardItem.INVITATION.size(), 2), Optional.empty());
+          session.take(card, Optional.empty());
           session.stationProperty().set(Station.COMPOSE);
-          for (String id : List.of("a", "b", "c")) {
-            session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty())));
-          }
           session.selectionProperty().set(Set.of("a", "b", "c"));
           at[0] = session.job();
         });
