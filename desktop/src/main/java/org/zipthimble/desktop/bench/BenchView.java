@@ -28,6 +28,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import javafx.scene.control.Label;
+import javafx.scene.shape.Rectangle;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
@@ -100,6 +101,11 @@ final class BenchView extends Pane {
     art.setMouseTransparent(true);
     art.setPreserveRatio(false);
     getChildren().addAll(under, art, fixed, over);
+    // What reaches past the bench, as art that a zoom enlarges, would have all of the window painted anew in every frame.
+    Rectangle edge = new Rectangle();
+    edge.widthProperty().bind(widthProperty());
+    edge.heightProperty().bind(heightProperty());
+    setClip(edge);
     hands = new BenchHands(session, lens, this);
     targets = new DropTargets(session, lens, this);
     listen();
@@ -246,6 +252,7 @@ final class BenchView extends Pane {
   /** While the view moves, the art that was painted last is laid where it belongs and as large as it is; it is painted sharp once the view rests. */
   private void laid() {
     Optional<Affine> map = artView.filter(v -> !v.equals(lens.now())).map(v -> v.toPixels().inverse().then(lens.now().toPixels()));
+    art.setSmooth(map.isEmpty());
     art.getTransforms().setAll(map.map(m -> new javafx.scene.transform.Affine(m.a(), m.c(), m.e(), m.b(), m.d(), m.f())).stream().toList());
   }
 
