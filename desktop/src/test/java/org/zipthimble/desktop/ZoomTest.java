@@ -60,6 +60,27 @@ class ZoomTest extends AtTheBench {
     assertTrue(laid.get().get().getWidth() > 0);
   }
 
+  /** What a zoom enlarges ends at the bench's edge: nothing beside the bench is drawn over, or painted anew for it. */
+  @Test
+  void whatAZoomEnlargesEndsAtTheEdgeOfTheBench(FxRobot robot) {
+    settled(robot);
+    Pane bench = robot.lookup("#bench").queryAs(Pane.class);
+    AtomicReference<Optional<Bounds>> shown = new AtomicReference<>(Optional.empty());
+    art(robot).getTransforms().addListener((javafx.collections.ListChangeListener<Object>) c -> {
+      Bounds laid = art(robot).getBoundsInParent();
+      if (laid.getMinX() < -1 && laid.getMaxX() > bench.getWidth() + 1) {
+        shown.set(Optional.of(bench.getBoundsInLocal()));
+      }
+    });
+    robot.interact(() -> workbench.bench().zoom(1.3));
+    Hand.until(() -> shown.get().isPresent());
+    Bounds seen = shown.get().orElseThrow();
+    assertEquals(0, seen.getMinX());
+    assertEquals(0, seen.getMinY());
+    assertEquals(bench.getWidth(), seen.getWidth());
+    assertEquals(bench.getHeight(), seen.getHeight());
+  }
+
   @Test
   void onlyTheFaceThatChangedIsDrawnAnew(FxRobot robot) {
     box(robot, "A", 1, 1, 2, 2);
