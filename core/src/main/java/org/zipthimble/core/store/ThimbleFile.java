@@ -225,9 +225,12 @@ public final class ThimbleFile {
     }
   }
 
-  /** A sentence for each picture whose bytes are not those that its file states, as far as that was not seen when it was opened; some 100 million bytes take a second. */
+  /**
+   * A sentence for each picture whose bytes are not those that its file states, as far as that was not seen when it was opened; some 100 million bytes take a second.
+   * Ends early where the thread is interrupted.
+   */
   public static List<String> changed(Job job) {
-    return job.pictures().values().stream().filter(p -> !p.blob().proved()).map(p -> Wording.text("thimble.otherPicture", p.name())).toList();
+    return job.pictures().values().stream().takeWhile(p -> !Thread.currentThread().isInterrupted()).filter(p -> !p.blob().proved()).map(p -> Wording.text("thimble.otherPicture", p.name())).toList();
   }
 
   /** Reads a job from a stream; the name is for the sentences. */
