@@ -32,16 +32,13 @@ final class WordsFine extends FaceCheck {
   /** Strokes are not looked for where no face has any so thin, in ems. */
   private static final double THINNEST_EM = 0.008;
 
-  /** Strokes are looked for at widths that grow by this from {@link #THINNEST_EM} on. */
-  private static final double STEP = 1.1;
-
   /** Words that are lighter than what lies under them by so much are left out of ink: what is around them runs into them. */
   private static final double LIGHTER = 1.5;
 
   /** Less is no line. */
   private static final double LEAST_MORE_PT = 0.02;
 
-  /** Of each face the strokes of its letters: as many as it has letters, at some twenty widths at most. */
+  /** Of each face the strokes of its letters at the widths that were asked for. */
   private static final Memo<Map<Letter, Double>> STROKES = new Memo<>();
 
   private record Letter(int glyph, double asked) {}
@@ -121,8 +118,8 @@ final class WordsFine extends FaceCheck {
   }
 
   private static double stroke(FontFace face, int glyph, double lessThan) {
-    // letters of about the same size are measured once
-    double asked = THINNEST_EM * Math.pow(STEP, Math.ceil(Math.log(lessThan / THINNEST_EM) / Math.log(STEP) - 1e-9));
+    // letters of nearly the same size are measured once; in coarser steps a short thin place counts at one size and not at another
+    double asked = Math.ceil(lessThan * 2000) / 2000;
     double width = STROKES.get(face, "", ConcurrentHashMap::new)
         .computeIfAbsent(new Letter(glyph, asked), l -> Thin.thinnest(face.outline(glyph), asked).map(Thin.Place::width).orElse(Double.MAX_VALUE));
     return width < lessThan ? width : Double.MAX_VALUE;
