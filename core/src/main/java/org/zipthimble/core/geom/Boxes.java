@@ -1,14 +1,19 @@
 package org.zipthimble.core.geom;
 
+import java.util.Arrays;
+
 /**
  * A tree of boxes over straight edges in their own order, which is good as it is: edges that follow one another lie beside one another.
- * Tells which edges may touch.
+ * A leaf holds edges that go on from one another without turning back in either direction, so that they touch at their ends alone.
+ * Tells which edges of different leaves may touch.
  */
 final class Boxes {
-  /** Edges to a leaf. */
-  private static final int LEAF = 4;
+  /** The most edges to a leaf. */
+  private static final int LEAF = 8;
 
   private final Noded edges;
+  /** The first edge of every leaf, and one more. */
+  private int[] starts;
   private final int leaves;
   private final double[] minX;
   private final double[] minY;
@@ -33,13 +38,15 @@ final class Boxes {
    */
   Boxes(Noded edges, double reach) {
     this.edges = edges;
-    int blocks = Math.max(1, (edges.count() + LEAF - 1) / LEAF);
+    int blocks = Math.max(1, divide());
     this.leaves = Integer.highestOneBit(Math.max(1, blocks * 2 - 1));
     this.minX = new double[leaves * 2];
     this.minY = new double[leaves * 2];
     this.maxX = new double[leaves * 2];
     this.maxY = new double[leaves * 2];
     this.fresh = new boolean[leaves * 2];
+    starts = Arrays.copyOf(starts, leaves + 1);
+    Arrays.fill(starts, blocks, leaves + 1, edges.count());
     for (int leaf = 0; leaf < leaves; leaf++) {
       leaf(leaf, reach);
     }
@@ -54,14 +61,37 @@ final class Boxes {
     }
   }
 
+  /** Tells where the leaves begin; how many there are. */
+  private int divide() {
+    starts = new int[edges.count() / 2 + 2];
+    int found = 0;
+    double wayX = 0;
+    double wayY = 0;
+    for (int e = 0; e < edges.count(); e++) {
+      double dx = edges.toX(e) - edges.fromX(e);
+      double dy = edges.toY(e) - edges.fromY(e);
+      boolean goesOn = e > 0 && edges.from(e) == edges.to(e - 1) && e - starts[found - 1] < LEAF && dx * wayX >= 0 && dy * wayY >= 0;
+      if (!goesOn) {
+        if (found + 1 == starts.length) {
+          starts = Arrays.copyOf(starts, found * 2);
+        }
+        starts[found++] = e;
+        wayX = 0;
+        wayY = 0;
+      }
+      wayX = dx != 0 ? Math.signum(dx) : wayX;
+      wayY = dy != 0 ? Math.signum(dy) : wayY;
+    }
+    return found;
+  }
+
   private void leaf(int leaf, double reach) {
     double x0 = Double.POSITIVE_INFINITY;
     double y0 = x0;
     double x1 = Double.NEGATIVE_INFINITY;
     double y1 = x1;
     boolean any = false;
-    int end = Math.min(edges.count(), (leaf + 1) * LEAF);
-    for (int e = leaf * LEAF; e < end; e++) {
+    for (int e = starts[leaf]; e < starts[leaf + 1]; e++) {
       double ax = edges.fromX(e);
       double ay = edges.fromY(e);
       double bx = edges.toX(e);
@@ -86,17 +116,7 @@ final class Boxes {
   }
 
   private void within(int node, Pair pair) {
-    if (!fresh[node]) {
-      return;
-    }
-    if (node >= leaves) {
-      int begin = (node - leaves) * LEAF;
-      int end = Math.min(edges.count(), begin + LEAF);
-      for (int e = begin; e < end; e++) {
-        for (int f = e + 1; f < end; f++) {
-          pair.take(e, f);
-        }
-      }
+    if (!fresh[node] || node >= leaves) {
       return;
     }
     within(node * 2, pair);
@@ -109,13 +129,11 @@ final class Boxes {
       return;
     }
     if (one >= leaves) {
-      int begin = (one - leaves) * LEAF;
-      int end = Math.min(edges.count(), begin + LEAF);
-      int other = (two - leaves) * LEAF;
-      int otherEnd = Math.min(edges.count(), other + LEAF);
-      for (int e = begin; e < end; e++) {
-        for (int f = other; f < otherEnd; f++) {
-          pair.take(e, f);
+      for (int e = starts[one - leaves]; e < starts[one - leaves + 1]; e++) {
+        if (meets(e, two)) {
+          for (int f = starts[two - leaves]; f < starts[two - leaves + 1]; f++) {
+            pair.take(e, f);
+          }
         }
       }
       return;
@@ -124,6 +142,14 @@ final class Boxes {
     between(one * 2, two * 2 + 1, pair);
     between(one * 2 + 1, two * 2, pair);
     between(one * 2 + 1, two * 2 + 1, pair);
+  }
+
+  private boolean meets(int edge, int node) {
+    double ax = edges.fromX(edge);
+    double bx = edges.toX(edge);
+    double ay = edges.fromY(edge);
+    double by = edges.toY(edge);
+    return Math.min(ax, bx) <= maxX[node] && Math.max(ax, bx) >= minX[node] && Math.min(ay, by) <= maxY[node] && Math.max(ay, by) >= minY[node];
   }
 
   /** The edges whose boxes a line from a place to the left meets, as long as they may lie to the right of what the last answer told. */
@@ -137,8 +163,7 @@ final class Boxes {
     }
     double now = nearest;
     if (node >= leaves) {
-      int end = Math.min(edges.count(), (node - leaves + 1) * LEAF);
-      for (int e = (node - leaves) * LEAF; e < end; e++) {
+      for (int e = starts[node - leaves]; e < starts[node - leaves + 1]; e++) {
         now = Math.max(now, crossed.take(e));
       }
       return now;

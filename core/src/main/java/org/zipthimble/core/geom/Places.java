@@ -4,6 +4,9 @@ import java.util.Arrays;
 
 /** Numbered places; one nearer than a distance to one that is there already is the same. */
 final class Places {
+  /** How many times the distance a cell is wide: a place then mostly has all that may be near in the one cell it lies in. */
+  private static final int CELL = 16;
+
   private final double snap;
   private final double cell;
   private double[] xs = new double[256];
@@ -19,7 +22,7 @@ final class Places {
    */
   Places(double snap) {
     this.snap = snap;
-    this.cell = 2 * snap;
+    this.cell = CELL * snap;
     Arrays.fill(heads, -1);
   }
 

@@ -65,7 +65,10 @@ final class Swept {
   /** Whether a ring fits into a disk of the distance. */
   private boolean fills(LineString ring) {
     Envelope box = ring.getEnvelopeInternal();
-    return Math.max(box.getWidth(), box.getHeight()) <= 2 * distance && new MinimumBoundingCircle(ring).getRadius() <= distance;
+    if (Math.max(box.getWidth(), box.getHeight()) > 2 * distance) {
+      return false;
+    }
+    return Math.hypot(box.getWidth(), box.getHeight()) <= 2 * distance || new MinimumBoundingCircle(ring).getRadius() <= distance;
   }
 
   private void ring(LineString line, boolean counter, Noded noded) {
