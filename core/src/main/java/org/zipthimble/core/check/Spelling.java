@@ -17,7 +17,7 @@ import org.apache.lucene.analysis.hunspell.Hunspell;
 import org.apache.lucene.analysis.hunspell.SortingStrategy;
 import org.apache.lucene.analysis.hunspell.TimeoutPolicy;
 
-/** Spelling of English by the dictionary that ships. It is read when it is first asked, which takes a moment. Safe for several threads. */
+/** Spelling of English by the dictionary that ships. It is read when a word is first met that none of its words' forms is, which takes a moment. Safe for several threads. */
 final class Spelling {
   private static final int MOST_KEPT = 5_000;
   private static final int MOST_SUGGESTED = 3;
@@ -131,7 +131,7 @@ final class Spelling {
 
   private static boolean inDictionary(String word) {
     synchronized (KNOWN) {
-      return KNOWN.computeIfAbsent(word, w -> Shipped.ENGLISH.spell(w) || Shipped.ENGLISH.spell(w.toLowerCase(Locale.ROOT))
+      return KNOWN.computeIfAbsent(word, w -> Vocabulary.english().has(w) || Vocabulary.english().has(w.toLowerCase(Locale.ROOT)) || Shipped.ENGLISH.spell(w) || Shipped.ENGLISH.spell(w.toLowerCase(Locale.ROOT))
           || w.equals(w.toUpperCase(Locale.ROOT)) && Shipped.ENGLISH.spell(w.charAt(0) + w.substring(1).toLowerCase(Locale.ROOT)));
     }
   }
