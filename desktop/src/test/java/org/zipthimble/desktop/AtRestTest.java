@@ -115,7 +115,7 @@ class AtRestTest extends AtTheBench {
   }
 
   @Test
-  void twoHundredOpeningsOfEveryStationLeaveNoListener(FxRobot robot) {
+  void twoHundredOpeningsOfEveryStationLeaveNoListenerAndNoThread(FxRobot robot) {
     AtomicReference<Map<String, Integer>> before = new AtomicReference<>();
     AtomicReference<Map<String, Integer>> after = new AtomicReference<>();
     robot.interact(() -> {
@@ -127,6 +127,9 @@ class AtRestTest extends AtTheBench {
     robot.interact(() -> after.set(counted()));
     assertTrue(before.get().values().stream().mapToInt(Integer::intValue).sum() > 20, before.get().toString());
     assertEquals(before.get(), after.get());
+    assertTrue(Background.threads() < 32, "threads: " + Background.threads());
+    assertTrue(Background.close(180_000), "all work ends when it is told to");
+    assertEquals(0, Background.threads());
   }
 
   @Test
@@ -143,17 +146,6 @@ class AtRestTest extends AtTheBench {
         assertEquals(at.get(station), counted(), "the second time as the first: " + station);
       }
     });
-  }
-
-  @Test
-  void twoHundredOpeningsLeaveNoThread(FxRobot robot) {
-    robot.interact(this::round);
-    QuickRobot.settled();
-    Hand.until(() -> Background.threads() == 0 || Background.close(5_000));
-    rounds(robot);
-    assertTrue(Background.threads() < 32, "threads: " + Background.threads());
-    assertTrue(Background.close(180_000), "all work ends when it is told to");
-    assertEquals(0, Background.threads());
   }
 
   @Test
