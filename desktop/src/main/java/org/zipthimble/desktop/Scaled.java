@@ -2,7 +2,9 @@ package org.zipthimble.desktop;
 
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.transform.Scale;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Preferences;
 
 /** Shows the whole interface larger: it is laid out on a smaller page and scaled up; what does not go on is scrolled to. */
@@ -12,7 +14,7 @@ final class Scaled extends Region {
 
   private final Preferences preferences;
   private final Region inside;
-  private final ScrollPane scroll = new ScrollPane();
+  private final ScrollPane scroll = new PlainScroll();
   private final Scale scale = new Scale(1, 1);
 
   Scaled(Region inside, Preferences preferences) {
@@ -24,12 +26,22 @@ final class Scaled extends Region {
     scroll.setFocusTraversable(false);
     scroll.getTransforms().add(scale);
     getStyleClass().add("workbench");
+    clip(this);
+    clip(inside);
     put();
     preferences.settingsProperty().addListener((o, was, is) -> {
       if (was.scale() != is.scale()) {
         put();
       }
     });
+  }
+
+  /** What stands out of a region widens it, and a region that has grown is painted whole: by a few pixels more at one edge all of the window. */
+  private static void clip(Region region) {
+    Rectangle edge = new Rectangle();
+    edge.widthProperty().bind(region.widthProperty());
+    edge.heightProperty().bind(region.heightProperty());
+    region.setClip(edge);
   }
 
   /** At its own size the interface stands here by itself; a scroll pane would have all of it drawn with every change. */

@@ -41,6 +41,7 @@ import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.control.TypedField;
 
 /**
@@ -98,18 +99,10 @@ class EveryFieldTest extends AtTheBench {
     return out;
   }
 
-  private static boolean seen(Node node) {
-    boolean seen = true;
-    for (Node up = node; up != null; up = up.getParent()) {
-      seen &= up.isVisible();
-    }
-    return seen;
-  }
-
   private Set<String> ids(Class<? extends Node> kind) {
     Set<String> out = new TreeSet<>();
     for (Node node : under((Parent) workbench.lookup(".tag"))) {
-      if (kind.isInstance(node) && node.getId() != null && !node.isDisabled() && seen(node) && !WORDS.contains(node.getId())) {
+      if (kind.isInstance(node) && node.getId() != null && !node.isDisabled() && Pointing.seen(node) && !WORDS.contains(node.getId())) {
         out.add(node.getId());
       }
     }
@@ -121,6 +114,7 @@ class EveryFieldTest extends AtTheBench {
     robot.interact(() -> {
       TextInputControl field = (TextInputControl) workbench.lookup("#" + id);
       assertTrue(field != null, id + " is still there");
+      Pointing.sight(field);
       field.requestFocus();
       assertTrue(field.isFocused(), id + " takes the keys");
       field.setText(text);

@@ -27,6 +27,7 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
@@ -46,7 +47,7 @@ public final class FacesSlip extends ToolSlip {
   /** The slip of a session. */
   public FacesSlip(Session session) {
     super(session, "faces", "facesSlip.title", 3 * CELL + 70);
-    ScrollPane scroll = new ScrollPane(cells);
+    ScrollPane scroll = new PlainScroll(cells);
     scroll.setFitToWidth(true);
     scroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 2 ? 440.0 : 236.0, cells.getChildren()));
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -29,6 +29,7 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -66,7 +67,7 @@ public final class FontSlip extends ToolSlip {
     for (FontKind one : FontKind.values()) {
       pill("fonts-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), () -> kind.filter(k -> k == one).isPresent(), () -> kind = Optional.of(one));
     }
-    ScrollPane scroll = new ScrollPane(rows);
+    ScrollPane scroll = new PlainScroll(rows);
     scroll.setFitToWidth(true);
     scroll.setPrefHeight(330);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -31,6 +31,7 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -60,7 +61,7 @@ public final class GlyphSlip extends ToolSlip {
     search.setPromptText(Wording.text("glyphs.search"));
     search.setAccessibleText(Wording.text("glyphs.search"));
     search.textProperty().addListener(o -> find());
-    ScrollPane scroll = new ScrollPane(cells);
+    ScrollPane scroll = new PlainScroll(cells);
     scroll.setFitToWidth(true);
     scroll.setPrefHeight(246);
     scroll.getStyleClass().add("bare-scroll");

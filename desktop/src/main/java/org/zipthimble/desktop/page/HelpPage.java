@@ -22,6 +22,7 @@ import org.zipthimble.core.guide.Order;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 
 /** The help: task by task with pictures, order by order, and every shortcut. */
 public final class HelpPage extends VBox {
@@ -57,7 +58,7 @@ public final class HelpPage extends VBox {
     text.getChildren().addAll(keys, keys(commands.get()),
         Controls.label(Wording.text("help.hands.title"), "side-title"), Controls.wrapped(Wording.text("help.hands"), "help-words"),
         Controls.label(Wording.text("help.alone.title"), "side-title"), Controls.wrapped(Wording.text("help.alone"), "help-words"));
-    scroll = new ScrollPane(text);
+    scroll = new PlainScroll(text);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");
     scroll.setId("help-scroll");

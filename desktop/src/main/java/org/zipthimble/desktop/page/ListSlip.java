@@ -37,6 +37,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.FieldText;
 import org.zipthimble.desktop.state.LatestWork;
@@ -128,7 +129,7 @@ public final class ListSlip extends ToolSlip {
         Controls.row(6, Controls.under(Wording.text("listSlip.by"), by), new VBox(Controls.label(" ", "field-label"), Controls.row(4,
             Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"), Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
             Controls.button("list-number", "listSlip.number", this::number, "quiet")))));
-    ScrollPane scroll = new ScrollPane();
+    ScrollPane scroll = new PlainScroll();
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");

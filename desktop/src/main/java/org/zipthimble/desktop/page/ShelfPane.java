@@ -36,6 +36,7 @@ import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.OneStop;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.Adders;
 
@@ -69,7 +70,7 @@ public final class ShelfPane extends VBox {
     Button keep = Controls.button("shelf-keep", "shelf.keep", adding.shelf()::keepOnShelf, "quiet");
     session.selectionProperty().addListener((o, was, is) -> keep.setDisable(is.isEmpty()));
     keep.setDisable(session.selectionProperty().get().isEmpty());
-    ScrollPane scroll = new ScrollPane(boards);
+    ScrollPane scroll = new PlainScroll(boards);
     OneStop.of(boards);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("bare-scroll");

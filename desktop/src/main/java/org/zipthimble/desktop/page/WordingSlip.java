@@ -16,6 +16,7 @@ import org.zipthimble.core.edit.WordingBank;
 import org.zipthimble.core.job.FamilyNames;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -33,7 +34,7 @@ public final class WordingSlip extends ToolSlip {
     FlowPane occasions = pills("wording-", WordingBank.Occasion.values(), () -> occasion, o -> occasion = o);
     FlowPane tones = pills("wording-", WordingBank.Tone.values(), () -> tone, t -> tone = t);
     firstPill = (ToggleButton) occasions.getChildren().get(0);
-    ScrollPane scroll = new ScrollPane(cards);
+    ScrollPane scroll = new PlainScroll(cards);
     scroll.setFitToWidth(true);
     scroll.setPrefHeight(236);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -36,6 +36,7 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -93,7 +94,7 @@ public final class CutStation implements StationView {
     top.getStyleClass().add("cut-top");
     StackPane middle = new StackPane(mat);
     middle.setMinSize(0, 0);
-    ScrollPane sheets = new ScrollPane(strip);
+    ScrollPane sheets = new PlainScroll(strip);
     sheets.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     sheets.getStyleClass().add("bare-scroll");
     HBox.setHgrow(sheets, javafx.scene.layout.Priority.ALWAYS);

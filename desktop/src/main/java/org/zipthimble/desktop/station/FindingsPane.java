@@ -25,6 +25,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.StationView;
@@ -46,7 +47,7 @@ public final class FindingsPane extends VBox implements StationView {
     this.bench = bench;
     getStyleClass().add("side");
     setSpacing(8);
-    ScrollPane scroll = new ScrollPane(cards);
+    ScrollPane scroll = new PlainScroll(cards);
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");

@@ -48,6 +48,7 @@ import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.OneStop;
 import org.zipthimble.desktop.control.Pills;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -88,8 +89,8 @@ public final class ItemStation implements StationView {
   private final LatestWork previews = new LatestWork();
   private final Listening listening = new Listening();
   private boolean furnished;
-  private final ScrollPane middle = new ScrollPane(bench);
-  private final ScrollPane right = new ScrollPane(side);
+  private final ScrollPane middle = new PlainScroll(bench);
+  private final ScrollPane right = new PlainScroll(side);
   private String item = StandardItem.INVITATION.title();
   private Size size = StandardItem.INVITATION.size();
   private int faces = StandardItem.INVITATION.faces();
@@ -177,7 +178,7 @@ public final class ItemStation implements StationView {
 
   private void build() {
     bench.getStyleClass().add("item-bench");
-    ScrollPane jobStrip = new ScrollPane(jobs);
+    ScrollPane jobStrip = new PlainScroll(jobs);
     jobStrip.setFitToWidth(true);
     jobStrip.getStyleClass().add("bare-scroll");
     jobStrip.setMinHeight(PREVIEW + 30);

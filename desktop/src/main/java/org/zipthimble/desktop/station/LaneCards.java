@@ -39,6 +39,7 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Pills;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -47,7 +48,7 @@ final class LaneCards {
   private final Session session;
   private final Consumer<String> show;
   private final VBox inside = new VBox(9);
-  private final ScrollPane scroll = new ScrollPane(inside);
+  private final ScrollPane scroll = new PlainScroll(inside);
   private final VBox cards = new VBox(7);
   private final VBox settings = new VBox(7);
   private final List<Runnable> fresh = new ArrayList<>();

@@ -29,6 +29,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Today;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -53,7 +54,7 @@ final class Notebook extends VBox {
     search.setAccessibleText(Wording.text("notebook.search"));
     search.textProperty().addListener(o -> refresh());
     HBox.setHgrow(search, Priority.ALWAYS);
-    ScrollPane scroll = new ScrollPane(cards);
+    ScrollPane scroll = new PlainScroll(cards);
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");

@@ -26,6 +26,7 @@ import org.zipthimble.core.cut.CutFonts;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.job.Making;
 import javafx.scene.layout.StackPane;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
@@ -70,7 +71,7 @@ public final class SendStation implements StationView {
   private final SendReport report = new SendReport();
   private final Label previewTitle = Controls.label("", "side-title");
   private final VBox bench = new VBox(12);
-  private final ScrollPane scroll = new ScrollPane(bench);
+  private final ScrollPane scroll = new PlainScroll(bench);
   private final VBox side = new VBox(8);
   private final VBox versionRow = new VBox();
   private final Label notes = Controls.wrapped("", "side-note");
@@ -190,7 +191,7 @@ public final class SendStation implements StationView {
     side.getStyleClass().add("side");
     side.getChildren().addAll(Controls.row(6, Controls.label(Wording.text("sendPane.title"), "side-title"), Controls.spring(),
         Controls.button("send-notebook", "sendPane.notebook", () -> notebook(true), "quiet")), card, printer, cutter);
-    ScrollPane scrolled = new ScrollPane(side);
+    ScrollPane scrolled = new PlainScroll(side);
     scrolled.setFitToWidth(true);
     scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scrolled.getStyleClass().add("bare-scroll");

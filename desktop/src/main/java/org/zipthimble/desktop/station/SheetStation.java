@@ -49,6 +49,7 @@ import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.control.Pills;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
@@ -69,7 +70,7 @@ public final class SheetStation implements StationView {
   private final Listening listening = new Listening();
   private final StackPane bench = new StackPane();
   private final VBox side = new VBox(8);
-  private final ScrollPane right = new ScrollPane(side);
+  private final ScrollPane right = new PlainScroll(side);
   private final VBox papers = new VBox(6);
   private final ToggleGroup lying = new ToggleGroup();
   private final ToggleGroup sizes = new ToggleGroup();

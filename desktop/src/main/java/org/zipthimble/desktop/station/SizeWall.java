@@ -10,7 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -27,10 +26,11 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.OneStop;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Session;
 
 /** The size wall: finished items at one true scale beside each other, by what they are for, with a typed size among them. */
-final class SizeWall extends ScrollPane {
+final class SizeWall extends PlainScroll {
   private static final double LEAST_PIXELS = 4;
   private static final double TALLEST = 168;
   private static final double NAME_WIDTH = 96;

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
@@ -25,11 +24,12 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.OneStop;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The catalogue of things that are pressed, wrapped or dressed: each drawn as it is, in boards by what they are. */
-final class ThingWall extends ScrollPane {
+final class ThingWall extends PlainScroll {
   private static final int PICTURE = 92;
   private static final double WIDE = 118;
 

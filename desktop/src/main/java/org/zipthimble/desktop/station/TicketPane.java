@@ -41,6 +41,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 
@@ -167,7 +168,7 @@ public final class TicketPane extends StackPane {
     StackPane.setAlignment(fold, Pos.CENTER_RIGHT);
     VBox paper = new VBox(2, head, title, faces, Controls.stitch(), lines);
     paper.getStyleClass().add("docket");
-    ScrollPane scroll = new ScrollPane(new VBox(paper, torn()));
+    ScrollPane scroll = new PlainScroll(new VBox(paper, torn()));
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");

@@ -28,6 +28,7 @@ import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PagePicture;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
@@ -53,7 +54,7 @@ public final class TrayPane extends HBox {
     this.session = session;
     this.used = used;
     getStyleClass().add("tray");
-    ScrollPane strip = new ScrollPane(faces);
+    ScrollPane strip = new PlainScroll(faces);
     strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     strip.setFitToHeight(true);

@@ -22,6 +22,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
+import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.station.LayersPane;
@@ -46,7 +47,7 @@ public final class TagPane extends VBox {
   public TagPane(Session session) {
     this.session = session;
     getStyleClass().add("tag");
-    ScrollPane scroll = new ScrollPane(inside);
+    ScrollPane scroll = new PlainScroll(inside);
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
