@@ -58,6 +58,7 @@ public final class Main extends Application {
       // the toolkit runs before this is reached, and would keep a program without a window alive
       System.exit(0);
     }
+    Looks.ground();
     WarmUp.begin();
     Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     launch(Main.class, arguments);
@@ -113,6 +114,7 @@ public final class Main extends Application {
 
   /** Fills and shows a window for a session. */
   static Workbench fill(Stage stage, Session session) {
+    Looks.ground();
     CompletableFuture<Void> type = WarmUp.type(TYPE);
     Workbench workbench = new Workbench(session, () -> quit(stage, session));
     type.join();
