@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -38,9 +39,12 @@ public final class TrayPane extends HBox {
   private static final double THUMB = 46;
 
   private final Session session;
-  private final HBox faces = new HBox(8);
+  private final HBox faces = new HBox(5);
   /** How wide a card is, with what it stands apart from the next. */
   private static final double CARD = 59;
+
+  /** The least that one face, the buttons beside the faces and the seam take. */
+  private static final double BESIDE = 190;
 
   private final Map<String, PagePicture> pictures = new HashMap<>();
   /** What each face's picture was drawn of; a face that has not changed is not drawn anew. */
@@ -76,15 +80,16 @@ public final class TrayPane extends HBox {
         card("add-picture", Icons.PICTURE, "tray.picture", adding.pictures()::pictures),
         card("add-mounts", Icons.MOUNTS, "tray.mount", () -> MountSlip.show(lookup("#add-mounts"), session, adding.pictures())),
         card("add-ornament", Icons.SPRIG, "tray.ornament", ornaments));
-    // in one row, and in two where the window is narrow
-    cards.setPrefWrapLength(cards.getChildren().size() * CARD);
-    cards.setMinWidth(0);
+    // in one row, for which the faces make room, and in two where the window is narrow
+    double row = cards.getChildren().size() * CARD - cards.getHgap();
+    cards.setPrefWrapLength(row);
+    cards.minWidthProperty().bind(Bindings.when(widthProperty().greaterThan(row + BESIDE)).then(row).otherwise(0));
     VBox addSide = new VBox(4, Controls.label(Wording.text("tray.add"), "tray-title"), cards);
     Region seam = new Region();
     seam.getStyleClass().add("tray-seam");
     getChildren().addAll(faceSide, seam, addSide);
     HBox.setHgrow(addSide, Priority.ALWAYS);
-    setSpacing(10);
+    setSpacing(7);
     setMinWidth(0);
     session.historyProperty().addListener(o -> refresh());
     session.faceIdProperty().addListener(o -> refresh());

@@ -1,0 +1,105 @@
+package org.zipthimble.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import javafx.application.Application;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.ScrollPane;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.desktop.state.Station;
+import org.zipthimble.samples.DemoShelf;
+
+/** What the window stands on: the short sheet that controls begin from, panes that paint what has changed, a tray whose cards are all within reach. */
+class GroundTest extends AtTheBench {
+  @Start
+  void start(Stage stage) throws IOException {
+    open(stage, 2);
+  }
+
+  private static List<Node> under(Node node) {
+    List<Node> out = new ArrayList<>(List.of(node));
+    if (node instanceof Parent) {
+      ((Parent) node).getChildrenUnmodifiable().forEach(child -> out.addAll(under(child)));
+    }
+    return out;
+  }
+
+  private static String sheets() throws IOException {
+    StringBuilder all = new StringBuilder();
+    for (String name : List.of("ground.css", "linen.css")) {
+      try (InputStream in = Looks.class.getResourceAsStream(name)) {
+        all.append(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+      }
+    }
+    return all.toString();
+  }
+
+  private static boolean ruled(Node control, String sheets) {
+    return control.getStyleClass().stream().anyMatch(kind -> Pattern.compile("\\." + Pattern.quote(kind) + "(?![\\w-])").matcher(sheets).find());
+  }
+
+  @Test
+  void everyKindOfControlFindsItsRulesInTheShortSheet(FxRobot robot) throws IOException {
+    String sheets = sheets();
+    box(robot, "Bed", 1, 1, 2, 2);
+    Set<String> kinds = new TreeSet<>();
+    Set<String> bare = new TreeSet<>();
+    for (Station station : Station.values()) {
+      robot.interact(() -> session.stationProperty().set(station));
+      QuickRobot.settled();
+      robot.interact(() -> under(workbench).stream().filter(n -> n instanceof Control).forEach(n -> {
+        kinds.addAll(n.getStyleClass());
+        if (!ruled(n, sheets)) {
+          bare.add(n.getStyleClass().toString());
+        }
+      }));
+    }
+    assertTrue(Application.getUserAgentStylesheet().endsWith("ground.css"));
+    assertTrue(kinds.containsAll(Set.of("button", "toggle-button", "text-input", "check-box", "combo-box", "scroll-pane", "menu-bar", "label", "list-view")), kinds.toString());
+    assertEquals(Set.of(), bare, "these have no rules: what the toolkit's own sheet says of them belongs into ground.css");
+  }
+
+  @Test
+  void whatScrollsIsNotPaintedWholeWithEveryChange(FxRobot robot) {
+    for (Station station : Station.values()) {
+      robot.interact(() -> session.stationProperty().set(station));
+      QuickRobot.settled();
+      robot.interact(() -> under(workbench).stream().filter(ScrollPane.class::isInstance)
+          .forEach(pane -> ((ScrollPane) pane).getChildrenUnmodifiable().forEach(part -> assertFalse(part.isCache(), pane + " at " + station))));
+    }
+  }
+
+  @Test
+  void everyCardOfTheTrayIsWithinReachBesideWideFaces(FxRobot robot) throws Exception {
+    Job folded = DemoShelf.job("thank-you.thimble");
+    robot.interact(() -> session.take(folded, Optional.empty()));
+    QuickRobot.settled();
+    robot.interact(() -> {
+      Bounds tray = workbench.lookup(".tray").localToScene(workbench.lookup(".tray").getLayoutBounds());
+      Set<Node> cards = workbench.lookupAll(".tray-card");
+      assertEquals(10, cards.size());
+      for (Node card : cards) {
+        Bounds at = card.localToScene(card.getLayoutBounds());
+        assertTrue(tray.contains(at), card.getId() + " at " + at + " in " + tray);
+      }
+    });
+  }
+}
