@@ -2,15 +2,15 @@ package org.zipthimble.desktop;
 
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Rectangle;
 import javafx.scene.transform.Scale;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Preferences;
 
 /** Shows the whole interface larger: it is laid out on a smaller page and scaled up; what does not go on is scrolled to. */
 final class Scaled extends Region {
   private static final double LEAST_WIDTH = 620;
-  private static final double LEAST_HEIGHT = 520;
+  private static final double LEAST_HEIGHT = 540;
 
   private final Preferences preferences;
   private final Region inside;
@@ -26,8 +26,9 @@ final class Scaled extends Region {
     scroll.setFocusTraversable(false);
     scroll.getTransforms().add(scale);
     getStyleClass().add("workbench");
-    clip(this);
-    clip(inside);
+    // What stands out of a region widens it, and a region that has grown is painted whole: by a few pixels more at one edge all of the window.
+    Controls.clip(this);
+    Controls.clip(inside);
     put();
     preferences.settingsProperty().addListener((o, was, is) -> {
       if (was.scale() != is.scale()) {
@@ -36,15 +37,7 @@ final class Scaled extends Region {
     });
   }
 
-  /** What stands out of a region widens it, and a region that has grown is painted whole: by a few pixels more at one edge all of the window. */
-  private static void clip(Region region) {
-    Rectangle edge = new Rectangle();
-    edge.widthProperty().bind(region.widthProperty());
-    edge.heightProperty().bind(region.heightProperty());
-    region.setClip(edge);
-  }
-
-  /** At its own size the interface stands here by itself; a scroll pane would have all of it drawn with every change. */
+  /** At its own size the interface stands here by itself; larger it is scrolled where it does not go on. */
   private void put() {
     if (preferences.now().scale() == 1) {
       scroll.setContent(null);

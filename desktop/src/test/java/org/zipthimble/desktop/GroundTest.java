@@ -91,15 +91,20 @@ class GroundTest extends AtTheBench {
   void everyCardOfTheTrayIsWithinReachBesideWideFaces(FxRobot robot) throws Exception {
     Job folded = DemoShelf.job("thank-you.thimble");
     robot.interact(() -> session.take(folded, Optional.empty()));
-    QuickRobot.settled();
-    robot.interact(() -> {
-      Bounds tray = workbench.lookup(".tray").localToScene(workbench.lookup(".tray").getLayoutBounds());
-      Set<Node> cards = workbench.lookupAll(".tray-card");
-      assertEquals(10, cards.size());
-      for (Node card : cards) {
-        Bounds at = card.localToScene(card.getLayoutBounds());
-        assertTrue(tray.contains(at), card.getId() + " at " + at + " in " + tray);
-      }
-    });
+    for (double scale : new double[] {1, 2}) {
+      robot.interact(() -> session.preferences().change(was -> was.withScale(scale)));
+      QuickRobot.settled();
+      robot.interact(() -> {
+        Node tray = workbench.lookup(".tray");
+        Bounds room = workbench.sceneToLocal(tray.localToScene(tray.getLayoutBounds()));
+        assertTrue(workbench.getLayoutBounds().contains(room), "the tray at " + room + " in " + workbench.getLayoutBounds());
+        Set<Node> cards = workbench.lookupAll(".tray-card");
+        assertEquals(10, cards.size());
+        for (Node card : cards) {
+          Bounds at = workbench.sceneToLocal(card.localToScene(card.getLayoutBounds()));
+          assertTrue(room.contains(at), card.getId() + " at " + at + " in " + room + " at " + scale);
+        }
+      });
+    }
   }
 }

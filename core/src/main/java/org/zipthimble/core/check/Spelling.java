@@ -131,9 +131,14 @@ final class Spelling {
 
   private static boolean inDictionary(String word) {
     synchronized (KNOWN) {
-      return KNOWN.computeIfAbsent(word, w -> Vocabulary.english().has(w) || Vocabulary.english().has(w.toLowerCase(Locale.ROOT)) || Shipped.ENGLISH.spell(w) || Shipped.ENGLISH.spell(w.toLowerCase(Locale.ROOT))
-          || w.equals(w.toUpperCase(Locale.ROOT)) && Shipped.ENGLISH.spell(w.charAt(0) + w.substring(1).toLowerCase(Locale.ROOT)));
+      return KNOWN.computeIfAbsent(word, w -> isForm(w) || isForm(w.toLowerCase(Locale.ROOT))
+          || w.equals(w.toUpperCase(Locale.ROOT)) && isForm(w.charAt(0) + w.substring(1).toLowerCase(Locale.ROOT)));
     }
+  }
+
+  /** Whether it is right as it is written; by the dictionary's rules, which take long to read, only what is not among the forms it makes of its words. */
+  private static boolean isForm(String word) {
+    return Vocabulary.english().has(word) || Shipped.ENGLISH.spell(word);
   }
 
   /** Up to three words that may have been meant, in the case in which the word is written. */

@@ -104,6 +104,7 @@ class VocabularyTest {
       int n = 0;
       for (String word : words) {
         byte[] now = word.getBytes(StandardCharsets.UTF_8);
+        assertTrue(now.length <= Byte.MAX_VALUE, word);
         int shared = 0;
         if (n++ % Vocabulary.BLOCK == 0) {
           head.putInt(head.capacity() + all.size());

@@ -28,7 +28,6 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import javafx.scene.control.Label;
-import javafx.scene.shape.Rectangle;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
@@ -102,10 +101,7 @@ final class BenchView extends Pane {
     art.setPreserveRatio(false);
     getChildren().addAll(under, art, fixed, over);
     // What reaches past the bench, as art that a zoom enlarges, would have all of the window painted anew in every frame.
-    Rectangle edge = new Rectangle();
-    edge.widthProperty().bind(widthProperty());
-    edge.heightProperty().bind(heightProperty());
-    setClip(edge);
+    Controls.clip(this);
     hands = new BenchHands(session, lens, this);
     targets = new DropTargets(session, lens, this);
     listen();

@@ -9,11 +9,11 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
-import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.units.RulerMarks;
 import org.zipthimble.core.units.Unit;
+import org.zipthimble.desktop.control.Controls;
 
 /** A ruler like a piece of tape along the bench's edge. */
 final class TapeRuler extends Pane {
@@ -27,10 +27,7 @@ final class TapeRuler extends Pane {
   TapeRuler(boolean across) {
     this.across = across;
     getStyleClass().add("tape-ruler");
-    Rectangle clip = new Rectangle();
-    clip.widthProperty().bind(widthProperty());
-    clip.heightProperty().bind(heightProperty());
-    setClip(clip);
+    Controls.clip(this);
     setCursor(across ? Cursor.V_RESIZE : Cursor.H_RESIZE);
   }
 

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
 import org.zipthimble.core.wording.Wording;
 
 /** Small parts that many places are built of. Texts are wording keys unless said otherwise. */
@@ -26,6 +27,14 @@ public final class Controls {
     Label label = new Label(text);
     label.getStyleClass().addAll(styles);
     return label;
+  }
+
+  /** Cuts off what stands out of a region. */
+  public static void clip(Region region) {
+    Rectangle edge = new Rectangle();
+    edge.widthProperty().bind(region.widthProperty());
+    edge.heightProperty().bind(region.heightProperty());
+    region.setClip(edge);
   }
 
   /** A label that breaks its lines. */
