@@ -87,6 +87,7 @@ public final class CutterLink {
     try (Socket socket = new Socket()) {
       socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 3000);
       socket.setSoTimeout(PATIENCE_MS);
+      socket.setTcpNoDelay(true);
       OutputStream out = socket.getOutputStream();
       BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
       watch.said(after(in.readLine()));

@@ -164,6 +164,7 @@ public final class CutterServer implements Closeable {
     while (open) {
       try {
         Socket client = socket.accept();
+        client.setTcpNoDelay(true);
         Thread thread = new Thread(() -> serve(client), "practice-client");
         thread.setDaemon(true);
         if (open && waiting.tryAcquire()) {

@@ -1,7 +1,7 @@
 package org.zipthimble.practice.machine;
 
 import java.awt.image.BufferedImage;
-import java.awt.image.Raster;
+import java.awt.image.DataBufferByte;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Point;
@@ -16,21 +16,21 @@ final class Spots {
   private static final double LEAST = 0.6;
   private static final double MOST = 1.6;
 
-  private final Raster raster;
+  private final byte[] levels;
   private final int width;
   private final int height;
   private final boolean[] seen;
   private final int[] stack;
 
   private Spots(BufferedImage image) {
-    raster = image.getRaster();
+    levels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
     width = image.getWidth();
     height = image.getHeight();
     seen = new boolean[width * height];
     stack = new int[width * height];
   }
 
-  /** The middles of all spots of about a radius, in inches. */
+  /** The middles of all spots of about a radius, in inches; the picture holds one byte a pixel. */
   static List<Point> of(BufferedImage grey, double radius, double ppi) {
     Spots spots = new Spots(grey);
     double area = Math.PI * radius * radius * ppi * ppi;
@@ -43,8 +43,12 @@ final class Spots {
     return out;
   }
 
+  private int level(int at) {
+    return levels[at] & 255;
+  }
+
   private boolean dark(int at) {
-    return raster.getSample(at % width, at / width, 0) < DARK;
+    return level(at) < DARK;
   }
 
   private void part(int from, double area, double ppi, List<Point> out) {
@@ -87,7 +91,7 @@ final class Spots {
     double sy = 0;
     for (int y = Math.max(0, top); y <= Math.min(height - 1, low); y++) {
       for (int x = Math.max(0, left); x <= Math.min(width - 1, right); x++) {
-        double dark = 1 - raster.getSample(x, y, 0) / 255.0;
+        double dark = 1 - level(y * width + x) / 255.0;
         sum += dark;
         sx += dark * (x + 0.5);
         sy += dark * (y + 0.5);

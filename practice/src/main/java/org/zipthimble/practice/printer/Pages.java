@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -18,11 +19,14 @@ import javax.imageio.ImageReader;
 import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.w3c.dom.Node;
 import org.zipthimble.core.geom.Affine;
@@ -40,6 +44,13 @@ final class Pages implements AutoCloseable {
   private static final double MOST_PIXELS = 80e6;
   private static final double MOST_SIDE = 200;
   private static final double USUAL_PICTURE_PPI = 300;
+  private static final int PNG_SIGNATURE = 8;
+
+  /** Length and name of a chunk, in bytes. */
+  private static final int CHUNK_HEAD = 8;
+
+  /** The name of chunks that hold packed rows: IDAT. */
+  private static final int ROWS = 0x49444154;
 
   private final PDDocument pdf;
   private final List<BufferedImage> pictures = new ArrayList<>();
@@ -192,13 +203,35 @@ final class Pages implements AutoCloseable {
     return PngFile.bytes(sheet, ppi);
   }
 
-  /** A sheet as a page of its own size. */
-  static byte[] pdf(BufferedImage sheet, Size paper) throws IOException {
+  /**
+   * A sheet as a page of its own size. A picture in PDF may be packed as it is in PNG (ISO 32000-1, 7.4.4.4), so the packed rows are taken over as they are.
+   *
+   * @param png in RGB, as {@link #png} makes it
+   * @param paper in inches
+   */
+  static byte[] pdf(byte[] png, Size paper) throws IOException {
+    ByteBuffer in = ByteBuffer.wrap(png).position(PNG_SIGNATURE);
+    ByteArrayOutputStream packed = new ByteArrayOutputStream(png.length);
+    int width = in.getInt(in.position() + CHUNK_HEAD);
+    int height = in.getInt(in.position() + CHUNK_HEAD + Integer.BYTES);
+    while (in.remaining() > CHUNK_HEAD) {
+      int length = in.getInt();
+      if (in.getInt() == ROWS) {
+        packed.write(png, in.position(), length);
+      }
+      in.position(in.position() + length + Integer.BYTES);
+    }
+    COSDictionary how = new COSDictionary();
+    how.setInt(COSName.PREDICTOR, 15);
+    how.setInt(COSName.COLORS, 3);
+    how.setInt(COSName.COLUMNS, width);
     try (PDDocument out = new PDDocument()) {
       PDPage page = new PDPage(new PDRectangle((float) (paper.width() * PT), (float) (paper.height() * PT)));
       out.addPage(page);
+      PDImageXObject image = new PDImageXObject(out, new ByteArrayInputStream(packed.toByteArray()), COSName.FLATE_DECODE, width, height, 8, PDDeviceRGB.INSTANCE);
+      image.getCOSObject().setItem(COSName.DECODE_PARMS, how);
       try (PDPageContentStream content = new PDPageContentStream(out, page)) {
-        content.drawImage(LosslessFactory.createFromImage(out, sheet), 0, 0, page.getMediaBox().getWidth(), page.getMediaBox().getHeight());
+        content.drawImage(image, 0, 0, page.getMediaBox().getWidth(), page.getMediaBox().getHeight());
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
       out.save(bytes);

@@ -1,5 +1,6 @@
 package org.zipthimble.practice.printer;
 
+import java.io.IOException;
 import java.util.Map;
 import java.util.TreeMap;
 import org.zipthimble.core.sheet.Printing;
@@ -17,14 +18,17 @@ import org.zipthimble.core.units.Size;
  * @param how it was laid on the paper
  * @param lost of the page at each of its sides, in inches of the page
  * @param png the sheet as a picture
- * @param pdf the same as a page of its own size
  */
 public record Printed(
-    int number, int job, String name, int page, Size asked, Printing how, Insets lost, Tray tray, PrinterSetup.Ink ink, double ppi, byte[] png, byte[] pdf) {
-  /** Keeps copies. */
+    int number, int job, String name, int page, Size asked, Printing how, Insets lost, Tray tray, PrinterSetup.Ink ink, double ppi, byte[] png) {
+  /** Keeps a copy. */
   public Printed {
     png = png.clone();
-    pdf = pdf.clone();
+  }
+
+  /** The sheet as a page of its own size. */
+  public byte[] pdf() throws IOException {
+    return Pages.pdf(png, how.paper());
   }
 
   /** How large the page came out, in inches. */

@@ -329,11 +329,10 @@ public final class Printer implements Closeable {
     Size asked = pages.sizes().get(page);
     Box all = new Box(0, 0, asked.width(), asked.height());
     byte[] png = Pages.png(image, ppi);
-    byte[] pdf = Pages.pdf(image, how.paper());
     synchronized (this) {
       sheetNumber++;
       work.done++;
-      sheets.add(new Printed(sheetNumber, work.id, work.wish.name(), page + 1, asked, how, how.lost(asked, all), tray, now.ink(), ppi, png, pdf));
+      sheets.add(new Printed(sheetNumber, work.id, work.wish.name(), page + 1, asked, how, how.lost(asked, all), tray, now.ink(), ppi, png));
       while (sheets.size() > MOST_SHEETS) {
         sheets.remove(0);
       }

@@ -1,5 +1,6 @@
 package org.zipthimble.practice.printer;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -33,7 +34,9 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.units.Insets;
@@ -177,6 +180,11 @@ class PracticePrinterTest {
       try (PDDocument pdf = Loader.loadPDF(sheet.pdf())) {
         assertEquals(612, pdf.getPage(0).getMediaBox().getWidth(), 1e-3);
         assertEquals(792, pdf.getPage(0).getMediaBox().getHeight(), 1e-3);
+        PDResources inside = pdf.getPage(0).getResources();
+        BufferedImage drawn = ((PDImageXObject) inside.getXObject(inside.getXObjectNames().iterator().next())).getImage();
+        BufferedImage png = ImageIO.read(new ByteArrayInputStream(sheet.png()));
+        int width = png.getWidth();
+        assertArrayEquals(png.getRGB(0, 0, width, png.getHeight(), null, 0, width), drawn.getRGB(0, 0, width, drawn.getHeight(), null, 0, width), "the same pixels in both");
       }
       assertEquals(new Size(8.5, 11), sheet.came());
       assertEquals(Insets.all(0.25), sheet.lost());
