@@ -4,6 +4,7 @@ import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
@@ -49,6 +50,7 @@ import org.zipthimble.desktop.tag.TagPane;
 /** The station where a job is composed: the bench, the tag and the layers at the right, the tray and the ornament shelf below. */
 final class Composing implements StationView {
   private final Session session;
+  private static final AtomicBoolean WARM = new AtomicBoolean();
   private static final double SLIP_MARGIN = 10;
 
   private final BenchPane bench;
@@ -102,9 +104,12 @@ final class Composing implements StationView {
 
   /**
    * What does beforehand what the first use would wait for, each a short piece of work: setting and drawing words and shapes beside the window,
-   * the tag's parts and the shelf.
+   * the tag's parts and the shelf. What has been used once needs none of it: it is given to the first window of the process alone.
    */
   List<Runnable> warmings() {
+    if (WARM.getAndSet(true)) {
+      return List.of();
+    }
     ItemWords words = ItemWords.of(
         ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
     ItemShape shape = ItemShape.of(

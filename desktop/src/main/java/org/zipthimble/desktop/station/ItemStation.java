@@ -10,7 +10,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
@@ -62,6 +65,9 @@ public final class ItemStation implements StationView {
   private static final double PREVIEW_WIDE = 96;
   private static final double PREVIEW = 92;
   private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
+
+  /** Ready jobs do not change while the program runs: whoever comes back to the wall does not wait for their pictures again. */
+  private static final Map<String, Optional<Image>> DEMO_PREVIEWS = new ConcurrentHashMap<>();
 
   /** A narrower wall has what stands above it on several rows. */
   private static final double NARROW = 640;
@@ -407,7 +413,7 @@ public final class ItemStation implements StationView {
       if (Files.isRegularFile(recent)) {
         String title = recent.getFileName().toString().replace(ThimbleFile.ENDING, "");
         jobs.getChildren().add(job("recent-" + jobs.getChildren().size(), title, Wording.text("itemPage.recent", recent.getParent()),
-            () -> Files.newInputStream(recent), () -> {
+            () -> preview(() -> Files.newInputStream(recent)), () -> {
               if (session.filing().leave()) {
                 session.filing().open(recent);
               }
@@ -417,7 +423,7 @@ public final class ItemStation implements StationView {
     for (String file : DemoShelf.NAMES) {
       String key = "demo." + file.replace(ThimbleFile.ENDING, "");
       jobs.getChildren().add(job("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), Wording.text(key + ".note"),
-          () -> DemoShelf.open(file), () -> session.filing().openUnfiled(() -> DemoShelf.job(file))));
+          () -> DEMO_PREVIEWS.computeIfAbsent(file, f -> preview(() -> DemoShelf.open(f))), () -> session.filing().openUnfiled(() -> DemoShelf.job(file))));
     }
   }
 
@@ -425,10 +431,10 @@ public final class ItemStation implements StationView {
     InputStream open() throws IOException;
   }
 
-  private Node job(String id, String title, String note, Opening file, Runnable action) {
+  private Node job(String id, String title, String note, Supplier<Optional<Image>> preview, Runnable action) {
     StackPane frame = new StackPane();
     frame.setMinSize(70, PREVIEW);
-    previews.queue(() -> preview(file), image -> image.ifPresent(i -> {
+    previews.queue(preview, image -> image.ifPresent(i -> {
       ImageView view = new ImageView(i);
       view.setPreserveRatio(true);
       view.setFitHeight(PREVIEW);
