@@ -19,9 +19,10 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Pixels;
 
 /** A face without its words and codes, on its stock, looked at small: what they must stand out from. */
-record Ground(BufferedImage image, Box bleed, double ppi) {
+record Ground(int[] pixels, int width, Box bleed, double ppi) {
   private static final double FINEST_PPI = 72;
   private static final double MOST_PIXELS = 600_000;
   private static final Memo<Ground> KEPT = new Memo<>(24);
@@ -45,7 +46,7 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
     Job without = on.job().changed(on.face().id(), f -> bare);
     DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(without, bare, Affine.IDENTITY, out));
     BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED);
-    return new Ground(onStock(image, on.job().palette().stock()), bleed, ppi);
+    return new Ground(Pixels.argb(onStock(image, on.job().palette().stock())), width, bleed, ppi);
   }
 
   private static BufferedImage onStock(BufferedImage art, Colour stock) {
@@ -63,9 +64,9 @@ record Ground(BufferedImage image, Box bleed, double ppi) {
     List<Colour> out = new ArrayList<>();
     int left = (int) Math.max(0, Math.floor((box.x() - bleed.x()) * ppi));
     int top = (int) Math.max(0, Math.floor((box.y() - bleed.y()) * ppi));
-    for (int y = top; y < Math.min(image.getHeight(), Math.ceil((box.bottom() - bleed.y()) * ppi)); y++) {
-      for (int x = left; x < Math.min(image.getWidth(), Math.ceil((box.right() - bleed.x()) * ppi)); x++) {
-        out.add(Colour.of(image.getRGB(x, y) & 0xFFFFFF));
+    for (int y = top; y < Math.min(pixels.length / width, Math.ceil((box.bottom() - bleed.y()) * ppi)); y++) {
+      for (int x = left; x < Math.min(width, Math.ceil((box.right() - bleed.x()) * ppi)); x++) {
+        out.add(Colour.of(pixels[y * width + x] & 0xFFFFFF));
       }
     }
     return out;

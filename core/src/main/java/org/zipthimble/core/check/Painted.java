@@ -1,7 +1,6 @@
 package org.zipthimble.core.check;
 
 import java.awt.image.BufferedImage;
-import java.util.Arrays;
 import java.util.List;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
@@ -10,6 +9,7 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.units.Side;
 
 /**
@@ -35,17 +35,25 @@ final class Painted {
     this.height = (int) Math.max(1, Math.round(frame.size().height() * ppi));
     DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
     BufferedImage image = FacePainter.paint(page, page.bleed(), false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, Halvings.SHARED);
-    int[] alpha = image.getRGB(0, 0, width, height, null, 0, width);
-    for (int i = 0; i < alpha.length; i++) {
-      alpha[i] >>>= 24;
+    int[] pixels = Pixels.argb(image);
+    double usual = Math.max(LEAST_COVER * 255, NEARLY * upperQuarter(pixels));
+    this.covered = new boolean[pixels.length];
+    for (int i = 0; i < pixels.length; i++) {
+      covered[i] = pixels[i] >>> 24 >= usual;
     }
-    int[] sorted = alpha.clone();
-    Arrays.sort(sorted);
-    double usual = Math.max(LEAST_COVER * 255, NEARLY * sorted[sorted.length * 3 / 4]);
-    this.covered = new boolean[alpha.length];
-    for (int i = 0; i < alpha.length; i++) {
-      covered[i] = alpha[i] >= usual;
+  }
+
+  /** The opacity, 0 to 255, that no more than a quarter of all pixels exceed. */
+  private static int upperQuarter(int[] pixels) {
+    int[] counts = new int[256];
+    for (int pixel : pixels) {
+      counts[pixel >>> 24]++;
     }
+    int opacity = 0;
+    for (int below = counts[0]; below <= pixels.length * 3L / 4; below += counts[opacity]) {
+      opacity++;
+    }
+    return opacity;
   }
 
   /** That of a face; kept for as long as the face lives. */

@@ -16,6 +16,7 @@ import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.wording.Trouble;
 
 /** What inks make of pictures, looked at small: a halved picture has the tones of the whole one. */
@@ -71,7 +72,7 @@ final class Tones {
       long missed = 0;
       double worst = 0;
       for (int y = 0; y < small.getHeight(); y++) {
-        small.getRGB(0, y, width, 1, row, 0, width);
+        Pixels.row(small, y, row);
         table.inks(row, 0, width, inks, 0);
         for (int x = 0; x < width; x++) {
           if (row[x] >>> 24 < 128) {

@@ -13,6 +13,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
@@ -61,7 +62,7 @@ final class WhiteUnprinted extends FaceCheck {
       BufferedImage small = Halvings.SHARED.atLeast(picture, Math.min(1, SMALL / Math.max(picture.width(), picture.height())));
       int[] row = new int[small.getWidth()];
       for (int y = 0; y < small.getHeight(); y++) {
-        small.getRGB(0, y, row.length, 1, row, 0, row.length);
+        Pixels.row(small, y, row);
         for (int pixel : row) {
           if (pixel >>> 24 > 8 && ((pixel >> 16 & 255) < NEARLY || (pixel >> 8 & 255) < NEARLY || (pixel & 255) < NEARLY)) {
             return false;

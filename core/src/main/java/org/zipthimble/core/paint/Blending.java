@@ -2,6 +2,7 @@ package org.zipthimble.core.paint;
 
 import java.awt.image.BufferedImage;
 import org.zipthimble.core.colour.Blend;
+import org.zipthimble.core.picture.Pixels;
 
 /** Mixes pixels by the blend modes of PDF (ISO 32000-1, 11.3.3 to 11.3.6), in the screen's RGB. */
 final class Blending {
@@ -29,8 +30,8 @@ final class Blending {
     int[] row = new int[to - from];
     int[] back = new int[to - from];
     for (int y = Math.max(0, -upper); y < Math.min(top.getHeight(), under.getHeight() - upper); y++) {
-      top.getRGB(from, y, row.length, 1, row, 0, row.length);
-      under.getRGB(left + from, upper + y, row.length, 1, back, 0, row.length);
+      Pixels.argb(top, from, y, row.length, 1, row, 0);
+      Pixels.argb(under, left + from, upper + y, row.length, 1, back, 0);
       for (int x = 0; x < row.length; x++) {
         if (row[x] >>> 24 > 0) {
           back[x] = over(row[x], back[x], opacity);

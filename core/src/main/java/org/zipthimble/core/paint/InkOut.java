@@ -16,6 +16,7 @@ import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.type.GlyphRun;
 
 /**
@@ -142,7 +143,7 @@ final class InkOut implements MarkOut {
     int[] row = new int[width];
     byte[] inks = new byte[4 * width];
     for (int y = 0; y < picture.getHeight(); y++) {
-      picture.getRGB(0, y, width, 1, row, 0, width);
+      Pixels.row(picture, y, row);
       inking.table().inks(row, 0, width, inks, 0);
       for (int x = 0; x < width; x++) {
         int alpha = row[x] >>> 24;

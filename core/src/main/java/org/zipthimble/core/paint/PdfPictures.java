@@ -19,6 +19,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.zipthimble.core.colour.InkTable;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.wording.Trouble;
 
 /** Pictures of a PDF for a press (ISO 32000-1, 8.9.5). */
@@ -33,7 +34,7 @@ final class PdfPictures {
     byte[] inks = new byte[width * 4];
     try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
       for (int y = 0; y < image.getHeight(); y++) {
-        image.getRGB(0, y, width, 1, row, 0, width);
+        Pixels.row(image, y, row);
         table.inks(row, 0, width, inks, 0);
         out.write(inks);
       }
@@ -51,7 +52,7 @@ final class PdfPictures {
     byte[] alpha = new byte[width];
     try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
       for (int y = 0; y < image.getHeight(); y++) {
-        image.getRGB(0, y, width, 1, row, 0, width);
+        Pixels.row(image, y, row);
         for (int x = 0; x < width; x++) {
           alpha[x] = (byte) (row[x] >>> 24);
         }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.paint;
 
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.wording.Trouble;
 import javax.imageio.ImageIO;
 import java.io.ByteArrayInputStream;
@@ -91,7 +92,7 @@ public final class PngFile {
       return image;
     }
     BufferedImage out = new BufferedImage(width, height, type);
-    out.setRGB(0, 0, width, height, image.getRGB(0, 0, width, height, null, 0, width), 0, width);
+    out.setRGB(0, 0, width, height, Pixels.argb(image), 0, width);
     return out;
   }
 

@@ -80,7 +80,7 @@ final class PngProfile {
       int[] row = new int[width];
       int[] parts = new int[width * bands];
       for (int y = 0; y < image.getHeight(); y++) {
-        image.getRGB(0, y, width, 1, row, 0, width);
+        Pixels.row(image, y, row);
         for (int x = 0; x < width; x++) {
           parts[bands * x] = row[x] >> 16 & 255;
           parts[bands * x + 1] = row[x] >> 8 & 255;

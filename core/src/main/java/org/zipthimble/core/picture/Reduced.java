@@ -21,7 +21,7 @@ record Reduced(List<Colour> colours, int[] labels) {
   static Reduced of(BufferedImage image, int count, Progress progress) throws Stopped {
     int width = image.getWidth();
     int height = image.getHeight();
-    int[] pixels = image.getRGB(0, 0, width, height, null, 0, width);
+    int[] pixels = Pixels.argb(image);
     progress.step(0.1);
     double[][] middles = middles(sample(pixels), count);
     progress.step(0.2);

@@ -58,7 +58,7 @@ final class Retoucher {
     int width = image.getWidth();
     int[] pixels = new int[width * image.getHeight()];
     for (int y = 0; y < image.getHeight(); y++) {
-      image.getRGB(0, y, width, 1, pixels, y * width, width);
+      Pixels.argb(image, 0, y, width, 1, pixels, y * width);
     }
     return pixels;
   }

@@ -69,7 +69,8 @@ public final class Trace {
     if (asked.colours() == 1) {
       float[] field = new float[width * height];
       IntStream.range(0, height).parallel().forEach(y -> {
-        int[] row = argb(small, y);
+        int[] row = new int[width];
+        Pixels.row(small, y, row);
         for (int x = 0; x < width; x++) {
           field[y * width + x] = darkness(row[x]);
         }
@@ -97,7 +98,8 @@ public final class Trace {
     }
     float[] field = new float[width * height];
     IntStream.range(0, height).parallel().forEach(y -> {
-      int[] row = argb(small, y);
+      int[] row = new int[width];
+      Pixels.row(small, y, row);
       for (int x = 0; x < width; x++) {
         field[y * width + x] = (row[x] >>> 24) / 255f;
       }
@@ -115,20 +117,6 @@ public final class Trace {
       out = Halvings.half(out);
     }
     return out;
-  }
-
-  /** A row as it is seen; what stands in memory that way already is not converted pixel by pixel. */
-  private static int[] argb(BufferedImage image, int y) {
-    int width = image.getWidth();
-    boolean plain = image.getType() == BufferedImage.TYPE_INT_RGB;
-    if (!plain && image.getType() != BufferedImage.TYPE_INT_ARGB) {
-      return image.getRGB(0, y, width, 1, null, 0, width);
-    }
-    int[] row = (int[]) image.getRaster().getDataElements(0, y, width, 1, null);
-    for (int x = 0; plain && x < width; x++) {
-      row[x] |= 0xFF000000;
-    }
-    return row;
   }
 
   /** How dark a pixel is on white, 0 to 1, by the luma weights of Rec. ITU-R BT.601. */

@@ -10,6 +10,7 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.units.Insets;
@@ -118,9 +119,11 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
     int right = -1;
     int top = Integer.MAX_VALUE;
     int bottom = -1;
+    int[] row = new int[image.getWidth()];
     for (int y = 0; y < image.getHeight(); y++) {
-      for (int x = 0; x < image.getWidth(); x++) {
-        int p = image.getRGB(x, y);
+      Pixels.row(image, y, row);
+      for (int x = 0; x < row.length; x++) {
+        int p = row[x];
         if (765 - (p >> 16 & 255) - (p >> 8 & 255) - (p & 255) > DARK) {
           left = Math.min(left, x);
           right = Math.max(right, x);

@@ -1,6 +1,7 @@
 package org.zipthimble.core.proof;
 
 import java.awt.image.BufferedImage;
+import org.zipthimble.core.picture.Pixels;
 
 /**
  * How far two pictures of one size are apart, over all pixels and the three colours.
@@ -27,16 +28,19 @@ public record Comparison(double mean, double largest, double local) {
     int largest = 0;
     // Sums of the differences of all pixels above and left of a place, a row at a time and of the rows a square is high.
     int width = a.getWidth();
+    int height = a.getHeight();
+    int[] ones = Pixels.argb(a);
+    int[] others = Pixels.argb(b);
     long[][] sums = new long[3 * (SQUARE + 1)][width + 1];
     long local = 0;
-    for (int y = 0; y < a.getHeight(); y++) {
+    for (int y = 0; y < height; y++) {
       long[] row = new long[3];
       int now = (y + 1) % (SQUARE + 1);
       int before = y % (SQUARE + 1);
       int above = (y + 2) % (SQUARE + 1);
-      for (int x = 0; x < a.getWidth(); x++) {
-        int one = a.getRGB(x, y);
-        int other = b.getRGB(x, y);
+      for (int x = 0; x < width; x++) {
+        int one = ones[y * width + x];
+        int other = others[y * width + x];
         for (int shift = 0; shift <= 16; shift += 8) {
           int apart = (one >> shift & 255) - (other >> shift & 255);
           sum += Math.abs(apart);
@@ -48,32 +52,33 @@ public record Comparison(double mean, double largest, double local) {
           if (y + 1 >= SQUARE && x + 1 >= SQUARE) {
             long square = sums[own + now][x + 1] - sums[own + above][x + 1] - sums[own + now][x + 1 - SQUARE] + sums[own + above][x + 1 - SQUARE];
             if (Math.abs(square) > local) {
-              local = Math.max(local, nearest(a, b, x + 1 - SQUARE, y + 1 - SQUARE, shift));
+              local = Math.max(local, nearest(ones, others, width, x + 1 - SQUARE, y + 1 - SQUARE, shift));
             }
           }
         }
       }
     }
-    return new Comparison(sum / (3.0 * 255 * a.getWidth() * a.getHeight()), largest / 255.0, local / (255.0 * SQUARE * SQUARE));
+    return new Comparison(sum / (3.0 * 255 * width * height), largest / 255.0, local / (255.0 * SQUARE * SQUARE));
   }
 
   /** The least difference of a square of one picture from those of the other that lie up to a pixel beside it. */
-  private static long nearest(BufferedImage a, BufferedImage b, int x, int y, int shift) {
-    long own = square(a, x, y, shift);
+  private static long nearest(int[] a, int[] b, int width, int x, int y, int shift) {
+    int height = a.length / width;
+    long own = square(a, width, x, y, shift);
     long least = Long.MAX_VALUE;
     for (int dy = -1; dy <= 1; dy++) {
       for (int dx = -1; dx <= 1; dx++) {
-        boolean inside = x + dx >= 0 && y + dy >= 0 && x + dx + SQUARE <= b.getWidth() && y + dy + SQUARE <= b.getHeight();
-        least = inside ? Math.min(least, Math.abs(own - square(b, x + dx, y + dy, shift))) : least;
+        boolean inside = x + dx >= 0 && y + dy >= 0 && x + dx + SQUARE <= width && y + dy + SQUARE <= height;
+        least = inside ? Math.min(least, Math.abs(own - square(b, width, x + dx, y + dy, shift))) : least;
       }
     }
     return least;
   }
 
-  private static long square(BufferedImage image, int x, int y, int shift) {
+  private static long square(int[] pixels, int width, int x, int y, int shift) {
     long sum = 0;
     for (int i = 0; i < SQUARE * SQUARE; i++) {
-      sum += image.getRGB(x + i % SQUARE, y + i / SQUARE) >> shift & 255;
+      sum += pixels[(y + i / SQUARE) * width + x + i % SQUARE] >> shift & 255;
     }
     return sum;
   }

@@ -3,6 +3,7 @@ package org.zipthimble.core.proof;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import org.zipthimble.core.picture.Pixels;
 
 /** Which way round pixels show an art: as it is seen, or turned left for right. Told from the pixels alone. */
 public enum WayRound {
@@ -53,7 +54,7 @@ public enum WayRound {
     while (now.getWidth() > 2 * wide && now.getHeight() > 2 * high) {
       now = scaled(now, now.getWidth() / 2, now.getHeight() / 2);
     }
-    return scaled(now, wide, high).getRGB(0, 0, wide, high, null, 0, wide);
+    return Pixels.argb(scaled(now, wide, high));
   }
 
   private static BufferedImage scaled(BufferedImage image, int wide, int high) {

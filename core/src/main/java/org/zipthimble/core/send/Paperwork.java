@@ -26,6 +26,7 @@ import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
@@ -131,9 +132,11 @@ final class Paperwork {
     int right = 0;
     int top = ROUND_PIXELS;
     int low = 0;
+    int[] row = new int[ROUND_PIXELS];
     for (int y = 0; y < ROUND_PIXELS; y++) {
+      Pixels.row(seen, y, row);
       for (int x = 0; x < ROUND_PIXELS; x++) {
-        if (seen.getRGB(x, y) >>> 24 > 8) {
+        if (row[x] >>> 24 > 8) {
           left = Math.min(left, x);
           right = Math.max(right, x);
           top = Math.min(top, y);

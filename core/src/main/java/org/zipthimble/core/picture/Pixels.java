@@ -1,0 +1,57 @@
+package org.zipthimble.core.picture;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+
+/** Takes pixels out of pictures, whole rows at a time where a picture holds them nearly that way: asked one by one each goes through its colour model. */
+public final class Pixels {
+  private static final int OPAQUE = 0xFF000000;
+
+  private Pixels() {}
+
+  /** All pixels of a picture, row by row: 0xAARRGGBB each, not premultiplied, in the colours of the screen. */
+  public static int[] argb(BufferedImage image) {
+    int[] out = new int[image.getWidth() * image.getHeight()];
+    argb(image, 0, 0, image.getWidth(), image.getHeight(), out, 0);
+    return out;
+  }
+
+  /** The same of one row. */
+  public static void row(BufferedImage image, int y, int[] into) {
+    argb(image, 0, y, image.getWidth(), 1, into, 0);
+  }
+
+  /**
+   * The same of a part of it.
+   *
+   * @param x its first column
+   * @param into takes them from a place on, width times height of them
+   * @throws ArrayIndexOutOfBoundsException where the part reaches beyond the picture, or the pixels beyond what takes them
+   */
+  public static void argb(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
+    int type = image.getType();
+    if (type != BufferedImage.TYPE_INT_RGB && type != BufferedImage.TYPE_INT_ARGB && type != BufferedImage.TYPE_INT_ARGB_PRE) {
+      image.getRGB(x, y, width, height, into, at, width);
+      return;
+    }
+    int end = at + width * height;
+    int[] held = at == 0 ? into : new int[width * height];
+    image.getRaster().getDataElements(x, y, width, height, held);
+    if (held != into) {
+      System.arraycopy(held, 0, into, at, held.length);
+    }
+    if (type == BufferedImage.TYPE_INT_RGB) {
+      for (int i = at; i < end; i++) {
+        into[i] |= OPAQUE;
+      }
+    } else if (type == BufferedImage.TYPE_INT_ARGB_PRE) {
+      ColorModel model = image.getColorModel();
+      for (int i = at; i < end; i++) {
+        int alpha = into[i] >>> 24;
+        if (alpha != 255) {
+          into[i] = alpha == 0 ? 0 : model.getRGB(into[i]);
+        }
+      }
+    }
+  }
+}
