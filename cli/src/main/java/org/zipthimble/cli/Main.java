@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
@@ -43,15 +44,21 @@ public final class Main {
 
   /** Runs a command and ends with its code. */
   public static void main(String[] arguments) {
+    CompletableFuture<Void> known = CompletableFuture.runAsync(
+        () -> OwnWords.know(Settings.read(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words()), Ahead::run);
+    if (arguments.length > 1) {
+      Ahead.run(Ahead::paint);
+    }
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
     Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
-    OwnWords.know(Settings.read(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words());
     Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
       err.println(Wording.text("cli.failed", e));
       Runtime.getRuntime().halt(UNREADABLE);
     });
-    System.exit(run(out, err, arguments));
+    CommandLine line = line(out, err);
+    known.join();
+    System.exit(run(line, arguments));
   }
 
   /** A figure that is one: neither beyond all numbers nor none. */
@@ -77,6 +84,18 @@ public final class Main {
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
+    return run(line(out, err), arguments);
+  }
+
+  private static int run(CommandLine line, String... arguments) {
+    if (arguments.length == 0) {
+      line.usage(line.getOut());
+      return UNREADABLE;
+    }
+    return line.execute(arguments);
+  }
+
+  private static CommandLine line(PrintWriter out, PrintWriter err) {
     CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
     line.setCaseInsensitiveEnumValuesAllowed(true);
     line.registerConverter(Double.class, Main::number);
@@ -91,10 +110,6 @@ public final class Main {
       err.println(Trouble.in(e).map(Trouble::getMessage).orElseGet(() -> Wording.text("cli.failed", String.valueOf(e.getMessage()))));
       return UNREADABLE;
     });
-    if (arguments.length == 0) {
-      line.usage(out);
-      return UNREADABLE;
-    }
-    return line.execute(arguments);
+    return line;
   }
 }

@@ -131,14 +131,17 @@ final class Spelling {
 
   private static boolean inDictionary(String word) {
     synchronized (KNOWN) {
-      return KNOWN.computeIfAbsent(word, w -> isForm(w) || isForm(w.toLowerCase(Locale.ROOT))
-          || w.equals(w.toUpperCase(Locale.ROOT)) && isForm(w.charAt(0) + w.substring(1).toLowerCase(Locale.ROOT)));
+      return KNOWN.computeIfAbsent(word, Spelling::isRight);
     }
   }
 
-  /** Whether it is right as it is written; by the dictionary's rules, which take long to read, only what is not among the forms it makes of its words. */
-  private static boolean isForm(String word) {
-    return Vocabulary.english().has(word) || Shipped.ENGLISH.spell(word);
+  /** Whether a word is right as it is written or in small letters; the rules, which take long to read, are asked only where it is none of the forms they make in either way. */
+  private static boolean isRight(String word) {
+    List<String> ways = new ArrayList<>(List.of(word, word.toLowerCase(Locale.ROOT)));
+    if (word.equals(word.toUpperCase(Locale.ROOT))) {
+      ways.add(word.charAt(0) + word.substring(1).toLowerCase(Locale.ROOT));
+    }
+    return ways.stream().anyMatch(Vocabulary.english()::has) || ways.stream().anyMatch(Shipped.ENGLISH::spell);
   }
 
   /** Up to three words that may have been meant, in the case in which the word is written. */

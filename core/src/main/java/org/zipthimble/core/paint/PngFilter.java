@@ -4,7 +4,7 @@ import java.util.Arrays;
 
 /**
  * Filters rows for PNG (ISO/IEC 15948, 9): of none, sub, up and Paeth the one whose bytes, taken as
- * signed, have the least sum of sizes. The first row of a band counts the row above it as black, so its
+ * signed, have the least sum of sizes; a row like the one above it takes up. The first row of a band counts the row above it as black, so its
  * filters look to the left only.
  */
 final class PngFilter {
@@ -13,6 +13,9 @@ final class PngFilter {
   private static final int UP = 2;
   private static final int PAETH = 4;
   private static final int LOOKED_AT = 8;
+
+  /** A filter is chosen anew for every so many rows: neighbouring ones are much alike. */
+  private static final int EVERY = 4;
   private static final int HIGH = 0x80808080;
 
   private final int width;
@@ -31,9 +34,14 @@ final class PngFilter {
   byte[] rows(int[] pixels, int count) {
     int length = width * depth + 1;
     byte[] out = new byte[count * length];
+    int chosen = -1;
     for (int y = 0; y < count; y++) {
       int from = y * width;
-      int filter = y > 0 && unlike(pixels, from, from + width) < 0 ? UP : choose(pixels, from, y == 0);
+      boolean like = y > 0 && unlike(pixels, from, from + width) < 0;
+      if (!like && (y < 2 || chosen < 0 || y % EVERY == 0)) {
+        chosen = choose(pixels, from, y == 0);
+      }
+      int filter = like ? UP : chosen;
       out[y * length] = (byte) filter;
       switch (filter) {
         case PAETH -> guessed(pixels, from, out, y * length + 1);
