@@ -32,6 +32,10 @@ import org.zipthimble.desktop.state.Session;
 /** One layer: a small drawing of it, its name, whether it is seen and locked, and a grip to drag it by. */
 final class LayerCell extends ListCell<Item> {
   private static final double ROW = 34;
+
+  /** How high a cell is: a row, and a pixel above and below it. */
+  static final double HIGH = ROW + 2;
+
   private static final int THUMB = 26;
 
   private final Session session;

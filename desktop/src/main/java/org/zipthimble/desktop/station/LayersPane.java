@@ -66,6 +66,7 @@ public final class LayersPane extends VBox {
     list.getStyleClass().add("layer-list");
     list.setAccessibleText(Wording.text("layers.title"));
     list.setCellFactory(view -> new LayerCell(session));
+    list.setFixedCellSize(LayerCell.HIGH);
     list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     list.getSelectionModel().getSelectedItems().addListener((javafx.collections.ListChangeListener<Item>) c -> taken());
     list.setPlaceholder(Controls.wrapped(Wording.text("layers.empty"), "side-note"));

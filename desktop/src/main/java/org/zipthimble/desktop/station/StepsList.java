@@ -24,14 +24,16 @@ final class StepsList extends ListView<StepsList.Row> {
     getStyleClass().add("layer-list");
     setAccessibleText(Wording.text("steps.title"));
     setCellFactory(view -> new ListCell<>() {
+      {
+        getStyleClass().add("step-cell");
+      }
+
       @Override
       protected void updateItem(Row row, boolean empty) {
         super.updateItem(row, empty);
         setText(empty || row == null ? "" : row.label());
         setId(empty || row == null ? null : "step-" + row.steps());
         pseudoClassStateChanged(UNDONE, !empty && row != null && row.undone());
-        getStyleClass().remove("step-cell");
-        getStyleClass().add("step-cell");
       }
     });
     getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
