@@ -95,7 +95,12 @@ public final class Shots extends Application {
   }
 
   private void plan() {
-    step("item.png", s -> s.preferences().change(t -> t.liking("jar_label").liking("bookmark")));
+    step("item.png", s -> {
+      workbench.prepareAll();
+      s.preferences().change(t -> t.liking("jar_label").liking("bookmark"));
+    });
+    step("item.png", s -> { });
+    step("item.png", s -> { });
     step("compose.png", s -> {
       putAwayHints(s);
       take(s, "swap-invitation.thimble");
@@ -437,7 +442,9 @@ public final class Shots extends Application {
     @Override
     public Optional<Path> whereToSend(String suggestedName, String ending) {
       try {
-        return Optional.of(Files.createTempDirectory("outbox").resolve(suggestedName));
+        Path file = Files.createDirectories(Path.of(System.getProperty("java.io.tmpdir"), "marrowfield")).resolve(suggestedName);
+        Files.deleteIfExists(file);
+        return Optional.of(file);
       } catch (IOException e) {
         return Optional.empty();
       }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import javafx.application.Application;
 import javafx.geometry.Bounds;
@@ -19,11 +20,15 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
@@ -85,6 +90,34 @@ class GroundTest extends AtTheBench {
       robot.interact(() -> under(workbench).stream().filter(ScrollPane.class::isInstance)
           .forEach(pane -> ((ScrollPane) pane).getChildrenUnmodifiable().forEach(part -> assertFalse(part.isCache(), pane + " at " + station))));
     }
+  }
+
+  /** Where one page more nearly fits beside the others all are drawn a little smaller, and it lies there; a page alone is drawn as large as there is room. */
+  @Test
+  void pagesThatNearlyFitBesideEachOtherDo(FxRobot robot) throws Exception {
+    double alone = drawn(robot, 1).get(0).getWidth();
+    List<Bounds> four = drawn(robot, 4);
+    assertEquals(2, four.stream().map(b -> Math.round(b.getMinY())).distinct().count(), "in two rows: " + four);
+    assertTrue(four.get(0).getWidth() < alone - 5 && four.get(0).getWidth() >= 0.75 * alone, four.get(0).getWidth() + " of " + alone);
+  }
+
+  private List<Bounds> drawn(FxRobot robot, int faces) throws Exception {
+    Job cards = Job.blank("Cards", Ticket.usual("Cards", new Size(8.5, 10)), List.of("a", "b", "c", "d").subList(0, faces));
+    robot.interact(() -> {
+      session.stationProperty().set(Station.COMPOSE);
+      session.take(cards, Optional.empty());
+      session.stationProperty().set(Station.SEND);
+    });
+    Pane previews = robot.lookup(".previews").queryAs(Pane.class);
+    WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> previews.getChildren().size() == faces);
+    QuickRobot.settled();
+    List<Bounds> out = new ArrayList<>();
+    robot.interact(() -> {
+      workbench.layout();
+      previews.getChildren().forEach(page -> out.add(page.getBoundsInParent()));
+    });
+    assertTrue(out.stream().allMatch(b -> b.getMaxX() <= previews.getWidth()), out + " in " + previews.getWidth());
+    return out;
   }
 
   @Test

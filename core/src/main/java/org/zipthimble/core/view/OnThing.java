@@ -11,6 +11,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
 import org.zipthimble.core.job.Frame;
@@ -375,30 +376,37 @@ public final class OnThing {
     return out;
   }
 
-  /** The two pages of an open book that a page belongs to, on its covers. */
+  /** The two pages of an open book that a page belongs to, or its cover in the middle; what is bound at its back has boards, a stapled booklet or one in rings has none. */
   private Stage album() {
     List<Face> pages = job.pages();
     int at = pages.indexOf(face);
     int right = at % 2 == 0 ? at : at + 1;
+    boolean open = right > 0 && right < pages.size();
+    boolean boards = job.book().filter(b -> b.binding() == Book.Binding.BACK).isPresent();
     Size size = frame.size();
-    double rise = Math.toRadians(9);
+    double rise = Math.toRadians(open ? 9 : 0);
+    double board = boards ? 0.15 : 0;
     List<Solid> solids = new ArrayList<>();
     Surface stock = Surface.bare(job.palette().stock(), 0.05);
     Surface cover = Surface.bare(COVERS, 0.2);
     for (int side : new int[] {-1, 1}) {
       int index = side < 0 ? right - 1 : right;
-      Vec along = new Vec(Math.cos(rise), 0, -side * Math.sin(rise) * -1);
-      Vec corner = side < 0 ? along.times(-size.width()).plus(new Vec(0, -size.height() / 2, 0)) : new Vec(0, -size.height() / 2, 0);
-      if (index >= 0 && index < pages.size()) {
-        Face page = pages.get(index);
-        Surface print = new Surface(job.palette().stock(), 0.08, Optional.of(art(job, page, job.frame(page).trim(), false)));
-        solids.add(new Facet(corner, along, new Vec(0, 1, 0), new Box(0, 0, size.width(), size.height()), Cover.ALL, print, stock, 0));
-        Vec below = new Vec(0, 0, -0.05);
-        solids.add(new Facet(corner.plus(below), along, new Vec(0, 1, 0), new Box(0, 0, size.width(), size.height()), Cover.ALL, stock, stock, 0));
-        Box board = side < 0 ? new Box(-0.15, -0.15, size.width() + 0.15, size.height() + 0.3) : new Box(0, -0.15, size.width() + 0.15, size.height() + 0.3);
-        solids.add(new Facet(corner.plus(new Vec(0, 0, -0.12)), along, new Vec(0, 1, 0), board, Cover.ALL, cover, cover, 0));
+      if (index < 0 || index >= pages.size()) {
+        continue;
+      }
+      Vec along = new Vec(Math.cos(rise), 0, side * Math.sin(rise));
+      // an open book has its back in the middle, a closed one its cover
+      Vec corner = along.times(open ? Math.min(0, side) * size.width() : -size.width() / 2).plus(new Vec(0, -size.height() / 2, 0));
+      Box page = new Box(0, 0, size.width(), size.height());
+      Surface print = new Surface(job.palette().stock(), 0.08, Optional.of(art(job, pages.get(index), job.frame(pages.get(index)).trim(), false)));
+      solids.add(new Facet(corner, along, new Vec(0, 1, 0), page, Cover.ALL, print, stock, 0));
+      solids.add(new Facet(corner.plus(new Vec(0, 0, -0.05)), along, new Vec(0, 1, 0), page, Cover.ALL, stock, stock, 0));
+      if (boards) {
+        Box around = new Box(side < 0 ? -board : 0, -board, size.width() + board, size.height() + 2 * board);
+        solids.add(new Facet(corner.plus(new Vec(0, 0, -0.12)), along, new Vec(0, 1, 0), around, Cover.ALL, cover, cover, 0));
       }
     }
-    return new Stage(solids, Math.hypot(size.width(), size.height() / 2) * 1.04, 0, 0, 0);
+    double reach = (open ? size.width() : size.width() / 2) + board;
+    return new Stage(solids, Math.hypot(reach, size.height() / 2 + board) * 1.04, 0, 0, 0);
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
@@ -132,6 +133,38 @@ class StageTest {
     }
     Point front = OnThing.of(folded, folded.faces().get(0)).seen(OnThing.usual(folded, folded.faces().get(0)), 0.2, 0).orElseThrow();
     assertTrue(front.x() > 2.5, "the right half is the front: " + front);
+  }
+
+  /** A cover lies in the middle, an open book with its back there; boards are seen around what is bound at its back alone. */
+  @ParameterizedTest
+  @EnumSource(Book.Binding.class)
+  void aBookIsSeenClosedAtItsCoversAndOpenBetweenThem(Book.Binding binding) {
+    Job blank = Job.blank("album", Made.card(Made.rectangle("i1", 0, 0, 5, 7)).ticket(), List.of("a", "b", "c", "d"));
+    Job job = blank.withBook(Optional.of(Book.USUAL.withBinding(binding)));
+    double[] wide = new double[4];
+    for (int page = 0; page < 4; page++) {
+      BufferedImage image = OnThing.of(job, job.faces().get(page)).draw(OnThing.usual(job, job.faces().get(page)).withTurn(0), 120, 120, 1);
+      int left = 120;
+      int right = 0;
+      int brown = 0;
+      for (int i = 0; i < 120 * 120; i++) {
+        int p = image.getRGB(i % 120, i / 120);
+        if (p >>> 24 == 255) {
+          left = Math.min(left, i % 120);
+          right = Math.max(right, i % 120);
+          brown += (p & 255) < (p >> 16 & 255) - 20 ? 1 : 0;
+        }
+      }
+      assertEquals(119, left + right, 2, "in the middle");
+      assertEquals(binding == Book.Binding.BACK, brown > 0, "boards at page " + page + ": " + brown);
+      wide[page] = right - left;
+    }
+    // a ball around one page of 5 x 7 in is smaller than one around two, so that a cover is drawn larger
+    assertEquals(wide[0], wide[3], 1.5);
+    assertEquals(wide[1], wide[2], 1.5);
+    double onePage = 5 / Math.hypot(2.5, 3.5);
+    double twoPages = 10 / Math.hypot(5, 3.5);
+    assertEquals(onePage / twoPages, wide[0] / wide[1], 0.06);
   }
 
   @Test

@@ -36,9 +36,13 @@ import org.zipthimble.desktop.state.Session;
 /** What a file will look like, or what was drawn from it once it is written. */
 final class SendPreview extends FlowPane {
   private static final double ROOM = 272;
+  private static final double GAP = 18;
 
   /** Of the window's height, so that a page is seen larger on a larger screen. */
   private static final double SHARE = 0.34;
+
+  /** Pages are drawn smaller by up to a fifth where one more then lies beside the others. */
+  private static final double SMALLEST = 0.8;
 
   private static final double WORDS = 420;
 
@@ -52,13 +56,18 @@ final class SendPreview extends FlowPane {
   private Optional<Job> shown = Optional.empty();
 
   SendPreview(Session session, SendChoices choices) {
-    super(18, 12);
+    super(GAP, 12);
     this.session = session;
     this.choices = choices;
     getStyleClass().add("previews");
     // what was drawn before the station stood in its window is drawn anew at the size that the window has room for
     sceneProperty().addListener((o, was, is) -> {
       if (was == null && is != null) {
+        shown.ifPresent(this::show);
+      }
+    });
+    widthProperty().addListener((o, was, is) -> {
+      if (was.doubleValue() <= 0) {
         shown.ifPresent(this::show);
       }
     });
@@ -91,7 +100,7 @@ final class SendPreview extends FlowPane {
         return new Laid(List.of(), trouble.getMessage());
       }
     }, laid -> {
-      getChildren().setAll(laid.pages().stream().map(p -> page(job, p)).toList());
+      getChildren().setAll(laid.pages().stream().map(p -> page(job, p, laid.pages().size())).toList());
       if (!laid.trouble().isEmpty()) {
         Label told = Controls.wrapped(laid.trouble(), "finding-text");
         told.setMaxWidth(WORDS);
@@ -110,10 +119,10 @@ final class SendPreview extends FlowPane {
     return painter;
   }
 
-  private Node page(Job job, DrawnPage page) {
+  private Node page(Job job, DrawnPage page, int count) {
     PagePicture picture = new PagePicture(painter());
     boolean proof = choices.inks(job) && choices.format().inks();
-    double scale = scale(page.size().width(), page.size().height());
+    double scale = scale(page.size().width(), page.size().height(), count);
     if (proof) {
       picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()), scale);
     } else {
@@ -129,7 +138,7 @@ final class SendPreview extends FlowPane {
       getChildren().clear();
       for (DrawnPage page : pages) {
         PagePicture picture = new PagePicture(painter());
-        picture.show(() -> page, scale(page.size().width(), page.size().height()), session.halvings());
+        picture.show(() -> page, scale(page.size().width(), page.size().height(), pages.size()), session.halvings());
         getChildren().add(captioned(picture, Wording.text("sendPane.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
     });
@@ -153,7 +162,7 @@ final class SendPreview extends FlowPane {
       ImageView view = new ImageView(FxPictures.of(image));
       view.setPreserveRatio(true);
       view.setSmooth(true);
-      view.setFitHeight(scale(image.getWidth(), image.getHeight()) * image.getHeight());
+      view.setFitHeight(scale(image.getWidth(), image.getHeight(), pictures.size()) * image.getHeight());
       view.getStyleClass().add("page-picture");
       nodes.add(view);
     }
@@ -166,9 +175,13 @@ final class SendPreview extends FlowPane {
     layer.drop();
   }
 
-  private double scale(double width, double height) {
+  private double scale(double width, double height, int count) {
     double room = getScene() == null ? ROOM : Math.max(ROOM, getScene().getHeight() * SHARE);
-    return Math.min(room / height, room * 1.2 / width);
+    double scale = Math.min(room / height, room * 1.2 / width);
+    double across = getWidth() - snappedLeftInset() - snappedRightInset() + GAP;
+    int columns = (int) (across / (width * scale + GAP));
+    double narrower = (Math.floor(across / (columns + 1)) - GAP) / width;
+    return across > GAP && columns < count && narrower >= SMALLEST * scale ? narrower : scale;
   }
 
   private static Node captioned(Node picture, String caption) {
