@@ -172,6 +172,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#lens-on-thing");
     TurningView view = robot.lookup("#bench-turning").queryAs(TurningView.class);
     until("it is drawn", () -> !view.empty());
+    assertTrue(robot.lookup(".tape-ruler").queryAll().stream().noneMatch(Node::isVisible), "inches of the bench would be wrong beside it");
     double before = view.camera().turn();
     robot.drag(view).moveBy(60, 0).drop();
     assertTrue(Math.abs(view.camera().turn() - before) > 20, "turned by the hand");
@@ -186,6 +187,7 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#lens-none");
     QuickRobot.settled();
     assertTrue(robot.lookup("#over-bench").tryQuery().isEmpty(), "the face is seen again");
+    assertEquals(2, robot.lookup(".tape-ruler").queryAll().stream().filter(Node::isVisible).count());
   }
 
   @Test

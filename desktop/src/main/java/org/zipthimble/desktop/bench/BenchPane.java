@@ -95,8 +95,11 @@ public final class BenchPane extends BorderPane {
     }
   }
 
-  /** Lays something over the bench, or takes it away. */
+  /** Lays something over the bench, or takes it away. What is seen in its place is not drawn at the bench's scale, so that the inches of the rulers would be wrong. */
   private void lay(Optional<Over> over) {
+    for (Node ruler : List.of(across, down, unit)) {
+      ruler.setVisible(over.isEmpty());
+    }
     middle.getChildren().remove(thingOver);
     thingOver.show(over);
     over.ifPresent(o -> middle.getChildren().add(thingOver));

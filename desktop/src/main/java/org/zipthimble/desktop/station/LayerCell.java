@@ -2,6 +2,7 @@ package org.zipthimble.desktop.station;
 
 import java.awt.image.BufferedImage;
 import java.util.Set;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ToggleButton;
@@ -58,6 +59,7 @@ final class LayerCell extends ListCell<Item> {
     getStyleClass().add("layer-cell");
     VBox names = new VBox(name, kind);
     names.setMinWidth(0);
+    names.setAlignment(Pos.CENTER_LEFT);
     HBox.setHgrow(names, Priority.ALWAYS);
     StackPane grip = new StackPane(Icons.of(Icons.GRIP));
     grip.getStyleClass().add("grip");
