@@ -16,6 +16,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -187,6 +188,11 @@ class ThingsInTheWindowTest extends AtTheBench {
     robot.clickOn("#lens-none");
     QuickRobot.settled();
     assertTrue(robot.lookup("#over-bench").tryQuery().isEmpty(), "the face is seen again");
+    robot.clickOn("#lens-on-thing");
+    go(robot, Station.COMPOSE);
+    assertTrue(robot.lookup("#over-bench").tryQuery().isEmpty(), "at the bench the face is worked on");
+    go(robot, Station.CHECK);
+    assertTrue(robot.lookup("#lens-none").queryAs(ToggleButton.class).isSelected());
     assertEquals(2, robot.lookup(".tape-ruler").queryAll().stream().filter(Node::isVisible).count());
   }
 

@@ -57,6 +57,8 @@ public final class BenchPane extends BorderPane {
     across.setPrefHeight(TapeRuler.THICK);
     down.setMinWidth(TapeRuler.THICK);
     down.setPrefWidth(TapeRuler.THICK);
+    // what is seen of it where the rulers are taken away
+    getStyleClass().add("plain-bench");
     BorderPane top = new BorderPane(across);
     top.setLeft(unit);
     setTop(top);

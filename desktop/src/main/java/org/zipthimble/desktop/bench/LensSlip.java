@@ -20,6 +20,7 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
 
 /** The lenses for the bench while checking, what each shows as a whole, and what lies under the pointer. */
 final class LensSlip extends VBox {
@@ -62,6 +63,12 @@ final class LensSlip extends VBox {
     group.selectedToggleProperty().addListener((o, was, is) -> {
       if (is != null && !overs.contains(is)) {
         laidOver.accept(Optional.empty());
+      }
+    });
+    // what is laid over the bench stays at this station: at the others nothing could be done on the face below it
+    session.stationProperty().addListener((o, was, is) -> {
+      if (is != Station.CHECK) {
+        group.selectToggle(group.getToggles().get(Lens.NONE.ordinal()));
       }
     });
     Runnable seen = () -> {
