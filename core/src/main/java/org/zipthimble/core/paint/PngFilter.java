@@ -38,7 +38,7 @@ final class PngFilter {
     for (int y = 0; y < count; y++) {
       int from = y * width;
       boolean like = y > 0 && unlike(pixels, from, from + width) < 0;
-      if (!like && (y < 2 || chosen < 0 || y % EVERY == 0)) {
+      if (!like && (chosen < 0 || y % EVERY == 0)) {
         chosen = choose(pixels, from, y == 0);
       }
       int filter = like ? UP : chosen;
@@ -48,6 +48,8 @@ final class PngFilter {
         case UP -> up(pixels, from, out, y * length + 1);
         default -> differences(pixels, from, filter == SUB, out, y * length + 1);
       }
+      // what was chosen without a row above, or above rows that are all alike, tells nothing of the next
+      chosen = like || y == 0 ? -1 : chosen;
     }
     return out;
   }

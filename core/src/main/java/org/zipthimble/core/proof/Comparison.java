@@ -29,8 +29,8 @@ public record Comparison(double mean, double largest, double local) {
     // Sums of the differences of all pixels above and left of a place, a row at a time and of the rows a square is high.
     int width = a.getWidth();
     int height = a.getHeight();
-    int[] ones = Pixels.argb(a);
-    int[] others = Pixels.argb(b);
+    int[] ones = new int[width];
+    int[] others = new int[width];
     long[][] sums = new long[3 * (SQUARE + 1)][width + 1];
     long local = 0;
     for (int y = 0; y < height; y++) {
@@ -38,9 +38,11 @@ public record Comparison(double mean, double largest, double local) {
       int now = (y + 1) % (SQUARE + 1);
       int before = y % (SQUARE + 1);
       int above = (y + 2) % (SQUARE + 1);
+      Pixels.row(a, y, ones);
+      Pixels.row(b, y, others);
       for (int x = 0; x < width; x++) {
-        int one = ones[y * width + x];
-        int other = others[y * width + x];
+        int one = ones[x];
+        int other = others[x];
         for (int shift = 0; shift <= 16; shift += 8) {
           int apart = (one >> shift & 255) - (other >> shift & 255);
           sum += Math.abs(apart);
@@ -52,7 +54,7 @@ public record Comparison(double mean, double largest, double local) {
           if (y + 1 >= SQUARE && x + 1 >= SQUARE) {
             long square = sums[own + now][x + 1] - sums[own + above][x + 1] - sums[own + now][x + 1 - SQUARE] + sums[own + above][x + 1 - SQUARE];
             if (Math.abs(square) > local) {
-              local = Math.max(local, nearest(ones, others, width, x + 1 - SQUARE, y + 1 - SQUARE, shift));
+              local = Math.max(local, nearest(a, b, x + 1 - SQUARE, y + 1 - SQUARE, shift));
             }
           }
         }
@@ -62,23 +64,24 @@ public record Comparison(double mean, double largest, double local) {
   }
 
   /** The least difference of a square of one picture from those of the other that lie up to a pixel beside it. */
-  private static long nearest(int[] a, int[] b, int width, int x, int y, int shift) {
-    int height = a.length / width;
-    long own = square(a, width, x, y, shift);
+  private static long nearest(BufferedImage a, BufferedImage b, int x, int y, int shift) {
+    long own = square(a, x, y, shift);
     long least = Long.MAX_VALUE;
     for (int dy = -1; dy <= 1; dy++) {
       for (int dx = -1; dx <= 1; dx++) {
-        boolean inside = x + dx >= 0 && y + dy >= 0 && x + dx + SQUARE <= width && y + dy + SQUARE <= height;
-        least = inside ? Math.min(least, Math.abs(own - square(b, width, x + dx, y + dy, shift))) : least;
+        boolean inside = x + dx >= 0 && y + dy >= 0 && x + dx + SQUARE <= b.getWidth() && y + dy + SQUARE <= b.getHeight();
+        least = inside ? Math.min(least, Math.abs(own - square(b, x + dx, y + dy, shift))) : least;
       }
     }
     return least;
   }
 
-  private static long square(int[] pixels, int width, int x, int y, int shift) {
+  private static long square(BufferedImage image, int x, int y, int shift) {
+    int[] pixels = new int[SQUARE * SQUARE];
+    Pixels.argb(image, x, y, SQUARE, SQUARE, pixels, 0);
     long sum = 0;
-    for (int i = 0; i < SQUARE * SQUARE; i++) {
-      sum += pixels[(y + i / SQUARE) * width + x + i % SQUARE] >> shift & 255;
+    for (int pixel : pixels) {
+      sum += pixel >> shift & 255;
     }
     return sum;
   }
