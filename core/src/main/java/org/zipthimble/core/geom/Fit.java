@@ -11,6 +11,9 @@ import java.util.List;
 public final class Fit {
   private static final int ROUNDS = 6;
 
+  /** The cosine of the least turn that is a corner in a dense chain. */
+  private static final double SHARP = Math.cos(Math.toRadians(50));
+
   private final double tolerance;
   /** The places that are being fitted. */
   private double[] xs;
@@ -110,15 +113,19 @@ public final class Fit {
   private static List<Integer> sharp(List<Point> chain) {
     int n = chain.size();
     int arm = Math.min(3, n / 4);
+    Point[] ways = new Point[n];
+    for (int i = 0; i < n; i++) {
+      ways[i] = unit(chain.get(i), chain.get((i + arm) % n));
+    }
+    // the less the cosine of a turn, the more it turns
     double[] turn = new double[n];
     for (int i = 0; i < n; i++) {
-      Point a = unit(chain.get(Math.floorMod(i - arm, n)), chain.get(i));
-      Point b = unit(chain.get(i), chain.get((i + arm) % n));
-      turn[i] = Math.abs(Math.atan2(a.x() * b.y() - a.y() * b.x(), a.x() * b.x() + a.y() * b.y()));
+      Point a = ways[Math.floorMod(i - arm, n)];
+      turn[i] = -(a.x() * ways[i].x() + a.y() * ways[i].y());
     }
     List<Integer> corners = new ArrayList<>();
     for (int i = 0; i < n; i++) {
-      boolean most = turn[i] > Math.toRadians(50);
+      boolean most = turn[i] > -SHARP;
       for (int k = 1; k <= arm && most; k++) {
         most = turn[i] > turn[Math.floorMod(i - k, n)] && turn[i] >= turn[(i + k) % n];
       }
@@ -297,7 +304,8 @@ public final class Fit {
       if (dd > 0) {
         double qx = xs[begin + i] - (fx[0] + at * (fx[1] + at * (fx[2] + at * fx[3])));
         double qy = ys[begin + i] - (fy[0] + at * (fy[1] + at * (fy[2] + at * fy[3])));
-        t[i] = Math.max(0, Math.min(1, at + (qx * dx + qy * dy) / dd));
+        double to = at + (qx * dx + qy * dy) / dd;
+        t[i] = to > 0 ? to < 1 ? to : 1 : 0;
       }
     }
   }
@@ -325,7 +333,9 @@ public final class Fit {
   }
 
   static Point unit(Point a, Point b) {
-    double length = a.distance(b);
-    return length == 0 ? new Point(1, 0) : new Point((b.x() - a.x()) / length, (b.y() - a.y()) / length);
+    double dx = b.x() - a.x();
+    double dy = b.y() - a.y();
+    double length = Math.sqrt(dx * dx + dy * dy);
+    return length == 0 ? new Point(1, 0) : new Point(dx / length, dy / length);
   }
 }

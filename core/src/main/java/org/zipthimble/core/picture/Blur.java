@@ -1,5 +1,6 @@
 package org.zipthimble.core.picture;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -7,11 +8,24 @@ import java.util.stream.IntStream;
  * Weickert, "Theoretical Foundations of Gaussian Convolution by Extended Box Filtering", 2011; from memory).
  */
 public final class Blur {
+  /** Below this nothing is done. */
+  private static final double LEAST = 0.3;
+
   /** Up to this radius all weights are taken at once; sums that run along are sooner done with wider boxes. */
   private static final int FEW = 1;
 
   /** So many columns are worked down side by side. */
   private static final int STRIP = 256;
+
+  /** So many rows are softened one after another. */
+  private static final int BAND = 64;
+
+  /** A field of values, asked for by its rows, from several threads at once. */
+  @FunctionalInterface
+  interface Rows {
+    /** Lays the values of one row down, as many as the field is wide. */
+    void row(int y, float[] into);
+  }
 
   private Blur() {}
 
@@ -21,21 +35,40 @@ public final class Blur {
    * @param sigma the width of the bell in pixels; nothing is done below 0.3
    */
   public static float[] soft(float[] field, int width, int height, double sigma) {
-    if (sigma < 0.3) {
-      return field;
+    return sigma < LEAST ? field : soft((y, into) -> System.arraycopy(field, y * width, into, 0, width), width, height, sigma);
+  }
+
+  /**
+   * The same of a field that is made row by row.
+   *
+   * @param sigma the width of the bell in pixels; below 0.3 the field is given back as it is
+   */
+  static float[] soft(Rows field, int width, int height, double sigma) {
+    if (sigma < LEAST) {
+      return whole(field, width, height);
     }
     // Each box has a third of the variance: r(r+1)/3 of a box of 2r+1 whole places, and the part p that its two ends count makes up for the rest.
     double third = sigma * sigma / 3;
     int radius = (int) Math.floor((Math.sqrt(12 * third + 1) - 1) / 2);
     double wide = 2 * radius + 1;
     float part = (float) (wide * (third - radius * (radius + 1) / 3.0) / (2 * ((radius + 1.0) * (radius + 1) - third)));
-    return radius <= FEW ? tapped(field, width, height, kernel(radius, part)) : summed(field, width, height, radius, part);
+    return radius <= FEW ? tapped(field, width, height, kernel(radius, part)) : summed(whole(field, width, height), width, height, radius, part);
+  }
+
+  private static float[] whole(Rows field, int width, int height) {
+    float[] out = new float[width * height];
+    IntStream.range(0, height).parallel().forEach(y -> {
+      float[] row = new float[width];
+      field.row(y, row);
+      System.arraycopy(row, 0, out, y * width, width);
+    });
+    return out;
   }
 
   /** The weights of three boxes one after another, from the middle to the end. */
   private static float[] kernel(int radius, float part) {
     double[] box = new double[2 * radius + 3];
-    java.util.Arrays.fill(box, 1, box.length - 1, 1 / (2 * radius + 1 + 2.0 * part));
+    Arrays.fill(box, 1, box.length - 1, 1 / (2 * radius + 1 + 2.0 * part));
     box[0] = part / (2 * radius + 1 + 2.0 * part);
     box[box.length - 1] = box[0];
     double[] all = box;
@@ -55,46 +88,89 @@ public final class Blur {
     return half;
   }
 
-  private static float[] tapped(float[] field, int width, int height, float[] kernel) {
-    float[] across = new float[field.length];
-    float[] out = new float[field.length];
-    int reach = kernel.length - 1;
-    IntStream.range(0, height).parallel().forEach(y -> {
-      float[] row = new float[width + 2 * reach];
-      for (int i = 0; i < row.length; i++) {
-        row[i] = field[y * width + held(i - reach, width)];
-      }
-      int base = y * width;
-      for (int x = 0; x < width; x++) {
-        across[base + x] = kernel[0] * row[x + reach];
-      }
-      for (int k = 1; k <= reach; k++) {
-        float weight = kernel[k];
-        for (int x = 0; x < width; x++) {
-          across[base + x] += weight * (row[x + reach - k] + row[x + reach + k]);
-        }
-      }
-    });
-    IntStream.range(0, height).parallel().forEach(y -> {
-      int base = y * width;
-      for (int x = 0; x < width; x++) {
-        out[base + x] = kernel[0] * across[base + x];
-      }
-      for (int k = 1; k <= reach; k++) {
-        float weight = kernel[k];
-        int above = held(y - k, height) * width;
-        int below = held(y + k, height) * width;
-        for (int x = 0; x < width; x++) {
-          out[base + x] += weight * (across[above + x] + across[below + x]);
-        }
-      }
-    });
+  /** Whole rows are softened across when they are needed for the first time, and go down the field together: they are still near at hand then. */
+  private static float[] tapped(Rows field, int width, int height, float[] kernel) {
+    float[] out = new float[width * height];
+    int bands = (height + BAND - 1) / BAND;
+    IntStream.range(0, bands).parallel().forEach(i -> new Band(field, width, height, kernel).soften(i * BAND, Math.min(height, (i + 1) * BAND), out));
     return out;
   }
 
-  private static float[] summed(float[] field, int width, int height, int radius, float part) {
-    float[] a = field.clone();
-    float[] b = new float[field.length];
+  /** Some rows that follow one another, and those about them that reach into them. */
+  private static final class Band {
+    private final Rows field;
+    private final int width;
+    private final int height;
+    private final float[] kernel;
+    private final int reach;
+    private final float[] raw;
+    private final float[] wide;
+    private final float[] shifted;
+    private final float[][] across;
+
+    Band(Rows field, int width, int height, float[] kernel) {
+      this.field = field;
+      this.width = width;
+      this.height = height;
+      this.kernel = kernel;
+      this.reach = kernel.length - 1;
+      this.raw = new float[width];
+      this.wide = new float[width + 2 * reach];
+      this.shifted = new float[width];
+      this.across = new float[2 * reach + 1][width];
+    }
+
+    void soften(int top, int bottom, float[] out) {
+      float[] soft = new float[width];
+      for (int y = top - reach; y < top + reach; y++) {
+        across(y);
+      }
+      for (int y = top; y < bottom; y++) {
+        across(y + reach);
+        weigh(soft, row(y), kernel[0], false);
+        for (int k = 1; k <= reach; k++) {
+          weigh(soft, row(y - k), kernel[k], true);
+          weigh(soft, row(y + k), kernel[k], true);
+        }
+        System.arraycopy(soft, 0, out, y * width, width);
+      }
+    }
+
+    private float[] row(int y) {
+      return across[Math.floorMod(y, across.length)];
+    }
+
+    private void across(int y) {
+      field.row(held(y, height), raw);
+      System.arraycopy(raw, 0, wide, reach, width);
+      Arrays.fill(wide, 0, reach, raw[0]);
+      Arrays.fill(wide, reach + width, wide.length, raw[width - 1]);
+      float[] into = row(y);
+      weigh(into, raw, kernel[0], false);
+      for (int k = 1; k <= reach; k++) {
+        System.arraycopy(wide, reach - k, shifted, 0, width);
+        weigh(into, shifted, kernel[k], true);
+        System.arraycopy(wide, reach + k, shifted, 0, width);
+        weigh(into, shifted, kernel[k], true);
+      }
+    }
+
+    /** One array beside the other, place by place: so the compiler takes several at once. */
+    private static void weigh(float[] into, float[] from, float weight, boolean more) {
+      if (more) {
+        for (int x = 0; x < into.length; x++) {
+          into[x] += weight * from[x];
+        }
+      } else {
+        for (int x = 0; x < into.length; x++) {
+          into[x] = weight * from[x];
+        }
+      }
+    }
+  }
+
+  private static float[] summed(float[] a, int width, int height, int radius, float part) {
+    float[] b = new float[a.length];
     for (int pass = 0; pass < 3; pass++) {
       float[] from = a;
       float[] to = b;

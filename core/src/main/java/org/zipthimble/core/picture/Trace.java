@@ -4,7 +4,6 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Contour;
@@ -20,6 +19,13 @@ public final class Trace {
   public static final long MOST_PIXELS = 16_000_000;
 
   private static final float HALF = 0.5f;
+
+  private static final float[] RED = weighed(0.299);
+  private static final float[] GREEN = weighed(0.587);
+  private static final float[] BLUE = weighed(0.114);
+
+  /** Lines of so many places together are fitted between two looks whether to go on. */
+  private static final int AT_ONCE = 50_000;
 
   private Trace() {}
 
@@ -67,17 +73,9 @@ public final class Trace {
     int width = small.getWidth();
     int height = small.getHeight();
     if (asked.colours() == 1) {
-      float[] field = new float[width * height];
-      IntStream.range(0, height).parallel().forEach(y -> {
-        int[] row = new int[width];
-        Pixels.row(small, y, row);
-        for (int x = 0; x < width; x++) {
-          field[y * width + x] = darkness(row[x]);
-        }
-      });
-      progress.step(0.3);
-      float level = 1 - asked.threshold() / 255f;
-      Path path = outline(field, width, height, level, asked, progress, 0.3, 1);
+      // half a step beyond: white is not darker than 255
+      float level = (255.5f - asked.threshold()) / 255;
+      Path path = outline(darkness(small), width, height, level, asked, progress, 0, 1);
       return path.segments().isEmpty() ? List.of() : List.of(new Layer(Colour.BLACK, path));
     }
     return coloured(small, asked, progress);
@@ -96,19 +94,31 @@ public final class Trace {
     if (!small.getColorModel().hasAlpha()) {
       return org.zipthimble.core.geom.Shapes.rectangle(new org.zipthimble.core.geom.Box(0, 0, 1, 1));
     }
-    float[] field = new float[width * height];
-    IntStream.range(0, height).parallel().forEach(y -> {
-      int[] row = new int[width];
-      Pixels.row(small, y, row);
-      for (int x = 0; x < width; x++) {
-        field[y * width + x] = (row[x] >>> 24) / 255f;
-      }
-    });
     try {
-      return outline(field, width, height, threshold / 255f, new Asked(1, 128, 0.4, 4), Progress.SILENT, 0, 1);
+      return outline(opacity(small), width, height, threshold / 255f, new Asked(1, 128, 0.4, 4), Progress.SILENT, 0, 1);
     } catch (Stopped never) {
       throw new IllegalStateException(never);
     }
+  }
+
+  private static Blur.Rows darkness(BufferedImage image) {
+    return (y, into) -> {
+      int[] row = new int[into.length];
+      Pixels.row(image, y, row);
+      for (int x = 0; x < row.length; x++) {
+        into[x] = darkness(row[x]);
+      }
+    };
+  }
+
+  private static Blur.Rows opacity(BufferedImage image) {
+    return (y, into) -> {
+      int[] row = new int[into.length];
+      Pixels.row(image, y, row);
+      for (int x = 0; x < row.length; x++) {
+        into[x] = (row[x] >>> 24) / 255f;
+      }
+    };
   }
 
   private static BufferedImage held(BufferedImage image) {
@@ -121,8 +131,18 @@ public final class Trace {
 
   /** How dark a pixel is on white, 0 to 1, by the luma weights of Rec. ITU-R BT.601. */
   private static float darkness(int argb) {
-    float luma = 0.299f * (argb >> 16 & 255) + 0.587f * (argb >> 8 & 255) + 0.114f * (argb & 255);
-    return (1 - luma / 255) * (argb >>> 24) / 255;
+    float dark = 1 - RED[argb >> 16 & 255] - GREEN[argb >> 8 & 255] - BLUE[argb & 255];
+    int alpha = argb >>> 24;
+    return alpha == 255 ? dark : dark * alpha / 255;
+  }
+
+  /** What a part of a colour adds to its lightness, for each of its values. */
+  private static float[] weighed(double weight) {
+    float[] out = new float[256];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = (float) (weight * i / 255);
+    }
+    return out;
   }
 
   private static List<Layer> coloured(BufferedImage image, Asked asked, Progress progress) throws Stopped {
@@ -140,12 +160,14 @@ public final class Trace {
       place[order.get(i)] = i;
     }
     List<Layer> layers = new ArrayList<>();
-    float[] field = new float[width * height];
     for (int layer = 0; layer < place.length; layer++) {
-      for (int i = 0; i < field.length; i++) {
-        int label = reduced.labels()[i];
-        field[i] = label >= 0 && place[label] >= layer ? 1 : 0;
-      }
+      int least = layer;
+      Blur.Rows field = (y, into) -> {
+        for (int x = 0; x < width; x++) {
+          int label = reduced.labels()[y * width + x];
+          into[x] = label >= 0 && place[label] >= least ? 1 : 0;
+        }
+      };
       double from = 0.4 + 0.6 * layer / place.length;
       Path path = outline(field, width, height, HALF, asked, progress, from, from + 0.6 / place.length);
       if (!path.segments().isEmpty()) {
@@ -156,21 +178,21 @@ public final class Trace {
   }
 
   private static Path outline(
-      float[] field, int width, int height, float level, Asked asked, Progress progress, double from, double to) throws Stopped {
+      Blur.Rows field, int width, int height, float level, Asked asked, Progress progress, double from, double to) throws Stopped {
     float[] soft = Blur.soft(field, width, height, 0.8 * asked.smoothness() + 0.4 * Math.min(1, asked.smoothness()));
-    progress.step(from + (to - from) * 0.3);
-    List<List<Point>> chains = IsoLines.of(soft, width, height, level);
-    List<Contour> contours = new ArrayList<>();
+    progress.step(from + (to - from) * 0.4);
+    List<List<Point>> chains = new ArrayList<>(IsoLines.of(soft, width, height, level));
+    chains.removeIf(chain -> area(chain) < Math.max(asked.speck(), 0.5));
     double tolerance = 0.2 + 0.25 * asked.smoothness();
-    for (int i = 0; i < chains.size(); i++) {
-      progress.step(from + (to - from) * (0.4 + 0.6 * i / chains.size()));
-      List<Point> chain = chains.get(i);
-      if (area(chain) >= Math.max(asked.speck(), 0.5)) {
-        Contour contour = Fit.traced(chain, tolerance);
-        if (!contour.spans().isEmpty()) {
-          contours.add(contour);
-        }
+    List<Contour> contours = new ArrayList<>();
+    for (int done = 0; done < chains.size();) {
+      progress.step(from + (to - from) * (0.5 + 0.5 * done / chains.size()));
+      int end = done;
+      for (int places = 0; end < chains.size() && places < AT_ONCE; end++) {
+        places += chains.get(end).size();
       }
+      contours.addAll(chains.subList(done, end).parallelStream().map(chain -> Fit.traced(chain, tolerance)).filter(c -> !c.spans().isEmpty()).toList());
+      done = end;
     }
     return Contour.path(contours).mapped(Affine.scale(1.0 / width, 1.0 / height));
   }

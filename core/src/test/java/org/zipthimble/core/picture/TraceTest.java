@@ -19,6 +19,9 @@ import org.zipthimble.core.work.Stopped;
 
 /** Tracing: known areas come back, in few curves; specks and stopping. */
 class TraceTest {
+  /** Where a threshold is next to a colour, the line runs through that colour's outermost pixels' middles: half a pixel about 200 x 120. */
+  private static final double HALF_A_PIXEL = 2 * (200 + 120) * 0.5 + 5;
+
   private static BufferedImage drawn(int type, java.util.function.Consumer<Graphics2D> art) {
     BufferedImage image = new BufferedImage(400, 300, type);
     Graphics2D g = image.createGraphics();
@@ -81,6 +84,29 @@ class TraceTest {
     BufferedImage image = drawn(BufferedImage.TYPE_INT_ARGB, g -> g.fillOval(100, 50, 200, 200));
     assertEquals(Math.PI * 100 * 100, Extent.area(pixels(Trace.opaque(image, 128))), 120);
     assertEquals(1, Extent.area(Trace.opaque(drawn(BufferedImage.TYPE_INT_RGB, g -> { }), 128)), 1e-9);
+  }
+
+  @Test
+  void thresholdsAtTheirEndsLeaveWhiteOutAndBlackIn() throws Stopped {
+    BufferedImage nearlyWhite = drawn(BufferedImage.TYPE_INT_RGB, g -> {
+      g.setColor(new Color(254, 254, 254));
+      g.fillRect(50, 40, 200, 120);
+    });
+    Path darker = pixels(Trace.of(nearlyWhite, new Trace.Asked(1, 255, 0, 16), Progress.SILENT).get(0).unit());
+    assertEquals(200 * 120, Extent.area(darker), 30, "white is not darker than 255");
+    assertTrue(Trace.of(nearlyWhite, new Trace.Asked(1, 254, 0, 16), Progress.SILENT).isEmpty());
+    BufferedImage black = drawn(BufferedImage.TYPE_INT_RGB, g -> g.fillRect(50, 40, 200, 120));
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(black, new Trace.Asked(1, 1, 0, 16), Progress.SILENT).get(0).unit())), HALF_A_PIXEL, "black is darker than 1");
+  }
+
+  @Test
+  void whatIsHalfClearIsHalfAsDark() throws Stopped {
+    BufferedImage image = drawn(BufferedImage.TYPE_INT_ARGB, g -> {
+      g.setColor(new Color(0, 0, 0, 120));
+      g.fillRect(50, 40, 200, 120);
+    });
+    assertTrue(Trace.of(image, Trace.Asked.USUAL, Progress.SILENT).isEmpty(), "black of 47 % over white is lighter than 128");
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(image, new Trace.Asked(1, 140, 0, 16), Progress.SILENT).get(0).unit())), HALF_A_PIXEL);
   }
 
   @Test
