@@ -1,14 +1,12 @@
 package org.zipthimble.core.geom;
 
-import java.util.ArrayList;
-import java.util.List;
+import com.fasterxml.jackson.core.io.NumberInput;
 import java.util.function.DoubleFunction;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Paths as text: the absolute M, L, C and Z of the SVG path grammar (W3C SVG 1.1, 8.3). */
 public final class PathText {
-  private static final Pattern TOKEN = Pattern.compile("\\s*,?\\s*([MLCZ]|-?\\d+(?:\\.\\d+)?(?:[eE]-?\\d+)?)");
+  /** So many numbers has a curve. */
+  private static final int MOST_NUMBERS = 6;
 
   private PathText() {}
 
@@ -52,50 +50,107 @@ public final class PathText {
    * @throws IllegalArgumentException when the text is not such a path
    */
   public static Path read(String text) {
-    Path.Builder out = Path.build();
-    Matcher matcher = TOKEN.matcher(text);
-    int at = 0;
-    char command = ' ';
-    boolean wanting = false;
-    List<Double> numbers = new ArrayList<>();
-    while (matcher.find(at) && matcher.start() == at) {
-      at = matcher.end();
-      String token = matcher.group(1);
-      if (Character.isLetter(token.charAt(0))) {
-        if (wanting || !numbers.isEmpty()) {
-          throw new IllegalArgumentException("a path with places missing");
-        }
-        command = token.charAt(0);
-        wanting = command != 'Z';
-        if (command == 'Z') {
-          out.close();
-        }
-      } else {
-        numbers.add(Double.parseDouble(token));
-        place(out, command, numbers);
-        wanting &= !numbers.isEmpty();
-      }
-    }
-    if (wanting || !numbers.isEmpty() || !text.substring(at).isBlank()) {
-      throw new IllegalArgumentException("not a path of M, L, C and Z");
-    }
-    return out.path();
+    return new Reading(text).path();
   }
 
-  private static void place(Path.Builder out, char command, List<Double> n) {
-    int needed = command == 'C' ? 6 : 2;
-    if (command == ' ' || command == 'Z') {
-      throw new IllegalArgumentException("a path with a number in the wrong place");
+  /** Goes through a text from token to token. */
+  private static final class Reading {
+    private final String text;
+    private final Path.Builder out = Path.build();
+    private final double[] numbers = new double[MOST_NUMBERS];
+    private int count;
+    private int at;
+
+    Reading(String text) {
+      this.text = text;
     }
-    if (n.size() < needed) {
-      return;
+
+    Path path() {
+      char command = ' ';
+      boolean wanting = false;
+      int begin = token();
+      while (begin < text.length()) {
+        char first = text.charAt(begin);
+        if (first == 'M' || first == 'L' || first == 'C' || first == 'Z') {
+          if (wanting || count > 0) {
+            throw new IllegalArgumentException("a path with places missing");
+          }
+          at = begin + 1;
+          command = first;
+          wanting = command != 'Z';
+          if (command == 'Z') {
+            out.close();
+          }
+        } else {
+          number(begin);
+          place(command);
+          wanting &= count > 0;
+        }
+        begin = token();
+      }
+      if (wanting || count > 0 || !text.substring(at).isBlank()) {
+        throw new IllegalArgumentException("not a path of M, L, C and Z");
+      }
+      return out.path();
     }
-    switch (command) {
-      case 'M' -> out.start(n.get(0), n.get(1));
-      case 'L' -> out.line(n.get(0), n.get(1));
-      default -> out.curve(n.get(0), n.get(1), n.get(2), n.get(3), n.get(4), n.get(5));
+
+    /** Where the next token begins: behind spaces and at most one comma. */
+    private int token() {
+      int begin = spaces(at);
+      return begin < text.length() && text.charAt(begin) == ',' ? spaces(begin + 1) : begin;
     }
-    n.clear();
+
+    private int spaces(int from) {
+      int i = from;
+      while (i < text.length() && (text.charAt(i) == ' ' || text.charAt(i) >= '\t' && text.charAt(i) <= '\r')) {
+        i++;
+      }
+      return i;
+    }
+
+    private int digits(int from) {
+      int i = from;
+      while (i < text.length() && text.charAt(i) >= '0' && text.charAt(i) <= '9') {
+        i++;
+      }
+      return i;
+    }
+
+    private boolean stands(int i, char one, char other) {
+      return i < text.length() && (text.charAt(i) == one || text.charAt(i) == other);
+    }
+
+    private void number(int begin) {
+      int whole = stands(begin, '-', '-') ? begin + 1 : begin;
+      int end = digits(whole);
+      if (end == whole) {
+        throw new IllegalArgumentException("not a path of M, L, C and Z");
+      }
+      int part = stands(end, '.', '.') ? digits(end + 1) : end;
+      end = part > end + 1 ? part : end;
+      if (stands(end, 'e', 'E')) {
+        int power = stands(end + 1, '-', '-') ? end + 2 : end + 1;
+        int after = digits(power);
+        end = after > power ? after : end;
+      }
+      numbers[count++] = NumberInput.parseDouble(text.substring(begin, end), true);
+      at = end;
+    }
+
+    private void place(char command) {
+      if (command == ' ' || command == 'Z') {
+        throw new IllegalArgumentException("a path with a number in the wrong place");
+      }
+      if (count < (command == 'C' ? MOST_NUMBERS : 2)) {
+        return;
+      }
+      switch (command) {
+        case 'M' -> out.start(numbers[0], numbers[1]);
+        case 'L' -> out.line(numbers[0], numbers[1]);
+        default -> out.curve(numbers[0], numbers[1], numbers[2], numbers[3], numbers[4], numbers[5]);
+      }
+      count = 0;
+    }
   }
 
   private static StringBuilder put(StringBuilder out, Point p, DoubleFunction<String> figure) {

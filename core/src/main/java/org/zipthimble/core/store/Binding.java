@@ -57,7 +57,7 @@ final class Binding {
     StreamReadConstraints limits = StreamReadConstraints.builder()
         .maxNestingDepth(DEEPEST).maxStringLength(5_000_000).maxNumberLength(60).build();
     JsonMapper mapper = JsonMapper
-        .builder(JsonFactory.builder().streamReadConstraints(limits).enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
+        .builder(JsonFactory.builder().streamReadConstraints(limits).enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION, StreamReadFeature.USE_FAST_DOUBLE_PARSER).build())
         .addModule(new Jdk8Module()).addModule(Texts.module()).addModule(Usual.module())
         .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS).disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
         .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)

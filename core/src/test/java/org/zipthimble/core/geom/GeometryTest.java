@@ -10,6 +10,7 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -115,8 +116,22 @@ class GeometryTest {
     assertEquals(Path.EMPTY, PathText.read(""));
   }
 
+  @Test
+  void figuresOfAPathAreTheNearestToWhatIsWritten() {
+    Random chance = new Random(20_261_130);
+    for (int i = 0; i < 20_000; i++) {
+      double x = Double.longBitsToDouble(chance.nextLong());
+      double y = (chance.nextInt() - 0.5) / Math.pow(10, chance.nextInt(12));
+      if (Double.isFinite(x)) {
+        String text = "M" + x + " " + y + ",L\t" + y + "\n" + x;
+        assertEquals(Path.build().start(Double.parseDouble(String.valueOf(x)), y).line(y, x).path(), PathText.read(text), "as the platform reads them: " + text);
+      }
+    }
+    assertEquals(Path.build().start(0.1, -2e-7).line(30, 4).path(), PathText.read(" M , 0.1 -2e-7 L 3E1 , 4 "));
+  }
+
   @ParameterizedTest
-  @ValueSource(strings = {"M", "M1", "L1 1", "M0 0 X", "M0 0L1", "M0 0C1 1 2 2 3", "1 2", "M0 0Z4", "M0 0,,1 1", "M1e999999 0 0"})
+  @ValueSource(strings = {"M", "M1", "M.5 0", "M1. 0", "M0 0L1e 2", "M0 0L-,1", "M0 0L1 1 ,", "M0 0L1e+5 2", "L1 1", "M0 0 X", "M0 0L1", "M0 0C1 1 2 2 3", "1 2", "M0 0Z4", "M0 0,,1 1", "M1e999999 0 0"})
   void textThatIsNoPathIsRefused(String text) {
     assertThrows(IllegalArgumentException.class, () -> PathText.read(text));
   }
