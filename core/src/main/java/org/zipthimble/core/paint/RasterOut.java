@@ -3,6 +3,7 @@ package org.zipthimble.core.paint;
 import java.awt.AlphaComposite;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -25,6 +26,7 @@ import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Levelled;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.AwtPaths;
 import org.zipthimble.core.type.Glyph;
@@ -149,10 +151,20 @@ public final class RasterOut implements MarkOut {
     double down = Math.hypot(all.c(), all.d()) / picture.height();
     try {
       BufferedImage image = pictures.atLeast(picture, Math.max(across, down));
-      g.drawImage(image, awt(Affine.scale(1.0 / image.getWidth(), 1.0 / image.getHeight()).then(all)), null);
+      if (Levelled.can(image, all)) {
+        Levelled.of(image, all, open()).ifPresent(part -> g.drawImage(part.image(), part.left(), part.top(), null));
+      } else {
+        g.drawImage(image, awt(Affine.scale(1.0 / image.getWidth(), 1.0 / image.getHeight()).then(all)), null);
+      }
     } catch (Trouble trouble) {
       throw new IllegalStateException(trouble.getMessage(), trouble);
     }
+  }
+
+  /** The pixels that can be drawn to. */
+  private Rectangle open() {
+    Rectangle whole = new Rectangle(layers.peek().getWidth(), layers.peek().getHeight());
+    return g.getClip() == null ? whole : whole.intersection(g.getClipBounds());
   }
 
   @Override

@@ -2,10 +2,14 @@ package org.zipthimble.core.picture;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
+import java.awt.image.ComponentSampleModel;
+import java.awt.image.DataBufferByte;
+import java.awt.image.WritableRaster;
 
 /** Takes pixels out of pictures, whole rows at a time where a picture holds them nearly that way: asked one by one each goes through its colour model. */
 public final class Pixels {
   private static final int OPAQUE = 0xFF000000;
+  private static final int BYTES = 3;
 
   private Pixels() {}
 
@@ -30,6 +34,10 @@ public final class Pixels {
    */
   public static void argb(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
     int type = image.getType();
+    if (type == BufferedImage.TYPE_3BYTE_BGR) {
+      bytes(image, x, y, width, height, into, at);
+      return;
+    }
     if (type != BufferedImage.TYPE_INT_RGB && type != BufferedImage.TYPE_INT_ARGB && type != BufferedImage.TYPE_INT_ARGB_PRE) {
       image.getRGB(x, y, width, height, into, at, width);
       return;
@@ -51,6 +59,25 @@ public final class Pixels {
         if (alpha != 255) {
           into[i] = alpha == 0 ? 0 : model.getRGB(into[i]);
         }
+      }
+    }
+  }
+
+  /** Blue, green and red, a byte each, as photographs are decoded. */
+  private static void bytes(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
+    if (x < 0 || y < 0 || x + width > image.getWidth() || y + height > image.getHeight()) {
+      throw new ArrayIndexOutOfBoundsException("a part beyond the picture");
+    }
+    WritableRaster raster = image.getRaster();
+    ComponentSampleModel model = (ComponentSampleModel) raster.getSampleModel();
+    byte[] held = ((DataBufferByte) raster.getDataBuffer()).getData();
+    for (int row = 0; row < height; row++) {
+      int from = raster.getDataBuffer().getOffset() + (y + row - raster.getSampleModelTranslateY()) * model.getScanlineStride()
+          + (x - raster.getSampleModelTranslateX()) * model.getPixelStride();
+      int to = at + row * width;
+      for (int i = 0; i < width; i++) {
+        into[to + i] = OPAQUE | (held[from + 2] & 255) << 16 | (held[from + 1] & 255) << 8 | held[from] & 255;
+        from += BYTES;
       }
     }
   }

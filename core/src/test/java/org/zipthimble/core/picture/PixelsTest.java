@@ -41,7 +41,7 @@ class PixelsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB_PRE})
+  @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB_PRE, BufferedImage.TYPE_3BYTE_BGR})
   void aPartOfALargerPictureIsItselfAndStaysWithinIt(int type) {
     BufferedImage image = made(type);
     BufferedImage part = image.getSubimage(10, 20, 15, 16);
