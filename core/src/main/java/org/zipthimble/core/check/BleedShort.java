@@ -7,6 +7,8 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Inside;
+import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
@@ -57,8 +59,11 @@ final class BleedShort extends FaceCheck {
       if (!covers(printed.get(i))) {
         continue;
       }
+      Path outline = on.forms().silhouette(printed.get(i));
+      double grown = lineReach(printed.get(i));
       for (Side side : Side.values()) {
-        Optional<Edge> edge = frame.bleed().at(side) <= REACHED ? Optional.empty() : shortEdge(on, printed, i, side);
+        boolean near = frame.bleed().at(side) > REACHED && Measure.hull(outline).filter(h -> past(frame, h, side) + grown >= -MEANT).isPresent();
+        Optional<Edge> edge = near ? shortEdge(on, printed, i, outline, side) : Optional.empty();
         if (edge.isPresent()) {
           found.add(finding(on, printed.get(i).item(), side, edge.get()));
         }
@@ -79,7 +84,12 @@ final class BleedShort extends FaceCheck {
     return placed.item().coversItsOutline() || placed.item().asShape().flatMap(ItemShape::line).isPresent();
   }
 
-  private static Optional<Edge> shortEdge(Subject on, List<SceneNode> printed, int index, Side side) {
+  /** How far outside the trim a box reaches on a side. */
+  private static double past(Frame frame, Box box, Side side) {
+    return Math.max(frame.past(box.x(), box.y(), side), frame.past(box.right(), box.bottom(), side));
+  }
+
+  private static Optional<Edge> shortEdge(Subject on, List<SceneNode> printed, int index, Path outline, Side side) {
     SceneNode placed = printed.get(index);
     Frame frame = on.frame();
     double grown = lineReach(placed);
@@ -90,7 +100,7 @@ final class BleedShort extends FaceCheck {
     boolean bare = false;
     double low = Double.POSITIVE_INFINITY;
     double high = Double.NEGATIVE_INFINITY;
-    for (List<Point> chain : Flatten.chains(on.forms().silhouette(placed), FINE)) {
+    for (List<Point> chain : Flatten.chains(outline, FINE)) {
       for (Point p : chain) {
         low = Math.min(low, along(p, side));
         high = Math.max(high, along(p, side));

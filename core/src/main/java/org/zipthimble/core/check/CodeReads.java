@@ -68,6 +68,6 @@ final class CodeReads extends FaceCheck {
   /** How much more light the darkest ground gives back than the bars; below zero where the bars are the lighter ones. */
   private static double contrast(Subject on, SceneNode node, ItemShape shape) {
     double bars = Contrast.luminance(shape.fill().orElse(Colour.BLACK));
-    return Ground.of(on).under(node.around()).stream().mapToDouble(Contrast::luminance).min().orElse(1) - bars;
+    return Ground.of(on).lights(List.of(node.around())).min().orElse(1) - bars;
   }
 }

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Flat;
 import org.zipthimble.core.geom.Flatten;
+import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
@@ -33,6 +35,9 @@ public final class Coverage {
 
   /** How far art may end before the bleed edge and still count as reaching it. */
   static final double REACHED = 0.0051;
+
+  /** How far curves and their straight pieces lie apart, in inches. */
+  private static final double TOLERANCE = 0.002;
 
   /** How many bleeds of outline still count as close by a corner. */
   private static final double NEAR_CORNER = 4;
@@ -69,7 +74,7 @@ public final class Coverage {
     }
     if (frame.bleeds()) {
       Insets bleed = frame.bleed();
-      coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()}, arts(job, face, frame.bleedBox()));
+      coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()}, near(job, face, frame));
     }
     return coverage;
   }
@@ -77,7 +82,7 @@ public final class Coverage {
   /** The coverage of any closed outline on a face, such as that of a sticker; the bleed in inches. */
   public static Coverage of(Job job, Face face, Path outline, double bleed) {
     Coverage coverage = new Coverage();
-    for (List<Point> chain : Flatten.chains(outline, 0.002)) {
+    for (List<Point> chain : Flatten.chains(outline, TOLERANCE)) {
       if (chain.size() > 3) {
         List<Point> corners = new ArrayList<>(chain);
         if (corners.get(0).distance(corners.get(corners.size() - 1)) < 1e-9) {
@@ -105,8 +110,18 @@ public final class Coverage {
   }
 
   static List<Flat> arts(Job job, Face face, Box within) {
+    return outlines(job, face, within).map(path -> new Flat(path, TOLERANCE)).toList();
+  }
+
+  private static Stream<Path> outlines(Job job, Face face, Box within) {
     Forms forms = new Forms(job);
-    return Scene.of(face).printing(within).stream().filter(n -> n.item().coversItsOutline()).map(n -> new Flat(forms.silhouette(n), 0.002)).toList();
+    return Scene.of(face).printing(within).stream().filter(n -> n.item().coversItsOutline()).map(forms::silhouette);
+  }
+
+  /** What reaches the trim or what lies outside it: all that the walk along the trim can meet. */
+  private static List<Flat> near(Job job, Face face, Frame frame) {
+    Box within = frame.trim().grown(-2 * INSIDE);
+    return outlines(job, face, frame.bleedBox()).filter(path -> !Measure.hull(path).filter(hull -> within.contains(hull, 0)).isPresent()).map(path -> new Flat(path, TOLERANCE)).toList();
   }
 
   /**

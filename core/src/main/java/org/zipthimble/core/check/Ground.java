@@ -1,12 +1,14 @@
 package org.zipthimble.core.check;
 
 import java.awt.image.BufferedImage;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.form.Memo;
@@ -59,28 +61,29 @@ record Ground(int[] pixels, int width, Box bleed, double ppi) {
     return out;
   }
 
-  /** The colours that lie under a box, pixel by pixel; none beside the face. */
-  List<Colour> under(Box box) {
-    List<Colour> out = new ArrayList<>();
-    int left = (int) Math.max(0, Math.floor((box.x() - bleed.x()) * ppi));
+  /** The light of what lies under boxes, pixel by pixel, 0 to 1; none beside the face. */
+  DoubleStream lights(List<Box> boxes) {
+    return boxes.stream().flatMapToInt(this::under).mapToDouble(Contrast::luminance);
+  }
+
+  private IntStream under(Box box) {
+    int height = pixels.length / width;
+    int left = Math.min(width, (int) Math.max(0, Math.floor((box.x() - bleed.x()) * ppi)));
+    int right = (int) Math.max(left, Math.min(width, Math.ceil((box.right() - bleed.x()) * ppi)));
     int top = (int) Math.max(0, Math.floor((box.y() - bleed.y()) * ppi));
-    for (int y = top; y < Math.min(pixels.length / width, Math.ceil((box.bottom() - bleed.y()) * ppi)); y++) {
-      for (int x = left; x < Math.min(width, Math.ceil((box.right() - bleed.x()) * ppi)); x++) {
-        out.add(Colour.of(pixels[y * width + x] & 0xFFFFFF));
-      }
-    }
-    return out;
+    int bottom = (int) Math.max(top, Math.min(height, Math.ceil((box.bottom() - bleed.y()) * ppi)));
+    return IntStream.range(top, bottom).flatMap(y -> Arrays.stream(pixels, y * width + left, y * width + right));
   }
 
   /** How light it is under boxes on the whole, 0 to 1; empty beside the face. */
   OptionalDouble light(List<Box> boxes) {
-    return boxes.stream().flatMap(b -> under(b).stream()).mapToDouble(Contrast::luminance).average();
+    return lights(boxes).average();
   }
 
   /** How far a colour stands apart from what lies under boxes, but for a part of its places; empty beside the face. */
   Optional<Double> contrast(List<Box> boxes, Colour colour, double but) {
-    List<Double> ratios = new ArrayList<>(boxes.stream().flatMap(b -> under(b).stream()).map(c -> Contrast.ratio(colour, c)).toList());
-    ratios.sort(null);
-    return ratios.isEmpty() ? Optional.empty() : Optional.of(ratios.get((int) (ratios.size() * but)));
+    double light = Contrast.luminance(colour);
+    double[] ratios = lights(boxes).map(under -> Contrast.ratio(light, under)).sorted().toArray();
+    return ratios.length == 0 ? Optional.empty() : Optional.of(ratios[(int) (ratios.length * but)]);
   }
 }

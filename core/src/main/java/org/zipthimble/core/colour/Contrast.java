@@ -1,5 +1,7 @@
 package org.zipthimble.core.colour;
 
+import java.util.stream.IntStream;
+
 /** How far two colours stand apart in light (W3C Web Content Accessibility Guidelines 2.2, "relative luminance" and "contrast ratio"). */
 public final class Contrast {
   /** The least for words that are read with ease (success criterion 1.4.3). */
@@ -14,18 +16,29 @@ public final class Contrast {
   /** From this size on bold words are large, in points. */
   public static final double LARGE_BOLD_PT = 14;
 
+  /** Each value of a part of a colour, as light. */
+  private static final double[] LINEAR = IntStream.range(0, 256).mapToDouble(Contrast::linear).toArray();
+
   private Contrast() {}
 
   /** From 1, alike, to 21, black on white. */
   public static double ratio(Colour a, Colour b) {
-    double one = luminance(a);
-    double two = luminance(b);
+    return ratio(luminance(a), luminance(b));
+  }
+
+  /** The same of the light of two colours, 0 to 1 each. */
+  public static double ratio(double one, double two) {
     return (Math.max(one, two) + 0.05) / (Math.min(one, two) + 0.05);
   }
 
   /** The light of a colour of sRGB, 0 for black to 1 for white. */
   public static double luminance(Colour colour) {
-    return 0.2126 * linear(colour.red()) + 0.7152 * linear(colour.green()) + 0.0722 * linear(colour.blue());
+    return luminance(colour.red() << 16 | colour.green() << 8 | colour.blue());
+  }
+
+  /** The same of a pixel, 0xRRGGBB; what stands above that counts for nothing. */
+  public static double luminance(int rgb) {
+    return 0.2126 * LINEAR[rgb >> 16 & 255] + 0.7152 * LINEAR[rgb >> 8 & 255] + 0.0722 * LINEAR[rgb & 255];
   }
 
   private static double linear(int part) {

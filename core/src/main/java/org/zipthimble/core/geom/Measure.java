@@ -49,6 +49,47 @@ public final class Measure {
     return extremes.isEmpty() ? Optional.empty() : Optional.of(Box.around(extremes));
   }
 
+  /** The box around all places of a path, handles of curves included, in inches: no curve leaves it, and it is found sooner than {@link #bounds}. Empty for a path with no places. */
+  public static Optional<Box> hull(Path path) {
+    if (path.segments().isEmpty()) {
+      return Optional.empty();
+    }
+    Hull hull = new Hull();
+    path.segments().forEach(s -> s.accept(hull));
+    return Optional.of(new Box(hull.left, hull.top, hull.right - hull.left, hull.bottom - hull.top));
+  }
+
+  private static final class Hull implements Segment.Visitor<Hull> {
+    private double left = Double.POSITIVE_INFINITY;
+    private double top = Double.POSITIVE_INFINITY;
+    private double right = Double.NEGATIVE_INFINITY;
+    private double bottom = Double.NEGATIVE_INFINITY;
+
+    @Override
+    public Hull start(Point to) {
+      left = Math.min(left, to.x());
+      top = Math.min(top, to.y());
+      right = Math.max(right, to.x());
+      bottom = Math.max(bottom, to.y());
+      return this;
+    }
+
+    @Override
+    public Hull line(Point to) {
+      return start(to);
+    }
+
+    @Override
+    public Hull curve(Point first, Point second, Point to) {
+      return start(first).start(second).start(to);
+    }
+
+    @Override
+    public Hull close() {
+      return this;
+    }
+  }
+
   /** The place on a cubic curve at t from 0 to 1. */
   public static Point onCurve(Point p0, Point p1, Point p2, Point p3, double t) {
     double u = 1 - t;

@@ -11,16 +11,14 @@ import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.marks.Art;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
@@ -35,29 +33,6 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Draws marks into a picture through a map from page inches to pixels. For one thread at a time. */
 public final class RasterOut implements MarkOut {
-  private static final Segment.Visitor<List<Point>> PLACES =
-      new Segment.Visitor<>() {
-        @Override
-        public List<Point> start(Point to) {
-          return List.of(to);
-        }
-
-        @Override
-        public List<Point> line(Point to) {
-          return List.of(to);
-        }
-
-        @Override
-        public List<Point> curve(Point first, Point second, Point to) {
-          return List.of(first, second, to);
-        }
-
-        @Override
-        public List<Point> close() {
-          return List.of();
-        }
-      };
-
   private final Affine toPixels;
   private final Halvings pictures;
   private final Deque<BufferedImage> layers = new ArrayDeque<>();
@@ -237,21 +212,7 @@ public final class RasterOut implements MarkOut {
 
   /** Whether any of a path can fall into the picture; judged by its places, curves' controls included. */
   private boolean seen(Path path, double border) {
-    double left = Double.POSITIVE_INFINITY;
-    double top = Double.POSITIVE_INFINITY;
-    double right = Double.NEGATIVE_INFINITY;
-    double bottom = Double.NEGATIVE_INFINITY;
-    for (Segment segment : path.segments()) {
-      for (Point p : segment.accept(PLACES)) {
-        double x = toPixels.a() * p.x() + toPixels.c() * p.y() + toPixels.e();
-        double y = toPixels.b() * p.x() + toPixels.d() * p.y() + toPixels.f();
-        left = Math.min(left, x);
-        right = Math.max(right, x);
-        top = Math.min(top, y);
-        bottom = Math.max(bottom, y);
-      }
-    }
-    return left <= right && top <= bottom && seen(new Box(left, top, right - left, bottom - top), border);
+    return Measure.hull(path).filter(hull -> seen(toPixels.apply(hull), border)).isPresent();
   }
 
   private boolean seen(Box pixels, double border) {

@@ -136,6 +136,13 @@ class GeometryTest {
     assertThrows(IllegalArgumentException.class, () -> PathText.read(text));
   }
 
+  @Property
+  void noCurveLeavesTheBoxOfItsPlaces(@ForAll @DoubleRange(min = -9, max = 9) double x, @ForAll @DoubleRange(min = -9, max = 9) double y) {
+    Path path = Path.build().start(1, 2).curve(new Point(x, y), new Point(y, -x), new Point(3, 1)).line(x / 2, 0).close().path();
+    assertTrue(Measure.hull(path).orElseThrow().contains(Measure.bounds(path).orElseThrow(), 1e-12));
+    assertTrue(Measure.hull(Path.EMPTY).isEmpty());
+  }
+
   @Test
   void boxesKeepTheirLaws() {
     Box box = new Box(1, 2, 3, 4);
