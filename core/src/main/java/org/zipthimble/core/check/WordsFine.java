@@ -11,6 +11,8 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.LineSide;
+import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Sturdy;
 import org.zipthimble.core.geom.Thin;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
@@ -121,8 +123,12 @@ final class WordsFine extends FaceCheck {
     // letters of nearly the same size are measured once; in coarser steps a short thin place counts at one size and not at another
     double asked = Math.ceil(lessThan * 2000) / 2000;
     double width = STROKES.get(face, "", ConcurrentHashMap::new)
-        .computeIfAbsent(new Letter(glyph, asked), l -> Thin.thinnest(face.outline(glyph), asked).map(Thin.Place::width).orElse(Double.MAX_VALUE));
+        .computeIfAbsent(new Letter(glyph, asked), l -> measured(face.outline(glyph), asked));
     return width < lessThan ? width : Double.MAX_VALUE;
+  }
+
+  private static double measured(Path letter, double lessThan) {
+    return Sturdy.everywhere(letter, lessThan) ? Double.MAX_VALUE : Thin.thinnest(letter, lessThan).map(Thin.Place::width).orElse(Double.MAX_VALUE);
   }
 
   @Override
