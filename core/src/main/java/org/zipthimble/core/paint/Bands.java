@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkTape;
 import org.zipthimble.core.picture.Halvings;
@@ -117,12 +118,19 @@ public final class Bands {
       return thread;
     });
     Deque<Future<T>> ahead = new ArrayDeque<>();
+    PicturesAhead found = new PicturesAhead(RasterPainter.toPixels(page, ppi), new Box(0, 0, width, height));
+    page.marks().accept(found);
+    Deque<PicturesAhead.Met> waiting = new ArrayDeque<>(found.fromTheTop());
     try {
       int next = 0;
       int done = 0;
       while (done < height) {
         while (next < height && ahead.size() < threads + 1) {
           int row = next;
+          while (!waiting.isEmpty() && waiting.peek().row() < row + (threads + 2) * rows) {
+            PicturesAhead.Met picture = waiting.remove();
+            pool.submit(() -> picture.decode(pictures));
+          }
           ahead.add(pool.submit(() -> maker.make(row, Math.min(rows, height - row))));
           next += rows;
         }

@@ -122,10 +122,8 @@ public final class RasterOut implements MarkOut {
     if (!seen(all.apply(new Box(0, 0, 1, 1)), 0)) {
       return;
     }
-    double across = Math.hypot(all.a(), all.b()) / picture.width();
-    double down = Math.hypot(all.c(), all.d()) / picture.height();
     try {
-      BufferedImage image = pictures.atLeast(picture, Math.max(across, down));
+      BufferedImage image = pictures.atLeast(picture, PicturesAhead.share(picture, all));
       if (Levelled.can(image, all)) {
         Levelled.of(image, all, open()).ifPresent(part -> g.drawImage(part.image(), part.left(), part.top(), null));
       } else {

@@ -1,17 +1,20 @@
 package org.zipthimble.core.paint;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.picture.Halvings;
@@ -63,6 +66,23 @@ class BandsTest {
     JpegMeasure measured = JpegMeasure.of("x", new ByteArrayInputStream(out.toByteArray()));
     assertEquals(Math.round(ppi), measured.ppi());
     assertEquals(whole.getHeight(), measured.height());
+  }
+
+  @Test
+  void picturesAreMetFromTheTopAsTheyAreDrawnAndOnlyThoseOfThePage() throws Exception {
+    Picture picture = Made.picture(400, 300);
+    Job job = Made.with(picture, Made.photo("i1", picture, 0.5, 4, 2, 1.5), Made.photo("i2", picture, 0.5, -9, 4, 3), Made.photo("i3", picture, 1, 0.5, 1, 0.75));
+    DrawnPage page = Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    PicturesAhead ahead = new PicturesAhead(RasterPainter.toPixels(page, 100), new Box(0, 0, page.size().width() * 100, page.size().height() * 100));
+    page.marks().accept(ahead);
+    List<PicturesAhead.Met> met = ahead.fromTheTop();
+    assertEquals(2, met.size(), "what lies beside the page is not drawn");
+    assertEquals(350, met.get(1).row() - met.get(0).row(), 1);
+    assertEquals(0.25, met.get(0).share(), 0.001, "one inch at 100 ppi of 400 pixels");
+    assertEquals(0.5, met.get(1).share(), 0.001);
+    Halvings decoded = new Halvings();
+    met.get(0).decode(decoded);
+    assertSame(decoded.atLeast(picture, met.get(0).share()), decoded.atLeast(picture, 0.25), "it is there when it is drawn");
   }
 
   @Test
