@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
@@ -26,11 +27,13 @@ import picocli.CommandLine.Command;
 
 /** {@code zip-thimble make}, {@code check} and {@code bench}. */
 @Command(
-    name = "zip-thimble", subcommands = {Make.class, CheckCommand.class, Preview.class, Bench.class, ShapesBench.class, PicturesBench.class}, mixinStandardHelpOptions = true,
+    name = "zip-thimble", mixinStandardHelpOptions = true,
     versionProvider = Main.Version.class, description = "Makes and checks print-ready files from .thimble jobs.")
 public final class Main {
   /** The exit code when a job or an argument cannot be read. */
   static final int UNREADABLE = 2;
+
+  private static final List<Supplier<Object>> COMMANDS = List.of(Make::new, CheckCommand::new, Preview::new, Bench::new, ShapesBench::new, PicturesBench::new);
 
   private Main() {}
 
@@ -56,7 +59,7 @@ public final class Main {
       err.println(Wording.text("cli.failed", e));
       Runtime.getRuntime().halt(UNREADABLE);
     });
-    CommandLine line = line(out, err);
+    CommandLine line = line(out, err, arguments);
     known.join();
     System.exit(run(line, arguments));
   }
@@ -84,7 +87,7 @@ public final class Main {
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
-    return run(line(out, err), arguments);
+    return run(line(out, err, arguments), arguments);
   }
 
   private static int run(CommandLine line, String... arguments) {
@@ -95,13 +98,21 @@ public final class Main {
     return line.execute(arguments);
   }
 
-  private static CommandLine line(PrintWriter out, PrintWriter err) {
-    CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
-    line.setCaseInsensitiveEnumValuesAllowed(true);
-    line.registerConverter(Double.class, Main::number);
+  private static String[] kinds() {
     List<String> kinds = new ArrayList<>(List.of("", Wording.text("cli.kinds")));
     OutputFormats.all().forEach(f -> kinds.add("  " + String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")"));
-    line.getSubcommands().get("make").getCommandSpec().usageMessage().footer(kinds.toArray(new String[0]));
+    return kinds.toArray(new String[0]);
+  }
+
+  /** What understands arguments: the one command that is named, as each takes a while to be read; all where none is. */
+  private static CommandLine line(PrintWriter out, PrintWriter err, String... arguments) {
+    CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
+    List<Object> commands = COMMANDS.stream().map(Supplier::get).toList();
+    Optional<Object> named = commands.stream().filter(c -> arguments.length > 0 && c.getClass().getAnnotation(Command.class).name().equals(arguments[0])).findFirst();
+    named.ifPresentOrElse(line::addSubcommand, () -> commands.forEach(line::addSubcommand));
+    line.setCaseInsensitiveEnumValuesAllowed(true);
+    line.registerConverter(Double.class, Main::number);
+    Optional.ofNullable(line.getSubcommands().get("make")).ifPresent(make -> make.getCommandSpec().usageMessage().footer(kinds()));
     line.setParameterExceptionHandler((e, args) -> {
       err.println(Wording.text("cli.badArguments", e.getMessage().lines().findFirst().orElse("")));
       return UNREADABLE;
