@@ -2,7 +2,6 @@ package org.zipthimble.desktop;
 
 import java.awt.image.BufferedImage;
 import java.lang.management.ManagementFactory;
-import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -48,7 +47,7 @@ public final class Bare extends Application {
         stage.setScene(new Scene(new StackPane(new Label(".")), Main.WIDTH, Main.HEIGHT));
         stage.show();
       } else {
-        Session session = Main.session(null, new Preferences(Places.in(Files.createTempDirectory("start"))));
+        Session session = Main.session(null, new Preferences(Places.in(Scratch.folder("start"))));
         Main.fill(stage, session);
       }
       afterFrames(asked.contains("bare") ? "bare window" : "Zip Thimble");

@@ -1,7 +1,6 @@
 package org.zipthimble.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -63,7 +62,7 @@ public final class Pace extends Application {
 
   @Override
   public void start(Stage stage) throws IOException {
-    session = Main.session(null, new Preferences(Places.in(Files.createTempDirectory("pace"))));
+    session = Main.session(null, new Preferences(Places.in(Scratch.folder("pace"))));
     workbench = Main.fill(stage, session);
     if (getParameters().getUnnamed().contains("uses")) {
       firstUses(new ArrayDeque<>(List.of("words", "rectangle", "ellipse", "line", "shape", "border", "form", "mounts", "ornament")));

@@ -87,7 +87,7 @@ public final class Shots extends Application {
   public void start(Stage window) throws IOException {
     stage = window;
     folder = Path.of(getParameters().getUnnamed().get(0));
-    Session session = Main.session(new Answers(), new Preferences(Places.in(Files.createTempDirectory("shots-home"))));
+    Session session = Main.session(new Answers(), new Preferences(Places.in(Scratch.folder("shots-home"))));
     workbench = Main.fill(window, session);
     robot = new Robot();
     plan();

@@ -1,7 +1,6 @@
 package org.zipthimble.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -46,7 +45,7 @@ abstract class AtTheBench {
 
   /** Opens the window with a blank card; called by what each class has to mark as its start. */
   void open(Stage stage, int faces) throws IOException {
-    folder = Files.createTempDirectory("bench");
+    folder = Scratch.folder("bench");
     session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
     session.stationProperty().set(beginsAt);
     workbench = Main.fill(stage, session);
