@@ -106,11 +106,12 @@ public final class Main {
 
   /** What understands arguments: the one command that is named, as each takes a while to be read; all where none is. */
   private static CommandLine line(PrintWriter out, PrintWriter err, String... arguments) {
-    CommandLine line = new CommandLine(new Main()).setOut(out).setErr(err);
+    CommandLine line = new CommandLine(new Main());
     List<Object> commands = COMMANDS.stream().map(Supplier::get).toList();
     Optional<Object> named = commands.stream().filter(c -> arguments.length > 0 && c.getClass().getAnnotation(Command.class).name().equals(arguments[0])).findFirst();
     named.ifPresentOrElse(line::addSubcommand, () -> commands.forEach(line::addSubcommand));
-    line.setCaseInsensitiveEnumValuesAllowed(true);
+    // settings reach the commands that are there
+    line.setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);
     line.registerConverter(Double.class, Main::number);
     Optional.ofNullable(line.getSubcommands().get("make")).ifPresent(make -> make.getCommandSpec().usageMessage().footer(kinds()));
     line.setParameterExceptionHandler((e, args) -> {
