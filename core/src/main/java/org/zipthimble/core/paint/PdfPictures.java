@@ -1,6 +1,7 @@
 package org.zipthimble.core.paint;
 
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
@@ -17,7 +18,9 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.zipthimble.core.colour.InkTable;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Levelled;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.wording.Trouble;
@@ -67,6 +70,10 @@ final class PdfPictures {
     BufferedImage image = halvings.atLeast(picture, share);
     int width = (int) Math.max(1, Math.round(picture.width() * share));
     int height = (int) Math.max(1, Math.round(picture.height() * share));
+    Affine whole = Affine.scale(width, height);
+    if (Levelled.can(image, whole)) {
+      return Levelled.of(image, whole, new Rectangle(width, height)).orElseThrow().image();
+    }
     BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE : BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);

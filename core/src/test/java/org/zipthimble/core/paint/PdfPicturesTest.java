@@ -1,0 +1,58 @@
+package org.zipthimble.core.paint;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.picture.Pixels;
+
+/** Pictures that go into a PDF with fewer pixels than they have. */
+class PdfPicturesTest {
+  /** Cloth seen from far away: threads of one pixel, light and dark in turn. */
+  private static Picture weave(int type) throws Exception {
+    BufferedImage image = new BufferedImage(600, 400, type);
+    for (int i = 0; i < 600 * 400; i++) {
+      image.setRGB(i % 600, i / 600, (i % 600 + i / 600) % 2 == 0 ? 0xFFE0E0E0 : 0xFF202020);
+    }
+    return Pictures.look("weave.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0.93, 0.8, 0.57, 0.4, 0.23})
+  void aFineWeaveBecomesEvenAndNoPatternStandsUp(double share) throws Exception {
+    BufferedImage coarser = PdfPictures.coarser(weave(BufferedImage.TYPE_INT_RGB), share, new Halvings());
+    assertEquals(Math.round(600 * share), coarser.getWidth());
+    assertEquals(Math.round(400 * share), coarser.getHeight());
+    int[] sums = new int[4];
+    int part = coarser.getWidth() / 4;
+    int[] pixels = Pixels.argb(coarser);
+    for (int y = 8; y < coarser.getHeight() - 8; y++) {
+      for (int x = 0; x < 4 * part; x++) {
+        sums[x / part] += pixels[y * coarser.getWidth() + x] >> 8 & 255;
+      }
+    }
+    for (int sum : sums) {
+      assertEquals(128, (double) sum / part / (coarser.getHeight() - 16), 2, "each quarter is as light as the whole");
+    }
+    if (share < 0.6) {
+      for (int y = 8; y < coarser.getHeight() - 8; y++) {
+        for (int x = 8; x < coarser.getWidth() - 8; x++) {
+          assertEquals(128, pixels[y * coarser.getWidth() + x] >> 8 & 255, 12, "no thread is seen any more, and nothing in its place");
+        }
+      }
+    }
+  }
+
+  @Test
+  void whatIsSeenThroughKeepsItsOpacity() throws Exception {
+    BufferedImage coarser = PdfPictures.coarser(weave(BufferedImage.TYPE_INT_ARGB), 0.57, new Halvings());
+    assertTrue(coarser.getColorModel().hasAlpha());
+    assertEquals(342, coarser.getWidth());
+  }
+}
