@@ -12,6 +12,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import org.zipthimble.core.wording.Trouble;
 
@@ -229,6 +230,10 @@ public final class Pictures {
       JpegHead head = JpegHead.of(bytes);
       if (head.components() == 4) {
         return InkJpeg.seen(reader.readRaster(0, some), head);
+      }
+      Iterator<ImageTypeSpecifier> kinds = reader.getImageTypes(0);
+      if (kinds.hasNext() && kinds.next().getBufferedImageType() == BufferedImage.TYPE_3BYTE_BGR) {
+        return RowsIn.read(reader, some, step);
       }
     }
     return reader.read(0, some);
