@@ -15,7 +15,7 @@ import org.zipthimble.desktop.state.Station;
 /** A hint for the first time at a station; once put away it stays away. */
 public final class HintSlip extends VBox {
   private static final double WIDTH = 430;
-  private static final double NARROWEST = 170;
+  private static final double NARROWEST = 150;
 
   private final Session session;
   private final Button away;
