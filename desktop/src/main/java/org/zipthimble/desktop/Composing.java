@@ -41,6 +41,7 @@ import org.zipthimble.desktop.page.WordSlips;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
+import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
 import org.zipthimble.desktop.station.Adders;
 import org.zipthimble.desktop.station.LayersPane;
@@ -94,6 +95,7 @@ final class Composing implements StationView {
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
     session.historyProperty().addListener(o -> beside.run());
+    session.preferences().settingsProperty().addListener(o -> beside.run());
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
     tray = new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus);
@@ -176,7 +178,11 @@ final class Composing implements StationView {
   void dress(StackPane centre, HintSlip hint) {
     hint.show();
     // the bench lays its face out once it has its own width
-    beside = () -> Platform.runLater(() -> hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN));
+    beside = () -> Platform.runLater(() -> {
+      boolean room = hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN);
+      boolean here = session.stationProperty().get() == Station.COMPOSE && hint.high() > 0;
+      bench.leaveBelow(room || !here ? 0 : hint.high() + 2 * SLIP_MARGIN);
+    });
     centre.widthProperty().addListener(o -> beside.run());
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
@@ -211,6 +217,7 @@ final class Composing implements StationView {
 
   @Override
   public void left() {
+    bench.leaveBelow(0);
     figures.close();
   }
 

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.geometry.Bounds;
@@ -18,6 +19,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Size;
@@ -94,23 +96,29 @@ class FirstCardTest extends AtTheBench {
     assertEquals("Untitled Table card", session.job().name(), "and is a step that can be taken back");
   }
 
-  /** However tall or wide the card is, the hint stands beside it or below, never over it. */
+  /** However tall or wide the card is, the hint stands beside it or below, never over it; put away, it leaves the bench to the card. */
   @Test
-  void aHintStandsBesideTheFace(FxRobot robot) {
+  void aHintStandsBesideTheFaceOrBelowIt(FxRobot robot) {
     take(robot, new Size(4.25, 6));
     AtomicReference<Node> hint = new AtomicReference<>();
     Hand.until(() -> {
       hint.set(workbench.lookup(".hint-slip"));
       return hint.get() != null && hint.get().isVisible();
     });
-    Hand.until(() -> {
-      Bounds slip = hint.get().localToScreen(hint.get().getBoundsInLocal());
-      Point2D corner = hand.at(session.frame().bleedBox().right(), session.frame().bleedBox().bottom());
-      return slip.getWidth() > 0 && (slip.getMinX() >= corner.getX() || slip.getMinY() >= corner.getY());
-    });
+    for (Size size : List.of(new Size(4.25, 6), new Size(5, 7), new Size(5, 5), new Size(7, 5), new Size(9, 4))) {
+      robot.interact(() -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(size))));
+      Hand.until(() -> {
+        Bounds slip = hint.get().localToScreen(hint.get().getBoundsInLocal());
+        Point2D corner = hand.at(session.frame().bleedBox().right(), session.frame().bleedBox().bottom());
+        return slip.getWidth() > 0 && (slip.getMinX() >= corner.getX() || slip.getMinY() >= corner.getY());
+      });
+    }
+    robot.interact(() -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(new Size(5, 5)))));
+    double before = hand.at(5, 5).getY() - hand.at(0, 0).getY();
     robot.clickOn("#hint-away");
     QuickRobot.settled();
     assertFalse(hint.get().isVisible());
+    Hand.until(() -> hand.at(5, 5).getY() - hand.at(0, 0).getY() > before + 5);
   }
 
   /** What comes below place and words is there a moment after a selection, also where the tag is not made at once. */

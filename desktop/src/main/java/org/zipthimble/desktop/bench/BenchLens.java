@@ -14,6 +14,7 @@ final class BenchLens {
   private final ReadOnlyObjectWrapper<Viewport> view = new ReadOnlyObjectWrapper<>(new Viewport(60, 40, 40));
   private double width = 1;
   private double height = 1;
+  private double below = SLIP;
   private boolean fitted = true;
   private Box whole = new Box(0, 0, 1, 1);
 
@@ -36,7 +37,23 @@ final class BenchLens {
 
   void fit() {
     fitted = true;
-    view.set(Viewport.fit(whole, width, height - SLIP, MARGIN));
+    view.set(Viewport.fit(whole, width, height - below, MARGIN));
+  }
+
+  /** So many pixels at the lower edge belong to what lies over the bench there; what is fitted stays clear of it. */
+  void leaveBelow(double pixels) {
+    double asked = Math.max(SLIP, pixels);
+    if (asked != below) {
+      below = asked;
+      if (fitted) {
+        fit();
+      }
+    }
+  }
+
+  /** What would be shown if nothing but the usual lay over the bench. */
+  Viewport usual() {
+    return fitted ? Viewport.fit(whole, width, height - SLIP, MARGIN) : view.get();
   }
 
   void show(Box box) {

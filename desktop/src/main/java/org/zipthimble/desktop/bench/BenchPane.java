@@ -148,9 +148,14 @@ public final class BenchPane extends BorderPane {
     return lens.now().toPixel(face);
   }
 
+  /** Keeps a fitted face clear of so many pixels at the lower edge; 0 for none but the usual. */
+  public void leaveBelow(double pixels) {
+    lens.leaveBelow(pixels);
+  }
+
   /** How many pixels are free between the bleed edge of the face and the right edge of the bench. */
   public double freeAtRight() {
-    return lens.width() - lens.now().toPixel(new Point(session.frame().bleedBox().right(), 0)).x();
+    return lens.width() - lens.usual().toPixel(new Point(session.frame().bleedBox().right(), 0)).x();
   }
 
   /** Gives the bench the keys. */

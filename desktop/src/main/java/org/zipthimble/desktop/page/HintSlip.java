@@ -35,8 +35,12 @@ public final class HintSlip extends VBox {
     session.historyProperty().addListener(o -> show());
   }
 
-  /** How many pixels are free for it beside what is looked at; where that is too narrow for words it keeps its usual width. */
-  public void beside(double free) {
+  /**
+   * How many pixels are free for it beside what is looked at; where that is too narrow for words it keeps its usual width.
+   *
+   * @return whether it has room there
+   */
+  public boolean beside(double free) {
     boolean narrow = free >= NARROWEST && free < WIDTH;
     setMaxWidth(narrow ? free : WIDTH);
     if (narrow) {
@@ -44,6 +48,12 @@ public final class HintSlip extends VBox {
     } else {
       getChildren().setAll(Controls.row(10, text, away));
     }
+    return free >= NARROWEST;
+  }
+
+  /** How high it is where it has its usual width, in pixels; 0 once it is put away. */
+  public double high() {
+    return isVisible() ? prefHeight(WIDTH) : 0;
   }
 
   private String name() {
