@@ -134,7 +134,8 @@ class ThingsInTheWindowTest extends AtTheBench {
     Printer printer = new Printer(PrinterSetup.USUAL.withPace(0).withPpi(72), () -> { });
     try (PrinterServer server = new PrinterServer(0, printer)) {
       typed(robot, "#printer-address", String.valueOf(server.port()));
-      until("it is told before", () -> text(robot, "#printer-mirror").contains("nobody mirrors"));
+      until("it is told before", () -> text(robot, "#printer-mirror").contains("nobody mirrors") && !robot.lookup("#printer-print").query().isDisabled());
+      QuickRobot.settled();
       pressInSight(robot, "#printer-print");
       until("it is refused", () -> text(robot, "#printer-words").contains("nobody mirrors"));
       assertTrue(printer.sheets().isEmpty());
