@@ -60,9 +60,10 @@ final class BleedShort extends FaceCheck {
         continue;
       }
       Path outline = on.forms().silhouette(printed.get(i));
+      Optional<Box> hull = Measure.hull(outline);
       double grown = lineReach(printed.get(i));
       for (Side side : Side.values()) {
-        boolean near = frame.bleed().at(side) > REACHED && Measure.hull(outline).filter(h -> past(frame, h, side) + grown >= -MEANT).isPresent();
+        boolean near = frame.bleed().at(side) > REACHED && hull.filter(h -> past(frame, h, side) + grown >= -MEANT).isPresent();
         Optional<Edge> edge = near ? shortEdge(on, printed, i, outline, side) : Optional.empty();
         if (edge.isPresent()) {
           found.add(finding(on, printed.get(i).item(), side, edge.get()));

@@ -1,7 +1,6 @@
 package org.zipthimble.core.paint;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
 import org.junit.jupiter.api.Test;
@@ -51,8 +50,14 @@ class PdfPicturesTest {
 
   @Test
   void whatIsSeenThroughKeepsItsOpacity() throws Exception {
-    BufferedImage coarser = PdfPictures.coarser(weave(BufferedImage.TYPE_INT_ARGB), 0.57, new Halvings());
-    assertTrue(coarser.getColorModel().hasAlpha());
+    BufferedImage image = new BufferedImage(600, 400, BufferedImage.TYPE_INT_ARGB);
+    for (int i = 0; i < 600 * 400; i++) {
+      image.setRGB(i % 600, i / 600, i % 600 < 300 ? 0x50E0E0E0 : 0);
+    }
+    Picture glass = Pictures.look("glass.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
+    BufferedImage coarser = PdfPictures.coarser(glass, 0.57, new Halvings());
     assertEquals(342, coarser.getWidth());
+    assertEquals(0x50, coarser.getRGB(80, 100) >>> 24, 1, "as opaque as it came");
+    assertEquals(0, coarser.getRGB(260, 100) >>> 24, "nothing where nothing was");
   }
 }
