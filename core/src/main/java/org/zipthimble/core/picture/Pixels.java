@@ -9,7 +9,6 @@ import java.awt.image.WritableRaster;
 /** Takes pixels out of pictures, whole rows at a time where a picture holds them nearly that way: asked one by one each goes through its colour model. */
 public final class Pixels {
   private static final int OPAQUE = 0xFF000000;
-  private static final int BYTES = 3;
 
   private Pixels() {}
 
@@ -34,7 +33,7 @@ public final class Pixels {
    */
   public static void argb(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
     int type = image.getType();
-    if (type == BufferedImage.TYPE_3BYTE_BGR) {
+    if (type == BufferedImage.TYPE_3BYTE_BGR || type == BufferedImage.TYPE_BYTE_GRAY) {
       bytes(image, x, y, width, height, into, at);
       return;
     }
@@ -63,7 +62,10 @@ public final class Pixels {
     }
   }
 
-  /** Blue, green and red, a byte each, as photographs are decoded. */
+  /**
+   * Blue, green and red, a byte each, as photographs are decoded, or a grey in one byte. The toolkit's colour model takes greys for light that is not yet bent for a screen and
+   * makes them lighter, its drawing does not; files of greys mean what its drawing shows.
+   */
   private static void bytes(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
     if (x < 0 || y < 0 || x + width > image.getWidth() || y + height > image.getHeight()) {
       throw new ArrayIndexOutOfBoundsException("a part beyond the picture");
@@ -71,13 +73,17 @@ public final class Pixels {
     WritableRaster raster = image.getRaster();
     ComponentSampleModel model = (ComponentSampleModel) raster.getSampleModel();
     byte[] held = ((DataBufferByte) raster.getDataBuffer()).getData();
+    int step = model.getPixelStride();
+    int[] places = model.getBandOffsets();
+    int red = places[0];
+    int green = places[places.length / 2];
+    int blue = places[places.length - 1];
     for (int row = 0; row < height; row++) {
-      int from = raster.getDataBuffer().getOffset() + (y + row - raster.getSampleModelTranslateY()) * model.getScanlineStride()
-          + (x - raster.getSampleModelTranslateX()) * model.getPixelStride();
+      int from = raster.getDataBuffer().getOffset() + (y + row - raster.getSampleModelTranslateY()) * model.getScanlineStride() + (x - raster.getSampleModelTranslateX()) * step;
       int to = at + row * width;
       for (int i = 0; i < width; i++) {
-        into[to + i] = OPAQUE | (held[from + 2] & 255) << 16 | (held[from + 1] & 255) << 8 | held[from] & 255;
-        from += BYTES;
+        into[to + i] = OPAQUE | (held[from + red] & 255) << 16 | (held[from + green] & 255) << 8 | held[from + blue] & 255;
+        from += step;
       }
     }
   }

@@ -3,6 +3,8 @@ package org.zipthimble.core.paint;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -44,6 +46,23 @@ class PdfPicturesTest {
         for (int x = 8; x < coarser.getWidth() - 8; x++) {
           assertEquals(128, pixels[y * coarser.getWidth() + x] >> 8 & 255, 12, "no thread is seen any more, and nothing in its place");
         }
+      }
+    }
+  }
+
+  @Test
+  void aGreyPhotographStaysAsDarkAsItCame() throws Exception {
+    BufferedImage greys = new BufferedImage(600, 400, BufferedImage.TYPE_BYTE_GRAY);
+    for (int i = 0; i < 600 * 400; i++) {
+      greys.getRaster().setSample(i % 600, i / 600, 0, i % 600 / 3);
+    }
+    ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+    ImageIO.write(greys, "jpg", jpeg);
+    Picture photograph = Pictures.look("grey.jpg", jpeg.toByteArray(), Pictures.Limits.USUAL);
+    for (double share : new double[] {1, 0.8, 0.57, 0.4}) {
+      BufferedImage drawn = PdfPictures.coarser(photograph, share, new Halvings());
+      for (int x = 20; x < drawn.getWidth() - 20; x += 7) {
+        assertEquals((x + 0.5) / share / 3, drawn.getRGB(x, drawn.getHeight() / 2) >> 8 & 255, 2.5, "at " + share);
       }
     }
   }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import java.awt.image.BufferedImage;
 import java.util.Random;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -26,7 +27,7 @@ class PixelsTest {
 
   @ParameterizedTest
   @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_INT_ARGB_PRE, BufferedImage.TYPE_3BYTE_BGR,
-      BufferedImage.TYPE_4BYTE_ABGR_PRE, BufferedImage.TYPE_BYTE_GRAY, BufferedImage.TYPE_USHORT_565_RGB})
+      BufferedImage.TYPE_4BYTE_ABGR_PRE, BufferedImage.TYPE_USHORT_565_RGB})
   void allOfThemARowOrAPartAreWhatThePictureGives(int type) {
     BufferedImage image = made(type);
     assertArrayEquals(image.getRGB(0, 0, WIDE, HIGH, null, 0, WIDE), Pixels.argb(image));
@@ -52,5 +53,22 @@ class PixelsTest {
     taken[0] = ~taken[0];
     assertEquals(before, image.getRGB(10, 20), "what was taken out is a copy");
     assertThrows(ArrayIndexOutOfBoundsException.class, () -> Pixels.argb(image, WIDE - 3, 0, 7, 1, new int[7], 0));
+  }
+
+  /** The colour model would make them lighter: 127 becomes 187. */
+  @Test
+  void greysAreAsTheFileSaysAndAsTheyAreDrawn() {
+    BufferedImage greys = new BufferedImage(256, 2, BufferedImage.TYPE_BYTE_GRAY);
+    BufferedImage drawn = new BufferedImage(256, 2, BufferedImage.TYPE_INT_RGB);
+    for (int i = 0; i < 512; i++) {
+      greys.getRaster().setSample(i % 256, i / 256, 0, i % 256);
+    }
+    drawn.createGraphics().drawImage(greys, 0, 0, null);
+    int[] taken = Pixels.argb(greys);
+    for (int i = 0; i < 512; i++) {
+      assertEquals(0xFF000000 | i % 256 * 0x010101, taken[i]);
+    }
+    assertArrayEquals(Pixels.argb(drawn), taken);
+    assertEquals(40, Pixels.argb(greys.getSubimage(40, 1, 3, 1))[0] & 255);
   }
 }
