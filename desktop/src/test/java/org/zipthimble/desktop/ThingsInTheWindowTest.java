@@ -29,6 +29,7 @@ import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.store.ThingShelf;
 import org.zipthimble.core.thing.Cup;
 import org.zipthimble.core.thing.Process;
+import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.control.TurningView;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.practice.printer.Printer;
@@ -148,6 +149,26 @@ class ThingsInTheWindowTest extends AtTheBench {
       assertTrue(printer.sheets().isEmpty());
       robot.clickOn("#ticket-mirror-by");
       until("once by the printer is well", () -> text(robot, "#printer-mirror").contains("by the printer"));
+    }
+  }
+
+  /** What is pointed at is brought to where it stands once the side has taken in what was said a moment before. */
+  @Test
+  void whatIsBroughtIntoSightIsSeenThoughTheSideHasJustGrown(FxRobot robot) throws Exception {
+    robot.interact(() -> session.apply(ThingEdits.put(ThingShelf.shipped("metal-panel-12-6").orElseThrow())));
+    go(robot, Station.SEND);
+    try (PrinterServer server = new PrinterServer(0, new Printer(PrinterSetup.USUAL.withPace(0).withPpi(72), () -> { }))) {
+      typed(robot, "#printer-address", String.valueOf(server.port()));
+      until("the printer is known", () -> !robot.lookup("#printer-print").query().isDisabled());
+      Node print = robot.lookup("#printer-print").query();
+      Node side = robot.from(robot.lookup(".bare-scroll").match(n -> robot.from(n).lookup("#printer-print").tryQuery().isPresent())).query();
+      double before = robot.lookup("#printer-mirror").queryAs(Label.class).getHeight();
+      robot.interact(() -> {
+        session.apply(org.zipthimble.core.edit.Edits.ticket("edit.ticket.mirror", t -> t.withMirror(false)));
+        Pointing.sight(print);
+      });
+      assertTrue(robot.lookup("#printer-mirror").queryAs(Label.class).getHeight() > before + 40, "the side has grown above the button");
+      assertTrue(side.localToScene(side.getLayoutBounds()).contains(print.localToScene(print.getLayoutBounds())), print.localToScene(print.getLayoutBounds()) + " in " + side.localToScene(side.getLayoutBounds()));
     }
   }
 

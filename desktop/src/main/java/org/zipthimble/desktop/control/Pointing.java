@@ -25,8 +25,12 @@ public final class Pointing {
     return true;
   }
 
-  /** Brings a node into sight of every pane it scrolls in. */
+  /** Brings a node into sight of every pane it scrolls in, at the place it has after all that was said before. */
   public static void sight(Node node) {
+    if (node.getScene() != null) {
+      node.getScene().getRoot().applyCss();
+      node.getScene().getRoot().layout();
+    }
     for (Node up = node.getParent(); up != null; up = up.getParent()) {
       if (up instanceof ScrollPane) {
         ScrollPane pane = (ScrollPane) up;
