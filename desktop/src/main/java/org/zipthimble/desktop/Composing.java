@@ -177,27 +177,31 @@ final class Composing implements StationView {
   /** Lays the slips of the bench over it. */
   void dress(StackPane centre, HintSlip hint) {
     hint.show();
+    List<Region> over = new ArrayList<>(wordSlips.all());
+    over.add(figures);
     // the bench lays its face out once it has its own width
     beside = () -> Platform.runLater(() -> {
-      boolean room = hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN);
-      boolean here = session.stationProperty().get() == Station.COMPOSE && hint.high() > 0;
-      bench.leaveBelow(room || !here ? 0 : hint.high() + 2 * SLIP_MARGIN);
+      boolean here = session.stationProperty().get() == Station.COMPOSE;
+      double taken = here ? over.stream().mapToDouble(bench::takenBy).max().orElse(0) : 0;
+      boolean room = hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN) || taken > 0;
+      bench.leave(taken, room || !here || hint.high() == 0 ? 0 : hint.high() + 2 * SLIP_MARGIN);
     });
     centre.widthProperty().addListener(o -> beside.run());
+    session.faceIdProperty().addListener(o -> beside.run());
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
     slips.setPickOnBounds(false);
     slips.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     StackPane.setAlignment(slips, Pos.BOTTOM_RIGHT);
     StackPane.setMargin(slips, new Insets(SLIP_MARGIN));
-    centre.getChildren().addAll(slips, figures);
-    for (Node slip : wordSlips.all()) {
-      centre.getChildren().add(slip);
+    centre.getChildren().add(slips);
+    centre.getChildren().addAll(over);
+    for (Region slip : over) {
       StackPane.setAlignment(slip, Pos.TOP_RIGHT);
       StackPane.setMargin(slip, new Insets(34, 12, 0, 0));
+      slip.boundsInParentProperty().addListener(o -> beside.run());
+      slip.visibleProperty().addListener(o -> beside.run());
     }
-    StackPane.setAlignment(figures, Pos.TOP_RIGHT);
-    StackPane.setMargin(figures, new Insets(34, 12, 0, 0));
   }
 
   @Override
@@ -217,7 +221,7 @@ final class Composing implements StationView {
 
   @Override
   public void left() {
-    bench.leaveBelow(0);
+    bench.leave(0, 0);
     figures.close();
   }
 

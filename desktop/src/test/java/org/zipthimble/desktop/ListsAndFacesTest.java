@@ -10,6 +10,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -24,6 +26,7 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
@@ -31,6 +34,7 @@ import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
@@ -101,6 +105,34 @@ class ListsAndFacesTest extends AtTheBench {
       page.setEndPage(3);
       assertEquals("Dear Bram Dear Bram", page.getText(pdf).replaceAll("\\s+", " ").strip());
     }
+  }
+
+  /** A first card set by hand is seen beside the list while it is filled: its words become the column, and the face has its place again once the list is put away. */
+  @Test
+  void theFaceIsSeenBesideTheListThatFillsIt(FxRobot robot) throws Exception {
+    add(robot);
+    robot.interact(() -> session.apply(StoryEdits.put("f1", "w", 0, 5, Story.of("Odile", session.single().flatMap(Item::asWords).orElseThrow().story().style()))));
+    double alone = corner().getX();
+    double high = hand.at(0, 7).getY() - hand.at(0, 0).getY();
+    run(robot, "menu.list");
+    list(robot, "name,how many\nOdile,1\nBram,2\n", Charset.forName("UTF-8"));
+    Node slip = robot.lookup("#list").query();
+    Hand.until(() -> corner().getX() <= slip.localToScreen(slip.getLayoutBounds()).getMinX());
+    assertTrue(hand.at(0, 7).getY() - hand.at(0, 0).getY() > high * 0.5, "it is not much smaller");
+    pressInSight(robot, "#list-column-name");
+    assertEquals("Odile", said());
+    pressInSight(robot, "#list-on");
+    assertEquals("Bram", said());
+    pressInSight(robot, "#list-close");
+    Hand.until(() -> Math.abs(corner().getX() - alone) < 0.5);
+    robot.interact(() -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(new Size(9, 2)))));
+    double wide = corner().getX();
+    run(robot, "menu.search");
+    assertEquals(wide, corner().getX(), 0.5, "what lies over nothing of the face moves nothing");
+  }
+
+  private Point2D corner() {
+    return hand.at(session.frame().bleedBox().right(), session.frame().bleedBox().y());
   }
 
   @Test

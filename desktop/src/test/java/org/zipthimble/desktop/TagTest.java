@@ -186,6 +186,19 @@ class TagTest extends AtTheBench {
     assertFalse(robot.lookup("#layer-" + hand.named("Pea").id()).tryQuery().isPresent());
   }
 
+  /** Two blocks of words with the name they came with are told apart by what they say, and found by it. */
+  @Test
+  void wordsAreToldApartInTheLayersByWhatTheySay(FxRobot robot) {
+    for (String text : List.of("Sow in April,\n1 in deep", "Marrowfield pea")) {
+      robot.clickOn("#add-words").write(text).push(KeyCode.ESCAPE);
+      QuickRobot.settled();
+    }
+    assertEquals(List.of("Marrowfield pea", "Sow in April, 1 in deep"), robot.lookup(".layer-kind").queryAllAs(Label.class).stream().map(Label::getText).sorted().toList());
+    robot.clickOn("#layers-search").write("april");
+    QuickRobot.settled();
+    assertEquals(List.of("Sow in April, 1 in deep"), robot.lookup(".layer-cell .layer-kind").queryAllAs(Label.class).stream().map(Label::getText).toList());
+  }
+
   @Test
   void recentJobsAndZoomsAndSameKind(FxRobot robot) throws Exception {
     box(robot, "A", 1, 1, 1, 1);

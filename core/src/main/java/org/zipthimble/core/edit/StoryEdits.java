@@ -12,6 +12,7 @@ import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Fitting;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.LetterLook;
+import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
@@ -32,14 +33,27 @@ public final class StoryEdits {
     return words(faceId, Set.of(id), "edit.words", w -> w.withStory(w.story().replaced(held(w, from), held(w, to), story)));
   }
 
-  /** Puts another story at the end; where a word stands there, a space goes before it. */
-  public static Edit putLast(String faceId, String id, Story story) {
+  /**
+   * Puts a field in. The first paragraph that was typed and reads as the field does becomes the field, so that a piece that was set by hand is filled from
+   * then on; without such a paragraph it is put at the end, and where a word stands there, a space goes before it.
+   *
+   * @param field the field in the look that it is to have
+   */
+  public static Edit putIn(String faceId, String id, Function<WordStyle, Story> field) {
     return words(faceId, Set.of(id), "edit.words", w -> {
       Story now = w.story();
+      for (int i = 0; i < now.paragraphs().size(); i++) {
+        Paragraph typed = now.paragraphs().get(i);
+        int from = now.begins(i);
+        Story put = field.apply(now.styleAt(from));
+        if (!typed.text().isBlank() && typed.text().strip().equals(put.text().strip()) && typed.runs().stream().allMatch(r -> r.field().isEmpty())) {
+          return w.withStory(now.replaced(from, from + typed.length(), put));
+        }
+      }
       String text = now.text();
       boolean apart = text.isEmpty() || Character.isWhitespace(text.charAt(text.length() - 1));
       Story before = apart ? now : now.typed(now.length(), now.length(), " ");
-      return w.withStory(before.replaced(before.length(), before.length(), story));
+      return w.withStory(before.replaced(before.length(), before.length(), field.apply(now.styleAt(now.length()))));
     });
   }
 

@@ -12,6 +12,7 @@ import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,6 +24,7 @@ import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.NamedStyle;
+import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
@@ -227,6 +229,21 @@ class FactsAndStylesTest {
   @CsvSource({"On, On March 13", "'On ', On March 13", "'', March 13"})
   void aFieldAtTheEndStandsApartFromTheWordBeforeIt(String before, String after) {
     Job job = after(Made.card(Made.words("i1", before, 0.5, 1, 4, 0.5, STYLE)), FactEdits.set(DATE));
-    assertEquals(after, words(after(job, StoryEdits.putLast("f1", "i1", FactEdits.field(DATE, "monthDay", STYLE.letters(), STYLE.paragraph()))), "i1").text());
+    assertEquals(after, words(after(job, StoryEdits.putIn("f1", "i1", style -> FactEdits.field(DATE, "monthDay", style.letters(), style.paragraph()))), "i1").text());
+  }
+
+  /** A card whose first row was set by hand: what reads as a column does becomes that column, in its own look, and follows from then on. */
+  @Test
+  void whatWasTypedAsTheRowReadsBecomesItsField() {
+    RowList list = RowList.of("seeds.csv", List.of("Variety", "Latin"), List.of(List.of("Brown Kettle bean", "Phaseolus vulgaris"), List.of("Marrowfield pea", "Pisum sativum")));
+    Job typed = after(Made.card(Made.words("i1", "Brown Kettle bean\nPhaseolus vulgaris", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list), StoryEdits.style("f1", "i1", 18, 36, s -> s.withSizePt(9)));
+    Function<String, Edit> put = column -> StoryEdits.putIn("f1", "i1", style -> ListEdits.field(list, column, style.letters(), style.paragraph()));
+    Job filled = after(typed, put.apply("Latin"), put.apply("Variety"));
+    assertEquals(words(typed, "i1").text(), words(filled, "i1").text());
+    assertEquals(9, words(filled, "i1").story().paragraphs().get(1).runs().get(0).look().sizePt(), 1e-9);
+    assertEquals("Marrowfield pea\nPisum sativum", words(after(filled, ListEdits.show(1)), "i1").text());
+    assertEquals("Brown Kettle bean\nPhaseolus vulgaris Brown Kettle bean", words(after(filled, put.apply("Variety")), "i1").text(), "a second one is put at the end");
+    Job other = after(Made.card(Made.words("i1", "Brown Kettle bean, dried", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list), put.apply("Variety"));
+    assertEquals("Brown Kettle bean, dried Brown Kettle bean", words(other, "i1").text(), "what only begins the same stays");
   }
 }

@@ -15,6 +15,7 @@ final class BenchLens {
   private double width = 1;
   private double height = 1;
   private double below = SLIP;
+  private double right;
   private boolean fitted = true;
   private Box whole = new Box(0, 0, 1, 1);
 
@@ -37,14 +38,15 @@ final class BenchLens {
 
   void fit() {
     fitted = true;
-    view.set(Viewport.fit(whole, width, height - below, MARGIN));
+    view.set(Viewport.fit(whole, width - right, height - below, MARGIN));
   }
 
-  /** So many pixels at the lower edge belong to what lies over the bench there; what is fitted stays clear of it. */
-  void leaveBelow(double pixels) {
-    double asked = Math.max(SLIP, pixels);
-    if (asked != below) {
+  /** So many pixels at the right and at the lower edge belong to what lies over the bench there; what is fitted stays clear of it. */
+  void leave(double atRight, double atFoot) {
+    double asked = Math.max(SLIP, atFoot);
+    if (asked != below || atRight != right) {
       below = asked;
+      right = atRight;
       if (fitted) {
         fit();
       }

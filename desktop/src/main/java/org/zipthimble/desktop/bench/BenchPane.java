@@ -5,6 +5,8 @@ import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
@@ -34,6 +36,9 @@ import org.zipthimble.desktop.state.Session;
 /** The bench between its two tape rulers, with the zoom slip and what the person is told. */
 public final class BenchPane extends BorderPane {
   private static final double STEP = 1.25;
+
+  /** A face that is to be worked on is given so many pixels at least. */
+  private static final double LEAST_FACE = 240;
 
   private final Session session;
   private final BenchLens lens = new BenchLens();
@@ -148,14 +153,27 @@ public final class BenchPane extends BorderPane {
     return lens.now().toPixel(face);
   }
 
-  /** Keeps a fitted face clear of so many pixels at the lower edge; 0 for none but the usual. */
-  public void leaveBelow(double pixels) {
-    lens.leaveBelow(pixels);
+  /** Keeps a fitted face clear of so many pixels at the right and at the lower edge; 0 for none but the usual. */
+  public void leave(double atRight, double atFoot) {
+    lens.leave(atRight, atFoot);
   }
 
-  /** How many pixels are free between the bleed edge of the face and the right edge of the bench. */
+  /** How many pixels are free between the bleed edge of the face and the right edge of the bench while nothing but the usual lies over it. */
   public double freeAtRight() {
-    return lens.width() - lens.usual().toPixel(new Point(session.frame().bleedBox().right(), 0)).x();
+    return lens.width() - usualPlace().right();
+  }
+
+  /** How many pixels at the right of the bench are a slip's that would lie over the face; 0 for one that does not, or that leaves too little of the bench. */
+  public double takenBy(Region slip) {
+    Bounds at = view.sceneToLocal(slip.getParent().localToScene(new BoundingBox(slip.getLayoutX(), slip.getLayoutY(), slip.getWidth(), slip.getHeight())));
+    double left = at.getMinX();
+    boolean over = slip.isVisible() && usualPlace().meet(new Box(left, at.getMinY(), at.getWidth(), at.getHeight())).isPresent();
+    return over && left >= LEAST_FACE ? lens.width() - left : 0;
+  }
+
+  private Box usualPlace() {
+    Box face = session.frame().bleedBox();
+    return Box.between(lens.usual().toPixel(face.corners().get(0)), lens.usual().toPixel(face.corners().get(2)));
   }
 
   /** Gives the bench the keys. */

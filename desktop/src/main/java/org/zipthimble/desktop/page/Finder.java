@@ -126,7 +126,7 @@ public final class Finder extends VBox {
       found.sort(Comparator.comparingInt(Found::fit).reversed());
     }
     list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
-    list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(2, list.getItems().size())));
+    list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(1, list.getItems().size())));
     list.setMinHeight(USE_PREF_SIZE);
     list.getSelectionModel().select(0);
     list.scrollTo(0);

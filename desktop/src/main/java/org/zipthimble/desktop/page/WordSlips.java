@@ -1,7 +1,7 @@
 package org.zipthimble.desktop.page;
 
 import java.util.List;
-import javafx.scene.Node;
+import javafx.scene.layout.Region;
 import org.zipthimble.desktop.state.Session;
 
 /** The slips for words and faces; at most one of them is open. */
@@ -82,7 +82,7 @@ public final class WordSlips {
   }
 
   /** All of them, to be laid over the bench. */
-  public List<Node> all() {
+  public List<Region> all() {
     return List.copyOf(slips);
   }
 

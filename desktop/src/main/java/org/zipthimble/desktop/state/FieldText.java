@@ -33,12 +33,12 @@ public final class FieldText {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
   }
 
-  /** Puts a field at the caret, or at the end of the words that are selected, in the look it has there. */
+  /** Puts a field at the caret, or into the words that are selected: for a paragraph that reads the same, else at their end; in the look it has there. */
   public static void put(Session session, Function<WordStyle, Story> field) {
     if (session.typing().on()) {
       session.typing().put(field.apply(session.typing().styles().get(0)));
       return;
     }
-    words(session).ifPresent(w -> session.apply(StoryEdits.putLast(session.faceIdProperty().get(), w.id(), field.apply(w.story().styleAt(w.story().length())))));
+    words(session).ifPresent(w -> session.apply(StoryEdits.putIn(session.faceIdProperty().get(), w.id(), field)));
   }
 }

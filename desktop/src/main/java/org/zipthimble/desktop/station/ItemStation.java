@@ -63,6 +63,7 @@ import org.zipthimble.samples.DemoShelf;
 /** What is made and how big it is: the size wall, a typed size with its live outline, recent jobs, the demo shelf. */
 public final class ItemStation implements StationView {
   private static final double PREVIEW_WIDE = 96;
+  private static final double JOB_WIDE = 220;
   private static final double PREVIEW = 92;
   private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ENGLISH);
 
@@ -443,10 +444,13 @@ public final class ItemStation implements StationView {
       frame.getChildren().setAll(view);
     }));
     VBox words = new VBox(3, Controls.wrapped(title, "finding-title"), Controls.wrapped(note, "side-note"));
-    words.setPrefWidth(142);
-    words.setMaxWidth(142);
+    words.setPrefWidth(0);
     words.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-    return Controls.card(id, title, new HBox(8, frame, words), action, "demo-card");
+    HBox.setHgrow(words, Priority.ALWAYS);
+    HBox inside = new HBox(8, frame, words);
+    // of one width whatever the preview's, so that the cards stand in columns
+    inside.setPrefWidth(JOB_WIDE);
+    return Controls.card(id, title, inside, action, "demo-card");
   }
 
   private static Optional<Image> preview(Opening file) {

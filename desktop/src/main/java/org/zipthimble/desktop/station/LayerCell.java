@@ -104,7 +104,7 @@ final class LayerCell extends ListCell<Item> {
     seen.setSelected(item.properties().visible());
     locked.setSelected(item.properties().locked());
     name.setText(item.properties().name());
-    String what = item.accept(new LayersPane.KindName());
+    String what = LayersPane.told(item);
     kind.setText(item.properties().role() == Role.GUIDE ? Wording.text("kind.guide", what) : what);
     setGraphic(row);
     if (item != drawn) {

@@ -33,6 +33,9 @@ import org.zipthimble.desktop.state.Session;
 public final class LayersPane extends VBox {
   private static final double LEAST_LIST = 110;
 
+  /** So many characters of what words say are shown at most. */
+  private static final int MOST_TOLD = 120;
+
   private final Session session;
   private final ObservableList<Item> rows = FXCollections.observableArrayList();
   private final ListView<Item> list = new ListView<>(rows);
@@ -108,7 +111,7 @@ public final class LayersPane extends VBox {
     List<Item> items = new ArrayList<>(session.beside());
     Collections.reverse(items);
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
-    items.removeIf(i -> !wanted.isEmpty() && !(i.properties().name() + " " + i.accept(new KindName())).toLowerCase(Locale.ROOT).contains(wanted));
+    items.removeIf(i -> !wanted.isEmpty() && !(i.properties().name() + " " + i.accept(new KindName()) + " " + told(i)).toLowerCase(Locale.ROOT).contains(wanted));
     selecting = true;
     if (!rows.equals(items)) {
       update(items);
@@ -164,6 +167,11 @@ public final class LayersPane extends VBox {
     selecting = true;
     session.selectionProperty().set(ids);
     selecting = false;
+  }
+
+  /** What an object is told apart by beside its name: words by what they say, all else by its kind. */
+  static String told(Item item) {
+    return item.asWords().map(w -> w.text().strip()).map(t -> t.substring(0, Math.min(MOST_TOLD, t.length())).replaceAll("\\s+", " ")).filter(t -> !t.isEmpty()).orElseGet(() -> item.accept(new KindName()));
   }
 
   /** What people call each kind of object. */

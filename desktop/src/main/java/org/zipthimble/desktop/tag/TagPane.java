@@ -160,7 +160,11 @@ public final class TagPane extends VBox {
     HBox.setHgrow(name, Priority.ALWAYS);
     Label kind = Controls.label(item.accept(new LayersPane.KindName()), "side-note");
     kind.setMinWidth(USE_PREF_SIZE);
-    fresh = () -> session.single().ifPresent(i -> name.show(i.properties().name()));
+    fresh = () -> session.single().ifPresent(i -> {
+      name.show(i.properties().name());
+      // an object that is called as its kind is needs it said once
+      kind.setVisible(!i.properties().name().equalsIgnoreCase(kind.getText()));
+    });
     inside.getChildren().add(Controls.row(6, name, kind));
     if (session.selection().pointsProperty().get().isPresent()) {
       put(new PointsSection(session));
