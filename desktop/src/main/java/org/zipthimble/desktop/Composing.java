@@ -183,11 +183,13 @@ final class Composing implements StationView {
     beside = () -> Platform.runLater(() -> {
       boolean here = session.stationProperty().get() == Station.COMPOSE;
       double taken = here ? over.stream().mapToDouble(bench::takenBy).max().orElse(0) : 0;
-      boolean room = hint.beside(bench.freeAtRight() - 4 * SLIP_MARGIN) || taken > 0;
+      // elsewhere it stands in the side
+      boolean room = hint.beside(here ? bench.freeAtRight() - 4 * SLIP_MARGIN : 0) || taken > 0;
       bench.leave(taken, room || !here || hint.high() == 0 ? 0 : hint.high() + 2 * SLIP_MARGIN);
     });
     centre.widthProperty().addListener(o -> beside.run());
     session.faceIdProperty().addListener(o -> beside.run());
+    session.stationProperty().addListener(o -> beside.run());
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
     slips.setPickOnBounds(false);

@@ -8,14 +8,10 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
@@ -167,48 +163,6 @@ public final class ReadBack {
         Wording.text("proof.size"), Lengths.show(page.size(), unit),
         foundPpi > 0 ? measured(wide / per, high / per, unit) : Wording.text("proof.noSize"), right));
     return new Measured(file, Files.size(file), lines);
-  }
-
-  /**
-   * Draws a written picture file small, without taking all its pixels into memory.
-   *
-   * @param longest the most pixels of its longer side, nearly
-   */
-  public static BufferedImage small(Path file, int longest) throws IOException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        throw new IOException("no picture in " + file);
-      }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(in);
-        int step = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / longest);
-        ImageReadParam param = reader.getDefaultReadParam();
-        param.setSourceSubsampling(step, step, 0, 0);
-        return reader.read(0, param);
-      } finally {
-        reader.dispose();
-      }
-    }
-  }
-
-  /**
-   * Draws some pages of a written PDF with the reading library, the first ones where there are many.
-   *
-   * @param most how many pages
-   * @param ppi pixels per inch of the page
-   * @throws IOException when it cannot be read
-   */
-  public static List<BufferedImage> draw(Path pdf, int most, double ppi) throws IOException {
-    List<BufferedImage> drawn = new ArrayList<>();
-    try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
-      PDFRenderer reader = new PDFRenderer(document);
-      for (int i = 0; i < Math.min(most, document.getNumberOfPages()); i++) {
-        drawn.add(reader.renderImageWithDPI(i, (float) ppi, ImageType.RGB));
-      }
-    }
-    return drawn;
   }
 
   /** A reader that smooths as we do: lines stay where they are and are not moved to whole pixels. */

@@ -17,9 +17,10 @@ import java.util.regex.Pattern;
  * The one place that every sentence a person reads comes from: a file in UTF-8 for each room of the program,
  * the core, the window, what guides newcomers, the command line and the practice machines.
  * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
+ * <code>{0|sheet|sheets}</code> stands for the first of two words where the argument is 1, for the second elsewhere.
  */
 public final class Wording {
-  private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
+  private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?:\\|([^|{}]*)\\|([^|{}]*))?}");
   private static final List<String> ROOMS = List.of("core", "window", "guide", "command-line", "practice");
   private static final Properties ALL = read();
 
@@ -37,7 +38,8 @@ public final class Wording {
     }
     return values.length == 0 ? text : PLACE.matcher(text).replaceAll(place -> {
       int i = Integer.parseInt(place.group(1));
-      return Matcher.quoteReplacement(i < values.length ? String.valueOf(values[i]) : place.group());
+      String value = i < values.length ? String.valueOf(values[i]) : place.group();
+      return Matcher.quoteReplacement(place.group(2) == null || i >= values.length ? value : place.group(value.equals("1") ? 2 : 3));
     });
   }
 

@@ -114,6 +114,27 @@ class WordingTest {
     assertEquals(Wording.keys(), keys);
   }
 
+  /** One of a thing is said as one, several as several, and wherever a word waits for a figure the figure is said too. */
+  @Test
+  void oneOfAThingIsSaidAsOne() {
+    assertEquals("8 on a sheet; 1 piece takes 1 sheet; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 1, 1, "37"));
+    assertEquals("8 on a sheet; 9 pieces take 2 sheets; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 9, 2, "37"));
+    assertEquals("seeds.csv: 11 rows, 0 pieces are sent.", Wording.text("listSlip.told", "seeds.csv", 11, 0));
+    Pattern waits = Pattern.compile("\\{(\\d)\\|([^|{}]+)\\|([^|{}]+)}");
+    int pairs = 0;
+    for (String key : Wording.keys()) {
+      String said = Wording.text(key);
+      Matcher pair = waits.matcher(said);
+      while (pair.find()) {
+        pairs++;
+        assertTrue(said.contains("{" + pair.group(1) + "}"), key);
+        assertFalse(pair.group(2).equals(pair.group(3)), key);
+      }
+      assertFalse(waits.matcher(said).replaceAll("").contains("|"), key);
+    }
+    assertTrue(pairs > 20, pairs + " words wait for a figure");
+  }
+
   @Test
   void valuesOfEnumsAskByTheirType() {
     assertEquals("side.top", Wording.key(Side.TOP));

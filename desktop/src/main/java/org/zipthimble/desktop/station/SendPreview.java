@@ -44,6 +44,9 @@ final class SendPreview extends FlowPane {
   /** Pages are drawn smaller by up to a fifth where one more then lies beside the others. */
   private static final double SMALLEST = 0.8;
 
+  /** Pages that have room beside each other are seen as large as this share of the window's height before they are written; afterwards the figures have that room. */
+  private static final double TALLEST = 0.6;
+
   private static final double WORDS = 420;
 
   /** More pages are not drawn beforehand. */
@@ -122,7 +125,7 @@ final class SendPreview extends FlowPane {
   private Node page(Job job, DrawnPage page, int count) {
     PagePicture picture = new PagePicture(painter());
     boolean proof = choices.inks(job) && choices.format().inks();
-    double scale = scale(page.size().width(), page.size().height(), count);
+    double scale = whole(page, count);
     if (proof) {
       picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()), scale);
     } else {
@@ -138,7 +141,7 @@ final class SendPreview extends FlowPane {
       getChildren().clear();
       for (DrawnPage page : pages) {
         PagePicture picture = new PagePicture(painter());
-        picture.show(() -> page, scale(page.size().width(), page.size().height(), pages.size()), session.halvings());
+        picture.show(() -> page, whole(page, pages.size()), session.halvings());
         getChildren().add(captioned(picture, Wording.text("sendPane.page", page.name(), Lengths.show(page.size(), session.unit()))));
       }
     });
@@ -175,10 +178,29 @@ final class SendPreview extends FlowPane {
     layer.drop();
   }
 
+  /** Pixels per inch for a page that is not written yet. */
+  private double whole(DrawnPage page, int count) {
+    double usual = scale(page.size().width(), page.size().height(), count);
+    return getScene() == null ? usual : Math.max(usual, Math.min((across() / count - GAP) / page.size().width(), getScene().getHeight() * TALLEST / page.size().height()));
+  }
+
+  /** How high a page is shown at most once it is written, in pixels. */
+  double room() {
+    return getScene() == null ? ROOM : Math.max(ROOM, getScene().getHeight() * SHARE);
+  }
+
+  /** The scale at which something so wide and high goes into a room, a little wider than high. */
+  static double scale(double width, double height, double room) {
+    return Math.min(room / height, room * 1.2 / width);
+  }
+
+  private double across() {
+    return getWidth() - snappedLeftInset() - snappedRightInset() + GAP;
+  }
+
   private double scale(double width, double height, int count) {
-    double room = getScene() == null ? ROOM : Math.max(ROOM, getScene().getHeight() * SHARE);
-    double scale = Math.min(room / height, room * 1.2 / width);
-    double across = getWidth() - snappedLeftInset() - snappedRightInset() + GAP;
+    double scale = scale(width, height, room());
+    double across = across();
     int columns = (int) (across / (width * scale + GAP));
     double narrower = (Math.floor(across / (columns + 1)) - GAP) / width;
     return across > GAP && columns < count && narrower >= SMALLEST * scale ? narrower : scale;

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
@@ -31,8 +32,8 @@ import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.ShopCard;
+import org.zipthimble.core.proof.Glance;
 import org.zipthimble.core.proof.Measured;
-import org.zipthimble.core.proof.ReadBack;
 import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.JpegFormat;
@@ -60,8 +61,8 @@ public final class SendStation implements StationView {
   /** Pages stand below each other from this width on. */
   private static final double LEAST_PAGES = 340;
 
-  private static final double DRAWN_PPI = 90;
-  private static final int DRAWN_PIXELS = 900;
+  /** So many pixels for one that is shown, for a screen that is finer. */
+  private static final double FINER = 2;
   private static final int DRAWN_PAGES = 12;
   private static final int MOST_VERSIONS = 999;
 
@@ -347,11 +348,12 @@ public final class SendStation implements StationView {
       stop.requestFocus();
     }
     refresh();
+    double room = previews.room();
     Background.run(() -> {
       String sentence = Wording.text("window.failed");
       try {
         List<Measured> measured = Sender.send(job, order, progress());
-        List<BufferedImage> drawn = drawn(measured, OutputFormats.of(order.file().getFileName().toString()));
+        List<BufferedImage> drawn = drawn(measured, OutputFormats.of(order.file().getFileName().toString()), room);
         Platform.runLater(() -> written(measured, drawn));
         sentence = "";
       } catch (Trouble trouble) {
@@ -381,13 +383,14 @@ public final class SendStation implements StationView {
     };
   }
 
-  private static List<BufferedImage> drawn(List<Measured> measured, OutputFormat format) throws IOException {
+  private static List<BufferedImage> drawn(List<Measured> measured, OutputFormat format, double room) throws IOException {
+    DoubleBinaryOperator finer = (width, height) -> FINER * SendPreview.scale(width, height, room);
     List<BufferedImage> pictures = new ArrayList<>();
     for (Measured one : measured) {
       if (format.pixels()) {
-        pictures.add(ReadBack.small(one.file(), DRAWN_PIXELS));
+        pictures.add(Glance.picture(one.file(), finer));
       } else if (one.file().toString().toLowerCase(Locale.ROOT).endsWith(".pdf")) {
-        pictures.addAll(ReadBack.draw(one.file(), DRAWN_PAGES, DRAWN_PPI));
+        pictures.addAll(Glance.pages(one.file(), DRAWN_PAGES, finer));
       }
     }
     return pictures;

@@ -279,7 +279,8 @@ public final class SheetStation implements StationView {
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
     needs.setText(Wording.text("sheetPane.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
-    caption.setText(Wording.text(plan.onPaper() ? "sheetPane.caption" : "sheetPane.captionAlone", session.face().name()));
+    String which = Wording.text(plan.onPaper() ? "sheetPane.caption" : "sheetPane.captionAlone");
+    caption.setText(job.faces().size() == 1 ? which : Wording.text("sheetPane.captionFace", which, session.face().name()));
     try {
       DrawnPage page = bound ? bound(job, false) : ganged ? ganged(job, both) : Pages.of(job, session.face(), PageOptions.of(job));
       measure.setText(Lengths.show(page.size(), unit));
