@@ -201,7 +201,7 @@ final class Composing implements StationView {
     for (Region slip : over) {
       StackPane.setAlignment(slip, Pos.TOP_RIGHT);
       StackPane.setMargin(slip, new Insets(34, 12, 0, 0));
-      slip.boundsInParentProperty().addListener(o -> beside.run());
+      slip.boundsInParentProperty().addListener((o, was, is) -> beside.run());
       slip.visibleProperty().addListener(o -> beside.run());
     }
   }

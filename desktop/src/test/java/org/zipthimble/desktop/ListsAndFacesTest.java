@@ -125,7 +125,12 @@ class ListsAndFacesTest extends AtTheBench {
     assertEquals("Bram", said());
     pressInSight(robot, "#list-close");
     Hand.until(() -> Math.abs(corner().getX() - alone) < 0.5);
-    robot.interact(() -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(new Size(9, 2)))));
+    run(robot, "menu.fonts");
+    Node fonts = robot.lookup("#fonts").query();
+    Hand.until(() -> corner().getX() <= fonts.localToScreen(fonts.getLayoutBounds()).getMinX());
+    robot.clickOn("#fonts-close");
+    Hand.until(() -> Math.abs(corner().getX() - alone) < 0.5);
+    robot.interact(() -> session.apply(Edits.ticket("edit.ticket.size", t -> t.sized(new Size(1, 7)))));
     double wide = corner().getX();
     run(robot, "menu.search");
     assertEquals(wide, corner().getX(), 0.5, "what lies over nothing of the face moves nothing");
