@@ -27,6 +27,12 @@ public final class FaceEdits {
 
   private FaceEdits() {}
 
+  /** Adds a blank face after the others, called as one more of them is: the back of a single front, a page by its number elsewhere. */
+  public static Edit another(Job job) {
+    boolean front = job.faces().size() == 1 && job.faces().get(0).name().equals(Wording.text("face.front"));
+    return Edits.addFace(front ? Wording.text("face.back") : Wording.text("face.numbered", job.faces().size() + 1));
+  }
+
   /** The same face once more, behind the first; words that flow on flow on in the copy too. */
   public static Edit duplicate(String faceId) {
     return new Edit(Wording.text("edit.faceTwice"), job -> {

@@ -1,8 +1,10 @@
 package org.zipthimble.core.job;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -171,16 +173,26 @@ public enum StandardItem {
     return faces;
   }
 
-  /** A blank job for a thing of this name, size and number of faces, with the usual bleed and safe area. */
+  /** Whether it is printed and trimmed to its size; what a blade cuts out of a sheet along its own shapes has no edge that is trimmed. */
+  private boolean trimmed() {
+    return purpose != Purpose.CUTTING || this == STICKER_SHEET;
+  }
+
+  /**
+   * A blank job for a thing of this name, size in inches and number of faces, with the usual bleed and safe area; without a bleed where a standard item of this
+   * name is cut and not trimmed.
+   */
   public static Job blank(String item, Size size, int faces) {
     List<String> names = new ArrayList<>();
-    names.add(Wording.text(faces == 1 ? "face.only" : "face.front"));
+    names.add(Wording.text("face.front"));
     if (faces >= 2) {
       names.add(Wording.text("face.back"));
     }
     for (int i = 3; i <= faces; i++) {
       names.add(Wording.text("face.numbered", i));
     }
-    return Job.blank(Wording.text("job.untitled", item), Ticket.usual(item, size), names);
+    Ticket usual = Ticket.usual(item, size);
+    boolean cut = Arrays.stream(values()).anyMatch(i -> !i.trimmed() && i.title().equalsIgnoreCase(item.strip()));
+    return Job.blank(Wording.text("job.untitled", item), cut ? usual.withBleed(Insets.NONE) : usual, names);
   }
 }

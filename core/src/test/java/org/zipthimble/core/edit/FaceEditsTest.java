@@ -13,10 +13,31 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.units.Insets;
+import org.zipthimble.core.units.Size;
 
 /** Faces duplicated, ordered and named; objects carried between them. */
 class FaceEditsTest {
+  /** A card begins with a front; what is added is its back, then pages. What is cut by a blade has no edge that is trimmed, so it asks for no bleed. */
+  @Test
+  void facesAreCalledAsTheTradeCallsThem() {
+    Job card = StandardItem.blank("Invitation", StandardItem.INVITATION.size(), 1);
+    assertEquals(List.of("front"), names(card));
+    Job three = FaceEdits.another(FaceEdits.another(card).change().apply(card)).change().apply(FaceEdits.another(card).change().apply(card));
+    assertEquals(List.of("front", "back", "page 3"), names(three));
+    Job tag = FaceEdits.rename("f1", "label").change().apply(card);
+    assertEquals(List.of("label", "page 2"), names(FaceEdits.another(tag).change().apply(tag)));
+    assertEquals(Insets.all(0.125), card.ticket().bleed());
+    assertEquals(Insets.NONE, StandardItem.blank("decal ", new Size(4, 3), 1).ticket().bleed());
+    assertEquals(Insets.all(0.125), StandardItem.blank(StandardItem.STICKER_SHEET.title(), StandardItem.STICKER_SHEET.size(), 1).ticket().bleed(), "stickers are printed and cut");
+  }
+
+  private static List<String> names(Job job) {
+    return job.faces().stream().map(Face::name).toList();
+  }
+
   private static Job faces(int count) {
     Job job = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.rectangle("b", 2, 2, 1, 1));
     for (int i = 1; i < count; i++) {

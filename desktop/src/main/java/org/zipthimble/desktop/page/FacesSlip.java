@@ -52,7 +52,7 @@ public final class FacesSlip extends ToolSlip {
     scroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 2 ? 440.0 : 236.0, cells.getChildren()));
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
-    add = Controls.button("faces-add", "tray.addFace", () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet");
+    add = Controls.button("faces-add", "tray.addFace", () -> session.apply(FaceEdits.another(session.job())), "quiet");
     inside.getChildren().addAll(Controls.wrapped(Wording.text("facesSlip.note"), "side-note"), scroll, add);
   }
 

@@ -19,7 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.edit.FaceEdits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.sheet.Pages;
@@ -65,7 +65,7 @@ public final class TrayPane extends HBox {
     strip.setMaxWidth(180);
     strip.setMinWidth(60);
     strip.getStyleClass().add("bare-scroll");
-    Button add = Controls.button("add-face", "tray.addFace", () -> session.apply(Edits.addFace(Wording.text("face.numbered", session.job().faces().size() + 1))), "quiet");
+    Button add = Controls.button("add-face", "tray.addFace", () -> session.apply(FaceEdits.another(session.job())), "quiet");
     VBox beside = new VBox(6, add, Controls.button("all-faces", "tray.allFaces", all, "quiet"));
     beside.setAlignment(Pos.CENTER_LEFT);
     beside.setMinWidth(USE_PREF_SIZE);
