@@ -146,9 +146,6 @@ class CutTest extends AtTheBench {
     two(robot);
     down(robot, "#role-cuts");
     robot.clickOn("#role-cuts");
-    down(robot, "#cut-lane");
-    robot.clickOn("#cut-lane");
-    robot.type(KeyCode.DOWN).type(KeyCode.ENTER);
     QuickRobot.settled();
     assertEquals(1, session.job().cutting().lanes().size());
     assertTrue(session.face().items().stream().allMatch(i -> i.properties().role() == Role.CUTS && i.properties().cutting().lane().equals("l1")));

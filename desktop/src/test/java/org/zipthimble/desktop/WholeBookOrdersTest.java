@@ -138,7 +138,7 @@ class WholeBookOrdersTest extends AtTheOrder {
   void labelsFromAListPrintedAndCut(FxRobot robot) throws Exception {
     answers.table = Optional.of(Files.writeString(folder.resolve("jars.csv"), "variety\nEmber Runner\nTollgate Pea\nSaltmarsh Kale\nLantern Squash\n"));
     maker.value("#item-width", "2").value("#item-height", "2").press("#item-one", "#item-start").value("#ticket-bleed", "0");
-    maker.press("#add-ellipse").value("#tag-width", "1.9").value("#tag-height", "1.9").value("#tag-left", "0.05").value("#tag-top", "0.05").value("#tag-fill", "#fbf5e6").press("#role-prints_and_cuts").last("#cut-lane").press("#kindOf-kiss");
+    maker.press("#add-ellipse").value("#tag-width", "1.9").value("#tag-height", "1.9").value("#tag-left", "0.05").value("#tag-top", "0.05").value("#tag-fill", "#fbf5e6").press("#role-prints_and_cuts");
     maker.words("Seed: ").value("#tag-width", "1.4").value("#tag-left", "0.3").command("menu.list").press("#list-bring");
     Hand.until(() -> session.job().list().isPresent());
     maker.press("#list-column-variety", "#list-close");

@@ -80,7 +80,7 @@ class WholeCutOrdersTest extends AtTheOrder {
     maker.value("#item-width", "6").value("#item-height", "6").press("#item-one", "#item-start").next("#ticket-process").next("#ticket-process");
     maker.press("#add-rectangle").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2");
     maker.press("#add-ellipse").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "3").value("#tag-top", "2.5");
-    maker.command("menu.all").command("menu.way.join").press("#role-cuts").last("#cut-lane");
+    maker.command("menu.all").command("menu.way.join").press("#role-cuts");
     Path svg = maker.send("svg", folder.resolve("decal.svg"));
     List<Rectangle> places = places(lines(svg));
     assertEquals(2, places.size(), "one piece on the film: " + places);
@@ -102,7 +102,7 @@ class WholeCutOrdersTest extends AtTheOrder {
     maker.value("#item-width", "30").value("#item-height", "9").press("#item-one", "#item-start");
     maker.words("BEDS ROOT").value("#tag-width", "28").value("#tag-left", "1").press("#fold-block").value("#block-ink-width", "27");
     maker.command("menu.outlined").command("menu.bridges").value("#figure-bridgewidth", "1/5").press("#figures-make");
-    maker.press("#role-cuts").last("#cut-lane");
+    maker.press("#role-cuts");
     maker.press("#station-sheet").value("#lane-wide", "12").press("#cut-split");
     Hand.until(() -> robot.lookup("#cut-sheet-3").tryQuery().isPresent());
     maker.send("svg", folder.resolve("sign.svg"), folder.resolve("sign-1.svg"), folder.resolve("sign-2.svg"), folder.resolve("sign-3.svg"));
@@ -120,9 +120,9 @@ class WholeCutOrdersTest extends AtTheOrder {
   @Test
   void aPaneInThreeVinyls(FxRobot robot) throws Exception {
     maker.value("#item-width", "10").value("#item-height", "8").press("#item-one", "#item-start").next("#ticket-process").next("#ticket-process").next("#ticket-process");
-    maker.press("#add-rectangle").value("#tag-width", "6").value("#tag-height", "1").value("#tag-left", "2").value("#tag-top", "6").value("#tag-fill", "#6b4a2f").press("#role-cuts").last("#cut-lane");
-    maker.press("#add-ellipse").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2").value("#tag-fill", "#5d8a4e").press("#role-cuts").last("#cut-lane");
-    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "6").value("#tag-top", "2").value("#tag-fill", "#7a2e4a").press("#role-cuts").last("#cut-lane");
+    maker.press("#add-rectangle").value("#tag-width", "6").value("#tag-height", "1").value("#tag-left", "2").value("#tag-top", "6").value("#tag-fill", "#6b4a2f").press("#role-cuts");
+    maker.press("#add-ellipse").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2").value("#tag-fill", "#5d8a4e").press("#role-cuts");
+    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "6").value("#tag-top", "2").value("#tag-fill", "#7a2e4a").press("#role-cuts");
     maker.press("#station-sheet", "#cut-marks");
     Hand.until(() -> robot.lookup("#cut-sheet-3").tryQuery().isPresent());
     maker.send("svg", folder.resolve("pane.svg"), folder.resolve("pane-1.svg"), folder.resolve("pane-2.svg"), folder.resolve("pane-3.svg"));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -14,6 +15,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Material;
@@ -27,7 +29,66 @@ import org.zipthimble.core.wording.Wording;
 
 /** Edits of what is cut, how and from which lane. */
 public final class CutEdits {
+  /** The colour in which the sheets of a lane are shown whose objects have none of their own. */
+  private static final Colour PLAIN = Colour.of(0x5D8A6C);
+
   private CutEdits() {}
+
+  /**
+   * Gives objects a role. What a blade is to cut from then on and lies in no lane yet goes into a lane at once: what is cut alone into that of its colour, what
+   * is printed and cut into that of others that are, and where there is none into a new one as the job asks for it. A lane that nothing lies in any more, and
+   * that was left as it was made, goes with the last of its objects.
+   */
+  public static Edit role(String faceId, Set<String> ids, Role role) {
+    return new Edit(Wording.text("edit.role"), job -> {
+      Job out = job;
+      for (Item item : job.face(faceId).map(Face::all).orElse(List.of())) {
+        if (ids.contains(item.id())) {
+          out = given(out, faceId, item, role);
+        }
+      }
+      return role.cuts() ? out : swept(job, out);
+    });
+  }
+
+  private static Job given(Job job, String faceId, Item item, Role role) {
+    Cutting cutting = item.properties().cutting();
+    boolean homeless = role.cuts() && job.cutting().lane(cutting.lane()).isEmpty();
+    Optional<Lane> lane = homeless ? Optional.of(home(job, item, role)) : Optional.empty();
+    Job with = lane.map(l -> addLane(l).change().apply(job)).orElse(job);
+    Cutting cut = lane.filter(l -> with.cutting().lane(l.id()).isPresent()).map(l -> {
+      Cutting in = cutting.withLane(l.id());
+      return item.properties().role().cuts() ? in : in.withKind(l.material().kind());
+    }).orElse(cutting);
+    return with.changed(faceId, f -> f.changed(Set.of(item.id()), i -> i.with(i.properties().withRole(role).withCutting(cut))));
+  }
+
+  /** The lane that something goes into that lies in none. */
+  private static Lane home(Job job, Item item, Role role) {
+    CutPlan plan = job.cutting();
+    Optional<Colour> fill = item.inheritedLook().fill();
+    Optional<Lane> there = role == Role.PRINTS_AND_CUTS
+        ? plan.lanes().stream().filter(l -> within(job, l.id()).anyMatch(i -> i.properties().role() == role)).findFirst()
+        : plan.lanes().stream().filter(l -> fill.filter(l.colour()::equals).isPresent()).findFirst();
+    return there.orElseGet(() -> fresh(job, fill.orElse(PLAIN)));
+  }
+
+  private static Stream<Item> within(Job job, String lane) {
+    return job.faces().stream().flatMap(f -> f.all().stream()).filter(i -> i.properties().role().cuts() && i.properties().cutting().lane().equals(lane));
+  }
+
+  /** Without the lanes that have become empty and are as they were made. */
+  private static Job swept(Job before, Job after) {
+    Job out = after;
+    for (Lane lane : after.cutting().lanes()) {
+      Lane made = Lane.of(lane.id(), lane.name(), lane.material(), lane.colour());
+      boolean untouched = made.withMirrored(after.mustMirror(made)).equals(lane);
+      if (untouched && within(before, lane.id()).findAny().isPresent() && within(after, lane.id()).findAny().isEmpty()) {
+        out = removeLane(lane.id()).change().apply(out);
+      }
+    }
+    return out;
+  }
 
   /** Changes how objects are cut. */
   public static Edit cutting(String faceId, Set<String> ids, UnaryOperator<Cutting> change) {

@@ -178,6 +178,11 @@ public enum StandardItem {
     return purpose != Purpose.CUTTING || this == STICKER_SHEET;
   }
 
+  /** Whether a standard item of this name is cut by a blade and not trimmed. */
+  public static boolean bladed(String item) {
+    return Arrays.stream(values()).anyMatch(i -> !i.trimmed() && i.title().equalsIgnoreCase(item.strip()));
+  }
+
   /**
    * A blank job for a thing of this name, size in inches and number of faces, with the usual bleed and safe area; without a bleed where a standard item of this
    * name is cut and not trimmed.
@@ -192,7 +197,6 @@ public enum StandardItem {
       names.add(Wording.text("face.numbered", i));
     }
     Ticket usual = Ticket.usual(item, size);
-    boolean cut = Arrays.stream(values()).anyMatch(i -> !i.trimmed() && i.title().equalsIgnoreCase(item.strip()));
-    return Job.blank(Wording.text("job.untitled", item), cut ? usual.withBleed(Insets.NONE) : usual, names);
+    return Job.blank(Wording.text("job.untitled", item), bladed(item) ? usual.withBleed(Insets.NONE) : usual, names);
   }
 }

@@ -99,6 +99,62 @@ class LanesTest {
     }
   }
 
+  private static Item in(Job job, String id) {
+    return job.faces().get(0).find(id).orElseThrow();
+  }
+
+  private static String lane(Job job, String id) {
+    return in(job, id).properties().cutting().lane();
+  }
+
+  /** Two cream rectangles and a beet ellipse that are to be cut lie in two lanes, cut as vinyl usually is, and no more of it need be chosen. */
+  @Test
+  void whatIsToBeCutLiesInTheLaneOfItsColour() {
+    Job blank = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.ellipse("b", 2.5, 1, 1, 1), Made.rectangle("c", 1, 3, 1, 1), Made.rectangle("d", 1, 5, 1, 1));
+    Job cut = done(blank, CutEdits.role("f1", Set.of("a", "b", "c"), Role.CUTS));
+    assertEquals(List.of("l1", "l2"), lanes(cut));
+    assertEquals(List.of(Made.CREAM, Made.BEET), cut.cutting().lanes().stream().map(Lane::colour).toList());
+    assertEquals(List.of("l1", "l2", "l1", ""), List.of(lane(cut, "a"), lane(cut, "b"), lane(cut, "c"), lane(cut, "d")));
+    assertEquals(CutKind.KISS, in(cut, "b").properties().cutting().kind());
+    assertEquals(Role.PRINTS, in(cut, "d").properties().role());
+    assertEquals(cut, done(cut, CutEdits.role("f1", Set.of("b"), Role.CUTS)), "what lies in a lane stays there");
+    Job moved = done(cut, CutEdits.cutting("f1", Set.of("c"), c -> c.withLane("l2").withKind(CutKind.THROUGH)), CutEdits.role("f1", Set.of("c"), Role.PRINTS_AND_CUTS));
+    assertEquals("l2", lane(moved, "c"));
+    assertEquals(CutKind.THROUGH, in(moved, "c").properties().cutting().kind());
+  }
+
+  /** Stickers are of many colours and are cut out of one sheet. */
+  @Test
+  void whatIsPrintedAndCutLiesInOneLane() {
+    Job blank = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.ellipse("b", 2.5, 1, 1, 1));
+    Job cut = done(blank, CutEdits.role("f1", Set.of("a", "b"), Role.PRINTS_AND_CUTS));
+    assertEquals(List.of("l1"), lanes(cut));
+    assertEquals("l1", lane(cut, "b"));
+    assertEquals(Role.PRINTS_AND_CUTS, in(cut, "b").properties().role());
+  }
+
+  /** Who thinks better of it has nothing to tidy up; a lane that was worked on stays. */
+  @Test
+  void aLaneThatNobodyLiesInGoesUnlessItWasChanged() {
+    Job blank = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.ellipse("b", 2.5, 1, 1, 1));
+    Job cut = done(blank, CutEdits.role("f1", Set.of("a", "b"), Role.CUTS), CutEdits.lane("l2", l -> l.withCost(0.2)));
+    Job one = done(cut, CutEdits.role("f1", Set.of("b"), Role.PRINTS));
+    assertEquals(List.of("l1", "l2"), lanes(one), "its cost was typed");
+    Job none = done(one, CutEdits.role("f1", Set.of("a"), Role.GUIDE));
+    assertEquals(List.of("l2"), lanes(none));
+    assertEquals("", lane(none, "a"));
+    assertEquals(List.of("l1", "l2", "l3"), lanes(done(three(), CutEdits.role("f1", Set.of("a"), Role.PRINTS))), "a lane of the person’s own stays too");
+  }
+
+  @Test
+  void whenNoMoreLanesCanBeMadeItLiesInNone() {
+    List<Lane> many = java.util.stream.IntStream.range(0, CutPlan.MOST_LANES).mapToObj(i -> CREAM.withId("x" + i)).toList();
+    Job full = Made.card(Made.ellipse("b", 2.5, 1, 1, 1)).withCutting(CutPlan.NONE.withLanes(many));
+    Job cut = done(full, CutEdits.role("f1", Set.of("b"), Role.CUTS));
+    assertEquals("", lane(cut, "b"));
+    assertEquals(Role.CUTS, in(cut, "b").properties().role());
+  }
+
   @Test
   void takingAwayNobodysLaneChangesNothing() {
     Job job = three();

@@ -7,6 +7,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -56,14 +58,23 @@ public final class HintSlip extends VBox {
     return isVisible() ? prefHeight(WIDTH) : 0;
   }
 
+  /** What is cut is told of in other words, and how it comes to be cut while nothing is. */
+  private String kind(Job job) {
+    Station here = session.stationProperty().get();
+    boolean cuts = !job.cutting().lanes().isEmpty();
+    if (cuts) {
+      return here == Station.SHEET ? ".cut" : "";
+    }
+    return StandardItem.bladed(job.ticket().item()) && (here == Station.COMPOSE || here == Station.SHEET) ? ".blade" : "";
+  }
+
   private String name() {
     return session.stationProperty().get().name().toLowerCase(Locale.ROOT);
   }
 
   /** Shows the hint of the station that is shown, for a job such as this. */
   public void show() {
-    boolean cuts = session.stationProperty().get() == Station.SHEET && !session.job().cutting().lanes().isEmpty();
-    text.setText(Wording.text(cuts ? "hint.sheet.cut" : "hint." + name()));
+    text.setText(Wording.text("hint." + name() + kind(session.job())));
     setVisible(!session.preferences().now().putAway().contains(name()));
   }
 }

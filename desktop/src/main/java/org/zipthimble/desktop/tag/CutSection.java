@@ -45,7 +45,7 @@ final class CutSection extends Section {
   CutSection(Session session) {
     super(session);
     FlowPane roles = pills("role", Role.values(), f -> f.role(), role ->
-        session.perform((face, ids) -> Edits.properties(face, ids, "edit.role", f -> f.withRole(role))));
+        session.perform((face, ids) -> CutEdits.role(face, ids, role)));
     FlowPane kinds = pills("kindOf", CutKind.values(), f -> f.cutting().kind(), kind -> cut(c -> c.withKind(kind)));
     FlowPane edges = pills("edge", CutEdge.values(), f -> f.cutting().edge(), edge -> cut(c -> c.along(edge, c.distance())));
     Node distance = Controls.under(Wording.text("cutting.distance"), length("cut-distance", "cutting.distance", -Cutting.MOST, Cutting.MOST,
