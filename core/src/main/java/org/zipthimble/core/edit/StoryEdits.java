@@ -1,5 +1,6 @@
 package org.zipthimble.core.edit;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -13,6 +14,7 @@ import org.zipthimble.core.type.Fitting;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Paragraph;
+import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
@@ -20,6 +22,10 @@ import org.zipthimble.core.wording.Wording;
 /** Edits of words: what they say between two places, how they look there, how they stand in their block. A block that grows does so at once. */
 public final class StoryEdits {
   private static final double LEAST_HEIGHT = 0.01;
+
+  /** Room is given in steps of so many inches, and asked for so often at most. */
+  private static final double ROOM_STEP = 0.01;
+  private static final int ROOM_STEPS = 6;
 
   private StoryEdits() {}
 
@@ -87,7 +93,37 @@ public final class StoryEdits {
     Placement p = words.placement();
     double height = words.setting().columns() == 1 ? words.set(fonts).height() : balanced(words, fonts);
     double held = Math.max(LEAST_HEIGHT, Math.min(Placement.FARTHEST, height));
-    return held == p.height() ? words : words.withPlacement(topKept(p, held));
+    return held == p.height() ? words : words.withPlacement(kept(p, p.withHeight(held), 0));
+  }
+
+  /**
+   * The place of a block that has as much room as its words need: as wide as the longest of them, then as high as all lines. Its top stays, and across what the
+   * first paragraph is ranged on.
+   *
+   * @return empty where no block helps, as along a course or where it would be larger than any can be
+   */
+  public static Optional<Placement> room(ItemWords words, FontShelf fonts) {
+    ItemWords now = words;
+    for (int i = 0; i < ROOM_STEPS && now.course().isEmpty() && now.set(fonts).tooWide() > 0; i++) {
+      double longest = now.set(fonts).lines().stream().mapToDouble(SetWords.Line::width).max().orElse(0);
+      double margins = now.setting().margins().left() + now.setting().margins().right();
+      double more = Math.max(ROOM_STEP, longest + margins - now.placement().width()) * now.setting().columns();
+      double width = Math.ceil((now.placement().width() + more) / ROOM_STEP) * ROOM_STEP;
+      if (width > Placement.FARTHEST) {
+        return Optional.empty();
+      }
+      Placement p = now.placement();
+      double share = now.story().paragraphs().get(0).look().align().share();
+      now = now.withPlacement(kept(p, p.withWidth(width), share));
+    }
+    if (now.course().isEmpty() && now.set(fonts).leftOver() > 0) {
+      double height = now.setting().columns() == 1 ? now.set(fonts).height() : balanced(now, fonts);
+      if (height > Placement.FARTHEST) {
+        return Optional.empty();
+      }
+      now = now.withPlacement(kept(now.placement(), now.placement().withHeight(Math.ceil(height / ROOM_STEP) * ROOM_STEP), 0));
+    }
+    return Optional.of(now).filter(w -> w.set(fonts).fits()).map(ItemWords::placement);
   }
 
   /** The least height at which all words fit into several columns. */
@@ -105,12 +141,11 @@ public final class StoryEdits {
     return high;
   }
 
-  /** A placement of another height whose top edge stays where it is, turned ones too. */
-  private static Placement topKept(Placement p, double height) {
-    var before = p.toGround().apply(new org.zipthimble.core.geom.Point(0, 0));
-    Placement taller = p.withHeight(height);
-    var after = taller.toGround().apply(new org.zipthimble.core.geom.Point(0, 0));
-    return taller.withX(taller.x() + before.x() - after.x()).withY(taller.y() + before.y() - after.y());
+  /** A placement of another size whose top edge stays where it is, and along it the place at a share of its width, turned ones too. */
+  private static Placement kept(Placement p, Placement larger, double share) {
+    var before = p.toGround().apply(new org.zipthimble.core.geom.Point(p.width() * share, 0));
+    var after = larger.toGround().apply(new org.zipthimble.core.geom.Point(larger.width() * share, 0));
+    return larger.withX(larger.x() + before.x() - after.x()).withY(larger.y() + before.y() - after.y());
   }
 
   /**

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.cut.CutLine;
@@ -19,8 +20,10 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
@@ -33,6 +36,7 @@ import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Outline;
@@ -41,8 +45,12 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.type.Align;
+import org.zipthimble.core.type.Course;
+import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
+import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 
 /** Faults that a check has to see wherever they hide: at a corner, in a mount, in words, in what is cut, in patterns and live groups. */
@@ -111,10 +119,42 @@ class SeenFaultsTest {
     assertEquals(1, finding.figure());
   }
 
+  /** A press makes the block as wide as its word; what the words are ranged on and the top stay, turned or not, and it is no wider than it has to be. */
+  @ParameterizedTest
+  @CsvSource({"LEFT, 0, 0", "CENTRE, 0.5, 0", "RIGHT, 1, 0", "CENTRE, 0.5, 30"})
+  void aPressGivesAWideWordItsRoom(Align align, double share, double turn) {
+    ItemWords words = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24));
+    words = words.styled(s -> s.withAlign(align)).withPlacement(words.placement().withTurn(turn));
+    Job job = Made.card(Made.background("g"), words);
+    Mend mend = Checks.mends(job, only(job, "words-too-wide")).get(0);
+    Job mended = done(job, mend.edit());
+    assertFalse(codes(mended).contains("words-too-wide"));
+    ItemWords now = mended.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow();
+    assertTrue(mend.title().contains(Lengths.show(new Size(now.placement().width(), now.placement().height()), Unit.INCH)), mend.title());
+    Point before = words.placement().toGround().apply(new Point(words.placement().width() * share, 0));
+    Point after = now.placement().toGround().apply(new Point(now.placement().width() * share, 0));
+    assertEquals(before.x(), after.x(), 1e-9);
+    assertEquals(before.y(), after.y(), 1e-9);
+    double narrower = now.placement().width() - 0.03;
+    assertTrue(now.withPlacement(now.placement().withWidth(narrower)).set(new JobFonts(mended)).tooWide() > 0);
+  }
+
   @Test
   void wordsThatFindNoRoomAreCounted() {
     Item full = Made.words("w", "Beans\nPeas\nMarrows\nLeeks", 1, 1, 2, 0.5, Made.style("Fraunces", "Regular", 24));
-    assertTrue(only(Made.card(Made.background("g"), full), "words-left-over").figure() >= 2);
+    Job job = Made.card(Made.background("g"), full);
+    Finding found = only(job, "words-left-over");
+    assertTrue(found.figure() >= 2);
+    Job mended = done(job, Checks.mends(job, found).get(0).edit());
+    assertFalse(codes(mended).contains("words-left-over"));
+    assertEquals(1, mended.faces().get(0).find("w").orElseThrow().placement().y(), 1e-9);
+  }
+
+  /** Along a line no block is of any help, and none is offered. */
+  @Test
+  void wordsAlongALineAreNotGivenABlock() {
+    ItemWords along = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24)).withCourse(Optional.of(Course.ARC));
+    assertEquals(Optional.empty(), StoryEdits.room(along, new JobFonts(Made.card(along))));
   }
 
   /** A curve that a program cut into spans a thousandth of an inch long makes a blade stutter. */
