@@ -96,6 +96,32 @@ class FirstCardTest extends AtTheBench {
     assertEquals("Untitled Table card", session.job().name(), "and is a step that can be taken back");
   }
 
+  /** A decal is told how it comes to be cut, asks for no bleed, and lies on a roll once it is to be cut; what is told then is another thing. */
+  @Test
+  void aDecalIsToldHowItIsCut(FxRobot robot) {
+    robot.interact(() -> {
+      session.take(StandardItem.blank(StandardItem.DECAL.title(), StandardItem.DECAL.size(), 1), Optional.empty());
+      session.stationProperty().set(Station.COMPOSE);
+    });
+    Hand.until(() -> hint(robot).contains("the role “cuts”"));
+    add(robot, "ellipse");
+    hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
+    Hand.until(() -> hint(robot).contains("Nothing of this is cut yet"));
+    hand.keys(KeyCode.DIGIT3, KeyCode.ALT);
+    Hand.until(() -> shown(robot, "No bleed is asked for."));
+    hand.keys(KeyCode.DIGIT2, KeyCode.ALT);
+    pressInSight(robot, "#role-cuts");
+    hand.keys(KeyCode.DIGIT4, KeyCode.ALT);
+    Hand.until(() -> hint(robot).contains("Drag pieces on the mat"));
+    assertEquals(1, session.job().cutting().lanes().size());
+    hand.keys(KeyCode.Z, KeyCode.CONTROL);
+    assertEquals(0, session.job().cutting().lanes().size(), "one step takes both back");
+  }
+
+  private static String hint(FxRobot robot) {
+    return robot.lookup(".hint-text").queryAs(Label.class).getText();
+  }
+
   /** However tall or wide the card is, the hint stands beside it or below, never over it; put away, it leaves the bench to the card. */
   @Test
   void aHintStandsBesideTheFaceOrBelowIt(FxRobot robot) {

@@ -93,7 +93,7 @@ public final class FindingsPane extends VBox implements StationView {
       }
     }
     if (!counts) {
-      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Controls.wrapped(Wording.text("findings.well"), "finding-text"));
+      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Controls.wrapped(Wording.text(session.job().ticket().bleed().most() > 0 ? "findings.well" : "findings.wellAlone"), "finding-text"));
       well.getStyleClass().add("well-card");
       nodes.add(well);
     }
