@@ -59,6 +59,9 @@ import org.zipthimble.practice.link.PrinterLink;
 final class PrinterCard extends VBox {
   private static final double PICTURE = 300;
 
+  /** A program that is being started is asked so often before it is given up. */
+  private static final int STARTING = 200;
+
   /** Qualities as the standard counts them (RFC 8011, print-quality). */
   private static final int DRAFT = 3;
   private static final int NORMAL = 4;
@@ -79,7 +82,7 @@ final class PrinterCard extends VBox {
   private final AtomicBoolean stopping = new AtomicBoolean();
   private final LatestWork looker = new LatestWork();
   private Optional<PrinterLink.Facts> facts = Optional.empty();
-  private String address = String.valueOf(PrinterLink.PORT);
+  private volatile String address = String.valueOf(PrinterLink.PORT);
   private Printing.Scaling scaling = Printing.Scaling.ACTUAL;
   private int quality = NORMAL;
   private boolean showing;
@@ -149,11 +152,16 @@ final class PrinterCard extends VBox {
   }
 
   private void look() {
-    String typed = address;
     words.setText(Wording.text("printerCard.looking"));
+    look(1);
+  }
+
+  /** Looks, so often at most until it answers or another address is typed. */
+  private void look(int times) {
+    String typed = address;
     looker.want(() -> {
       try {
-        return new Object[] {PrinterLink.look(PrinterLink.address(typed)), ""};
+        return new Object[] {PrinterLink.started(PrinterLink.address(typed), times, () -> typed.equals(address)), ""};
       } catch (Trouble trouble) {
         return new Object[] {null, trouble.getMessage()};
       }
@@ -360,6 +368,7 @@ final class PrinterCard extends VBox {
       URI uri = PrinterLink.address(address);
       PracticePrograms.start(session, "org.zipthimble.practice.window.PrinterWindow", uri.getPort(), "practice-printer.log");
       words.setText(Wording.text("printerCard.starting", uri.getPort()));
+      look(STARTING);
     } catch (Trouble | IOException e) {
       words.setText(Wording.text("printerCard.notStarted"));
     }

@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
@@ -165,6 +166,29 @@ public final class PrinterLink {
     return new Facts(uri, name == null || name.isBlank() ? uri.toString() : name, stopped, words == null ? "" : words, trays, margins(group),
         SCALINGS.getOrDefault(String.valueOf(group.getString(Types.printScalingDefault)), Printing.Scaling.SHRINK),
         scalings.stream().map(SCALINGS::get).filter(s -> s != null).distinct().sorted().toList(), Optional.ofNullable(mirror), strings(group, "document-format-supported"), Optional.ofNullable(more));
+  }
+
+  /**
+   * Asks a printer that is being started, again and again until it answers.
+   *
+   * @param times how often it is asked at most, 0.15 s apart
+   * @param still whether it is waited for any longer
+   * @throws Trouble what it said, or did not say, the last time
+   */
+  public static Facts started(URI uri, int times, BooleanSupplier still) throws Trouble {
+    for (int i = 1; i < times && still.getAsBoolean(); i++) {
+      try {
+        return look(uri);
+      } catch (Trouble notYet) {
+        try {
+          Thread.sleep(LOOK_AGAIN_MS);
+        } catch (InterruptedException e) {
+          Thread.currentThread().interrupt();
+          throw notYet;
+        }
+      }
+    }
+    return look(uri);
   }
 
   private static List<String> strings(AttributeGroup group, String name) {

@@ -13,9 +13,11 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.NetworkInterface;
+import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -292,6 +294,38 @@ class PracticePrinterTest {
       assertFalse(bad.whole());
       assertTrue(bad.words().contains("no document"), bad.words());
       print(server, Printing.Scaling.ACTUAL);
+    }
+  }
+
+  /** A printer that is being started is found once it listens; one that nobody waits for any longer is asked once. */
+  @Test
+  void aPrinterThatIsBeingStartedIsWaitedFor() throws Exception {
+    List<PrinterServer> servers = new ArrayList<>();
+    int port;
+    try (ServerSocket free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      port = free.getLocalPort();
+    }
+    int[] asked = {0};
+    assertThrows(Trouble.class, () -> PrinterLink.started(PrinterLink.address(String.valueOf(port)), 100, () -> {
+      asked[0]++;
+      return false;
+    }));
+    assertEquals(1, asked[0]);
+    try {
+      PrinterLink.Facts found = PrinterLink.started(PrinterLink.address(String.valueOf(port)), 100, () -> {
+        if (++asked[0] == 4) {
+          try {
+            servers.add(new PrinterServer(port, new Printer(QUICK, () -> { })));
+          } catch (IOException e) {
+            throw new UncheckedIOException(e);
+          }
+        }
+        return true;
+      });
+      assertEquals(2, found.trays().size());
+      assertEquals(4, asked[0]);
+    } finally {
+      servers.forEach(PrinterServer::close);
     }
   }
 
