@@ -67,6 +67,7 @@ final class Composing implements StationView {
   private final PlacingSlip placing;
   private final FigureSlip figures;
   private final WordSlips wordSlips;
+  private final List<Region> over;
   private final Shapes shapes;
 
   /**
@@ -94,8 +95,16 @@ final class Composing implements StationView {
     layers = new LayersPane(session);
     VBox.setVgrow(layers, Priority.ALWAYS);
     tag.maxHeightProperty().bind(Bindings.createDoubleBinding(() -> Math.floor(place.getHeight() * 0.7), place.heightProperty()));
+    over = new ArrayList<>(wordSlips.all());
+    over.add(figures);
+    for (Region slip : over) {
+      slip.boundsInParentProperty().addListener((o, was, is) -> beside.run());
+      slip.visibleProperty().addListener(o -> beside.run());
+    }
     session.historyProperty().addListener(o -> beside.run());
     session.preferences().settingsProperty().addListener(o -> beside.run());
+    session.faceIdProperty().addListener(o -> beside.run());
+    session.stationProperty().addListener(o -> beside.run());
     side = new VBox(8, tag, layers);
     side.getStyleClass().add("side");
     tray = new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus);
@@ -177,8 +186,6 @@ final class Composing implements StationView {
   /** Lays the slips of the bench over it. */
   void dress(StackPane centre, HintSlip hint) {
     hint.show();
-    List<Region> over = new ArrayList<>(wordSlips.all());
-    over.add(figures);
     // the bench lays its face out once it has its own width
     beside = () -> Platform.runLater(() -> {
       boolean here = session.stationProperty().get() == Station.COMPOSE;
@@ -188,8 +195,6 @@ final class Composing implements StationView {
       bench.leave(taken, room || !here || hint.high() == 0 ? 0 : hint.high() + 2 * SLIP_MARGIN);
     });
     centre.widthProperty().addListener(o -> beside.run());
-    session.faceIdProperty().addListener(o -> beside.run());
-    session.stationProperty().addListener(o -> beside.run());
     VBox slips = new VBox(6, placing, hint);
     slips.setAlignment(Pos.BOTTOM_RIGHT);
     slips.setPickOnBounds(false);
@@ -201,8 +206,6 @@ final class Composing implements StationView {
     for (Region slip : over) {
       StackPane.setAlignment(slip, Pos.TOP_RIGHT);
       StackPane.setMargin(slip, new Insets(34, 12, 0, 0));
-      slip.boundsInParentProperty().addListener((o, was, is) -> beside.run());
-      slip.visibleProperty().addListener(o -> beside.run());
     }
   }
 

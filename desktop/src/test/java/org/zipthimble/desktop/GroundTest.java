@@ -92,13 +92,15 @@ class GroundTest extends AtTheBench {
     }
   }
 
-  /** Where one page more nearly fits beside the others all are drawn a little smaller, and it lies there; a page alone is drawn as large as there is room. */
+  /** Where one page more nearly fits beside the others all are drawn a little smaller than a third of the window, and it lies there; a page alone is drawn as large as there is room. */
   @Test
   void pagesThatNearlyFitBesideEachOtherDo(FxRobot robot) throws Exception {
     double alone = drawn(robot, 1).get(0).getWidth();
     List<Bounds> four = drawn(robot, 4);
     assertEquals(2, four.stream().map(b -> Math.round(b.getMinY())).distinct().count(), "in two rows: " + four);
-    assertTrue(four.get(0).getWidth() < alone - 5 && four.get(0).getWidth() >= 0.75 * alone, four.get(0).getWidth() + " of " + alone);
+    double usual = workbench.getScene().getHeight() * 0.34 * 8.75 / 10.25;
+    assertTrue(four.get(0).getWidth() < usual - 5 && four.get(0).getWidth() >= 0.75 * usual, four.get(0).getWidth() + " of " + usual);
+    assertTrue(alone > 1.5 * usual, alone + " of " + usual);
   }
 
   private List<Bounds> drawn(FxRobot robot, int faces) throws Exception {

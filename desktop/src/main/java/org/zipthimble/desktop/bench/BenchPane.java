@@ -165,9 +165,12 @@ public final class BenchPane extends BorderPane {
 
   /** How many pixels at the right of the bench are a slip's that would lie over the face; 0 for one that does not, or that leaves too little of the bench. */
   public double takenBy(Region slip) {
+    if (!slip.isVisible() || slip.getParent() == null) {
+      return 0;
+    }
     Bounds at = view.sceneToLocal(slip.getParent().localToScene(new BoundingBox(slip.getLayoutX(), slip.getLayoutY(), slip.getWidth(), slip.getHeight())));
     double left = at.getMinX();
-    boolean over = slip.isVisible() && usualPlace().meet(new Box(left, at.getMinY(), at.getWidth(), at.getHeight())).isPresent();
+    boolean over = usualPlace().meet(new Box(left, at.getMinY(), at.getWidth(), at.getHeight())).isPresent();
     return over && left >= LEAST_FACE ? lens.width() - left : 0;
   }
 
