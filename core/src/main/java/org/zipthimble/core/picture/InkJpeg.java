@@ -2,40 +2,13 @@ package org.zipthimble.core.picture;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
-import org.zipthimble.core.colour.Intent;
-import org.zipthimble.core.colour.Press;
-import org.zipthimble.core.colour.Profile;
-import org.zipthimble.core.colour.ProofTable;
-import org.zipthimble.core.wording.Trouble;
 
-/** JPEG pictures in four inks: seen by their own profile, or by the one that ships when they have none. */
+/** JPEG pictures in four inks, as they are or as luma and chroma, inverted or not. */
 final class InkJpeg {
   private InkJpeg() {}
 
   static BufferedImage seen(Raster raster, JpegHead head) {
-    ProofTable table = ProofTable.of(Press.of(profile(head), Intent.RELATIVE, false), false);
-    int width = raster.getWidth();
-    BufferedImage out = new BufferedImage(width, raster.getHeight(), BufferedImage.TYPE_INT_RGB);
-    int[] row = new int[width * 4];
-    int[] rgb = new int[width];
-    byte[] inks = new byte[4];
-    for (int y = 0; y < raster.getHeight(); y++) {
-      raster.getPixels(0, y, width, 1, row);
-      for (int x = 0; x < width; x++) {
-        ink(row, 4 * x, head, inks);
-        rgb[x] = table.rgb(inks, 0);
-      }
-      out.setRGB(0, y, width, 1, rgb, 0, width);
-    }
-    return out;
-  }
-
-  private static Profile profile(JpegHead head) {
-    try {
-      return head.profile().isPresent() ? Profile.read(head.profile().get()) : Profile.shipped();
-    } catch (Trouble unreadable) {
-      return Profile.shipped();
-    }
+    return Inked.seen(raster, head.profile(), (row, at, inks) -> ink(row, at, head, inks));
   }
 
   private static void ink(int[] row, int at, JpegHead head, byte[] inks) {

@@ -223,7 +223,14 @@ public final class Pictures {
     return kind == Kind.JPEG ? JpegHead.of(bytes).turn() : kind == Kind.TIFF ? Exif.turn(bytes, 0, bytes.length) : 1;
   }
 
-  private static BufferedImage read(ImageReader reader, Kind kind, byte[] bytes, int step) throws IOException {
+  /**
+   * The pixels of a file as they are seen: those in four inks by their own profile.
+   *
+   * @param bytes of a JPEG, whose head tells more; others need none
+   * @param step of so many pixels across and down one is read, 1 for all
+   * @throws IOException when it cannot be read
+   */
+  public static BufferedImage read(ImageReader reader, Kind kind, byte[] bytes, int step) throws IOException {
     ImageReadParam some = reader.getDefaultReadParam();
     some.setSourceSubsampling(step, step, 0, 0);
     if (kind == Kind.JPEG) {
@@ -236,7 +243,8 @@ public final class Pictures {
         return RowsIn.read(reader, some, step);
       }
     }
-    return reader.read(0, some);
+    BufferedImage image = reader.read(0, some);
+    return kind == Kind.TIFF && InkTiff.is(reader, image.getRaster()) ? InkTiff.seen(image.getRaster(), reader) : image;
   }
 
   private static void drawn(BufferedImage image) {

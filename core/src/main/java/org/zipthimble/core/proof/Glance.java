@@ -5,13 +5,14 @@ import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.DoubleBinaryOperator;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
@@ -20,7 +21,9 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Levelled;
+import org.zipthimble.core.picture.Pictures;
 
 /** Written files drawn as small as they are looked at, from their own bytes and with the reading libraries. */
 public final class Glance {
@@ -47,9 +50,13 @@ public final class Glance {
         reader.setInput(in);
         double shown = Math.min(1, share.applyAsDouble(reader.getWidth(0), reader.getHeight(0)));
         int step = Math.max(1, (int) (1 / (SPARE * shown)));
-        ImageReadParam param = reader.getDefaultReadParam();
-        param.setSourceSubsampling(step, step, 0, 0);
-        return reduced(reader.read(0, param), shown * step);
+        Kind kind = switch (reader.getFormatName().toLowerCase(Locale.ROOT)) {
+          case "jpeg" -> Kind.JPEG;
+          case "tif", "tiff" -> Kind.TIFF;
+          default -> Kind.PNG;
+        };
+        byte[] bytes = kind == Kind.JPEG ? Files.readAllBytes(file) : new byte[0];
+        return reduced(Pictures.read(reader, kind, bytes, step), shown * step);
       } finally {
         reader.dispose();
       }

@@ -29,6 +29,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Difference;
 import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.proof.Glance;
 import org.zipthimble.core.wording.Trouble;
 
 /** Kinds of picture files, cameras held askew, inks, 16 bits; files written by Java and by ImageMagick. */
@@ -109,6 +110,27 @@ class PictureKindsTest {
     assertTrue(off(drawn.getRGB(50, 10), 0x30A040) < 6, Integer.toHexString(drawn.getRGB(50, 10)));
     assertTrue(off(drawn.getRGB(50, 30), 0x808080) < 3, Integer.toHexString(drawn.getRGB(50, 30)));
     assertFalse(Pictures.asTheyAre(picture));
+    assertTrue(off(Glance.picture(jpg, (width, height) -> 1).getRGB(50, 10), 0x30A040) < 6, "the written file is looked at in the same way");
+  }
+
+  /** The same as TIFF, in eight and in sixteen bits, packed or not; without a profile it is seen by the one that ships. */
+  @ParameterizedTest
+  @ValueSource(strings = {"-depth 8 -compress LZW", "-depth 16 -compress None", "-depth 8 -compress Zip +profile icc"})
+  void aTiffInInksIsSeenByItsOwnProfile(String how) throws Exception {
+    Path png = Files.write(folder.resolve("in.png"), written("png"));
+    Path icc = Files.write(folder.resolve("p.icc"), Profile.shipped().bytes());
+    Path srgb = Files.write(folder.resolve("s.icc"), java.awt.color.ICC_Profile.getInstance(java.awt.color.ColorSpace.CS_sRGB).getData());
+    Path tiff = folder.resolve("inks.tif");
+    List<String> command = new ArrayList<>(List.of("convert", png.toString(), "-profile", srgb.toString(), "-intent", "Relative", "-profile", icc.toString()));
+    command.addAll(Arrays.asList(how.split(" ")));
+    command.add(tiff.toString());
+    run(command.toArray(String[]::new));
+    BufferedImage drawn = Pictures.decode(look("inks.tif", Files.readAllBytes(tiff)));
+    for (BufferedImage seen : List.of(drawn, Glance.picture(tiff, (width, height) -> 1))) {
+      assertTrue(off(seen.getRGB(10, 10), 0xC03020) < 6, Integer.toHexString(seen.getRGB(10, 10)));
+      assertTrue(off(seen.getRGB(50, 10), 0x30A040) < 6, Integer.toHexString(seen.getRGB(50, 10)));
+      assertTrue(off(seen.getRGB(50, 30), 0x808080) < 3, Integer.toHexString(seen.getRGB(50, 30)));
+    }
   }
 
   @ParameterizedTest
