@@ -4,17 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.units.Lengths;
-import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 
@@ -45,10 +42,8 @@ final class WordsLeftOver extends ObjectCheck {
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
     Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
-    return words.flatMap(w -> StoryEdits.room(w, new JobFonts(job)).map(place -> {
-      Edit edit = StoryEdits.words(face.id(), Set.of(w.id()), "edit.room", now -> now.withPlacement(place));
-      return new Mend("mend.room", edit, List.of(Lengths.show(new Size(place.width(), place.height()), job.ticket().unit())));
-    })).map(List::of).orElse(List.of());
+    // how much room it is takes setting the words many times over; that is done at the press
+    return words.filter(w -> w.course().isEmpty()).map(w -> List.of(new Mend("mend.room", StoryEdits.room(face.id(), w.id())))).orElse(List.of());
   }
 
   private static Finding finding(Subject on, SceneNode node, String code, int count, double height) {

@@ -96,6 +96,15 @@ public final class StoryEdits {
     return held == p.height() ? words : words.withPlacement(kept(p, p.withHeight(held), 0));
   }
 
+  /** Gives a block as much room as its words need, by {@link #room(ItemWords, FontShelf)}; one that no room helps stays. */
+  public static Edit room(String faceId, String id) {
+    return new Edit(Wording.text("edit.room"), job -> {
+      FontShelf fonts = new JobFonts(job);
+      Function<ItemWords, Item> roomy = w -> room(w, fonts).map(w::withPlacement).orElse(w);
+      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.asWords().map(roomy).orElse(item)));
+    });
+  }
+
   /**
    * The place of a block that has as much room as its words need: as wide as the longest of them, then as high as all lines. Its top stays, and across what the
    * first paragraph is ranged on.
