@@ -35,6 +35,7 @@ module org.zipthimble.core {
   exports org.zipthimble.core.geom;
   exports org.zipthimble.core.guide;
   exports org.zipthimble.core.job;
+  exports org.zipthimble.core.kept;
   exports org.zipthimble.core.marks;
   exports org.zipthimble.core.nest;
   exports org.zipthimble.core.paint;

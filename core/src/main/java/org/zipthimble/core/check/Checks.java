@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Supplier;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Under;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.work.Ongoing;
 
 /** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
@@ -20,7 +21,7 @@ public final class Checks {
   private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(), new PagesBound(), new SizesFit());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
-  private static final Memo<List<Finding>> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Job, List<Finding>> KEPT = Kept.ofNewest(Kept.STATES, (face, all, job) -> looked(face, job));
 
   private Checks() {}
 
@@ -34,22 +35,23 @@ public final class Checks {
     return List.copyOf(found);
   }
 
-  /** Every finding on one face; kept for as long as the face lives and nothing else of the job changes that a face depends on. */
+  /** Every finding on one face; kept for as long as the face lives and nothing changes of what the checks asked of the job. */
   public static List<Finding> of(Job job, Face face) {
-    List<Object> around = List.of(
-        job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), job.fonts(), job.pictures().keySet(), job.facts(), job.making(), job.frame(face), OwnWords.now());
-    return KEPT.get(face, around, () -> {
-      Subject on = Subject.of(job, face);
-      List<Finding> found = new ArrayList<>();
-      OF_FACES.forEach(check -> found.addAll(asked(check, face.id(), face.name(), () -> check.look(on))));
-      // what is shared is told once, at the face it stands on
-      found.removeIf(f -> f.itemId().filter(id -> id.startsWith(Under.PREFIX)).isPresent());
-      return List.copyOf(found);
-    });
+    return KEPT.of(face, "", job);
+  }
+
+  private static List<Finding> looked(Face face, Job job) {
+    Subject on = Subject.of(job, face);
+    List<Finding> found = new ArrayList<>();
+    OF_FACES.forEach(check -> found.addAll(asked(check, face.id(), face.name(), () -> check.look(on))));
+    // what is shared is told once, at the face it stands on
+    found.removeIf(f -> f.itemId().filter(id -> id.startsWith(Under.PREFIX)).isPresent());
+    return List.copyOf(found);
   }
 
   /** What a check finds. One that fails says so, and the others go on: what cannot be checked is not taken for sound. */
   static List<Finding> asked(Check check, String faceId, String on, Supplier<List<Finding>> look) {
+    Ongoing.check();
     try {
       return look.get();
     } catch (RuntimeException | StackOverflowError failed) {

@@ -6,16 +6,16 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Side;
 
 /** How far the artwork of a face reaches past each side of its trim, of the places where it lies just inside; in inches. */
 public final class EdgeReach {
-  private static final Memo<EdgeReach> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Job, EdgeReach> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> new EdgeReach(job, face));
 
   private final Map<Side, Double> least = new EnumMap<>(Side.class);
   private final boolean asked;
@@ -36,7 +36,7 @@ public final class EdgeReach {
 
   /** That of a face; kept for as long as the face lives and its frame stays. */
   public static EdgeReach of(Job job, Face face) {
-    return KEPT.get(face, job.frame(face), () -> new EdgeReach(job, face));
+    return KEPT.of(face, "", job);
   }
 
   /** Whether artwork is to reach past any side at all. */

@@ -11,12 +11,12 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
@@ -27,11 +27,11 @@ import org.zipthimble.core.picture.Pixels;
 record Ground(int[] pixels, int width, Box bleed, double ppi) {
   private static final double FINEST_PPI = 72;
   private static final double MOST_PIXELS = 600_000;
-  private static final Memo<Ground> KEPT = new Memo<>(24);
+  private static final Kept<Face, String, Job, Ground> KEPT = Kept.ofNewest(24, (face, whole, job) -> painted(Subject.of(job, face)));
 
   /** That of a face; kept for as long as the face lives and what it is drawn with stays. */
   static Ground of(Subject on) {
-    return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting(), on.job().palette().stock()), () -> painted(on));
+    return KEPT.of(on.face(), "", on.job());
   }
 
   private static boolean coded(Item item) {
@@ -45,8 +45,7 @@ record Ground(int[] pixels, int width, Box bleed, double ppi) {
     int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
     Set<String> words = on.face().all().stream().filter(i -> i.asWords().isPresent() || coded(i)).map(Item::id).collect(Collectors.toSet());
     Face bare = on.face().changed(words, i -> i.with(i.properties().withVisible(false)));
-    Job without = on.job().changed(on.face().id(), f -> bare);
-    DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(without, bare, Affine.IDENTITY, out));
+    DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(on.job(), bare, Affine.IDENTITY, out));
     BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED);
     return new Ground(Pixels.argb(onStock(image, on.job().palette().stock())), width, bleed, ppi);
   }

@@ -1,17 +1,18 @@
 package org.zipthimble.core.check;
 
-import java.util.List;
 import java.util.stream.Stream;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.colour.Lens;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.LensPainter;
@@ -22,7 +23,7 @@ import org.zipthimble.core.picture.Halvings;
 final class LaidInks {
   private static final double FINEST_PPI = 100;
   private static final double MOST_PIXELS = 800_000;
-  private static final Memo<LaidInks> KEPT = new Memo<>(24);
+  private static final Kept<Face, String, Job, LaidInks> KEPT = Kept.ofNewest(24, (face, whole, job) -> new LaidInks(Subject.of(job, face)));
 
   private final LensView view;
   private final Box bleed;
@@ -41,8 +42,7 @@ final class LaidInks {
 
   /** Those of a face; kept for as long as the face lives and what it is drawn with stays. */
   static LaidInks of(Subject on) {
-    return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting(), on.job().colour(), on.job().palette()),
-        () -> new LaidInks(on));
+    return KEPT.of(on.face(), "", on.job());
   }
 
   /** What was painted. */

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.zipthimble.core.kept.Reading;
 
 /** Words that the person holds right in all of their jobs; the program tells them once it has read its settings. Safe for several threads. */
 public final class OwnWords {
@@ -18,6 +19,6 @@ public final class OwnWords {
 
   /** The words, in small letters. */
   static Set<String> now() {
-    return known;
+    return Reading.world("own words", () -> known);
   }
 }

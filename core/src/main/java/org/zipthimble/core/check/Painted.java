@@ -1,10 +1,11 @@
 package org.zipthimble.core.check;
 
 import java.awt.image.BufferedImage;
-import java.util.List;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
@@ -21,7 +22,7 @@ final class Painted {
   private static final double MOST_PIXELS = 700;
   private static final double NEARLY = 0.75;
   private static final double LEAST_COVER = 0.08;
-  private static final Memo<Painted> KEPT = new Memo<>(24);
+  private static final Kept<Face, String, Job, Painted> KEPT = Kept.ofNewest(24, (face, whole, job) -> new Painted(Subject.of(job, face)));
 
   private final boolean[] covered;
   private final int width;
@@ -58,7 +59,7 @@ final class Painted {
 
   /** That of a face; kept for as long as the face lives. */
   static Painted of(Subject on) {
-    return KEPT.get(on.face(), List.of(on.frame(), on.job().fonts(), on.job().pictures().keySet(), on.job().cutting()), () -> new Painted(on));
+    return KEPT.of(on.face(), "", on.job());
   }
 
   /** How much of the item is painted, 0 to 1. */

@@ -3,15 +3,16 @@ package org.zipthimble.core.check;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.wording.Trouble;
 
 /** Pictures that cannot be decoded: they would leave a blank on the print, and the cutter would have no outline to follow. */
 final class PictureDamaged extends ObjectCheck {
-  private static final Memo<Optional<String>> TRIED = new Memo<>();
+  private static final Kept<Blob, Picture.Drawn, Void, Optional<String>> TRIED = Kept.ofAll((blob, drawn, nothing) -> tried(drawn.of(blob)));
 
   @Override
   Set<String> codes() {
@@ -26,13 +27,15 @@ final class PictureDamaged extends ObjectCheck {
 
   /** Why a picture cannot be decoded; empty when it can. */
   static Optional<String> trouble(Picture picture) {
-    return TRIED.get(picture.blob(), picture.kind(), () -> {
-      try {
-        Halvings.SHARED.tried(picture);
-        return Optional.empty();
-      } catch (Trouble damaged) {
-        return Optional.of(damaged.getMessage());
-      }
-    });
+    return TRIED.of(picture.blob(), picture.drawn(), null);
+  }
+
+  private static Optional<String> tried(Picture picture) {
+    try {
+      Halvings.SHARED.tried(picture);
+      return Optional.empty();
+    } catch (Trouble damaged) {
+      return Optional.of(damaged.getMessage());
+    }
   }
 }

@@ -18,6 +18,7 @@ import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Ongoing;
 
 /** Rows of a list that do not fit the design: words left over or too wide, codes that cannot say what the row says. The row that is shown is told by the other checks. */
 final class RowsFit extends JobCheck {
@@ -41,6 +42,7 @@ final class RowsFit extends JobCheck {
     int more = 0;
     List<Integer> rows = filled.isEmpty() && list.colours().isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS).toList();
     for (int row : rows) {
+      Ongoing.check();
       Optional<Finding> misfit = row == list.at() ? Optional.empty() : misfit(job, list, row, filled);
       if (misfit.isPresent() && found.size() < MOST_TOLD) {
         found.add(misfit.get());

@@ -7,11 +7,11 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Difference;
 import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.edit.ThingEdits;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
@@ -34,11 +34,11 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   private static final double BESIDE = 1;
   private static final double FARTHEST = 0.4;
   private static final double HELPS = 0.4;
-  private static final Memo<Optional<Seam>> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Job, Optional<Seam>> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> ThingEdits.closing(job, face).map(cup -> looked(job, face, cup)));
 
   /** The seam of a face; empty where it goes round nothing whose ends meet. */
   public static Optional<Seam> of(Job job, Face face) {
-    return KEPT.get(face, java.util.List.of(job.frame(face), job.making(), job.fonts(), job.pictures().keySet(), job.palette().stock()), () -> ThingEdits.closing(job, face).map(cup -> looked(job, face, cup)));
+    return KEPT.of(face, "", job);
   }
 
   private static Seam looked(Job job, Face face, Cup cup) {

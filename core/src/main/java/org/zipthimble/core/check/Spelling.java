@@ -5,10 +5,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.text.ParseException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +14,8 @@ import org.apache.lucene.analysis.hunspell.Dictionary;
 import org.apache.lucene.analysis.hunspell.Hunspell;
 import org.apache.lucene.analysis.hunspell.SortingStrategy;
 import org.apache.lucene.analysis.hunspell.TimeoutPolicy;
+import org.zipthimble.core.kept.Recent;
+import org.zipthimble.core.work.Ongoing;
 
 /** Spelling of English by the dictionary that ships. It is read when a word is first met that none of its words' forms is, which takes a moment. Safe for several threads. */
 final class Spelling {
@@ -57,24 +57,15 @@ final class Spelling {
     }
   }
 
-  private static final Map<String, Boolean> KNOWN = kept();
-  private static final Map<String, List<String>> SUGGESTED = kept();
+  private static final Recent<String, Void, Boolean> KNOWN = Recent.plain(MOST_KEPT, Spelling::isRight);
+  private static final Recent<Meant, Void, List<String>> SUGGESTED = Recent.plain(MOST_KEPT, m -> meant(m.word(), m.english()));
+
+  private record Meant(String word, English english) {}
 
   /** A word that the dictionary does not have, and where it stands. */
   record Unknown(String word, int from, int to) {}
 
   private Spelling() {}
-
-  private static <V> Map<String, V> kept() {
-    return new LinkedHashMap<>(64, 0.75f, true) {
-      private static final long serialVersionUID = 1L;
-
-      @Override
-      protected boolean removeEldestEntry(Map.Entry<String, V> eldest) {
-        return size() > MOST_KEPT;
-      }
-    };
-  }
 
   /**
    * The words of a text that are not known. Names are not in a dictionary: a word with a capital within a sentence, or in capitals throughout, counts
@@ -86,6 +77,7 @@ final class Spelling {
     List<Unknown> out = new ArrayList<>();
     Matcher found = WORD.matcher(text);
     while (found.find()) {
+      Ongoing.check();
       String word = found.group().replace('’', '\'').replaceAll("'+$", "");
       boolean asked = word.length() >= SHORTEST && word.length() <= LONGEST && !right.contains(word.toLowerCase(Locale.ROOT)) && !right.contains(owned(word).toLowerCase(Locale.ROOT));
       if (asked && !known(word, english) && (!name(word) || near(word, english))) {
@@ -130,9 +122,7 @@ final class Spelling {
   }
 
   private static boolean inDictionary(String word) {
-    synchronized (KNOWN) {
-      return KNOWN.computeIfAbsent(word, Spelling::isRight);
-    }
+    return KNOWN.get(word);
   }
 
   /** Whether a word is right as it is written or in small letters; the rules, which take long to read, are asked only where it is none of the forms they make in either way. */
@@ -147,9 +137,7 @@ final class Spelling {
   /** Up to three words that may have been meant, in the case in which the word is written. */
   static List<String> suggestions(String word, English english) {
     String plain = word.replace('’', '\'');
-    synchronized (SUGGESTED) {
-      return SUGGESTED.computeIfAbsent(english + " " + plain, key -> plain.length() > LONGEST_MEANT ? List.of() : meant(plain, english));
-    }
+    return plain.length() > LONGEST_MEANT ? List.of() : SUGGESTED.get(new Meant(plain, english));
   }
 
   private static List<String> meant(String word, English english) {

@@ -8,12 +8,13 @@ import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.InkTable;
 import org.zipthimble.core.colour.Press;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.ShownPicture;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pixels;
@@ -24,7 +25,9 @@ final class Tones {
   /** Longest side of the small picture, nearly. */
   private static final int SMALL = 400;
 
-  private static final Memo<Optional<Tones>> KEPT = new Memo<>();
+  private static final Kept<Blob, Asked, Void, Optional<Tones>> KEPT = Kept.ofAll((blob, asked, nothing) -> look(asked.drawn().of(blob), asked.plan()));
+
+  private record Asked(Picture.Drawn drawn, ColourPlan plan) {}
 
   private final double missed;
   private final double worst;
@@ -53,8 +56,7 @@ final class Tones {
 
   /** Empty when the picture cannot be decoded; another check tells that. */
   static Optional<Tones> of(Picture picture, ColourPlan plan) {
-    List<Object> detail = List.of(plan.profile(), plan.intent(), plan.blackPoint(), picture.retouch());
-    return KEPT.get(picture.blob(), detail, () -> look(picture, plan));
+    return KEPT.of(picture.blob(), new Asked(picture.drawn(), plan), null);
   }
 
   private static Optional<Tones> look(Picture picture, ColourPlan plan) {

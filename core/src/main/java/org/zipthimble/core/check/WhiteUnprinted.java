@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pixels;
@@ -21,7 +22,7 @@ import org.zipthimble.core.wording.Wording;
 final class WhiteUnprinted extends FaceCheck {
   private static final double SMALL = 200;
   private static final int NEARLY = 252;
-  private static final Memo<Boolean> WHITE = new Memo<>();
+  private static final Kept<Blob, Picture.Drawn, Void, Boolean> WHITE = Kept.ofAll((blob, drawn, nothing) -> white(drawn.of(blob)));
 
   @Override
   Set<String> codes() {
@@ -54,7 +55,7 @@ final class WhiteUnprinted extends FaceCheck {
 
   /** Whether nothing of a picture but white would print. */
   private static boolean whitePicture(Job job, SceneNode placed) {
-    return Tones.picture(job, placed.item()).filter(p -> WHITE.get(p.blob(), p.retouch(), () -> white(p))).isPresent();
+    return Tones.picture(job, placed.item()).filter(p -> WHITE.of(p.blob(), p.drawn(), null)).isPresent();
   }
 
   private static boolean white(Picture picture) {

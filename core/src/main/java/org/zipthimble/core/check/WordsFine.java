@@ -2,13 +2,10 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Path;
@@ -19,6 +16,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.Glyph;
 import org.zipthimble.core.type.GlyphRun;
@@ -41,7 +39,7 @@ final class WordsFine extends FaceCheck {
   private static final double LEAST_MORE_PT = 0.02;
 
   /** Of each face the strokes of its letters at the widths that were asked for. */
-  private static final Memo<Map<Letter, Double>> STROKES = new Memo<>();
+  private static final Kept<FontFace, Letter, Void, Double> STROKES = Kept.ofDetails(20_000, (face, letter, nothing) -> measured(face.outline(letter.glyph()), letter.asked()));
 
   private record Letter(int glyph, double asked) {}
 
@@ -122,8 +120,7 @@ final class WordsFine extends FaceCheck {
   private static double stroke(FontFace face, int glyph, double lessThan) {
     // letters of nearly the same size are measured once; in coarser steps a short thin place counts at one size and not at another
     double asked = Math.ceil(lessThan * 2000) / 2000;
-    double width = STROKES.get(face, "", ConcurrentHashMap::new)
-        .computeIfAbsent(new Letter(glyph, asked), l -> measured(face.outline(glyph), asked));
+    double width = STROKES.of(face, new Letter(glyph, asked), null);
     return width < lessThan ? width : Double.MAX_VALUE;
   }
 

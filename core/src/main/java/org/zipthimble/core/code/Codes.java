@@ -1,9 +1,7 @@
 package org.zipthimble.core.code;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
@@ -12,6 +10,7 @@ import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.kept.Recent;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.FontFace;
@@ -43,14 +42,7 @@ public final class Codes {
   private static final int OTHER_BARS = 40;
   private static final double FIGURES = 8.2;
 
-  private static final Map<Asked, Drawn> KEPT = new LinkedHashMap<>(16, 0.75f, true) {
-    private static final long serialVersionUID = 1L;
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<Asked, Drawn> eldest) {
-      return size() > MOST_KEPT;
-    }
-  };
+  private static final Recent<Asked, Void, Drawn> KEPT = Recent.plain(MOST_KEPT, asked -> drawn(asked.kind(), asked.content()));
 
   private record Asked(CodeKind kind, String content) {}
 
@@ -66,17 +58,7 @@ public final class Codes {
 
   /** A code for a content; empty with the reason where the content cannot be encoded. */
   public static Drawn draw(CodeKind kind, String content) {
-    Asked asked = new Asked(kind, content);
-    synchronized (KEPT) {
-      if (KEPT.containsKey(asked)) {
-        return KEPT.get(asked);
-      }
-    }
-    Drawn drawn = drawn(kind, content);
-    synchronized (KEPT) {
-      KEPT.put(asked, drawn);
-    }
-    return drawn;
+    return KEPT.get(new Asked(kind, content));
   }
 
   private static Drawn drawn(CodeKind kind, String content) {

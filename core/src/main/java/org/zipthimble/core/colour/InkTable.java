@@ -1,6 +1,7 @@
 package org.zipthimble.core.colour;
 
 import java.util.stream.IntStream;
+import org.zipthimble.core.kept.Recent;
 
 /**
  * The inks of a press over a fine grid of sRGB, for pictures: between places the four corners of a tetrahedron are weighed
@@ -11,7 +12,7 @@ public final class InkTable {
   private static final int SIZE = 65;
 
   private static final int ROW = SIZE * SIZE;
-  private static final RecentTables<InkTable> LATELY = new RecentTables<>();
+  private static final Recent<Press, Void, InkTable> LATELY = Recent.plain(3, InkTable::made);
 
   /** Inks of all places, 12 bits of whole and 4 of part, cyan first. */
   private final short[] values;
@@ -22,7 +23,7 @@ public final class InkTable {
 
   /** The table of a press; the last few are kept. */
   public static InkTable of(Press press) {
-    return LATELY.get(press.key(), () -> made(press));
+    return LATELY.get(press);
   }
 
   private static InkTable made(Press press) {

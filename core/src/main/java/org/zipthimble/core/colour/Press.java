@@ -1,6 +1,5 @@
 package org.zipthimble.core.colour;
 
-import java.util.List;
 
 /**
  * From colours to amounts of ink, and from ink to what is seen, by a printing condition. Never changes; safe for several
@@ -50,9 +49,15 @@ public final class Press {
     return intent;
   }
 
-  /** Tells presses apart that give other inks. */
-  List<Object> key() {
-    return List.of(profile, intent, black[1]);
+  /** Two presses are equal when they give the same inks. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Press && ((Press) other).profile.equals(profile) && ((Press) other).intent == intent && ((Press) other).black[1] == black[1];
+  }
+
+  @Override
+  public int hashCode() {
+    return profile.hashCode() * 31 + intent.ordinal();
   }
 
   /** The inks for a colour. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.form.Forms;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
@@ -23,13 +22,14 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.wording.Wording;
 
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */
 public final class CutLines {
   private static final double MARK = 0.25;
-  private static final Memo<List<CutLine>> OWN = new Memo<>(Memo.STATES);
-  private static final Memo<List<CutLine>> ALL = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Job, List<CutLine>> OWN = Kept.ofNewest(Kept.STATES, (face, own, job) -> found(job, face));
+  private static final Kept<Face, String, Job, List<CutLine>> ALL = Kept.ofNewest(Kept.STATES, (face, all, job) -> all(job, face));
 
   private final Forms forms;
   private final Frame frame;
@@ -40,10 +40,9 @@ public final class CutLines {
     this.forms = new Forms(job);
   }
 
-  /** The cut lines of a face's objects alone, the lowest first. Kept for as long as the job lives. */
+  /** The cut lines of a face's objects alone, the lowest first. Kept for as long as the face lives and what is cut of it stays. */
   public static List<CutLine> own(Job job, Face face) {
-    boolean its = job.faces().stream().anyMatch(f -> f == face);
-    return its ? OWN.get(job, face.id(), () -> found(job, face)) : found(job, face);
+    return OWN.of(face, "", job);
   }
 
   /** The cut lines of a face's objects where the face leaves: bent where it goes round something tapered. */
@@ -68,8 +67,7 @@ public final class CutLines {
 
   /** All cut lines of a face: with underlays, and alignment marks where the plan asks for them. */
   public static List<CutLine> of(Job job, Face face) {
-    boolean its = job.faces().stream().anyMatch(f -> f == face);
-    return its ? ALL.get(job, face.id(), () -> all(job, face)) : all(job, face);
+    return ALL.of(face, "", job);
   }
 
   private static List<CutLine> all(Job job, Face face) {

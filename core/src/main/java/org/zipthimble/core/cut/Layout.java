@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
@@ -15,16 +14,19 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.PiecePlace;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.job.Turns;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.nest.Nest;
 import org.zipthimble.core.nest.Nester;
 import org.zipthimble.core.nest.Part;
 import org.zipthimble.core.nest.Rules;
 import org.zipthimble.core.nest.Stock;
+import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.core.work.Progress;
 
 /** How the pieces of every lane lie on its sheets. */
@@ -32,7 +34,7 @@ public final class Layout {
   /** Half a thousandth of an inch too much still goes on a sheet. */
   private static final double SLACK = 5e-4;
 
-  private static final Memo<Plan> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<List<Face>, String, Job, Plan> KEPT = Kept.ofNewest(Kept.STATES, (faces, whole, job) -> laidOut(job));
 
   private Layout() {}
 
@@ -65,13 +67,14 @@ public final class Layout {
 
   /** The sheets as the job says: as they were nested or moved by hand; pieces that have no place yet are laid quickly. */
   public static Plan of(Job job) {
-    return KEPT.get(job.faces(), List.of(job.cutting(), job.ticket()), () -> laidOut(job));
+    return KEPT.of(job.faces(), "", job);
   }
 
   private static Plan laidOut(Job job) {
     List<CutSheet> sheets = new ArrayList<>();
     List<TooLarge> large = new ArrayList<>();
     for (Lane lane : job.cutting().lanes()) {
+      Ongoing.check();
       List<Piece> pieces = Pieces.of(job, lane);
       if (pieces.isEmpty()) {
         continue;

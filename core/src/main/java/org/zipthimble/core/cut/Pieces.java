@@ -19,6 +19,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.work.Ongoing;
 
 /** The pieces of a lane. */
 public final class Pieces {
@@ -41,6 +42,7 @@ public final class Pieces {
           ? lines.stream().map(l -> l.mapped(Repeats.mirror(90, whole.centre()))).toList()
           : lines;
       for (int copy = 1; copy <= Math.min(job.ticket().quantity(), MOST_COPIES); copy++) {
+        Ongoing.check();
         String suffix = (job.faces().size() > 1 ? "@" + face.id() : "") + (copy > 1 ? "*" + copy : "");
         pieces.addAll(job.cutting().nested() ? apart(face, seen, suffix) : List.of(piece("all" + suffix, face.name(), seen)));
       }

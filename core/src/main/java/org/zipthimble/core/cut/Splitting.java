@@ -19,6 +19,7 @@ import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Split;
 import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Ongoing;
 
 /** Parts a design that is wider than its sheet. The design itself stays as it is. */
 public final class Splitting {
@@ -59,6 +60,7 @@ public final class Splitting {
     List<List<Point>> seams = seams(lines, box, supply.get(), split, trail);
     List<CutSheet> sheets = new ArrayList<>();
     for (int part = 0; part <= seams.size(); part++) {
+      Ongoing.check();
       List<CutLine> cut = part(lines, box, seams, part, split, lane);
       if (!cut.isEmpty()) {
         Piece piece = Pieces.piece("part" + (part + 1), String.valueOf(part + 1), cut);

@@ -23,6 +23,7 @@ import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * Words that flow from block to block. Every block holds what it shows; after each edit of a job the words of a chain are taken together and
@@ -109,6 +110,7 @@ public final class Flow {
     Set<String> followers = new HashSet<>(next.values());
     Set<String> seen = new HashSet<>();
     for (ItemWords head : all.values()) {
+      Ongoing.check();
       if (next.containsKey(head.id()) && !followers.contains(head.id())) {
         List<ItemWords> chain = new ArrayList<>();
         for (String id = head.id(); id != null && seen.add(id); id = next.get(id)) {

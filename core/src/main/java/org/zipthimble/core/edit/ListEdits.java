@@ -1,13 +1,17 @@
 package org.zipthimble.core.edit;
 
+import java.text.CollationKey;
+import java.text.Collator;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Job;
@@ -157,15 +161,17 @@ public final class ListEdits {
       if (!l.columns().contains(column)) {
         return l;
       }
-      Comparator<Integer> by = Comparator.comparing((Integer i) -> l.value(i, column).orElse(""), ListEdits::compared);
-      List<Integer> order = IntStream.range(0, l.rows().size()).boxed().sorted(down ? by.reversed() : by).toList();
+      Collator order = Collator.getInstance(Locale.ENGLISH);
+      List<Place> places = IntStream.range(0, l.rows().size()).mapToObj(i -> Place.of(l.value(i, column).orElse(""), order)).toList();
+      Comparator<Integer> by = Comparator.comparing(places::get);
+      List<Integer> sorted = IntStream.range(0, l.rows().size()).boxed().sorted(down ? by.reversed() : by).toList();
       Set<Integer> left = new TreeSet<>();
-      for (int i = 0; i < order.size(); i++) {
-        if (l.leftOut().contains(order.get(i))) {
+      for (int i = 0; i < sorted.size(); i++) {
+        if (l.leftOut().contains(sorted.get(i))) {
           left.add(i);
         }
       }
-      return new RowList(l.source(), l.columns(), order.stream().map(l.rows()::get).toList(), order.indexOf(l.at()), left, l.count(), l.pictures(), l.colours());
+      return new RowList(l.source(), l.columns(), sorted.stream().map(l.rows()::get).toList(), sorted.indexOf(l.at()), left, l.count(), l.pictures(), l.colours());
     });
   }
 
@@ -236,13 +242,25 @@ public final class ListEdits {
     return out;
   }
 
-  private static int compared(String a, String b) {
-    String number = "-?\\d{1,15}(\\.\\d{1,9})?";
-    if (a.matches(number) && b.matches(number)) {
-      return Double.compare(Double.parseDouble(a), Double.parseDouble(b));
+  /** Empty cells first, then figures by what they amount to, then words as a dictionary has them. */
+  private record Place(Optional<Double> figure, CollationKey words) implements Comparable<Place> {
+    private static final Pattern FIGURE = Pattern.compile("-?\\d{1,15}(\\.\\d{1,9})?");
+
+    static Place of(String cell, Collator order) {
+      return new Place(FIGURE.matcher(cell).matches() ? Optional.of(Double.parseDouble(cell)) : Optional.empty(), order.getCollationKey(cell));
     }
-    java.text.Collator words = java.text.Collator.getInstance(java.util.Locale.ENGLISH);
-    return words.compare(a, b);
+
+    @Override
+    public int compareTo(Place other) {
+      if (figure.isPresent() && other.figure.isPresent()) {
+        return Double.compare(figure.get(), other.figure.get());
+      }
+      return rank() != other.rank() ? Integer.compare(rank(), other.rank()) : words.compareTo(other.words);
+    }
+
+    private int rank() {
+      return words.getSourceString().isEmpty() ? 0 : figure.isPresent() ? 1 : 2;
+    }
   }
 
   private static Edit changed(String key, java.util.function.UnaryOperator<RowList> change) {

@@ -21,6 +21,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.work.Ongoing;
 
 /** Words make room for objects that stand in their way: what each block keeps clear of is laid anew after every edit. */
 final class MakingRoom {
@@ -43,6 +44,7 @@ final class MakingRoom {
     List<SceneNode> obstacles = nodes.stream().filter(n -> n.visible() && n.item().properties().aside().isPresent()).toList();
     Map<String, Optional<Path>> spared = new HashMap<>();
     for (SceneNode node : nodes) {
+      Ongoing.check();
       node.item().asWords().ifPresent(w -> {
         Optional<Path> path = spared(node, w, obstacles, forms);
         if (!path.equals(w.spared())) {

@@ -2,7 +2,6 @@ package org.zipthimble.core.form;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -18,6 +17,7 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
@@ -25,10 +25,13 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.picture.Trace;
 import org.zipthimble.core.type.FontShelf;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -36,17 +39,28 @@ import org.zipthimble.core.wording.Trouble;
  * a picture, what a live group makes. Results are kept, since objects never change.
  */
 public final class Forms {
-  private static final Memo<Path> MADE = new Memo<>();
-  private static final Memo<Path> CLEARED = new Memo<>();
-  private static final Memo<Path> OPAQUE = new Memo<>();
+  private static final Kept<List<Item>, Recipe, Job, Path> MADE = Kept.ofAll((members, recipe, job) -> new Forms(job).make(recipe.group(members), Affine.scale(recipe.sx(), recipe.sy())));
+  private static final Kept<Item, Double, Job, Path> CLEARED = Kept.ofAll((item, gap, job) -> Offset.of(new Forms(job).filled(item), gap, Corner.ROUND));
+  private static final Kept<Blob, Opaque, Void, Path> OPAQUE = Kept.ofAll((blob, asked, nothing) -> traced(asked.drawn().of(blob), asked.threshold()));
 
+  private record Opaque(Picture.Drawn drawn, int threshold) {}
+
+  /** What makes an outline of a group's members: where the group stands and how it looks is left out. */
+  private record Recipe(LiveEffect effect, double sx, double sy) {
+    private static final Placement NOWHERE = Placement.of(0, 0, 1, 1, 0);
+
+    ItemGroup group(List<Item> members) {
+      return new ItemGroup(ItemProperties.of("made", "made"), NOWHERE, new Size(1, 1), members, effect);
+    }
+  }
+
+  private final Job job;
   private final FontShelf fonts;
-  private final Map<String, Picture> pictures;
 
   /** Works out the outlines of a job's objects. */
   public Forms(Job job) {
+    this.job = job;
     this.fonts = new JobFonts(job);
-    this.pictures = job.pictures();
   }
 
   /** An object's outline on its own ground; closed contours, save for a line's. Hidden members count for nothing. */
@@ -72,8 +86,7 @@ public final class Forms {
   private Path madeHere(ItemGroup group) {
     double sx = group.placement().width() / group.inner().width();
     double sy = group.placement().height() / group.inner().height();
-    List<Object> detail = List.of(group.effect().recipe(), sx, sy);
-    return MADE.get(group.members(), detail, () -> make(group, Affine.scale(sx, sy)));
+    return MADE.of(group.members(), new Recipe(group.effect().recipe(), sx, sy), job);
   }
 
   private Path make(ItemGroup group, Affine scale) {
@@ -156,7 +169,7 @@ public final class Forms {
     if (gap <= 0) {
       return Optional.empty();
     }
-    return Optional.of(CLEARED.get(item, gap, () -> Offset.of(filled(item), gap, Corner.ROUND)));
+    return Optional.of(CLEARED.of(item, gap, job));
   }
 
   /** An object's outline as an area; of a line, what its width covers. */
@@ -206,13 +219,15 @@ public final class Forms {
 
   /** The outline of a picture's opaque part in its unit square; empty when it cannot be decoded, which a check tells. */
   public Path opaque(Picture picture, int threshold) {
-    return OPAQUE.get(picture.blob(), List.of(threshold, picture.retouch()), () -> {
-      try {
-        return Trace.opaque(Pictures.decode(picture), threshold);
-      } catch (Trouble damaged) {
-        return Path.EMPTY;
-      }
-    });
+    return OPAQUE.of(picture.blob(), new Opaque(picture.drawn(), threshold), null);
+  }
+
+  private static Path traced(Picture picture, int threshold) {
+    try {
+      return Trace.opaque(Pictures.decode(picture), threshold);
+    } catch (Trouble damaged) {
+      return Path.EMPTY;
+    }
   }
 
   private final class Outliner implements ItemVisitor<Path> {
@@ -237,7 +252,7 @@ public final class Forms {
     @Override
     public Path photo(ItemPhoto photo) {
       Placement p = photo.placement();
-      Path unit = opaque(pictures.get(photo.pictureId()).retouched(photo.retouching()), threshold);
+      Path unit = opaque(job.pictures().get(photo.pictureId()).retouched(photo.retouching()), threshold);
       return unit.mapped(Affine.scale(p.width(), p.height()).then(p.toGround()));
     }
 

@@ -8,6 +8,7 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.thing.Development;
 import org.zipthimble.core.units.Insets;
 
@@ -18,12 +19,12 @@ import org.zipthimble.core.units.Insets;
  * @param bend from what is composed to what leaves; empty where they are the same
  */
 public record Leaving(Frame frame, Optional<Development> bend) {
-  private static final Memo<Leaving> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Job, Leaving> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> bent(job.frame(face), job.development(face).orElseThrow()));
 
   /** How a face of a job leaves. */
   public static Leaving of(Job job, Face face) {
     Optional<Development> bend = job.development(face);
-    return bend.isEmpty() ? new Leaving(job.frame(face), bend) : KEPT.get(face, job.frame(face), () -> bent(job.frame(face), bend.get()));
+    return bend.isEmpty() ? new Leaving(job.frame(face), bend) : KEPT.of(face, "", job);
   }
 
   private static Leaving bent(Frame flat, Development bend) {

@@ -16,6 +16,7 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
+import org.zipthimble.core.kept.Kept;
 
 /**
  * What is on a face: every object where it stands, and what becomes of it. This is the one place that decides what prints, what is cut,
@@ -28,7 +29,7 @@ import org.zipthimble.core.job.Role;
  * the printer nor for the cutter clears nothing away.
  */
 public final class Scene {
-  private static final Memo<Scene> KEPT = new Memo<>(Memo.STATES);
+  private static final Kept<Face, String, Void, Scene> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, nothing) -> new Scene(face));
 
   private final List<SceneNode> nodes;
   private final Map<String, Affine> grounds = new HashMap<>();
@@ -44,7 +45,7 @@ public final class Scene {
 
   /** What is on a face. Kept for as long as the face lives. */
   public static Scene of(Face face) {
-    return KEPT.get(face, "scene", () -> new Scene(face));
+    return KEPT.of(face, "", null);
   }
 
   /** What holds an object says of it before it speaks itself. */

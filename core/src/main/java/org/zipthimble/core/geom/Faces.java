@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * The faces that cut edges divide the plane into, and how often the rings turn round each. Half-edge 2m runs along edge m, 2m + 1 back; a
@@ -53,6 +54,7 @@ final class Faces {
    */
   static Faces where(double snap, int mostCrossings, Consumer<Noded> rings, IntPredicate inside) {
     for (double near = snap; near <= snap * FARTHEST; near *= 8) {
+      Ongoing.check();
       Noded edges = new Noded(near, mostCrossings);
       rings.accept(edges);
       if (edges.cut()) {

@@ -5,6 +5,7 @@ import org.locationtech.jts.algorithm.CGAlgorithmsDD;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * Straight edges cut at all their crossings, until they meet only at their ends. Which side of an edge a place lies on is told exactly, so that
@@ -151,6 +152,7 @@ final class Noded {
    */
   boolean cut() {
     for (int look = 0; look < MOST_LOOKS; look++) {
+      Ongoing.check();
       cuts = 0;
       drawn = look < DRAWING_LOOKS ? snap : 0;
       new Boxes(this, snap).pairs(this::pair);
@@ -289,6 +291,7 @@ final class Noded {
     count = 0;
     int[] here = new int[16];
     for (int e = 0; e < edges; e++) {
+      Ongoing.check();
       if (first[e] < 0) {
         add(oldFrom[e], oldTo[e], oldWeight[e], oldOwn[e]);
         fresh[count - 1] = false;

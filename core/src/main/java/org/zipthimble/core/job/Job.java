@@ -2,7 +2,6 @@ package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +11,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.kept.Reading;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.thing.Body;
 import org.zipthimble.core.thing.Development;
@@ -60,7 +60,7 @@ public record Job(
     facts = List.copyOf(facts);
     unlike("style", styles.stream().map(NamedStyle::name).toList());
     unlike("fact", facts.stream().map(Fact::name).toList());
-    pictures = Collections.unmodifiableMap(new TreeMap<>(pictures));
+    pictures = Stock.of(pictures);
     if (name == null || name.isBlank() || faces.isEmpty() || faces.size() > MOST_FACES) {
       throw new IllegalArgumentException("a job needs a name and 1 to " + MOST_FACES + " faces");
     }
@@ -101,20 +101,102 @@ public record Job(
     return Job.of(name, ticket, faces, Map.of());
   }
 
+  // Every part is read through its accessor, so that kept results know of it: within this class as well.
+
+  @Override
+  public String name() {
+    return Reading.part(this, "name", name, Job::name);
+  }
+
+  @Override
+  public Ticket ticket() {
+    return Reading.part(this, "ticket", ticket, Job::ticket);
+  }
+
+  @Override
+  public List<Face> faces() {
+    return Reading.part(this, "faces", faces, Job::faces);
+  }
+
+  @Override
+  public SheetPlan sheet() {
+    return Reading.part(this, "sheet", sheet, Job::sheet);
+  }
+
+  @Override
+  public Map<String, Picture> pictures() {
+    return Reading.part(this, "pictures", pictures, Job::pictures);
+  }
+
+  @Override
+  public List<CarriedFont> fonts() {
+    return Reading.part(this, "fonts", fonts, Job::fonts);
+  }
+
+  @Override
+  public Palette palette() {
+    return Reading.part(this, "palette", palette, Job::palette);
+  }
+
+  @Override
+  public CutPlan cutting() {
+    return Reading.part(this, "cutting", cutting, Job::cutting);
+  }
+
+  @Override
+  public ColourPlan colour() {
+    return Reading.part(this, "colour", colour, Job::colour);
+  }
+
+  @Override
+  public List<NamedStyle> styles() {
+    return Reading.part(this, "styles", styles, Job::styles);
+  }
+
+  @Override
+  public List<Fact> facts() {
+    return Reading.part(this, "facts", facts, Job::facts);
+  }
+
+  @Override
+  public Optional<RowList> list() {
+    return Reading.part(this, "list", list, Job::list);
+  }
+
+  @Override
+  public Optional<Book> book() {
+    return Reading.part(this, "book", book, Job::book);
+  }
+
+  @Override
+  public SizeSet sizes() {
+    return Reading.part(this, "sizes", sizes, Job::sizes);
+  }
+
+  @Override
+  public List<Guest> guests() {
+    return Reading.part(this, "guests", guests, Job::guests);
+  }
+
+  @Override
+  public Making making() {
+    return Reading.part(this, "making", making, Job::making);
+  }
+
   /** The same with one more picture to use. */
   public Job with(Picture picture) {
-    Map<String, Picture> more = new TreeMap<>(pictures);
+    Map<String, Picture> more = new TreeMap<>(pictures());
     more.putIfAbsent(picture.id(), picture);
     return withPictures(more);
   }
 
   /** The same without the pictures that no face uses; where a list names pictures all stay. */
   public Job withoutUnusedPictures() {
-    Map<String, Picture> used = new TreeMap<>(pictures);
+    Map<String, Picture> used = new TreeMap<>(pictures());
     Set<String> wanted = new HashSet<>();
-    faces.forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
-    making.photo().ifPresent(p -> wanted.add(p.picture()));
-    if (list.filter(l -> !l.pictures().isEmpty()).isPresent()) {
+    faces().forEach(f -> f.all().forEach(i -> wanted.addAll(i.pictureIds())));
+    making().photo().ifPresent(p -> wanted.add(p.picture()));
+    if (list().filter(l -> !l.pictures().isEmpty()).isPresent()) {
       return this;
     }
     used.keySet().retainAll(wanted);
@@ -123,28 +205,36 @@ public record Job(
 
   /** The size of a face, its bleed, its safe area, its folds and what else lies along its edges. */
   public Frame frame(Face face) {
-    Size size = face.form().size().orElse(ticket.finished());
-    Insets safe = ticket.safe().atMost(Ticket.mostSafe(size));
+    return Reading.answer(this, Reading.about("frame", face), job -> job.frame(face), () -> framed(face));
+  }
+
+  private Frame framed(Face face) {
+    Size size = face.form().size().orElse(ticket().finished());
+    Insets safe = ticket().safe().atMost(Ticket.mostSafe(size));
     List<Path> folds = face.form().fold().map(f -> f.lines(size)).orElse(List.of());
     Optional<Laid> laid = onThing(face).map(Laid::of);
     Optional<Side> inner = inner(face);
     if (inner.isEmpty()) {
       List<Path> keepOuts = laid.map(l -> l.zones().stream().map(Body.Zone::outline).toList()).orElse(List.of());
-      return new Frame(size, ticket.bleed(), safe, keepOuts, folds, laid.flatMap(Laid::outline));
+      return new Frame(size, ticket().bleed(), safe, keepOuts, folds, laid.flatMap(Laid::outline));
     }
-    double margin = Math.min(Ticket.mostSafe(size), Math.max(book.get().inner(), safe.at(inner.get())));
-    return new Frame(size, ticket.bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds, Optional.empty());
+    double margin = Math.min(Ticket.mostSafe(size), Math.max(book().get().inner(), safe.at(inner.get())));
+    return new Frame(size, ticket().bleed().with(inner.get(), 0), safe.with(inner.get(), margin), List.of(), folds, Optional.empty());
   }
 
   /** The frame of a flat and loose face that is as the ticket says. */
   public Frame usualFrame() {
-    return new Frame(ticket.finished(), ticket.bleed(), ticket.safe(), List.of(), List.of(), Optional.empty());
+    return new Frame(ticket().finished(), ticket().bleed(), ticket().safe(), List.of(), List.of(), Optional.empty());
   }
 
   /** The body that a face is put onto; empty where the job has none, or where face or ticket have another size than it asks for. */
   public Optional<Body> onThing(Face face) {
-    Size size = face.form().size().orElse(ticket.finished());
-    return making.thing().map(Thing::body).filter(b -> !face.form().shared() && near(Laid.of(b).size(), size));
+    return Reading.answer(this, Reading.about("thing", face), job -> job.onThing(face), () -> thingOf(face));
+  }
+
+  private Optional<Body> thingOf(Face face) {
+    Size size = face.form().size().orElse(ticket().finished());
+    return making().thing().map(Thing::body).filter(b -> !face.form().shared() && near(Laid.of(b).size(), size));
   }
 
   private static boolean near(Size a, Size b) {
@@ -158,33 +248,33 @@ public record Job(
 
   /** How the job comes onto what it is for: what its destination says, or what was chosen. */
   public Process process() {
-    return making.process() == Process.AS_SEEN && colour.to() == Destination.SUBLIMATION ? Process.TRANSFER : making.process();
+    return making().process() == Process.AS_SEEN && colour().to() == Destination.SUBLIMATION ? Process.TRANSFER : making().process();
   }
 
   /** Whether what leaves must be turned left for right, once: as its process or its ticket says. */
   public boolean mustMirror() {
-    return process().mirrored() || ticket.mirror();
+    return process().mirrored() || ticket().mirror();
   }
 
   /** Whether what is cut of a lane must be a mirror image, by what it is made of and how it comes onto its thing. */
   public boolean mustMirror(Lane lane) {
-    return lane.material().mirrored() || making.process() == Process.IRON_ON || making.process() == Process.PANE_INSIDE;
+    return lane.material().mirrored() || making().process() == Process.IRON_ON || making().process() == Process.PANE_INSIDE;
   }
 
   /** Whether this program turns what is cut of a lane: as the lane says, unless the cutter does it by itself. */
   public boolean mirrorsHere(Lane lane) {
-    return lane.mirrored() && making.by() == Making.MirrorBy.PROGRAM;
+    return lane.mirrored() && making().by() == Making.MirrorBy.PROGRAM;
   }
 
   /** Whether this program turns what leaves, as far as ticket and route say. */
   public boolean mirrorsHere() {
-    return ticket.mirror() && making.by() == Making.MirrorBy.PROGRAM;
+    return ticket().mirror() && making().by() == Making.MirrorBy.PROGRAM;
   }
 
   /** The faces that leave by themselves: all but those that are only shared below others. */
   public List<Face> leaving() {
-    List<Face> own = faces.stream().filter(f -> !f.form().shared()).toList();
-    return own.isEmpty() ? faces : own;
+    List<Face> own = faces().stream().filter(f -> !f.form().shared()).toList();
+    return own.isEmpty() ? faces() : own;
   }
 
   /** The pages of a book, its cover first: the faces that leave and have no size of their own. */
@@ -194,7 +284,11 @@ public record Job(
 
   /** The side of a page that lies at the fold or the back: the left one of a right-hand page. Empty for what is not bound. */
   public Optional<Side> inner(Face face) {
-    if (book.isEmpty() || face.form().shared() || face.form().size().isPresent()) {
+    return Reading.answer(this, Reading.about("inner", face), job -> job.inner(face), () -> innerOf(face));
+  }
+
+  private Optional<Side> innerOf(Face face) {
+    if (book().isEmpty() || face.form().shared() || face.form().size().isPresent()) {
       return Optional.empty();
     }
     int before = 0;
@@ -209,18 +303,18 @@ public record Job(
 
   /** The face with this id. */
   public Optional<Face> face(String faceId) {
-    return faces.stream().filter(f -> f.id().equals(faceId)).findFirst();
+    return faces().stream().filter(f -> f.id().equals(faceId)).findFirst();
   }
 
   /** The job with one face changed. */
   public Job changed(String faceId, UnaryOperator<Face> change) {
-    return withFaces(faces.stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList());
+    return withFaces(faces().stream().map(f -> f.id().equals(faceId) ? change.apply(f) : f).toList());
   }
 
   /** An id that no object has yet. */
   public String freshId() {
     TreeSet<Integer> taken = new TreeSet<>(Set.of(0));
-    for (Face face : faces) {
+    for (Face face : faces()) {
       for (Item item : face.all()) {
         if (ID.matcher(item.id()).matches()) {
           taken.add(Integer.parseInt(item.id().substring(1)));

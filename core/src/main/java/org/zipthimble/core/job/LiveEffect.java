@@ -89,8 +89,8 @@ public sealed interface LiveEffect {
     return Optional.empty();
   }
 
-  /** What of it changes the outline that is made: two effects with the same answer make the same outline of the same members. */
-  default Object recipe() {
+  /** The effect with nothing but what changes the outline that is made: two with the same answer make the same outline of the same members. */
+  default LiveEffect recipe() {
     return TOGETHER;
   }
 
@@ -131,8 +131,8 @@ public sealed interface LiveEffect {
     }
 
     @Override
-    public Object recipe() {
-      return way;
+    public LiveEffect recipe() {
+      return withDress(Look.NONE);
     }
 
     @Override
@@ -185,8 +185,8 @@ public sealed interface LiveEffect {
     }
 
     @Override
-    public Object recipe() {
-      return List.of(distances, corner, filled, threshold);
+    public LiveEffect recipe() {
+      return withOriginal(false).withDress(Look.NONE);
     }
 
     @Override
@@ -208,8 +208,8 @@ public sealed interface LiveEffect {
     }
 
     @Override
-    public Object recipe() {
-      return places;
+    public LiveEffect recipe() {
+      return this;
     }
 
     @Override
@@ -331,8 +331,8 @@ public sealed interface LiveEffect {
     }
 
     @Override
-    public Object recipe() {
-      return bend;
+    public LiveEffect recipe() {
+      return this;
     }
 
     @Override

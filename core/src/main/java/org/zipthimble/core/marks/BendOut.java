@@ -3,7 +3,6 @@ package org.zipthimble.core.marks;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
@@ -14,6 +13,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Remapped;
 import org.zipthimble.core.type.Glyph;
@@ -26,7 +27,10 @@ import org.zipthimble.core.wording.Trouble;
  * their width, and foil its grain.
  */
 final class BendOut implements MarkOut {
-  private static final Memo<Picture> PICTURES = new Memo<>();
+  private static final Kept<Blob, Asked, Void, Picture> PICTURES = Kept.ofAll((blob, asked, nothing) -> drawn(asked.drawn().of(blob), asked.map(), asked.curving()));
+
+  /** How a picture lies, and how it is bent. */
+  private record Asked(Picture.Drawn drawn, Affine map, Curving curving) {}
 
   /** Most areas of one colour that a gradient becomes between two of its colours; more cannot be told apart in eight bits. */
   private static final int MOST_TONES = 64;
@@ -118,20 +122,26 @@ final class BendOut implements MarkOut {
 
   @Override
   public void picture(Picture picture, Affine map) {
-    Path frame = curving.path(Shapes.rectangle(new Box(0, 0, 1, 1)).mapped(map));
+    Path frame = frame(map, curving);
     Optional<Box> box = Measure.bounds(frame);
     if (box.isEmpty()) {
       return;
     }
-    double ppi = Math.max(picture.width() / Math.hypot(map.a(), map.b()), picture.height() / Math.hypot(map.c(), map.d()));
-    Affine toUnit = map.inverse();
-    Picture bent = PICTURES.get(picture.blob(), List.of(picture.id(), map, curving), () -> drawn(picture, box.get(), ppi, toUnit));
+    Picture bent = PICTURES.of(picture.blob(), new Asked(picture.drawn(), map, curving), null);
     try (Scope scope = out.clip(frame.mapped(toPage))) {
       out.picture(bent, Affine.scale(box.get().width(), box.get().height()).then(Affine.move(box.get().x(), box.get().y())).then(toPage));
     }
   }
 
-  private Picture drawn(Picture picture, Box box, double ppi, Affine toUnit) {
+  private static Path frame(Affine map, Curving curving) {
+    return curving.path(Shapes.rectangle(new Box(0, 0, 1, 1)).mapped(map));
+  }
+
+  private static Picture drawn(Picture picture, Affine map, Curving curving) {
+    Box box = Measure.bounds(frame(map, curving)).orElseThrow();
+    double ppi = Math.max(picture.width() / Math.hypot(map.a(), map.b()), picture.height() / Math.hypot(map.c(), map.d()));
+    Affine toUnit = map.inverse();
+    Warp warp = curving.warp();
     try {
       return Remapped.of(picture, box, ppi, p -> toUnit.apply(warp.back(p)));
     } catch (Trouble damaged) {

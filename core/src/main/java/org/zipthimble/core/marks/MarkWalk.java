@@ -36,6 +36,7 @@ import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
+import org.zipthimble.core.work.Ongoing;
 
 /** Draws what stands in a scene: every screen and every file is drawn from what it emits. */
 public final class MarkWalk {
@@ -130,6 +131,7 @@ public final class MarkWalk {
   }
 
   private void node(SceneNode node, Affine toPage) {
+    Ongoing.check();
     if (!drawn(node)) {
       return;
     }

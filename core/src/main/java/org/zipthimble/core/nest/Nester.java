@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.core.work.Progress;
 
 /** Lays pieces on stock by their true outlines. Can be stopped at any time and then gives the best so far. */
@@ -198,6 +199,7 @@ public final class Nester {
     List<List<Pose>> sheets = new ArrayList<>();
     List<String> left = new ArrayList<>();
     for (Form form : order) {
+      Ongoing.check();
       Pose place = null;
       for (List<Pose> sheet : sheets) {
         place = room(form, sheet);
@@ -275,6 +277,7 @@ public final class Nester {
       acrosses.add(other.right + APART);
     }
     for (double y : downs) {
+      Ongoing.check();
       for (double x : acrosses) {
         trial.set(x + dx, y + dy, turn);
         if (y + high < above - APART && fits(trial, sheet, field)) {

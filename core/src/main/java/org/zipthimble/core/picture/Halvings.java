@@ -7,6 +7,7 @@ import java.lang.ref.SoftReference;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * Decoded pictures and their halved copies, kept while memory lasts. Drawing far below full size needs
@@ -75,6 +76,7 @@ public final class Halvings {
   }
 
   private BufferedImage kept(Key key, Maker maker) throws Trouble {
+    Ongoing.check();
     BufferedImage image = found(key);
     if (image != null) {
       return image;

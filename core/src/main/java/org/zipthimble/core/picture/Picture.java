@@ -1,10 +1,8 @@
 package org.zipthimble.core.picture;
 
 import java.nio.charset.StandardCharsets;
-import java.util.Collections;
-import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.WeakHashMap;
+import org.zipthimble.core.kept.Recent;
 
 /**
  * A picture as it was brought in: the untouched bytes and what they hold, and what is done to it when it is drawn.
@@ -15,7 +13,15 @@ import java.util.WeakHashMap;
  */
 public record Picture(Blob blob, Kind kind, String name, int width, int height, Retouch retouch) {
   /** What tells retouches apart; asked for at every drawing, and long where there are many strokes. */
-  private static final Map<Retouch, String> KEYS = Collections.synchronizedMap(new WeakHashMap<>());
+  private static final Recent<Retouch, Void, String> KEYS = Recent.plain(5_000, r -> new Blob(r.toString().getBytes(StandardCharsets.UTF_8)).id());
+
+  /** All of a picture but its bytes, by which what is kept for the bytes is told apart. */
+  public record Drawn(Kind kind, String name, int width, int height, Retouch retouch) {
+    /** The picture that has these bytes. */
+    public Picture of(Blob blob) {
+      return new Picture(blob, kind, name, width, height, retouch);
+    }
+  }
 
   /** Checks the pixels. */
   public Picture {
@@ -27,6 +33,11 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
   /** A picture as it came; its sides in pixels. */
   public static Picture of(Blob blob, Kind kind, String name, int width, int height) {
     return new Picture(blob, kind, name, width, height, Retouch.NONE);
+  }
+
+  /** All of it but its bytes. */
+  public Drawn drawn() {
+    return new Drawn(kind, name, width, height, retouch);
   }
 
   /** The same, retouched. Begins from the picture as it came. */
@@ -48,7 +59,7 @@ public record Picture(Blob blob, Kind kind, String name, int width, int height, 
   /** The picture's identity: that of its bytes and of what is done to it. */
   public String id() {
     return retouch.none() ? blob.id()
-        : blob.id() + "~" + KEYS.computeIfAbsent(retouch, r -> new Blob(r.toString().getBytes(StandardCharsets.UTF_8)).id());
+        : blob.id() + "~" + KEYS.get(retouch);
   }
 
   /** Pixels per inch at its own size, for what has one: a page of a PDF. */

@@ -10,6 +10,7 @@ import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Fit;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
@@ -161,6 +162,7 @@ public final class Trace {
     }
     List<Layer> layers = new ArrayList<>();
     for (int layer = 0; layer < place.length; layer++) {
+      Ongoing.check();
       int least = layer;
       Blur.Rows field = (y, into) -> {
         for (int x = 0; x < width; x++) {
@@ -186,6 +188,7 @@ public final class Trace {
     double tolerance = 0.2 + 0.25 * asked.smoothness();
     List<Contour> contours = new ArrayList<>();
     for (int done = 0; done < chains.size();) {
+      Ongoing.check();
       progress.step(from + (to - from) * (0.5 + 0.5 * done / chains.size()));
       int end = done;
       for (int places = 0; end < chains.size() && places < AT_ONCE; end++) {

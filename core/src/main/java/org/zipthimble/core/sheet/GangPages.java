@@ -34,6 +34,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * Sheets with several pieces: the one value from which the preview, the files and the figures come. With a list its rows follow each other over
@@ -148,6 +149,7 @@ public final class GangPages implements PageRun {
   private static List<Spots.Spot> moved(List<Spots.Spot> spots, Gang gang) {
     List<Spots.Spot> out = new ArrayList<>();
     for (int i = 0; i < spots.size(); i++) {
+      Ongoing.check();
       Box t = spots.get(i).trim();
       Point by = gang.moved().get(i);
       out.add(by == null ? spots.get(i) : new Spots.Spot(new Box(t.x() + by.x(), t.y() + by.y(), t.width(), t.height()), spots.get(i).turned()));

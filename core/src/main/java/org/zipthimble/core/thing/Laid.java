@@ -1,10 +1,9 @@
 package org.zipthimble.core.thing;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.kept.Recent;
 import org.zipthimble.core.units.Size;
 
 /**
@@ -16,14 +15,7 @@ import org.zipthimble.core.units.Size;
  */
 public record Laid(Size size, Optional<Path> outline, List<Body.Zone> zones) {
   private static final int MOST = 64;
-  private static final Map<Body, Laid> KEPT = new LinkedHashMap<>() {
-    private static final long serialVersionUID = 1;
-
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<Body, Laid> eldest) {
-      return size() > MOST;
-    }
-  };
+  private static final Recent<Body, Void, Laid> KEPT = Recent.plain(MOST, body -> new Laid(body.size(), body.outline(), body.zones()));
 
   /** Keeps a copy. */
   public Laid {
@@ -32,8 +24,6 @@ public record Laid(Size size, Optional<Path> outline, List<Body.Zone> zones) {
 
   /** That of a body. */
   public static Laid of(Body body) {
-    synchronized (KEPT) {
-      return KEPT.computeIfAbsent(body, b -> new Laid(b.size(), b.outline(), b.zones()));
-    }
+    return KEPT.get(body);
   }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.kept.Kept;
 
 /** Every glyph of a face: with the character that it draws, or with the character and the feature by which it is reached, or alone. Worked out once for a face. */
 public final class GlyphTable {
@@ -15,7 +16,7 @@ public final class GlyphTable {
   /** Features that exchange single letters, figures and signs are tried on these. */
   private static final int LAST_TRIED = 0x24F;
 
-  private static final Map<FontFace, GlyphTable> KEPT = new java.util.WeakHashMap<>();
+  private static final Kept<FontFace, String, Void, GlyphTable> KEPT = Kept.ofAll((face, whole, nothing) -> new GlyphTable(face));
 
   private final List<Entry> entries;
 
@@ -73,9 +74,7 @@ public final class GlyphTable {
 
   /** The glyphs of a face. */
   public static GlyphTable of(FontFace face) {
-    synchronized (KEPT) {
-      return KEPT.computeIfAbsent(face, GlyphTable::new);
-    }
+    return KEPT.of(face, "", null);
   }
 
   /** All of them. */

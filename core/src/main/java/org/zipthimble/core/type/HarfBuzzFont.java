@@ -1,6 +1,7 @@
 package org.zipthimble.core.type;
 
 import java.lang.ref.Cleaner;
+import java.lang.ref.Reference;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,6 +81,8 @@ final class HarfBuzzFont {
     } finally {
       MemoryUtil.memFree(letters);
       HarfBuzz.hb_buffer_destroy(buffer);
+      // without it this could be let go, and with it what the library reads, while the library still shapes
+      Reference.reachabilityFence(this);
     }
   }
 }

@@ -1,12 +1,12 @@
 package org.zipthimble.core.type;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.kept.Recent;
+import org.zipthimble.core.work.Ongoing;
 
 /**
  * Sets a story into a block: paragraph after paragraph, column after column, first baseline one ascent below the top. A line that would pass
@@ -16,38 +16,14 @@ public final class Typesetter {
   private static final double SLACK = 1e-6;
   private static final int LONGEST_TEXT = 200_000;
   private static final int SHRINKINGS = 12;
-  private static final Kept<Asked, SetWords> BLOCKS = new Kept<>(3_000);
-  private static final Kept<AskedParagraph, List<ParagraphLines.Bare>> PARAGRAPHS = new Kept<>(20_000);
+  private static final Recent<Asked, FontShelf, SetWords> BLOCKS = Recent.of(3_000, Typesetter::made);
+  private static final Recent<AskedParagraph, FontShelf, List<ParagraphLines.Bare>> PARAGRAPHS =
+      Recent.of(20_000, (asked, shelf) -> ParagraphLines.of(asked.paragraph(), shelf, asked.column(), asked.sign()));
 
   /** What was set before need not be set again. */
-  private record Asked(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, List<FontFace> faces, double width, double height) {}
+  private record Asked(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height) {}
 
-  private record AskedParagraph(Paragraph paragraph, List<FontFace> faces, double column, Optional<String> sign) {}
-
-  /** The newest of what was asked. */
-  private static final class Kept<K, V> {
-    private final Map<K, V> all;
-
-    Kept(int most) {
-      this.all = new LinkedHashMap<>(256, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-          return size() > most;
-        }
-      };
-    }
-
-    synchronized Optional<V> known(K key) {
-      return Optional.ofNullable(all.get(key));
-    }
-
-    synchronized V kept(K key, V value) {
-      all.put(key, value);
-      return value;
-    }
-  }
+  private record AskedParagraph(Paragraph paragraph, double column, Optional<String> sign) {}
 
   private final BlockSetting setting;
   private final FontShelf shelf;
@@ -94,10 +70,13 @@ public final class Typesetter {
     if (story.length() > LONGEST_TEXT) {
       throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
-    List<FontFace> faces = story.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).distinct().toList();
-    Asked asked = new Asked(story, setting, course, spared, faces, width, height);
-    return BLOCKS.known(asked).orElseGet(() -> BLOCKS.kept(asked, course.map(c -> CourseSetter.set(story, c, width, height, shelf))
-        .or(() -> spared.map(s -> AsideSetter.set(story, setting, s, width, height, shelf))).orElseGet(() -> fitted(story, setting, width, height, shelf))));
+    return BLOCKS.get(new Asked(story, setting, course, spared, width, height), shelf);
+  }
+
+  private static SetWords made(Asked asked, FontShelf shelf) {
+    return asked.course().map(c -> CourseSetter.set(asked.story(), c, asked.width(), asked.height(), shelf))
+        .or(() -> asked.spared().map(s -> AsideSetter.set(asked.story(), asked.setting(), s, asked.width(), asked.height(), shelf)))
+        .orElseGet(() -> fitted(asked.story(), asked.setting(), asked.width(), asked.height(), shelf));
   }
 
   private static SetWords fitted(Story story, BlockSetting setting, double width, double height, FontShelf shelf) {
@@ -142,6 +121,7 @@ public final class Typesetter {
     double after = 0;
     boolean nothing = story.paragraphs().stream().allMatch(Paragraph::closesUp);
     for (Paragraph paragraph : story.paragraphs()) {
+      Ongoing.check();
       if (paragraph.closesUp() && !nothing) {
         at += paragraph.length() + 1;
         continue;
@@ -161,9 +141,7 @@ public final class Typesetter {
   }
 
   private List<ParagraphLines.Bare> lines(Paragraph paragraph, double column, Optional<String> sign) {
-    List<FontFace> faces = paragraph.runs().stream().map(r -> shelf.findOrStandIn(r.look().family(), r.look().style())).toList();
-    AskedParagraph asked = new AskedParagraph(paragraph, faces, column, sign);
-    return PARAGRAPHS.known(asked).orElseGet(() -> PARAGRAPHS.kept(asked, ParagraphLines.of(paragraph, shelf, column, sign)));
+    return PARAGRAPHS.get(new AskedParagraph(paragraph, column, sign), shelf);
   }
 
   private SetWords set(Story story, double scale) {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.form.Memo;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -16,6 +15,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.paint.FacePainter;
@@ -46,7 +46,7 @@ public final class OnThing {
   private static final Colour MAT = new Colour(0xF6, 0xF2, 0xE9);
   private static final Colour WOOD = new Colour(0x8A, 0x62, 0x3C);
   private static final Colour COVERS = new Colour(0x6E, 0x4B, 0x37);
-  private static final Memo<Stage> KEPT = new Memo<>(8);
+  private static final Kept<Face, String, Job, Stage> KEPT = Kept.ofNewest(8, (face, whole, job) -> new OnThing(job, face).stage());
 
   private final Job job;
   private final Face face;
@@ -60,7 +60,7 @@ public final class OnThing {
 
   /** The stage of a face; kept for as long as the face lives. */
   public static Stage of(Job job, Face face) {
-    return KEPT.get(face, List.of(job.making(), job.frame(face), job.faces(), job.palette().stock(), job.fonts(), job.pictures().keySet(), job.book()), () -> new OnThing(job, face).stage());
+    return KEPT.of(face, "", job);
   }
 
   /** From where a face on its thing is best looked at first. */

@@ -106,6 +106,19 @@ class ListEditsTest {
     assertEquals(List.of("008", "009", "010", "011"), numbered.rows().stream().map(r -> r.get(3)).toList());
   }
 
+  /** By pairs "2" comes before "10", "10" before "1a", and "1a" before "2" in a dictionary: no order at all. */
+  @Test
+  void figuresAndWordsInOneColumnHaveOneOrder() {
+    List<List<String>> rows = new java.util.ArrayList<>();
+    List<String> cells = List.of("2", "10", "1a", "", "-3", "b", "9", "1b", "11", "");
+    for (int i = 0; i < 200; i++) {
+      rows.add(List.of(cells.get(i * 7 % cells.size())));
+    }
+    Job job = labels().withList(Optional.of(RowList.of("mixed.csv", List.of("name"), rows)));
+    List<String> sorted = ListEdits.sort("name", false).change().apply(job).list().orElseThrow().rows().stream().map(r -> r.get(0)).distinct().toList();
+    assertEquals(List.of("", "-3", "2", "9", "10", "11", "1a", "1b", "b"), sorted);
+  }
+
   @Test
   void theListIsSavedWithTheJobAndFactsGoOn() throws Exception {
     Job job = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Barn")).change().apply(labels());

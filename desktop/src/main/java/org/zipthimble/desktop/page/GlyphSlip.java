@@ -101,7 +101,7 @@ public final class GlyphSlip extends ToolSlip {
   private void find() {
     FontFace face = shown.orElseThrow();
     String wanted = search.getText();
-    worker.want(() -> GlyphTable.of(face).search(wanted), entries -> {
+    worker.replace(() -> GlyphTable.of(face).search(wanted), entries -> {
       found = entries;
       page = 0;
       fill();

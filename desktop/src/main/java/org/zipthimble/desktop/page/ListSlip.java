@@ -278,7 +278,7 @@ public final class ListSlip extends ToolSlip {
       found.table().ifPresent(t -> {
         file = t.encoding().isEmpty() ? Optional.empty() : Optional.of(from);
         book = t.sheets().size() > 1 ? Optional.of(from) : Optional.empty();
-        session.apply(ListEdits.take(t.list()));
+        session.applyBeside(ListEdits.take(t.list()));
         showing = true;
         sheet.getItems().setAll(t.sheets());
         sheet.getSelectionModel().select(named.map(t.sheets()::indexOf).orElse(0));
@@ -293,12 +293,11 @@ public final class ListSlip extends ToolSlip {
   }
 
   private void paste() {
-    try {
-      session.apply(ListEdits.take(TableIn.pasted(Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse(""))));
+    String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
+    reader.read(progress -> TableIn.pasted(text), list -> {
+      session.applyBeside(ListEdits.take(list));
       file = Optional.empty();
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
-    }
+    }, session::say);
   }
 
   private void step(int by) {
@@ -306,7 +305,7 @@ public final class ListSlip extends ToolSlip {
   }
 
   private void sort(boolean down) {
-    Optional.ofNullable(by.getValue()).ifPresent(c -> session.apply(ListEdits.sort(c, down)));
+    Optional.ofNullable(by.getValue()).ifPresent(c -> session.applyBeside(ListEdits.sort(c, down)));
   }
 
   private void number() {

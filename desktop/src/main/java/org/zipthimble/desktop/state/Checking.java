@@ -25,7 +25,7 @@ public final class Checking {
 
   /** Looks at a job beside the window; what was said before stands until it is through. */
   void look(Job job) {
-    checker.want(() -> Report.of(job), this::said);
+    checker.replace(() -> Report.of(job), this::said);
   }
 
   /** Another job is on the bench: what was found in the one before is not said of it. */

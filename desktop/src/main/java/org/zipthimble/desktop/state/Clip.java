@@ -27,6 +27,7 @@ public final class Clip {
   private static final DataFormat OBJECTS = new DataFormat("application/x-zip-thimble-objects");
 
   private final Session session;
+  private final LatestWork reader = new LatestWork();
   private final Consumer<List<Path>> files;
   private final Consumer<String> words;
   private final BiConsumer<String, byte[]> picture;
@@ -96,15 +97,11 @@ public final class Clip {
   }
 
   private void objects(ByteBuffer bytes, double step) {
-    try {
-      byte[] copy = new byte[bytes.remaining()];
-      bytes.duplicate().get(copy);
-      Job job = ThimbleFile.read("clipboard", new ByteArrayInputStream(copy));
-      session.openProperty().set(java.util.Optional.empty());
-      session.applyAndSelect(Copies.paste(session.faceIdProperty().get(), job.faces().get(0).items(), job.pictures(), step, step));
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
-    }
+    byte[] copy = new byte[bytes.remaining()];
+    bytes.duplicate().get(copy);
+    session.openProperty().set(java.util.Optional.empty());
+    reader.read(progress -> ThimbleFile.read("clipboard", new ByteArrayInputStream(copy)), job ->
+        session.applyAndSelect(Copies.paste(session.faceIdProperty().get(), job.faces().get(0).items(), job.pictures(), step, step)), session::say);
   }
 
   /** A picture of the window as the bytes of a PNG file. */

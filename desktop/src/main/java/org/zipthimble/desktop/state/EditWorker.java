@@ -10,17 +10,33 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.core.work.Ongoing;
+import org.zipthimble.core.work.Progress;
+import org.zipthimble.core.work.Stopped;
 
 /**
  * Works out what edits give: quick ones while the person waits for a blink, longer ones beside the window, which says so
- * and goes on. A newer wish, or dropping it, makes an older one count for nothing. For the interface thread only.
+ * and goes on. A newer wish, or dropping it, stops an older one. For the interface thread only.
  */
 final class EditWorker {
-  private static final long BLINK_MILLIS = 120;
-
   private final Consumer<String> say;
-  private int wish;
+  private Wish wish = new Wish();
   private boolean under;
+
+  /** Something that is being worked out, and whether it still is. */
+  private static final class Wish implements Progress {
+    private volatile boolean dropped;
+
+    @Override
+    public void at(double fraction) {
+      // that it goes on is said by its name
+    }
+
+    @Override
+    public boolean stopped() {
+      return dropped;
+    }
+  }
 
   /** Tells the person through a sentence that something is being worked out; an empty one takes it back. */
   EditWorker(Consumer<String> say) {
@@ -30,10 +46,20 @@ final class EditWorker {
   /** Works out what an edit makes of a job; done is told on the interface thread, at once where that is quick. */
   void out(Job from, Edit edit, Consumer<Job> done) {
     drop();
-    int mine = wish;
-    CompletableFuture<Job> work = CompletableFuture.supplyAsync(() -> Flow.settled(edit.change().apply(from)), Background::run);
+    Wish mine = new Wish();
+    wish = mine;
+    CompletableFuture<Job> work = new CompletableFuture<>();
+    Background.run(() -> {
+      try {
+        work.complete(Ongoing.under(mine, () -> Flow.settled(edit.change().apply(from))));
+      } catch (Stopped dropped) {
+        work.cancel(false);
+      } catch (RuntimeException | Error failed) {
+        work.completeExceptionally(failed);
+      }
+    });
     try {
-      done.accept(work.get(BLINK_MILLIS, TimeUnit.MILLISECONDS));
+      done.accept(work.get(LatestWork.BLINK_MILLIS, TimeUnit.MILLISECONDS));
     } catch (TimeoutException longer) {
       under = true;
       say.accept(Wording.text("working.out", edit.label()));
@@ -45,8 +71,8 @@ final class EditWorker {
     }
   }
 
-  private void ended(int mine, Job job, Throwable failed, Consumer<Job> done) {
-    if (mine != wish) {
+  private void ended(Wish mine, Job job, Throwable failed, Consumer<Job> done) {
+    if (mine.dropped) {
       return;
     }
     drop();
@@ -56,9 +82,9 @@ final class EditWorker {
     done.accept(job);
   }
 
-  /** Whatever is being worked out counts for nothing any more. */
+  /** Whatever is being worked out is stopped. */
   void drop() {
-    wish++;
+    wish.dropped = true;
     if (under) {
       under = false;
       say.accept("");

@@ -22,6 +22,9 @@ final class Editing {
   private boolean trying;
   private String amending = "";
 
+  /** Begins the edit anew that is being worked out, on the job as it is then: an edit is a function of any job, so that it joins what came meanwhile. */
+  private Runnable joining = () -> { };
+
   /**
    * Edits a job.
    *
@@ -42,7 +45,13 @@ final class Editing {
     return history.get().now();
   }
 
+  private void letGo() {
+    joining = () -> { };
+    working.drop();
+  }
+
   void begin(Job job) {
+    letGo();
     amending = "";
     put(History.of(job));
   }
@@ -50,21 +59,26 @@ final class Editing {
   void apply(Edit edit) {
     amending = "";
     put(history.get().after(held.apply(edit)));
+    joining.run();
   }
 
   void beside(Edit edit, Runnable then) {
     dropTry();
-    working.out(job(), held.apply(edit), job -> {
+    Edit meant = held.apply(edit);
+    joining = () -> working.out(job(), meant, job -> {
+      joining = () -> { };
       amending = "";
-      put(history.get().after(new Edit(edit.label(), j -> job)));
+      put(history.get().after(new Edit(meant.label(), j -> job)));
       then.run();
     });
+    joining.run();
   }
 
   void amend(String run, Edit edit) {
     History from = run.equals(amending) ? history.get().undo() : history.get();
     History next = from.after(held.apply(edit));
     put(next);
+    joining.run();
     // Where nothing was changed there is no step to take back the next time.
     amending = next == from ? "" : run;
   }
@@ -97,12 +111,13 @@ final class Editing {
   }
 
   void tryBeside(Edit edit) {
+    letGo();
     trying = true;
     working.out(job(), held.apply(edit), this::show);
   }
 
   void dropTry() {
-    working.drop();
+    letGo();
     trying = false;
     shown.set(job());
   }
@@ -116,6 +131,7 @@ final class Editing {
   }
 
   void step(UnaryOperator<History> to) {
+    letGo();
     amending = "";
     put(to.apply(history.get()));
   }

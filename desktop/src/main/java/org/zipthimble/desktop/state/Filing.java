@@ -227,11 +227,13 @@ public final class Filing {
   /** Stops waiting for a file that is being read; the work on the bench stays. */
   public void stopReading() {
     reading++;
+    worker.drop();
     busy.set(false);
   }
 
   private void read(Source source, java.util.function.Consumer<Job> done) {
     int mine = ++reading;
+    Job before = session.job();
     canStop.set(true);
     busy.set(true);
     worker.want(() -> {
@@ -250,7 +252,13 @@ public final class Filing {
       }
       busy.set(false);
       session.say(answer.sentence());
-      answer.job().ifPresent(done);
+      // the person was asked of the work there was when reading began, not of what was done meanwhile
+      boolean asked = session.job() == before || answer.job().isEmpty();
+      if (asked || leave()) {
+        answer.job().ifPresent(done);
+      } else {
+        session.say(Wording.text("jobFile.notOpened", answer.job().get().name()));
+      }
     });
   }
 
@@ -292,6 +300,7 @@ public final class Filing {
   /** Writes on a thread of its own; the window goes on meanwhile, and this returns when it is done. */
   private boolean write(Path path, String sentence) {
     if (busy.get()) {
+      session.say(Wording.text(canStop.get() ? "jobFile.reading" : "jobFile.writing"));
       return false;
     }
     Job job = session.job();

@@ -26,11 +26,13 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The ticket's line on colour: where the job goes, and for a press by which profile and how. Opens in place. */
 final class ColourLine extends VBox {
   private final Session session;
+  private final LatestWork reader = new LatestWork();
   private final Button value;
   private final Label note = Controls.wrapped("", "line-note");
   private final VBox open = new VBox(7);
@@ -120,17 +122,20 @@ final class ColourLine extends VBox {
     if (file.isEmpty()) {
       return;
     }
-    try {
-      if (Files.size(file.get()) > Profile.MOST_BYTES) {
-        throw Trouble.of("profile.tooLarge", Profile.MOST_BYTES / 1_000_000);
-      }
-      Profile profile = Profile.read(Files.readAllBytes(file.get()));
+    reader.read(progress -> profile(file.get()), profile -> {
       change(p -> p.withOwn(Optional.of(profile)));
       session.say(Wording.text("ticket.colour.taken", profile.name()));
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
+    }, session::say);
+  }
+
+  private static Profile profile(Path file) throws Trouble {
+    try {
+      if (Files.size(file) > Profile.MOST_BYTES) {
+        throw Trouble.of("profile.tooLarge", Profile.MOST_BYTES / 1_000_000);
+      }
+      return Profile.read(Files.readAllBytes(file));
     } catch (IOException e) {
-      session.say(Wording.text("file.unreadable", file.get().getFileName()));
+      throw Trouble.because(e, "file.unreadable", file.getFileName());
     }
   }
 

@@ -136,7 +136,7 @@ public final class CutStation implements StationView {
   private void refresh() {
     Job job = session.shownProperty().get();
     lanes.refresh(plan);
-    layer.want(() -> Layout.of(job), found -> {
+    layer.replace(() -> Layout.of(job), found -> {
       plan = found;
       show();
     });

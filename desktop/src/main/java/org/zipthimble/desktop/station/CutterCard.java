@@ -90,7 +90,7 @@ final class CutterCard extends VBox {
     fromTray.setVisible(printed);
     setVisible(!job.cutting().lanes().isEmpty());
     setManaged(!job.cutting().lanes().isEmpty());
-    layer.want(() -> Layout.of(job).sheets(), found -> {
+    layer.replace(() -> Layout.of(job).sheets(), found -> {
       known = found;
       List<String> names = new java.util.ArrayList<>();
       if (printed) {

@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.station;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -31,6 +30,7 @@ import org.zipthimble.core.work.Today;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The press notebook, opened over the right side: cards with their figures, search, one's own results, a timer, and CSV in and out. */
@@ -38,6 +38,7 @@ final class Notebook extends VBox {
   private static final double RESULT = 64;
 
   private final Session session;
+  private final LatestWork reader = new LatestWork();
   private final TextField search = new TextField();
   private final VBox cards = new VBox(8);
   private final PressTimer timer = new PressTimer();
@@ -263,18 +264,20 @@ final class Notebook extends VBox {
     if (file.isEmpty()) {
       return;
     }
-    try {
-      List<PressCard> read = PressShelf.fromCsv(file.get().getFileName().toString(), Files.readAllBytes(file.get()));
+    Path into = folder();
+    reader.read(progress -> {
+      List<PressCard> read = PressShelf.fromCsv(file.get().getFileName().toString(), LatestWork.bytes(file.get()));
       for (PressCard card : read) {
-        PressShelf.keep(folder(), card);
+        PressShelf.keep(into, card);
       }
-      words.setText(Wording.counted("notebook.brought", read.size()));
-    } catch (Trouble trouble) {
-      words.setText(trouble.getMessage());
-    } catch (IOException e) {
-      words.setText(Wording.text("file.unreadable", file.get().getFileName()));
-    }
-    refresh();
+      return read.size();
+    }, count -> {
+      words.setText(Wording.counted("notebook.brought", count));
+      refresh();
+    }, trouble -> {
+      words.setText(trouble);
+      refresh();
+    });
   }
 
   private void write() {

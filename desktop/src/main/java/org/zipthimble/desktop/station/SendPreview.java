@@ -91,7 +91,7 @@ final class SendPreview extends FlowPane {
     OptionalInt one = choices.face(job);
     PageOptions options = choices.pages(job);
     List<Face> faces = one.isEmpty() ? job.leaving() : List.of(job.faces().get(one.getAsInt() - 1));
-    layer.want(() -> {
+    layer.replace(() -> {
       try {
         PageRun run = Pages.run(job, faces, options);
         List<DrawnPage> pages = new ArrayList<>();
@@ -137,7 +137,7 @@ final class SendPreview extends FlowPane {
   /** The sheets that are cut, or the design, drawn with their cut lines. */
   private void cut(Job job) {
     Content content = choices.content();
-    layer.want(() -> pages(job, content), pages -> {
+    layer.replace(() -> pages(job, content), pages -> {
       getChildren().clear();
       for (DrawnPage page : pages) {
         PagePicture picture = new PagePicture(painter());

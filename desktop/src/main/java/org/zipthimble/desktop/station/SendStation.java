@@ -278,7 +278,7 @@ public final class SendStation implements StationView {
       return;
     }
     estimated = asked;
-    estimator.want(() -> {
+    estimator.replace(() -> {
       try {
         return Wording.text("sendPane.about", Lengths.plain(JpegFormat.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
       } catch (Trouble | Stopped e) {

@@ -1,7 +1,5 @@
 package org.zipthimble.desktop.station;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,11 +16,13 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** The print shop that a job goes to, by its card; cards that ship, from a file, and written from the ticket as it is. */
 final class ShopRow extends VBox {
   private final Session session;
+  private final LatestWork reader = new LatestWork();
   private final ComboBox<String> box = new ComboBox<>();
   private final TypedField name;
   private List<ShopCard> cards = List.of();
@@ -70,13 +70,13 @@ final class ShopRow extends VBox {
     if (file.isEmpty()) {
       return;
     }
-    try {
-      take(ShopShelf.read(file.get().getFileName().toString(), Files.readAllBytes(file.get())));
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
-    } catch (IOException e) {
-      session.say(Wording.text("file.unreadable", file.get().getFileName()));
-    }
+    reader.read(progress -> ShopShelf.read(file.get().getFileName().toString(), LatestWork.bytes(file.get())), card -> {
+      try {
+        take(card);
+      } catch (Trouble trouble) {
+        session.say(trouble.getMessage());
+      }
+    }, session::say);
   }
 
   /** Writes a card by hand: what the ticket asks for is what the shop asks for. */

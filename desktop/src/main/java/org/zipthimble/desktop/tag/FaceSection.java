@@ -1,6 +1,5 @@
 package org.zipthimble.desktop.tag;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -33,6 +32,7 @@ import org.zipthimble.desktop.control.ColourField;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.TypedField;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** What the tag holds while nothing is selected: the stock's colour, swatches, guides, columns and rows, grid, nudge. */
@@ -44,6 +44,8 @@ final class FaceSection extends Section {
   private List<Guide> guidesShown = List.of();
   private List<Swatch> swatchesShown = List.of();
   private Columns columns = Columns.of(2, 1, 0.5, 0.25);
+
+  private final LatestWork reader = new LatestWork();
 
   FaceSection(Session session) {
     super(session);
@@ -191,20 +193,14 @@ final class FaceSection extends Section {
     if (file.isEmpty()) {
       return;
     }
-    try {
-      List<Swatch> read = PaletteFile.read(file.get().getFileName().toString(), Files.readAllBytes(file.get()));
-      session.apply(repaint ? ColourEdits.repaint(read) : Looks.palette("edit.palette.in", p -> {
-        Palette all = p;
-        for (Swatch one : read) {
-          all = all.swatches().size() < Palette.MOST ? all.with(one) : all;
-        }
-        return all;
-      }));
-    } catch (Trouble trouble) {
-      session.say(trouble.getMessage());
-    } catch (IOException e) {
-      session.say(Wording.text("file.unreadable", file.get().getFileName()));
-    }
+    reader.read(progress -> PaletteFile.read(file.get().getFileName().toString(), LatestWork.bytes(file.get())), read ->
+        session.apply(repaint ? ColourEdits.repaint(read) : Looks.palette("edit.palette.in", p -> {
+          Palette all = p;
+          for (Swatch one : read) {
+            all = all.swatches().size() < Palette.MOST ? all.with(one) : all;
+          }
+          return all;
+        })), session::say);
   }
 
   private void write() {
