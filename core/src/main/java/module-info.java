@@ -14,6 +14,7 @@ module org.zipthimble.core {
   requires org.apache.commons.csv;
   requires org.dhatim.fastexcel.reader;
   requires com.ibm.icu;
+  requires com.drew.metadata;
   requires okapibarcode;
   requires org.apache.lucene.core;
   requires org.apache.lucene.analysis.common;

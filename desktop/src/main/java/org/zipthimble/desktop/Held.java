@@ -1,6 +1,7 @@
 package org.zipthimble.desktop;
 
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,6 +22,7 @@ import javafx.stage.Stage;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.store.Places;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Background;
@@ -56,12 +58,12 @@ public final class Held extends Application {
     session = Main.session(null, new Preferences(Places.in(Scratch.folder("held"))));
     Main.fill(stage, session);
     for (String name : LARGEST) {
-      steps.add(new Step(name + ", taken", () -> session.take(sample(name), Optional.empty())));
+      steps.add(new Step(name + ", read", () -> session.filing().openUnfiled(() -> DemoShelf.job(name))));
       stations(name);
     }
     Job job = session.job();
-    steps.add(new Step("list taken", () -> session.take(sample("tickets.thimble"), Optional.empty())));
-    steps.add(new Step("list of 20,000 rows", () -> session.applyBeside(ListEdits.take(rows()))));
+    RowList rows = rows();
+    steps.add(new Step("list of 20,000 rows", () -> session.applyBeside(ListEdits.take(rows))));
     steps.add(new Step("list sorted", () -> session.applyBeside(ListEdits.sort("name", true))));
     stations("list");
     steps.add(new Step("end", () -> session.take(job, Optional.empty())));
@@ -76,15 +78,7 @@ public final class Held extends Application {
     }
   }
 
-  private static Job sample(String name) {
-    try {
-      return DemoShelf.job(name);
-    } catch (Trouble broken) {
-      throw new IllegalStateException(broken);
-    }
-  }
-
-  private static org.zipthimble.core.job.RowList rows() {
+  private static RowList rows() {
     String text = "name\tcode\n" + IntStream.range(0, ROWS).mapToObj(i -> "Grower " + (i * 7919 % ROWS) + "\tM-" + i).collect(Collectors.joining("\n"));
     try {
       return TableIn.pasted(text);
@@ -127,6 +121,7 @@ public final class Held extends Application {
     try {
       while (!over) {
         long asked = System.nanoTime();
+        long worked = ManagementFactory.getThreadMXBean().getThreadCpuTime(window.getId());
         long[] answered = new long[1];
         Platform.runLater(() -> answered[0] = System.nanoTime());
         Map<String, Integer> at = new TreeMap<>();
@@ -138,7 +133,8 @@ public final class Held extends Application {
         }
         long millis = (answered[0] - asked) / 1_000_000;
         if (millis > LONGEST_MILLIS && !doing.equals("start")) {
-          held.add(String.format(Locale.ROOT, "%s: %d ms, most at %s", doing, millis,
+          long own = (ManagementFactory.getThreadMXBean().getThreadCpuTime(window.getId()) - worked) / 1_000_000;
+          held.add(String.format(Locale.ROOT, "%s: %d ms, %d ms of them its own work, most at %s", doing, millis, own,
               at.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse("?")));
         }
       }

@@ -1,43 +1,68 @@
 package org.zipthimble.core.picture;
 
+import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.png.PngChunk;
+import com.drew.imaging.png.PngChunkReader;
+import com.drew.imaging.png.PngChunkType;
+import com.drew.imaging.riff.RiffReader;
+import com.drew.imaging.tiff.TiffReader;
+import com.drew.lang.ByteArrayReader;
+import com.drew.lang.SequentialByteArrayReader;
+import com.drew.metadata.Metadata;
+import com.drew.metadata.exif.ExifDirectoryBase;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
+import com.drew.metadata.exif.ExifTiffHandler;
+import com.drew.metadata.webp.WebpRiffHandler;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Set;
 
-/** How the camera was held: the orientation of Exif (JEITA CP-3451, tag 274), which TIFF has too. */
+/** How the camera was held: the orientation of Exif (JEITA CP-3451, tag 274), which JPEG, TIFF, PNG (eXIf) and WebP (RFC 9649) carry. */
 final class Exif {
-  private static final int ORIENTATION = 274;
-
   private Exif() {}
 
-  /** The orientation in a TIFF structure that begins at a place, 1 to 8; 1 when there is none that can be read. */
-  static int turn(byte[] bytes, int from, int end) {
-    if (end - from < 14) {
-      return 1;
-    }
-    boolean little = bytes[from] == 'I';
-    long directory = from + number(bytes, from + 4, 4, little);
-    if (directory < from || directory + 2 > end) {
-      return 1;
-    }
-    int at = (int) directory;
-    long count = number(bytes, at, 2, little);
-    for (int i = 0; i < count && at + 2 + 12 * (i + 1) <= end; i++) {
-      int field = at + 2 + 12 * i;
-      if (number(bytes, field, 2, little) == ORIENTATION) {
-        int turn = (int) number(bytes, field + 8, 2, little);
-        return turn >= 1 && turn <= 8 ? turn : 1;
+  /** The orientation that a file states, 1 to 8; 1 where it states none that can be read. Within the file's own bytes, whatever lengths it claims. */
+  static int turn(Kind kind, byte[] bytes) {
+    try {
+      Metadata found = new Metadata();
+      switch (kind) {
+        case JPEG -> found = JpegMetadataReader.readMetadata(new ByteArrayInputStream(bytes), List.of(new ExifReader()));
+        case TIFF -> new TiffReader().processTiff(new ByteArrayReader(bytes), new ExifTiffHandler(found, null, 0), 0);
+        case PNG -> png(bytes, found);
+        case WEBP -> new RiffReader().processRiff(new SequentialByteArrayReader(bytes), new OnlyExif(found));
+        default -> { }
       }
+      ExifIFD0Directory first = found.getFirstDirectoryOfType(ExifIFD0Directory.class);
+      Integer turn = first == null ? null : first.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+      return turn != null && turn >= 1 && turn <= 8 ? turn : 1;
+    } catch (ImageProcessingException | IOException | RuntimeException | StackOverflowError unreadable) {
+      // a picture whose notes are broken is seen as its pixels lie, by everybody else as well
+      return 1;
     }
-    return 1;
   }
 
-  private static long number(byte[] bytes, int at, int size, boolean little) {
-    long out = 0;
-    for (int i = 0; i < size; i++) {
-      out = out << 8 | bytes[little ? at + size - 1 - i : at + i] & 255;
+  private static void png(byte[] bytes, Metadata found) throws ImageProcessingException, IOException {
+    for (PngChunk chunk : new PngChunkReader().extract(new SequentialByteArrayReader(bytes), Set.of(PngChunkType.eXIf))) {
+      new ExifReader().extract(new ByteArrayReader(chunk.getBytes()), found);
     }
-    return out;
+  }
+
+  /** Of a WebP file nothing else is read. */
+  private static final class OnlyExif extends WebpRiffHandler {
+    OnlyExif(Metadata into) {
+      super(into);
+    }
+
+    @Override
+    public boolean shouldAcceptChunk(String name) {
+      return name.equals("EXIF");
+    }
   }
 
   /** Whether turning swaps width and height. */

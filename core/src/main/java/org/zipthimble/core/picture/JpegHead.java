@@ -5,21 +5,18 @@ import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 /**
- * What the head of a JPEG file says (ISO/IEC 10918-1, annex B): its components, how the camera was held (Exif, JEITA CP-3451),
- * its profile (ISO 15076-1, B.4).
+ * What the head of a JPEG file says (ISO/IEC 10918-1, annex B): its components and its profile (ISO 15076-1, B.4).
  *
  * @param components 1, 3, or 4 for inks
- * @param turn how the picture must be turned to be upright, 1 to 8 as Exif numbers it
  * @param inverted whether 255 stands for no ink
  * @param luma whether the inks are written as luma and chroma
  */
-record JpegHead(int components, int turn, boolean inverted, boolean luma, Optional<byte[]> profile) {
+record JpegHead(int components, boolean inverted, boolean luma, Optional<byte[]> profile) {
   private static final int MOST_PROFILE = 4_000_000;
 
   /** Reads the markers up to the first scan; what cannot be read is as usual. */
   static JpegHead of(byte[] file) {
     int components = 3;
-    int turn = 1;
     boolean inverted = false;
     boolean luma = false;
     ByteArrayOutputStream icc = new ByteArrayOutputStream();
@@ -37,8 +34,6 @@ record JpegHead(int components, int turn, boolean inverted, boolean luma, Option
       }
       if (marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8 && marker != 0xCC && end - from > 5) {
         components = file[from + 5] & 255;
-      } else if (marker == 0xE1 && begins(file, from, end, "Exif\0\0")) {
-        turn = Exif.turn(file, from + 6, end);
       } else if (marker == 0xE2 && begins(file, from, end, "ICC_PROFILE\0") && end - from > 14 && icc.size() < MOST_PROFILE) {
         icc.write(file, from + 14, end - from - 14);
       } else if (marker == 0xEE && length >= 14 && end - from >= 12) {
@@ -47,7 +42,7 @@ record JpegHead(int components, int turn, boolean inverted, boolean luma, Option
       }
       at += 2 + length;
     }
-    return new JpegHead(components, turn, inverted, luma, icc.size() == 0 ? Optional.empty() : Optional.of(icc.toByteArray()));
+    return new JpegHead(components, inverted, luma, icc.size() == 0 ? Optional.empty() : Optional.of(icc.toByteArray()));
   }
 
   /**

@@ -108,7 +108,7 @@ public final class Pictures {
         if (pixels > ROOMY && pixels / MOST_A_BYTE > blob.length()) {
           throw Trouble.of("picture.hollow", name, reader.getWidth(0), reader.getHeight(0), blob.length());
         }
-        boolean swaps = Exif.swaps(turn(kind, headed(kind) ? blob.bytes() : new byte[0]));
+        boolean swaps = Exif.swaps(Exif.turn(kind, headed(kind) ? blob.bytes() : new byte[0]));
         int width = swaps ? reader.getHeight(0) : reader.getWidth(0);
         int height = swaps ? reader.getWidth(0) : reader.getHeight(0);
         Picture picture = Picture.of(blob, kind, name, width, height);
@@ -179,7 +179,7 @@ public final class Pictures {
     try (ImageInputStream in = ImageIO.createImageInputStream(picture.blob().open())) {
       ImageReader reader = reader(in, picture.name());
       try {
-        BufferedImage upright = Exif.upright(plain(read(reader, picture.kind(), bytes, step)), turn(picture.kind(), bytes));
+        BufferedImage upright = Exif.upright(plain(read(reader, picture.kind(), bytes, step)), Exif.turn(picture.kind(), bytes));
         Optional<ICC_Profile> profile = picture.kind() == Kind.PNG ? PngProfile.of(picture.blob().head()) : Optional.empty();
         return profile.isPresent() ? PngProfile.inScreen(upright, profile.get()) : upright;
       } finally {
@@ -192,7 +192,7 @@ public final class Pictures {
 
   /** Only these have a head that tells more; a copy of a large file's bytes is not made for others. */
   private static boolean headed(Kind kind) {
-    return kind == Kind.JPEG || kind == Kind.TIFF;
+    return kind == Kind.JPEG || kind == Kind.TIFF || kind == Kind.PNG || kind == Kind.WEBP;
   }
 
   /** Whether the bytes can go into a PDF as they are: a JPEG that is upright and in the screen's colours. */
@@ -200,9 +200,10 @@ public final class Pictures {
     if (picture.kind() != Kind.JPEG || !picture.retouch().none()) {
       return false;
     }
-    JpegHead head = JpegHead.of(picture.blob().bytes());
+    byte[] bytes = picture.blob().bytes();
+    JpegHead head = JpegHead.of(bytes);
     boolean screen = head.profile().map(icc -> new String(icc, StandardCharsets.ISO_8859_1).contains("sRGB")).orElse(true);
-    return head.turn() == 1 && head.components() != 4 && screen;
+    return head.components() != 4 && screen && Exif.turn(Kind.JPEG, bytes) == 1;
   }
 
   /** The bytes of a JPEG without what says where and by whom it was taken. */
@@ -215,12 +216,9 @@ public final class Pictures {
     if (picture.kind() != Kind.JPEG || !picture.retouch().none()) {
       return false;
     }
-    JpegHead head = JpegHead.of(picture.blob().bytes());
-    return head.turn() == 1 && head.components() == 4 && head.inverted();
-  }
-
-  private static int turn(Kind kind, byte[] bytes) {
-    return kind == Kind.JPEG ? JpegHead.of(bytes).turn() : kind == Kind.TIFF ? Exif.turn(bytes, 0, bytes.length) : 1;
+    byte[] bytes = picture.blob().bytes();
+    JpegHead head = JpegHead.of(bytes);
+    return head.components() == 4 && head.inverted() && Exif.turn(Kind.JPEG, bytes) == 1;
   }
 
   /**

@@ -4,13 +4,20 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.apache.lucene.analysis.compound.hyphenation.Hyphenation;
+import org.apache.lucene.analysis.compound.hyphenation.HyphenationTree;
+import org.xml.sax.InputSource;
 
 /**
  * Where words may be parted, by patterns in the form of TeX: letters with figures between them, of which the largest that any pattern puts
@@ -23,9 +30,17 @@ public final class Hyphens {
   private static final int LEAST_AFTER = 3;
 
   /** Words that the patterns would part wrongly; they are kept beside them in the same collection (hyph-en-us). */
-  private static final List<String> EXCEPTIONS = List.of(
+  private static final Map<String, List<Integer>> EXCEPTIONS = Stream.of(
       "as-so-ciate", "as-so-ciates", "dec-li-na-tion", "oblig-a-tory", "phil-an-thropic", "present", "presents", "project", "projects", "reci-procity",
-      "re-cog-ni-zance", "ref-or-ma-tion", "ret-ri-bu-tion", "ta-ble");
+      "re-cog-ni-zance", "ref-or-ma-tion", "ret-ri-bu-tion", "ta-ble").collect(Collectors.toUnmodifiableMap(w -> w.replace("-", ""), Hyphens::marked));
+
+  private static List<Integer> marked(String word) {
+    List<Integer> places = new ArrayList<>();
+    for (int i = word.indexOf('-'); i >= 0; i = word.indexOf('-', i + 1)) {
+      places.add(i - places.size());
+    }
+    return List.copyOf(places);
+  }
 
   private static final class English {
     private static final Hyphens ONE = new Hyphens("hyphens-en-us.txt");
@@ -33,9 +48,7 @@ public final class Hyphens {
     private English() {}
   }
 
-  private final Map<String, int[]> patterns = new HashMap<>();
-  private final Map<String, List<Integer>> exceptions = new HashMap<>();
-  private int longest;
+  private final HyphenationTree tree = new HyphenationTree();
 
   private Hyphens(String file) {
     InputStream found = Hyphens.class.getResourceAsStream("/org/zipthimble/core/type/" + file);
@@ -43,36 +56,21 @@ public final class Hyphens {
       throw new IllegalStateException("the patterns are not in the program: " + file);
     }
     try (BufferedReader in = new BufferedReader(new InputStreamReader(found, StandardCharsets.UTF_8))) {
-      in.lines().filter(l -> !l.isBlank()).forEach(this::pattern);
+      tree.loadPatterns(new InputSource(new StringReader(document(in.lines().toList()))));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    for (String word : EXCEPTIONS) {
-      List<Integer> places = new ArrayList<>();
-      for (int i = word.indexOf('-'); i >= 0; i = word.indexOf('-', i + 1)) {
-        places.add(i - places.size());
-      }
-      exceptions.put(word.replace("-", ""), places);
-    }
+  }
+
+  /** The form in which the library reads patterns: which letters count as one, then all patterns. */
+  private static String document(List<String> patterns) {
+    String letters = IntStream.rangeClosed('a', 'z').mapToObj(c -> Character.toString(c) + Character.toUpperCase((char) c)).collect(Collectors.joining(" "));
+    return "<hyphenation-info><hyphen-char value=\"-\"/><classes>" + letters + "</classes><patterns>" + String.join(" ", patterns) + "</patterns></hyphenation-info>";
   }
 
   /** Those for American English. */
   public static Hyphens english() {
     return English.ONE;
-  }
-
-  private void pattern(String pattern) {
-    StringBuilder letters = new StringBuilder();
-    int[] figures = new int[pattern.length() + 1];
-    for (char c : pattern.toCharArray()) {
-      if (Character.isDigit(c)) {
-        figures[letters.length()] = c - '0';
-      } else {
-        letters.append(c);
-      }
-    }
-    patterns.put(letters.toString(), figures);
-    longest = Math.max(longest, letters.length());
   }
 
   /** The places within a word before which it may be parted, counted in characters. */
@@ -81,26 +79,11 @@ public final class Hyphens {
     if (lower.length() != word.length() || lower.length() < LEAST_BEFORE + LEAST_AFTER) {
       return List.of();
     }
-    if (exceptions.containsKey(lower)) {
-      return exceptions.get(lower);
+    if (EXCEPTIONS.containsKey(lower)) {
+      return EXCEPTIONS.get(lower);
     }
-    String dotted = "." + lower + ".";
-    int[] most = new int[dotted.length() + 1];
-    for (int i = 0; i < dotted.length(); i++) {
-      for (int j = i + 1; j <= Math.min(dotted.length(), i + longest); j++) {
-        int[] figures = patterns.get(dotted.substring(i, j));
-        for (int k = 0; figures != null && k <= j - i; k++) {
-          most[i + k] = Math.max(most[i + k], figures[k]);
-        }
-      }
-    }
-    List<Integer> out = new ArrayList<>();
-    for (int i = LEAST_BEFORE; i <= lower.length() - LEAST_AFTER; i++) {
-      if (most[i + 1] % 2 == 1) {
-        out.add(i);
-      }
-    }
-    return out;
+    Hyphenation found = tree.hyphenate(lower, LEAST_BEFORE, LEAST_AFTER);
+    return found == null ? List.of() : Arrays.stream(found.getHyphenationPoints()).filter(i -> i >= LEAST_BEFORE && i <= lower.length() - LEAST_AFTER).boxed().toList();
   }
 
   /** The places in a text, between two others, at which a word of letters alone may be parted; in their order. */

@@ -1,12 +1,15 @@
 package org.zipthimble.core.wording;
 
+import com.ibm.icu.text.MessageFormat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
@@ -17,10 +20,11 @@ import java.util.regex.Pattern;
  * The one place that every sentence a person reads comes from: a file in UTF-8 for each room of the program,
  * the core, the window, what guides newcomers, the command line and the practice machines.
  * Values hold places as <code>{0}</code>, <code>{1}</code>; a value of an argument is put in as it is.
- * <code>{0|sheet|sheets}</code> stands for the first of two words where the argument is 1, for the second elsewhere.
+ * <code>{0, plural, one{sheet} other{sheets}}</code> is chosen by the argument's number (ICU message format, plural rules of English).
  */
 public final class Wording {
-  private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?:\\|([^|{}]*)\\|([^|{}]*))?}");
+  private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
+  private static final Pattern PLURAL = Pattern.compile("\\{(\\d), plural,");
   private static final List<String> ROOMS = List.of("core", "window", "guide", "command-line", "practice");
   private static final Properties ALL = read();
 
@@ -36,11 +40,34 @@ public final class Wording {
     if (text == null) {
       throw new IllegalArgumentException("no wording for '" + key + "'");
     }
-    return values.length == 0 ? text : PLACE.matcher(text).replaceAll(place -> {
+    if (values.length == 0) {
+      return text;
+    }
+    String chosen = PLURAL.matcher(text).find() ? plural(text, values) : text;
+    return PLACE.matcher(chosen).replaceAll(place -> {
       int i = Integer.parseInt(place.group(1));
-      String value = i < values.length ? String.valueOf(values[i]) : place.group();
-      return Matcher.quoteReplacement(place.group(2) == null || i >= values.length ? value : place.group(value.equals("1") ? 2 : 3));
+      return Matcher.quoteReplacement(i < values.length ? String.valueOf(values[i]) : place.group());
     });
+  }
+
+  /** One or many, chosen by numbers; the places of plain values are left for these. */
+  private static String plural(String text, Object... values) {
+    Map<String, Object> named = new HashMap<>();
+    for (int i = 0; i < values.length; i++) {
+      named.put("n" + i, number(values[i]));
+      named.put("s" + i, "{" + i + "}");
+    }
+    String pattern = PLACE.matcher(PLURAL.matcher(text).replaceAll("{n$1, plural,")).replaceAll("{s$1}");
+    return new MessageFormat(pattern, Locale.ENGLISH).format(named);
+  }
+
+  /** What a value counts; a text that is no number counts as many. */
+  private static Number number(Object value) {
+    try {
+      return value instanceof Number ? (Number) value : Double.valueOf(String.valueOf(value));
+    } catch (NumberFormatException words) {
+      return 0;
+    }
   }
 
   /** The wording under a key that not everything has. */

@@ -120,7 +120,7 @@ class WordingTest {
     assertEquals("8 on a sheet; 1 piece takes 1 sheet; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 1, 1, "37"));
     assertEquals("8 on a sheet; 9 pieces take 2 sheets; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 9, 2, "37"));
     assertEquals("seeds.csv: 11 rows, 0 pieces are sent.", Wording.text("listSlip.told", "seeds.csv", 11, 0));
-    Pattern waits = Pattern.compile("\\{(\\d)\\|([^|{}]+)\\|([^|{}]+)}");
+    Pattern waits = Pattern.compile("\\{(\\d), plural, one\\{([^{}]+)} other\\{([^{}]+)}}");
     int pairs = 0;
     for (String key : Wording.keys()) {
       String said = Wording.text(key);
@@ -130,7 +130,7 @@ class WordingTest {
         assertTrue(said.contains("{" + pair.group(1) + "}"), key);
         assertFalse(pair.group(2).equals(pair.group(3)), key);
       }
-      assertFalse(waits.matcher(said).replaceAll("").contains("|"), key);
+      assertFalse(waits.matcher(said).replaceAll("").contains(", plural,"), key);
     }
     assertTrue(pairs > 20, pairs + " words wait for a figure");
   }

@@ -81,6 +81,33 @@ class PictureKindsTest {
   @ParameterizedTest
   @CsvSource({"1, 10, 10", "2, 50, 10", "3, 50, 30", "4, 10, 30", "5, 10, 10", "6, 30, 10", "7, 30, 50", "8, 10, 50"})
   void aCameraHeldAskewIsTurnedUpright(int turn, int x, int y) throws Exception {
+    Picture picture = look("held.jpg", held(turn));
+    assertEquals(turn < 5 ? 60 : 40, picture.width());
+    assertEquals(turn < 5 ? 40 : 60, picture.height());
+    assertTrue(off(Pictures.decode(picture).getRGB(x, y), 0xC03020) < 6, "turn " + turn);
+    assertEquals(turn == 1, Pictures.asTheyAre(picture), "only an upright one goes into a PDF as it is");
+  }
+
+  /** PNG, WebP and TIFF carry the same note, which ImageMagick copies from the JPEG; as it turns that one upright, these must lie too. */
+  @ParameterizedTest
+  @CsvSource({"png, 1", "png, 3", "png, 6", "webp, 2", "webp, 3", "webp, 6", "webp, 8", "tif, 3", "tif, 8"})
+  void otherKindsAreTurnedAsOthersTurnThem(String kind, int turn) throws Exception {
+    Path jpg = Files.write(folder.resolve("held.jpg"), held(turn));
+    Path file = folder.resolve("held." + kind);
+    Path judged = folder.resolve("judged.png");
+    run("convert", jpg.toString(), "-quality", "95", file.toString());
+    run("convert", jpg.toString(), "-auto-orient", judged.toString());
+    Picture picture = look("held", Files.readAllBytes(file));
+    BufferedImage ours = Pictures.decode(picture);
+    BufferedImage theirs = javax.imageio.ImageIO.read(judged.toFile());
+    assertEquals(theirs.getWidth() + " x " + theirs.getHeight(), picture.width() + " x " + picture.height());
+    for (int[] at : new int[][] {{6, 6}, {33, 6}, {6, 33}, {33, 33}}) {
+      assertTrue(off(ours.getRGB(at[0], at[1]), theirs.getRGB(at[0], at[1]) & 0xFFFFFF) < 4, kind + " " + turn + " at " + at[0] + ", " + at[1]);
+    }
+  }
+
+  /** A JPEG that says how the camera was held. */
+  private static byte[] held(int turn) throws Exception {
     byte[] plain = written("jpg");
     ByteBuffer exif = ByteBuffer.allocate(36).put((byte) 0xFF).put((byte) 0xE1).putShort((short) 34).put("Exif\0\0MM\0*".getBytes(StandardCharsets.US_ASCII))
         .putInt(8).putShort((short) 1).putShort((short) 274).putShort((short) 3).putInt(1).putShort((short) turn).putShort((short) 0).putInt(0);
@@ -88,11 +115,7 @@ class PictureKindsTest {
     out.write(plain, 0, 2);
     out.write(exif.array());
     out.write(plain, 2, plain.length - 2);
-    Picture picture = look("held.jpg", out.toByteArray());
-    assertEquals(turn < 5 ? 60 : 40, picture.width());
-    assertEquals(turn < 5 ? 40 : 60, picture.height());
-    assertTrue(off(Pictures.decode(picture).getRGB(x, y), 0xC03020) < 6, "turn " + turn);
-    assertEquals(turn == 1, Pictures.asTheyAre(picture), "only an upright one goes into a PDF as it is");
+    return out.toByteArray();
   }
 
   /** ImageMagick with Little CMS turns the picture into inks by our profile; seen by that profile the colours come back. */
@@ -184,7 +207,7 @@ class PictureKindsTest {
     Trouble told = assertThrows(Trouble.class, () -> look("huge.png", png));
     assertTrue(told.getMessage().contains("100"), told.getMessage());
     assertEquals(Optional.empty(), Kind.of("II".getBytes(StandardCharsets.US_ASCII)));
-    assertArrayEquals(new int[] {1}, new int[] {Exif.turn(new byte[20], 0, 20)});
+    assertArrayEquals(new int[] {1}, new int[] {Exif.turn(Kind.TIFF, new byte[20])});
   }
 
   /** A PNG whose profile says that its numbers are linear light is lightened to the screen's curve (IEC 61966-2-1: 55 of 255 is 128.6). */
