@@ -33,19 +33,19 @@ import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Shapes;
-import org.zipthimble.desktop.page.FigureSlip;
-import org.zipthimble.desktop.page.HintSlip;
-import org.zipthimble.desktop.page.PlacingSlip;
-import org.zipthimble.desktop.page.ShelfPane;
-import org.zipthimble.desktop.page.WordSlips;
+import org.zipthimble.desktop.slip.FigureSlip;
+import org.zipthimble.desktop.slip.HintSlip;
+import org.zipthimble.desktop.slip.PlacingSlip;
+import org.zipthimble.desktop.slip.ShelfPane;
+import org.zipthimble.desktop.slip.WordSlips;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
-import org.zipthimble.desktop.station.Adders;
-import org.zipthimble.desktop.station.LayersPane;
-import org.zipthimble.desktop.station.TrayPane;
+import org.zipthimble.desktop.tray.Adders;
+import org.zipthimble.desktop.compose.LayersPane;
+import org.zipthimble.desktop.compose.TrayPane;
 import org.zipthimble.desktop.tag.TagPane;
 
 /** The station where a job is composed: the bench, the tag and the layers at the right, the tray and the ornament shelf below. */

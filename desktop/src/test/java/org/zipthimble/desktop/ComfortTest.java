@@ -320,10 +320,11 @@ class ComfortTest extends AtTheBench {
   void copiesAndPastesAndFindsCommands(FxRobot robot) {
     box(robot, "A", 1, 1, 1, 1);
     hand.click(1.5, 1.5).keys(KeyCode.C, KeyCode.CONTROL).keys(KeyCode.V, KeyCode.CONTROL);
-    assertEquals(2, session.face().items().size());
+    Hand.until(() -> session.face().items().size() == 2);
     assertEquals(1.125, hand.placement().x(), EXACT);
     robot.interact(() -> session.faceIdProperty().set("f2"));
     hand.keys(KeyCode.V, KeyCode.CONTROL, KeyCode.SHIFT);
+    Hand.until(() -> session.face().items().size() == 1);
     assertEquals(1, hand.placement().x(), EXACT, "in place on the other face");
 
     hand.keys(KeyCode.F, KeyCode.CONTROL);

@@ -78,10 +78,10 @@ class PressTest extends AtTheBench {
     other[80] = 'x';
     answers.profile = Optional.of(Files.write(folder.resolve("shop.icc"), other));
     robot.clickOn("#colour-profile");
-    assertTrue(session.job().colour().own().isPresent());
+    Hand.until(() -> session.job().colour().own().isPresent());
     answers.profile = Optional.of(Files.writeString(folder.resolve("none.icc"), "not a profile at all"));
     robot.clickOn("#colour-profile");
-    assertTrue(session.noticeProperty().get().contains("no colour profile"), session.noticeProperty().get());
+    Hand.until(() -> session.noticeProperty().get().contains("no colour profile"));
     assertEquals(Profile.read(other), session.job().colour().profile(), "the one before stays");
     robot.interact(() -> session.say(""));
     robot.clickOn("#colour-shipped");

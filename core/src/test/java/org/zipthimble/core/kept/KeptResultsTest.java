@@ -2,11 +2,13 @@ package org.zipthimble.core.kept;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.lang.ref.WeakReference;
 import java.lang.reflect.Field;
 import java.lang.reflect.Modifier;
 import java.nio.file.Path;
@@ -43,6 +45,7 @@ import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
@@ -56,6 +59,7 @@ import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BundledFonts;
+import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.GlyphTable;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
@@ -107,6 +111,29 @@ class KeptResultsTest {
     assertNotEquals(standIn, own);
     Kept.letGo();
     assertEquals(Measure.bounds(new Forms(arrived).made(backing)), own);
+  }
+
+  /** With the job goes the font it carried, and what the shaping library holds of it outside of Java's memory. */
+  @Test
+  void aFontGoesWithTheJobThatCarriedIt() throws Exception {
+    WeakReference<FontFace> face = set(BundledFonts.shelf().find("Great Vibes", "Regular").orElseThrow().bytes());
+    Kept.letGo();
+    for (int i = 0; i < 100 && face.get() != null; i++) {
+      System.gc();
+      Thread.sleep(20);
+    }
+    assertNull(face.get(), "held by something that is kept");
+  }
+
+  /** Sets words in a font that a job carries, asks for its glyphs, and forgets the job. */
+  private static WeakReference<FontFace> set(byte[] file) {
+    Job job = Job.blank("Card", Ticket.usual("Card", new Size(5, 7)), List.of("Front")).withFonts(List.of(new CarriedFont("Barn Hand", "Regular", new Blob(file))));
+    ItemWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
+    assertTrue(new Forms(job).outline(words).segments().size() > 10);
+    FontFace face = new JobFonts(job).find("Barn Hand", "Regular").orElseThrow();
+    assertTrue(face == new JobFonts(job).find("Barn Hand", "Regular").orElseThrow(), "read once");
+    assertTrue(GlyphTable.of(face).all().size() > 50);
+    return new WeakReference<>(face);
   }
 
   @Test

@@ -28,12 +28,12 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.desktop.bench.BenchPane;
-import org.zipthimble.desktop.page.WordSlips;
+import org.zipthimble.desktop.slip.WordSlips;
 import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Typing;
-import org.zipthimble.desktop.station.Adders;
+import org.zipthimble.desktop.tray.Adders;
 
 /** Every command there is, by menu. */
 public final class Commands {

@@ -36,7 +36,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
-import org.zipthimble.desktop.page.FigureSlip;
+import org.zipthimble.desktop.slip.FigureSlip;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 

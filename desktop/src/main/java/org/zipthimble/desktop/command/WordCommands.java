@@ -19,9 +19,9 @@ import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.page.WordSlips;
+import org.zipthimble.desktop.slip.WordSlips;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.Adders;
+import org.zipthimble.desktop.tray.Adders;
 
 /** The commands for words. */
 final class WordCommands {

@@ -23,6 +23,7 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -74,6 +75,8 @@ public final class Session {
     last = Optional.empty();
     selection.clear();
     checking.begin(job);
+    // what was worked out for the job before goes with it: its fonts and pictures too
+    Kept.letGo();
     faceId.set(job.faces().get(0).id());
     editing.begin(job);
   }

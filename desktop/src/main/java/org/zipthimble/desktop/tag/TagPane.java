@@ -25,7 +25,7 @@ import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.station.LayersPane;
+import org.zipthimble.desktop.compose.LayersPane;
 
 /** The tag of what is selected: place and size, look, words, lining up and repeating. Its sections fold. */
 public final class TagPane extends VBox {
