@@ -3,6 +3,7 @@ package org.zipthimble.desktop.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.form.Scene;
@@ -104,13 +105,19 @@ final class MountHand {
         run++;
         wheeled = 0;
       }
-      wheeledAt = now;
       wheeled += by;
       double times = Math.pow(WHEEL, wheeled);
       session.amend("wheel " + run, m.asPhoto().isPresent() ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
           : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, h.zoom() * times)))));
+      free();
+      Platform.runLater(this::free);
     });
     return mount.isPresent();
+  }
+
+  /** A pause is the person's, not the window's: it is counted from when the window has done what the last turn asked and is free again. */
+  private void free() {
+    wheeledAt = System.nanoTime();
   }
 
   private Edit hold(Item mount, java.util.function.UnaryOperator<PictureFit> change) {
