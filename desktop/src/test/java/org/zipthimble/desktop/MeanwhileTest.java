@@ -12,11 +12,13 @@ import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Job;
@@ -126,6 +128,30 @@ class MeanwhileTest extends AtTheBench {
         ended.countDown();
       }
     });
+  }
+
+  @Test
+  void anEditThatFailedIsNotBegunAgainByTheNextOne(FxRobot robot) {
+    AtomicInteger begun = new AtomicInteger();
+    CountDownLatch fails = new CountDownLatch(1);
+    robot.interact(() -> session.applyBeside(new Edit("Fails", job -> {
+      begun.incrementAndGet();
+      awaited(fails);
+      throw new IllegalStateException("on purpose");
+    })));
+    assertTrue(session.working());
+    WaitForAsyncUtils.autoCheckException = false;
+    try {
+      fails.countDown();
+      Hand.until(() -> !session.working());
+    } finally {
+      WaitForAsyncUtils.clearExceptions();
+      WaitForAsyncUtils.autoCheckException = true;
+    }
+    box(robot, "Afterwards", 1, 1, 1, 1);
+    QuickRobot.settled();
+    assertEquals(1, begun.get());
+    assertEquals(1, session.face().items().size());
   }
 
   @Test

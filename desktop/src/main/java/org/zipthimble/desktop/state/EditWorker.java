@@ -43,8 +43,12 @@ final class EditWorker {
     this.say = say;
   }
 
-  /** Works out what an edit makes of a job; done is told on the interface thread, at once where that is quick. */
-  void out(Job from, Edit edit, Consumer<Job> done) {
+  /**
+   * Works out what an edit makes of a job; done is told on the interface thread, at once where that is quick.
+   *
+   * @param patience how long the window waits for it, in milliseconds; 0 for not at all
+   */
+  void out(Job from, Edit edit, long patience, Consumer<Job> done) {
     drop();
     Wish mine = new Wish();
     wish = mine;
@@ -59,7 +63,7 @@ final class EditWorker {
       }
     });
     try {
-      done.accept(work.get(LatestWork.BLINK_MILLIS, TimeUnit.MILLISECONDS));
+      done.accept(work.get(patience, TimeUnit.MILLISECONDS));
     } catch (TimeoutException longer) {
       under = true;
       say.accept(Wording.text("working.out", edit.label()));

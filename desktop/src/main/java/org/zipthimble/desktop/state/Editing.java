@@ -22,7 +22,7 @@ final class Editing {
   private boolean trying;
   private String amending = "";
 
-  /** Begins the edit anew that is being worked out, on the job as it is then: an edit is a function of any job, so that it joins what came meanwhile. */
+  /** Begins the edit anew that is under way, on the job as it is then: an edit is a function of any job, so that it joins what came meanwhile. */
   private Runnable joining = () -> { };
 
   /**
@@ -58,27 +58,37 @@ final class Editing {
 
   void apply(Edit edit) {
     amending = "";
+    Runnable joins = joining();
     put(history.get().after(held.apply(edit)));
-    joining.run();
+    joins.run();
+  }
+
+  /** What is begun anew after the next step: an edit that is still being worked out, and nothing where there is none or it has failed. */
+  private Runnable joining() {
+    return working.under() ? joining : () -> { };
   }
 
   void beside(Edit edit, Runnable then) {
     dropTry();
-    Edit meant = held.apply(edit);
-    joining = () -> working.out(job(), meant, job -> {
-      joining = () -> { };
+    workOut(held.apply(edit), LatestWork.BLINK_MILLIS, then);
+  }
+
+  /** The window waits a moment the first time alone, not again at every step that such an edit joins. */
+  private void workOut(Edit edit, long patience, Runnable then) {
+    joining = () -> workOut(edit, 0, then);
+    working.out(job(), edit, patience, job -> {
       amending = "";
-      put(history.get().after(new Edit(meant.label(), j -> job)));
+      put(history.get().after(new Edit(edit.label(), j -> job)));
       then.run();
     });
-    joining.run();
   }
 
   void amend(String run, Edit edit) {
     History from = run.equals(amending) ? history.get().undo() : history.get();
     History next = from.after(held.apply(edit));
+    Runnable joins = joining();
     put(next);
-    joining.run();
+    joins.run();
     // Where nothing was changed there is no step to take back the next time.
     amending = next == from ? "" : run;
   }
@@ -113,7 +123,7 @@ final class Editing {
   void tryBeside(Edit edit) {
     letGo();
     trying = true;
-    working.out(job(), held.apply(edit), this::show);
+    working.out(job(), held.apply(edit), LatestWork.BLINK_MILLIS, this::show);
   }
 
   void dropTry() {
