@@ -40,10 +40,10 @@ class OutputsAsBeforeTest {
   @TempDir
   Path folder;
 
-  /** All of them where a long test is asked for; else a page of each making: inks, cut, split, a list, a thing. */
+  /** All of them where a long test is asked for; else a page of each making: inks, cut, split, a list, a thing, a code. */
   static List<String> names() {
     return Boolean.getBoolean("zt.long") ? DemoShelf.NAMES : List.of(
-        "foil-invitation.thimble", "window-decal.thimble", "bed-sign.thimble", "place-cards.thimble", "tumbler-wrap.thimble");
+        "foil-invitation.thimble", "window-decal.thimble", "bed-sign.thimble", "place-cards.thimble", "tumbler-wrap.thimble", "jar-label.thimble");
   }
 
   @ParameterizedTest
