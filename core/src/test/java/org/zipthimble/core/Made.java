@@ -13,9 +13,10 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
@@ -74,7 +75,7 @@ public final class Made {
     return new WordStyle(family, style, pt, 120, 0, Align.LEFT, BEET);
   }
 
-  public static ItemWords words(String id, String text, double x, double y, double width, double height, WordStyle style) {
+  public static HoldsWords words(String id, String text, double x, double y, double width, double height, WordStyle style) {
     return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text, style);
   }
 

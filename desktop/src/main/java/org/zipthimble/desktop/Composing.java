@@ -19,9 +19,11 @@ import org.zipthimble.core.bring.OrnamentShelf;
 import org.zipthimble.core.check.Report;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -33,6 +35,8 @@ import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.command.Shapes;
+import org.zipthimble.desktop.compose.LayersPane;
+import org.zipthimble.desktop.compose.TrayPane;
 import org.zipthimble.desktop.slip.FigureSlip;
 import org.zipthimble.desktop.slip.HintSlip;
 import org.zipthimble.desktop.slip.PlacingSlip;
@@ -43,10 +47,8 @@ import org.zipthimble.desktop.state.Clip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
-import org.zipthimble.desktop.tray.Adders;
-import org.zipthimble.desktop.compose.LayersPane;
-import org.zipthimble.desktop.compose.TrayPane;
 import org.zipthimble.desktop.tag.TagPane;
+import org.zipthimble.desktop.tray.Adders;
 
 /** The station where a job is composed: the bench, the tag and the layers at the right, the tray and the ornament shelf below. */
 final class Composing implements StationView {
@@ -121,9 +123,9 @@ final class Composing implements StationView {
     if (WARM.getAndSet(true)) {
       return List.of();
     }
-    ItemWords words = ItemWords.of(
+    HoldsWords words = ItemWords.of(
         ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
-    ItemShape shape = ItemShape.of(
+    HasOutline shape = ItemShape.of(
         ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
     List<Runnable> warmings = new ArrayList<>();

@@ -27,9 +27,10 @@ import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
@@ -38,9 +39,9 @@ import org.zipthimble.core.store.Places;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
+import org.zipthimble.desktop.state.Preferences;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Preferences;
 
 /** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed, and how soon a tray button answers the first time. */
 public final class Pace extends Application {
@@ -126,7 +127,7 @@ public final class Pace extends Application {
     for (int i = 0; i < STORY_WORDS; i++) {
       text.append(words[(i * 7 + i / 13) % words.length]).append(i % 60 == 59 ? ".\n" : " ");
     }
-    ItemWords block = ItemWords.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
+    HoldsWords block = ItemWords.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
         new WordStyle("Alegreya", "Regular", 9, 120, 0, Align.LEFT, Colour.BLACK));
     return StandardItem.blank("Pace", new Size(11, 17), 1).withFaces(List.of(Face.of("f1", "front", List.of(block.withSetting(block.setting().withColumns(3))))));
   }
@@ -181,7 +182,7 @@ public final class Pace extends Application {
       wave = i == 0 ? wave.start(p.x(), p.y()) : wave.curve(p.x() + 0.002, p.y(), p.x(), p.y() + 0.002, p.x(), p.y());
     }
     Path outline = wave.line(5, 8).close().path();
-    ItemShape shape = Drawings.shape(ItemProperties.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
+    HasOutline shape = Drawings.shape(ItemProperties.of("i1", "Wave"), outline, Optional.of(Colour.of(0x5D8A4E)), Optional.empty());
     Job job = StandardItem.blank("Pace", new Size(11, 8.5), 1).withFaces(List.of(Face.of("f1", "front", List.of(shape))));
     List<Nodes.At> all = Nodes.of(outline).stream().map(Nodes.Node::at).toList();
     measure(job, all.size(), "chosen points dragged", () -> {

@@ -26,10 +26,10 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.job.Guide;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.store.Recovery;
@@ -342,7 +342,7 @@ class ComfortTest extends AtTheBench {
       javafx.scene.input.Clipboard.getSystemClipboard().setContent(content);
     });
     hand.keys(KeyCode.V, KeyCode.CONTROL);
-    assertEquals("Bring a handful,\ntake a handful", ((ItemWords) session.single().orElseThrow()).text());
+    assertEquals("Bring a handful,\ntake a handful", ((HoldsWords) session.single().orElseThrow()).text());
     robot.interact(() -> {
       javafx.scene.input.ClipboardContent content = new javafx.scene.input.ClipboardContent();
       content.putImage(new javafx.scene.image.WritableImage(600, 300));

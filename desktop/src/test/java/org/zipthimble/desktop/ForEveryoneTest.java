@@ -66,7 +66,7 @@ class ForEveryoneTest extends AtTheBench {
       robot.interact(() -> {
         session.take(job, Optional.empty());
         session.stationProperty().set(station);
-        session.face().items().stream().filter(i -> i.asWords().isPresent()).map(Item::id).findFirst().ifPresent(id -> session.selectionProperty().set(Set.of(id)));
+        session.face().items().stream().filter(i -> i.words().isPresent()).map(Item::id).findFirst().ifPresent(id -> session.selectionProperty().set(Set.of(id)));
       });
       if (station == Station.CHECK) {
         Hand.until(() -> robot.lookup(".finding-card").queryAll().size() > 1);

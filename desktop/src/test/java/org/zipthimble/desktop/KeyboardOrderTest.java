@@ -19,8 +19,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.type.Course;
@@ -96,13 +96,13 @@ class KeyboardOrderTest extends AtTheWall {
     figure("#tag-height", height);
     figure("#tag-left", left);
     figure("#tag-top", top);
-    ItemWords made = session.single().flatMap(Item::asWords).orElseThrow();
+    HoldsWords made = session.single().flatMap(Item::words).orElseThrow();
     assertEquals(text, made.text());
     return made.id();
   }
 
-  private ItemWords item(String id) {
-    return session.face().find(id).flatMap(Item::asWords).orElseThrow();
+  private HoldsWords item(String id) {
+    return session.face().find(id).flatMap(Item::words).orElseThrow();
   }
 
   /** Goes on from control to control until one has the keys. */
@@ -140,7 +140,7 @@ class KeyboardOrderTest extends AtTheWall {
   }
 
   /** The page and the middles of the letters on the curve, as another reader finds them: a letter's middle lies on the circle. */
-  private static void measure(Path file, String day, ItemWords round) throws Exception {
+  private static void measure(Path file, String day, HoldsWords round) throws Exception {
     byte[] pdf = Files.readAllBytes(file);
     PdfMeasure.PageBoxes page = PdfMeasure.of("invitation.pdf", pdf).pages().get(0);
     assertEquals(360, page.trim().width(), 0.001);

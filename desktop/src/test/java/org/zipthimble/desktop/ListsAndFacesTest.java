@@ -30,8 +30,8 @@ import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.Story;
@@ -62,7 +62,7 @@ class ListsAndFacesTest extends AtTheBench {
   }
 
   private String said() {
-    return session.face().find("w").flatMap(Item::asWords).orElseThrow().text();
+    return session.face().find("w").flatMap(Item::words).orElseThrow().text();
   }
 
   private void list(FxRobot robot, String text, Charset charset) throws IOException {
@@ -111,7 +111,7 @@ class ListsAndFacesTest extends AtTheBench {
   @Test
   void theFaceIsSeenBesideTheListThatFillsIt(FxRobot robot) throws Exception {
     add(robot);
-    robot.interact(() -> session.apply(StoryEdits.put("f1", "w", 0, 5, Story.of("Odile", session.single().flatMap(Item::asWords).orElseThrow().story().style()))));
+    robot.interact(() -> session.apply(StoryEdits.put("f1", "w", 0, 5, Story.of("Odile", session.single().flatMap(Item::words).orElseThrow().story().style()))));
     double alone = corner().getX();
     double high = hand.at(0, 7).getY() - hand.at(0, 0).getY();
     run(robot, "menu.list");

@@ -29,8 +29,8 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -217,7 +217,7 @@ class MenusTest extends AtTheBench {
       assertEquals(Station.COMPOSE, session.stationProperty().get(), word);
     }
     assertEquals(List.of(new Outline.Rectangle(0), new Outline.Ellipse()),
-        session.face().items().stream().map(i -> i.asShape().orElseThrow().outline()).toList());
+        session.face().items().stream().map(i -> i.outlined().orElseThrow().outline()).toList());
   }
 
   @Test

@@ -27,9 +27,9 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.proof.PdfMeasure;
@@ -225,9 +225,9 @@ class PersonTest extends AtTheBench {
     hand.clickOn("#add-words");
     QuickRobot.settled();
     hand.write("Beans");
-    assertEquals("Beans", ((ItemWords) single()).text());
+    assertEquals("Beans", ((HoldsWords) single()).text());
     hand.interact(session::undo);
-    assertEquals("Type your words", ((ItemWords) single()).text());
+    assertEquals("Type your words", ((HoldsWords) single()).text());
     hand.interact(() -> session.apply(Edits.rename("Other")));
     assertEquals("Other", hand.lookup("#job-name").queryAs(Label.class).getText());
   }

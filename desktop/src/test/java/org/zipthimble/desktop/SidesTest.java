@@ -19,8 +19,9 @@ import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Texture;
@@ -112,7 +113,7 @@ class SidesTest extends AtTheBench {
   }
 
   private void words(FxRobot robot) {
-    ItemWords words = ItemWords.of(ItemProperties.of(session.job().freshId(), "Title"), Placement.of(1, 1, 3, 1, 0), "Marrow",
+    HoldsWords words = ItemWords.of(ItemProperties.of(session.job().freshId(), "Title"), Placement.of(1, 1, 3, 1, 0), "Marrow",
         new WordStyle("Fraunces", "Regular", 36, 120, 0, Align.LEFT, Colour.of(0xB07F2A)));
     robot.interact(() -> {
       session.apply(Edits.add("f1", words));
@@ -129,7 +130,7 @@ class SidesTest extends AtTheBench {
     Optional<FillStyle.Finish> finish = session.single().orElseThrow().finish();
     assertEquals(Texture.Surface.FOIL, finish.orElseThrow().surface());
     assertEquals(Colour.of(0xB07F2A), finish.get().colour());
-    assertEquals("Marrow", session.single().orElseThrow().asWords().orElseThrow().text(), "they stay words");
+    assertEquals("Marrow", session.single().orElseThrow().words().orElseThrow().text(), "they stay words");
     robot.interact(() -> robot.lookup("#surface-glitter").queryAs(ToggleButton.class).fire());
     assertEquals(Texture.Surface.GLITTER, session.single().orElseThrow().finish().orElseThrow().surface());
     robot.interact(session::undo);

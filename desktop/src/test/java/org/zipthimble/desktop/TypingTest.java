@@ -15,9 +15,10 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.LetterCase;
@@ -42,8 +43,8 @@ class TypingTest extends AtTheBench {
     QuickRobot.settled();
   }
 
-  private ItemWords now() {
-    return session.face().find("i1").flatMap(Item::asWords).orElseThrow();
+  private HoldsWords now() {
+    return session.face().find("i1").flatMap(Item::words).orElseThrow();
   }
 
   private void typing(FxRobot robot) {
@@ -63,7 +64,7 @@ class TypingTest extends AtTheBench {
     robot.write("Bring seeds");
     hand.keys(KeyCode.ENTER);
     robot.write("Take seeds");
-    ItemWords words = session.single().flatMap(Item::asWords).orElseThrow();
+    HoldsWords words = session.single().flatMap(Item::words).orElseThrow();
     assertEquals("Bring seeds\nTake seeds", words.text());
     double high = words.placement().height();
     hand.keys(KeyCode.ENTER);

@@ -22,9 +22,10 @@ import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.store.Settings;
@@ -49,8 +50,8 @@ class WordsBentAndBankedTest extends AtTheBench {
     QuickRobot.settled();
   }
 
-  private ItemWords words() {
-    return session.face().find("w").flatMap(Item::asWords).orElseThrow();
+  private HoldsWords words() {
+    return session.face().find("w").flatMap(Item::words).orElseThrow();
   }
 
   private void run(FxRobot robot, String key) {
@@ -59,7 +60,7 @@ class WordsBentAndBankedTest extends AtTheBench {
   }
 
   private Optional<LiveEffect.Bent> bent() {
-    return session.face().items().get(0).asGroup().flatMap(g -> g.effect().bent());
+    return session.face().items().get(0).holder().flatMap(g -> g.effect().bent());
   }
 
   @Test
@@ -99,7 +100,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     robot.clickOn("#wording-plain");
     robot.clickOn("#wording-take-0");
     QuickRobot.settled();
-    ItemWords put = session.single().flatMap(Item::asWords).orElseThrow();
+    HoldsWords put = session.single().flatMap(Item::words).orElseThrow();
     assertTrue(put.text().contains("The Old Drying Barn") && put.text().contains("[date]"), put.text());
     hand.type("#wording-family", "Marsh");
     assertTrue(robot.lookup("#wording-rule").queryAs(Label.class).getText().contains("Marshes"));
@@ -108,7 +109,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     assertEquals(2, session.job().faces().size());
     assertEquals(session.job().faces().get(1).id(), session.faceIdProperty().get(), "the new design is shown");
     robot.interact(() -> session.apply(FactEdits.set(new Fact("where", Fact.Kind.PLACE, "The Seed Loft"))));
-    assertTrue(session.job().faces().stream().allMatch(f -> f.all().stream().flatMap(i -> i.asWords().stream()).anyMatch(w -> w.text().contains("The Seed Loft"))));
+    assertTrue(session.job().faces().stream().allMatch(f -> f.all().stream().flatMap(i -> i.words().stream()).anyMatch(w -> w.text().contains("The Seed Loft"))));
   }
 
   @Test
@@ -154,9 +155,9 @@ class WordsBentAndBankedTest extends AtTheBench {
   void outlinesAreWordsAgainAndLettersAreJoinedBackedAndShaded(FxRobot robot) {
     add(robot, "nun");
     run(robot, "menu.outlined");
-    Hand.until(() -> session.single().flatMap(Item::asShape).isPresent());
+    Hand.until(() -> session.single().flatMap(Item::outlined).isPresent());
     pressInSight(robot, "#words-again");
-    Hand.until(() -> session.single().flatMap(Item::asWords).isPresent());
+    Hand.until(() -> session.single().flatMap(Item::words).isPresent());
     assertEquals("nun", words().text());
     run(robot, "menu.gradient");
     robot.clickOn("#figures-make");
@@ -171,7 +172,7 @@ class WordsBentAndBankedTest extends AtTheBench {
     run(robot, "menu.backing");
     hand.type("#figure-behind", "1/16");
     robot.clickOn("#figures-make");
-    Hand.until(() -> session.face().items().get(0).asGroup().flatMap(g -> g.effect().rings()).isPresent());
-    assertEquals(List.of(0.0625), session.face().items().get(0).asGroup().flatMap(g -> g.effect().rings()).orElseThrow().distances());
+    Hand.until(() -> session.face().items().get(0).holder().flatMap(g -> g.effect().rings()).isPresent());
+    assertEquals(List.of(0.0625), session.face().items().get(0).holder().flatMap(g -> g.effect().rings()).orElseThrow().distances());
   }
 }

@@ -26,9 +26,10 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
@@ -49,8 +50,8 @@ class WordsInTheWindowTest extends AtTheBench {
         new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK)))));
   }
 
-  private ItemWords words(String id) {
-    return session.face().find(id).flatMap(Item::asWords).orElseThrow();
+  private HoldsWords words(String id) {
+    return session.face().find(id).flatMap(Item::words).orElseThrow();
   }
 
   private void select(FxRobot robot, String... ids) {
@@ -87,11 +88,11 @@ class WordsInTheWindowTest extends AtTheBench {
       workbench.adding().objects().code(CodeKind.QR);
     });
     QuickRobot.settled();
-    Outline.Coded code = session.single().flatMap(Item::asShape).flatMap(s -> s.outline().asCoded()).orElseThrow();
+    Outline.Coded code = session.single().flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow();
     assertEquals("https://marrowfield.example", code.content(), "a new code says the web address that is known");
     choose(robot, "#code-fact", 0);
     field(robot, "#code-content", "bring seeds");
-    assertEquals("bring seeds", session.single().flatMap(Item::asShape).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
+    assertEquals("bring seeds", session.single().flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
     field(robot, "#code-module", "0.03");
     assertEquals(29 * 0.03, session.single().orElseThrow().placement().width(), 1e-9, "21 modules and a quiet zone of 4 at each side");
     choose(robot, "#code-kind", CodeKind.UPC_A.ordinal());
@@ -163,7 +164,7 @@ class WordsInTheWindowTest extends AtTheBench {
     Hand.until(() -> robot.lookup("#glyphs-told").queryLabeled().getText().matches("(One|\\d) glyphs?"));
     robot.interact(() -> ((Button) robot.lookup(".glyph-cell").queryAll().iterator().next()).fire());
     fire(robot, "#glyphs-shape");
-    assertTrue(session.single().flatMap(Item::asShape).isPresent(), "it is a shape of its own now");
+    assertTrue(session.single().flatMap(Item::outlined).isPresent(), "it is a shape of its own now");
   }
 
   @Test
@@ -171,8 +172,8 @@ class WordsInTheWindowTest extends AtTheBench {
     withoutHints(robot);
     Path file = Files.write(folder.resolve("story.rtf"), "{\\rtf1\\ansi{\\b Spring Swap}\\par Bring seeds.\\par}".getBytes(StandardCharsets.ISO_8859_1));
     robot.interact(() -> workbench.adding().pictures().dropped(List.of(file), new org.zipthimble.core.geom.Point(2.5, 2)));
-    Hand.until(() -> session.single().flatMap(Item::asWords).isPresent());
-    ItemWords brought = session.single().flatMap(Item::asWords).orElseThrow();
+    Hand.until(() -> session.single().flatMap(Item::words).isPresent());
+    HoldsWords brought = session.single().flatMap(Item::words).orElseThrow();
     assertEquals("Spring Swap\nBring seeds.", brought.text());
     assertEquals("Bold", brought.style().style());
     assertEquals(Fitting.GROW, brought.setting().fitting());

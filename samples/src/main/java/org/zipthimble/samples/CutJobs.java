@@ -24,9 +24,11 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Finish;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
@@ -62,7 +64,7 @@ final class CutJobs {
     return d.art.properties(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
   }
 
-  private static ItemShape shape(ItemProperties properties, Path path, Colour colour) {
+  private static HasOutline shape(ItemProperties properties, Path path, Colour colour) {
     return Drawings.shape(properties, path, Optional.of(colour), Optional.empty());
   }
 
@@ -70,7 +72,7 @@ final class CutJobs {
     return new Look(Optional.of(colour), Optional.empty());
   }
 
-  private static ItemWords words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
+  private static HoldsWords words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
     return ItemWords.of(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
   }
 
@@ -131,7 +133,7 @@ final class CutJobs {
         .curve(5.38, 5.5, 5.4, 5.1, 5.44, 4.78).curve(4.9, 4.86, 4.3, 4.6, 4.22, 3.92).curve(4.85, 3.82, 5.4, 4.1, 5.56, 4.5)
         .curve(5.72, 3.98, 6.25, 3.62, 6.95, 3.76).curve(6.85, 4.44, 6.22, 4.84, 5.66, 4.76)
         .curve(5.6, 5.1, 5.6, 5.5, 5.64, 5.9).curve(5.6, 6.0, 5.46, 6.0, 5.42, 5.9).close().path();
-    ItemShape shape = shape(properties(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
+    HasOutline shape = shape(properties(d, "Sprout", "l2", CutKind.KISS), sprout, LEAF);
     return shape.with(shape.properties().withClearGap(GAP));
   }
 

@@ -10,11 +10,12 @@ import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
-import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
@@ -23,10 +24,10 @@ import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.store.ShopShelf;
@@ -62,8 +63,8 @@ final class FoilInvitation {
     for (int i = 0; i < mounts.size(); i++) {
       PictureLook look = LOOKS.get(i);
       double across = 0.05 - 0.04 * i;
-      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((ItemGroup) m).withEffect(
-          held((LiveEffect.Mounted) ((ItemGroup) m).effect(), look, across))));
+      job = job.changed("f2", f -> f.changed(mounts.get(LOOKS.indexOf(look)), m -> ((HoldsObjects) m).withEffect(
+          held((LiveEffect.Mounted) ((HoldsObjects) m).effect(), look, across))));
     }
     return ColourEdits.shop(ShopShelf.shipped().get(0)).change().apply(job);
   }
@@ -106,7 +107,7 @@ final class FoilInvitation {
   }
 
   private static Item shadowed(Item item) {
-    return item.with(item.properties().withEffects(Effects.NONE.withShadow(Optional.of(new Effects.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4)))));
+    return item.with(item.properties().withEffects(Effects.NONE.with(new Effect.Shadow(25, 0.05, 0.07, Colour.of(0x2A211C), 0.4))));
   }
 
   /** Foil: on the screen with its sheen, for the press a plate of its own. */

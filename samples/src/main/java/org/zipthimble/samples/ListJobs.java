@@ -13,6 +13,8 @@ import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Gang;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
@@ -60,7 +62,7 @@ final class ListJobs {
     d.ornament("Fern", new Point(3.05, 1.45), 0.3, -25);
     WordStyle name = new WordStyle("Fraunces", "Semibold Italic", 21, 110, 0, Align.CENTRE, Desk.BEET);
     WordStyle small = new WordStyle("Figtree", "Regular", 9, 140, 0, Align.CENTRE, Desk.INK);
-    ItemWords names = ItemWords.of(d.art.properties("Guest"), Placement.of(0.5, 0.4, 2.5, 0.72, 0), "", name).withStory(new Story(List.of(line(name, column("name", name)))));
+    HoldsWords names = ItemWords.of(d.art.properties("Guest"), Placement.of(0.5, 0.4, 2.5, 0.72, 0), "", name).withStory(new Story(List.of(line(name, column("name", name)))));
     d.put(names.withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE)));
     Story where = new Story(List.of(line(small, column("dish", small)), line(small, Run.of("table ", small.letters()), column("table", small))));
     d.put(ItemWords.of(d.art.properties("Where"), Placement.of(0.75, 1.25, 2, 0.5, 0), "", small).withStory(where));
@@ -73,7 +75,7 @@ final class ListJobs {
   static Job jarLabels() throws Trouble {
     Desk d = new Desk();
     Outline rounded = new Outline.Rectangle(0.15);
-    ItemShape ground = ItemShape.of(d.art.properties("Ground"), Placement.of(0, 0, 2, 1.25, 0), rounded, Optional.of(Desk.PAPER), Optional.empty());
+    HasOutline ground = ItemShape.of(d.art.properties("Ground"), Placement.of(0, 0, 2, 1.25, 0), rounded, Optional.of(Desk.PAPER), Optional.empty());
     d.put(ground.with(ground.properties().withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).withSpread(0.06))));
     d.frame("Border", new Box(0.1, 0.1, 1.8, 1.05), 0.1, 0.75, Desk.GREEN);
     d.ornament("Seed packet", new Point(0.32, 0.62), 0.2, -8);

@@ -9,9 +9,11 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -50,23 +52,23 @@ final class SeedArt {
   }
 
   /** A filled object whose outline is a path given in inches on the face. */
-  ItemShape filled(String name, Path path, Colour colour) {
+  HasOutline filled(String name, Path path, Colour colour) {
     return drawn(name, path, Optional.of(colour), Optional.empty());
   }
 
   /** A line along a path given in inches on the face. */
-  ItemShape lined(String name, Path path, double widthPt, Colour colour) {
+  HasOutline lined(String name, Path path, double widthPt, Colour colour) {
     return drawn(name, path, Optional.empty(), Optional.of(LineLook.of(widthPt, colour)));
   }
 
-  private ItemShape drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
+  private HasOutline drawn(String name, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow();
     Path unit = path.mapped(Affine.move(-box.x(), -box.y()).then(Affine.scale(1 / box.width(), 1 / box.height())));
     return ItemShape.of(properties(name), Placement.of(box), new Outline.Drawn(unit), fill, line);
   }
 
   /** Objects on the face held together. */
-  ItemGroup group(String name, List<Item> members) {
+  HoldsObjects group(String name, List<Item> members) {
     Box box = members.stream().map(m -> m.placement().around()).reduce(Box::union).orElseThrow();
     List<Item> inside = new ArrayList<>();
     members.forEach(m -> inside.add(m.with(m.placement().moved(-box.x(), -box.y()))));
@@ -80,7 +82,7 @@ final class SeedArt {
    * @param height in inches
    * @param lean how far its top stands to the right of its root, in inches
    */
-  ItemGroup sprig(String name, Point root, double height, double lean, int pairs, Colour leaves, Colour stem) {
+  HoldsObjects sprig(String name, Point root, double height, double lean, int pairs, Colour leaves, Colour stem) {
     List<Item> parts = new ArrayList<>();
     Point top = new Point(root.x() + lean, root.y() - height);
     Point c1 = new Point(root.x(), root.y() - height * 0.4);
@@ -107,7 +109,7 @@ final class SeedArt {
   }
 
   /** A bean with a glint on it, turned about its middle. */
-  ItemGroup beanAt(Point middle, double width, double degrees, Colour colour, Colour glint) {
+  HoldsObjects beanAt(Point middle, double width, double degrees, Colour colour, Colour glint) {
     Affine place = Affine.move(-0.5, -0.36).then(Affine.scale(width, width))
         .then(Affine.turn(degrees, new Point(0, 0))).then(Affine.move(middle.x(), middle.y()));
     Path shine = Path.build().start(0.2, 0.3).curve(0.26, 0.16, 0.42, 0.1, 0.58, 0.13).path();

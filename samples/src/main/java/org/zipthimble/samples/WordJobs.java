@@ -17,6 +17,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
@@ -53,7 +54,7 @@ final class WordJobs {
     return new WordStyle(family, style, pt, leading, tracking, align, colour);
   }
 
-  private static ItemWords words(Desk d, String name, Box box, Story story) {
+  private static HoldsWords words(Desk d, String name, Box box, Story story) {
     return ItemWords.of(d.art.properties(name), Placement.of(box), "", story.style()).withStory(story);
   }
 

@@ -7,9 +7,9 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -28,7 +28,7 @@ public final class FormGrid {
    *
    * @param firstId the number of the first id, such as 7 for i7; the ids after it are used too
    */
-  public static ItemGroup table(int firstId, Box box, int columns, int rows, LineLook line) {
+  public static HoldsObjects table(int firstId, Box box, int columns, int rows, LineLook line) {
     check(columns, rows);
     List<Item> parts = new ArrayList<>();
     int id = firstId + 1;
@@ -46,7 +46,7 @@ public final class FormGrid {
   }
 
   /** So many writing lines (rows, 1 or more) at even distances; the last one lies on the box's lower side. The box is in inches. */
-  public static ItemGroup lines(int firstId, Box box, int rows, LineLook line) {
+  public static HoldsObjects lines(int firstId, Box box, int rows, LineLook line) {
     check(1, rows);
     List<Item> parts = new ArrayList<>();
     for (int i = 1; i <= rows; i++) {
@@ -57,7 +57,7 @@ public final class FormGrid {
   }
 
   /** Square boxes to tick, in columns and rows over a box, each as large as its place allows with a gap. */
-  public static ItemGroup boxes(int firstId, Box box, int columns, int rows, double gap, LineLook line) {
+  public static HoldsObjects boxes(int firstId, Box box, int columns, int rows, double gap, LineLook line) {
     check(columns, rows);
     double side = Math.max(Reshape.LEAST, Math.min(
         (box.width() - gap * (columns - 1)) / columns, (box.height() - gap * (rows - 1)) / rows));

@@ -27,7 +27,7 @@ public final class FreePlace {
   public static Box forWords(Face face, Frame frame, Size size) {
     Box middle = new Box(frame.trim().centre().x() - size.width() / 2, frame.trim().centre().y() - size.height() / 2, size.width(), size.height());
     Scene scene = Scene.of(face);
-    List<Box> words = face.all().stream().filter(i -> i.asWords().isPresent() && i.properties().visible()).map(scene::around)
+    List<Box> words = face.all().stream().filter(i -> i.words().isPresent() && i.properties().visible()).map(scene::around)
         .filter(b -> b.x() < middle.right() && b.right() > middle.x()).collect(Collectors.toList());
     Optional<Box> below = along(middle, words, true).filter(b -> b.bottom() <= frame.safeBox().bottom() + HAIR);
     Optional<Box> above = along(middle, words, false).filter(b -> b.y() >= frame.safeBox().y() - HAIR);

@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 
 /** Objects that have something in common with those that are selected. */
 public final class SimilarObjects {
@@ -45,10 +45,10 @@ public final class SimilarObjects {
   }
 
   private static Optional<Colour> fill(Item item) {
-    return item.asWords().map(w -> w.style().colour()).or(() -> item.asShape().flatMap(ItemShape::fill));
+    return item.words().map(w -> w.style().colour()).or(() -> item.outlined().flatMap(HasOutline::fill));
   }
 
   private static Optional<String> font(Item item) {
-    return item.asWords().map(w -> w.style().family() + "/" + w.style().style());
+    return item.words().map(w -> w.style().family() + "/" + w.style().style());
   }
 }

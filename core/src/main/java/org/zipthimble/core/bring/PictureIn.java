@@ -8,9 +8,10 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Ticket;
@@ -69,7 +70,7 @@ public final class PictureIn {
    *
    * @param at in inches on the face
    */
-  public static ItemPhoto place(Job job, Picture picture, Point at) {
+  public static HoldsPicture place(Job job, Picture picture, Point at) {
     Ticket ticket = job.ticket();
     double ppi = picture.truePpi().orElse(ticket.ppi());
     double width = Math.min(Placement.FARTHEST, picture.width() / ppi);

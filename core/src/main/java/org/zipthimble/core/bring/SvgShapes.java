@@ -16,6 +16,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
@@ -23,13 +24,12 @@ import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
@@ -123,7 +123,7 @@ final class SvgShapes {
     if (Measure.bounds(drawn).isEmpty()) {
       return List.of();
     }
-    ItemShape shape = Drawings.shape(ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
+    HasOutline shape = Drawings.shape(ItemProperties.of(in.freshId(), SvgIn.name(e)).withOpacity(opacity), drawn, fill, line);
     return List.of(cover.isPresent() ? shape.withFillStyle(cover) : shape);
   }
 

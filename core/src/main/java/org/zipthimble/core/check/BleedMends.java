@@ -13,9 +13,11 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -37,7 +39,7 @@ final class BleedMends {
     Optional<Item> item = finding.itemId().flatMap(id -> face.items().stream().filter(i -> i.id().equals(id)).findFirst());
     if (finding.side().isPresent() && item.filter(BleedMends::straight).isPresent()) {
       out.add(new Mend("mend.stretch", stretch(job, face, item.get())));
-      item.get().asPhoto().ifPresent(photo -> out.add(new Mend("mend.mirror", mirror(job, face, photo))));
+      item.get().pictured().ifPresent(photo -> out.add(new Mend("mend.mirror", mirror(job, face, photo))));
     }
     boolean trim = finding.side().isPresent() || finding.itemId().isEmpty();
     if (trim) {
@@ -49,7 +51,7 @@ final class BleedMends {
   private static boolean straight(Item item) {
     Placement p = item.placement();
     boolean level = Math.abs(p.turn()) < 1e-9 && p.slant() == 0;
-    boolean box = item.asPhoto().isPresent() || item.mount().isPresent() || item.asShape().filter(s -> s.outline().boxed()).isPresent();
+    boolean box = item.pictured().isPresent() || item.mount().isPresent() || item.outlined().filter(s -> s.outline().boxed()).isPresent();
     return level && box && !item.properties().locked();
   }
 
@@ -75,7 +77,7 @@ final class BleedMends {
     double[] s = short4(job.frame(face), item.placement());
     return Edits.place(face.id(), Set.of(item.id()), "edit.stretch", p -> {
       Box wanted = new Box(p.x() - s[0], p.y() - s[1], p.width() + s[0] + s[2], p.height() + s[1] + s[3]);
-      if (item.asPhoto().isEmpty()) {
+      if (item.pictured().isEmpty()) {
         return p.boxed(wanted.x(), wanted.y(), wanted.width(), wanted.height());
       }
       double scale = Math.max(wanted.width() / p.width(), wanted.height() / p.height());
@@ -88,7 +90,7 @@ final class BleedMends {
   }
 
   /** Lays mirror images of a picture's edges around it, out to the bleed edge; what is inside the trim stays as it is. */
-  static Edit mirror(Job job, Face face, ItemPhoto photo) {
+  static Edit mirror(Job job, Face face, HoldsPicture photo) {
     double[] s = short4(job.frame(face), photo.placement());
     return new Edit(Wording.text("edit.mirrorEdge"), before -> {
       Job now = before;
@@ -110,7 +112,7 @@ final class BleedMends {
     });
   }
 
-  private static Item strip(String id, ItemPhoto photo, int dx, int dy, double wide, double high) {
+  private static Item strip(String id, HoldsPicture photo, int dx, int dy, double wide, double high) {
     Placement p = photo.placement();
     Retouch r = photo.retouching();
     double part = Math.min(1, wide / p.width());
@@ -150,7 +152,7 @@ final class BleedMends {
 
   /** The mean colour along the edges of an object. */
   private static Colour edge(Job job, Item item) {
-    Optional<Colour> fill = item.asShape().flatMap(ItemShape::fill);
+    Optional<Colour> fill = item.outlined().flatMap(HasOutline::fill);
     return fill.or(() -> item.shown(job.pictures()).map(s -> {
       try {
         BufferedImage small = new BufferedImage(EDGE, EDGE, BufferedImage.TYPE_INT_RGB);

@@ -2,8 +2,9 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Inside;
@@ -12,11 +13,10 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Unit;
@@ -82,7 +82,7 @@ final class BleedShort extends FaceCheck {
   private record Edge(double past, double from, double to, boolean bare) {}
 
   private static boolean covers(SceneNode placed) {
-    return placed.item().coversItsOutline() || placed.item().asShape().flatMap(ItemShape::line).isPresent();
+    return placed.item().coversItsOutline() || placed.item().outlined().flatMap(HasOutline::line).isPresent();
   }
 
   /** How far outside the trim a box reaches on a side. */
@@ -129,7 +129,7 @@ final class BleedShort extends FaceCheck {
   }
 
   private static double lineReach(SceneNode placed) {
-    return placed.item().asShape().flatMap(ItemShape::line).map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
+    return placed.item().outlined().flatMap(HasOutline::line).map(l -> Unit.POINT.toInches(l.widthPt()) / 2).orElse(0.0);
   }
 
   private static double along(Point p, Side side) {

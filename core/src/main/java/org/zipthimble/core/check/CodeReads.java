@@ -9,7 +9,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -32,7 +32,7 @@ final class CodeReads extends FaceCheck {
     List<SceneNode> printing = on.printing();
     for (int i = 0; i < printing.size(); i++) {
       SceneNode node = printing.get(i);
-      Optional<ItemShape> shape = node.item().asShape();
+      Optional<HasOutline> shape = node.item().outlined();
       Optional<Outline.Coded> code = shape.flatMap(s -> s.outline().asCoded());
       if (code.isPresent()) {
         look(on, node, shape.get(), code.get(), printing.subList(i + 1, printing.size()), found);
@@ -41,7 +41,7 @@ final class CodeReads extends FaceCheck {
     return found;
   }
 
-  private static void look(Subject on, SceneNode node, ItemShape shape, Outline.Coded code, List<SceneNode> above, List<Finding> found) {
+  private static void look(Subject on, SceneNode node, HasOutline shape, Outline.Coded code, List<SceneNode> above, List<Finding> found) {
     String name = node.item().properties().name();
     Codes.Drawn drawn = Codes.draw(code.code(), code.content());
     if (drawn.trouble().isPresent()) {
@@ -66,7 +66,7 @@ final class CodeReads extends FaceCheck {
   }
 
   /** How much more light the darkest ground gives back than the bars; below zero where the bars are the lighter ones. */
-  private static double contrast(Subject on, SceneNode node, ItemShape shape) {
+  private static double contrast(Subject on, SceneNode node, HasOutline shape) {
     double bars = Contrast.luminance(shape.fill().orElse(Colour.BLACK));
     return Ground.of(on).lights(List.of(node.around())).min().orElse(1) - bars;
   }

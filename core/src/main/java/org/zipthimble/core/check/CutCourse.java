@@ -40,7 +40,7 @@ final class CutCourse extends FaceCheck {
       List<Contour> contours = Contour.of(line.path());
       if (line.kind().parts()) {
         contours.stream().filter(c -> !c.closed() && c.begin().distance(c.end()) >= APART).forEach(c -> found.add(open(job, face, line, c)));
-        boolean words = face.find(line.source()).flatMap(Item::asWords).isPresent();
+        boolean words = face.find(line.source()).flatMap(Item::words).isPresent();
         List<Point> crossings = words ? List.of() : Crossings.own(line.path(), 20);
         if (!crossings.isEmpty()) {
           found.add(Blade.finding(

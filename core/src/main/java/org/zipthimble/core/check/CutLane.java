@@ -27,7 +27,7 @@ final class CutLane extends FaceCheck {
       if (job.cutting().lane(line.lane()).isEmpty()) {
         found.add(Blade.finding("cut-no-lane", Weight.RUIN, face, line, Blade.box(line), 0, 1, line.name()));
       }
-      if (face.find(line.source()).flatMap(Item::asWords).isPresent()) {
+      if (face.find(line.source()).flatMap(Item::words).isPresent()) {
         found.add(Blade.finding("cut-words", Weight.NOTE, face, line, Blade.box(line), 0, 0, line.name()));
       }
     }

@@ -1,8 +1,8 @@
 package org.zipthimble.core.check;
 
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.SceneNode;
@@ -37,6 +37,6 @@ final class EmptyFace extends FaceCheck {
 
   private static boolean seen(SceneNode node) {
     Item item = node.item();
-    return item.asWords().map(w -> !w.text().isBlank()).orElseGet(() -> !item.colours().isEmpty() || !item.pictureIds().isEmpty() || !item.patternArt().isEmpty());
+    return item.words().map(w -> !w.text().isBlank()).orElseGet(() -> !item.colours().isEmpty() || !item.pictureIds().isEmpty() || !item.patternArt().isEmpty());
   }
 }

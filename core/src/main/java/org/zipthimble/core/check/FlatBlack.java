@@ -2,19 +2,19 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
 import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.edit.ColourEdits;
-import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.Job;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
@@ -41,7 +41,7 @@ final class FlatBlack extends FaceCheck {
     }
     Inking inking = job.colour().inking(job.palette());
     for (SceneNode placed : inked) {
-      Optional<Colour> fill = placed.item().asShape().flatMap(ItemShape::fill);
+      Optional<Colour> fill = placed.item().outlined().flatMap(HasOutline::fill);
       double area = placed.around().width() * placed.around().height();
       if (area >= LARGE && fill.filter(c -> flat(inking.of(c))).isPresent()) {
         found.add(new Finding("black-flat", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), area, LARGE,
@@ -59,7 +59,7 @@ final class FlatBlack extends FaceCheck {
 
   /** Black with depth, for a fill that is black or nearly so. */
   static List<Mend> rich(Face face, Finding finding) {
-    return finding.itemId().flatMap(face::find).flatMap(Item::asShape).flatMap(ItemShape::fill).filter(c -> Lab.of(c).nearlyBlack())
+    return finding.itemId().flatMap(face::find).flatMap(Item::outlined).flatMap(HasOutline::fill).filter(c -> Lab.of(c).nearlyBlack())
         .map(c -> List.of(new Mend("mend.richBlack", ColourEdits.ink(c, Optional.of(new Ink.Process(Cmyk.RICH_BLACK)))))).orElse(List.of());
   }
 

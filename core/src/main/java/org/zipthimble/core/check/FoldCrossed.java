@@ -37,8 +37,8 @@ final class FoldCrossed extends FaceCheck {
   }
 
   private static Optional<Box> ink(Subject on, SceneNode node) {
-    boolean code = node.item().asShape().flatMap(s -> s.outline().asCoded()).isPresent();
-    return node.item().asWords().isPresent() ? node.item().asWords().get().set(on.fonts()).ink(node.toFace()) : code ? Optional.of(node.around()) : Optional.empty();
+    boolean code = node.item().outlined().flatMap(s -> s.outline().asCoded()).isPresent();
+    return node.item().words().isPresent() ? node.item().words().get().set(on.fonts()).ink(node.toFace()) : code ? Optional.of(node.around()) : Optional.empty();
   }
 
   /** By how much less than nothing lies between a box and the strip along a fold that is kept free; the shorter way out. */

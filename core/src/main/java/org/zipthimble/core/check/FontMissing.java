@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.SceneNode;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.LetterLook;
@@ -20,10 +20,10 @@ final class FontMissing extends ObjectCheck {
 
   @Override
   List<Finding> look(Subject on, SceneNode node) {
-    return node.item().asWords().flatMap(w -> look(on, node, w)).stream().toList();
+    return node.item().words().flatMap(w -> look(on, node, w)).stream().toList();
   }
 
-  private static Optional<Finding> look(Subject on, SceneNode node, ItemWords words) {
+  private static Optional<Finding> look(Subject on, SceneNode node, HoldsWords words) {
     for (Run run : words.story().runs()) {
       LetterLook look = run.look();
       Optional<FontFace> font = on.fonts().find(look.family(), look.style());

@@ -35,7 +35,7 @@ record Ground(int[] pixels, int width, Box bleed, double ppi) {
   }
 
   private static boolean coded(Item item) {
-    return item.asShape().flatMap(s -> s.outline().asCoded()).isPresent();
+    return item.outlined().flatMap(s -> s.outline().asCoded()).isPresent();
   }
 
   private static Ground painted(Subject on) {
@@ -43,7 +43,7 @@ record Ground(int[] pixels, int width, Box bleed, double ppi) {
     double ppi = Math.min(FINEST_PPI, Math.sqrt(MOST_PIXELS / (bleed.width() * bleed.height())));
     int width = (int) Math.max(1, Math.round(bleed.width() * ppi));
     int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
-    Set<String> words = on.face().all().stream().filter(i -> i.asWords().isPresent() || coded(i)).map(Item::id).collect(Collectors.toSet());
+    Set<String> words = on.face().all().stream().filter(i -> i.words().isPresent() || coded(i)).map(Item::id).collect(Collectors.toSet());
     Face bare = on.face().changed(words, i -> i.with(i.properties().withVisible(false)));
     DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(on.job(), bare, Affine.IDENTITY, out));
     BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED);

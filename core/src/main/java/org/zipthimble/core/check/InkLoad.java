@@ -2,16 +2,16 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 
@@ -42,7 +42,7 @@ final class InkLoad extends FaceCheck {
     Inking inking = job.colour().inking(job.palette());
     double limit = job.colour().limit() + ROUNDING;
     for (SceneNode placed : inked) {
-      boolean words = placed.item().asWords().isPresent();
+      boolean words = placed.item().words().isPresent();
       double highest = 0;
       Cmyk inks = Cmyk.NONE;
       for (Colour colour : placed.item().colours()) {
@@ -81,7 +81,7 @@ final class InkLoad extends FaceCheck {
   }
 
   private static boolean overprints(SceneNode node, Inking inking) {
-    return node.item().asWords().isPresent() && node.item().colours().stream().anyMatch(c -> inking.ofWords(c).equals(new Ink.Process(Cmyk.BLACK)));
+    return node.item().words().isPresent() && node.item().colours().stream().anyMatch(c -> inking.ofWords(c).equals(new Ink.Process(Cmyk.BLACK)));
   }
 
   /** The most ink in one place of an object, if more than a few places have more than a limit. */

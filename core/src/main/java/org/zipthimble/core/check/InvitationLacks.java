@@ -45,7 +45,7 @@ final class InvitationLacks extends JobCheck {
     StringBuilder said = new StringBuilder();
     Set<Fact.Kind> shown = EnumSet.noneOf(Fact.Kind.class);
     for (Face face : job.faces()) {
-      Scene.of(face).inUse().stream().flatMap(n -> n.item().asWords().stream()).forEach(w -> {
+      Scene.of(face).inUse().stream().flatMap(n -> n.item().words().stream()).forEach(w -> {
         said.append(w.text()).append('\n');
         w.story().runs().stream().map(Run::field).flatMap(Optional::stream).flatMap(f -> FactEdits.find(job, f.name()).stream()).filter(f -> !f.value().isBlank())
             .map(Fact::kind).forEach(shown::add);

@@ -66,8 +66,8 @@ final class RowsFit extends JobCheck {
 
   private static Set<String> fields(Job job, RowList list) {
     return job.faces().stream().flatMap(f -> f.all().stream()).filter(i ->
-        i.asWords().filter(w -> w.story().runs().stream().anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
-            || i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent()).map(Item::id).collect(Collectors.toSet());
+        i.words().filter(w -> w.story().runs().stream().anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
+            || i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent()).map(Item::id).collect(Collectors.toSet());
   }
 
   private static Optional<Finding> misfit(Job job, RowList list, int row, Set<String> filled) {
@@ -116,7 +116,7 @@ final class RowsFit extends JobCheck {
       return new PictureSmall().look(on, node).filter(f -> f.weight() == Weight.RUIN).map(Finding::title);
     }
     Optional<String> words = new WordsLeftOver().look(on, node).stream().findFirst().map(Finding::title);
-    return words.or(() -> node.item().asShape().flatMap(s -> s.outline().asCoded().flatMap(c -> {
+    return words.or(() -> node.item().outlined().flatMap(s -> s.outline().asCoded().flatMap(c -> {
       Codes.Drawn drawn = Codes.draw(c.code(), c.content());
       double module = c.module(s.placement().width(), s.placement().height()) * node.ground().meanScale();
       return drawn.trouble().isPresent() ? drawn.trouble().map(Trouble::getMessage)

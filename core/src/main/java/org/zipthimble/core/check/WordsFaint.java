@@ -10,15 +10,16 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.StoryEdits;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
@@ -45,7 +46,7 @@ final class WordsFaint extends FaceCheck {
 
   @Override
   List<Finding> look(Subject on) {
-    List<SceneNode> words = on.printing().stream().filter(n -> n.item().asWords().filter(w -> w.fillStyle().isEmpty()).isPresent()).toList();
+    List<SceneNode> words = on.printing().stream().filter(n -> n.item().words().filter(w -> w.fillStyle().isEmpty()).isPresent()).toList();
     if (words.isEmpty()) {
       return List.of();
     }
@@ -59,7 +60,7 @@ final class WordsFaint extends FaceCheck {
 
   /** Of several looks that of which most is lacking. */
   private static Optional<Finding> faintest(Subject on, SceneNode node, Ground ground) {
-    ItemWords item = node.item().asWords().orElseThrow();
+    HoldsWords item = node.item().words().orElseThrow();
     List<Box> ink = ink(item, node.toFace(), on);
     Finding worst = null;
     double share = 1;
@@ -75,7 +76,7 @@ final class WordsFaint extends FaceCheck {
   }
 
   /** How far a colour would stand out from the words' own panel or, where they have none, from their halo or from what lies under them. */
-  private static Optional<Double> ratio(ItemWords item, List<Box> ink, Colour colour, Ground ground) {
+  private static Optional<Double> ratio(HoldsWords item, List<Box> ink, Colour colour, Ground ground) {
     Optional<Double> halo = halo(item.properties().effects()).map(h -> Contrast.ratio(colour, h));
     return item.panel().flatMap(p -> p.look().fill()).map(p -> Contrast.ratio(colour, p))
         .or(() -> ground.contrast(ink, colour, FEW).map(g -> Math.max(g, halo.orElse(1.0))));
@@ -83,12 +84,12 @@ final class WordsFaint extends FaceCheck {
 
   /** The colour that lies all round letters: of a halo, or of a shadow that falls straight under them; where it is dense enough to be a ground. */
   private static Optional<Colour> halo(Effects effects) {
-    return effects.glow().filter(g -> g.opacity() >= DENSE).map(Effects.Glow::colour)
-        .or(() -> effects.shadow().filter(s -> s.opacity() >= DENSE && s.distance() <= s.softness() / 2).map(Effects.Shadow::colour));
+    return effects.glow().filter(g -> g.opacity() >= DENSE).map(Effect.Glow::colour)
+        .or(() -> effects.shadow().filter(s -> s.opacity() >= DENSE && s.distance() <= s.softness() / 2).map(Effect.Shadow::colour));
   }
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
-  static List<Box> ink(ItemWords words, Affine toFace, Subject on) {
+  static List<Box> ink(HoldsWords words, Affine toFace, Subject on) {
     return words.set(on.fonts()).placed().stream().flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
   }
 
@@ -103,7 +104,7 @@ final class WordsFaint extends FaceCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     if (words.isEmpty()) {
       return List.of();
     }
@@ -117,16 +118,16 @@ final class WordsFaint extends FaceCheck {
     Colour behind = Contrast.ratio(own, Colour.WHITE) >= Contrast.ratio(own, Colour.BLACK) ? Colour.WHITE : Colour.BLACK;
     double em = words.get().style().letters().em();
     all.add(changed(face, "mend.panel", words.get(), w -> w.withPanel(Optional.of(new Panel(new Look(Optional.of(behind), Optional.empty()), em / 4)))));
-    all.add(changed(face, "mend.halo", words.get(), w -> effects(w, w.properties().effects().withGlow(Optional.of(new Effects.Glow(Math.min(Effects.MOST, em / 3), behind, 1))))));
-    all.add(changed(face, "mend.shade", words.get(), w -> effects(w, w.properties().effects().withShadow(Optional.of(new Effects.Shadow(90, 0, Math.min(Effects.MOST, em / 3), behind, 1))))));
+    all.add(changed(face, "mend.halo", words.get(), w -> effects(w, w.properties().effects().with(new Effect.Glow(Math.min(Effect.MOST, em / 3), behind, 1)))));
+    all.add(changed(face, "mend.shade", words.get(), w -> effects(w, w.properties().effects().with(new Effect.Shadow(90, 0, Math.min(Effect.MOST, em / 3), behind, 1)))));
     return all;
   }
 
-  private static ItemWords effects(ItemWords words, Effects effects) {
+  private static HoldsWords effects(HoldsWords words, Effects effects) {
     return words.with(words.properties().withEffects(effects));
   }
 
-  private static Mend changed(Face face, String key, ItemWords words, UnaryOperator<ItemWords> change) {
+  private static Mend changed(Face face, String key, HoldsWords words, UnaryOperator<HoldsWords> change) {
     return new Mend(key, StoryEdits.words(face.id(), Set.of(words.id()), "edit.panel", change));
   }
 }

@@ -13,8 +13,8 @@ import org.zipthimble.core.geom.Sturdy;
 import org.zipthimble.core.geom.Thin;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.type.FontFace;
@@ -65,11 +65,11 @@ final class WordsFine extends FaceCheck {
   @Override
   List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
-    on.printing().stream().filter(n -> n.item().asWords().isPresent()).forEach(n -> look(on, n, n.item().asWords().orElseThrow(), found));
+    on.printing().stream().filter(n -> n.item().words().isPresent()).forEach(n -> look(on, n, n.item().words().orElseThrow(), found));
     return found;
   }
 
-  private static void look(Subject on, SceneNode node, ItemWords words, List<Finding> found) {
+  private static void look(Subject on, SceneNode node, HoldsWords words, List<Finding> found) {
     SetWords set = words.set(on.fonts());
     boolean leftOut = leftOut(on, node, words);
     Least least = Least.of(on.job().colour().to(), leftOut);
@@ -99,7 +99,7 @@ final class WordsFine extends FaceCheck {
   }
 
   /** Whether the words are lighter than what lies under them. */
-  private static boolean leftOut(Subject on, SceneNode node, ItemWords words) {
+  private static boolean leftOut(Subject on, SceneNode node, HoldsWords words) {
     double ink = Contrast.luminance(words.style().colour());
     double under = words.panel().flatMap(p -> p.look().fill()).map(Contrast::luminance)
         .orElseGet(() -> Ground.of(on).light(WordsFaint.ink(words, node.toFace(), on)).orElse(1));
@@ -130,7 +130,7 @@ final class WordsFine extends FaceCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     if (words.isEmpty()) {
       return List.of();
     }

@@ -7,8 +7,8 @@ import java.util.Set;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.units.Lengths;
@@ -24,10 +24,10 @@ final class WordsLeftOver extends ObjectCheck {
 
   @Override
   List<Finding> look(Subject on, SceneNode node) {
-    return node.item().asWords().map(w -> look(on, node, w)).orElse(List.of());
+    return node.item().words().map(w -> look(on, node, w)).orElse(List.of());
   }
 
-  private static List<Finding> look(Subject on, SceneNode node, ItemWords words) {
+  private static List<Finding> look(Subject on, SceneNode node, HoldsWords words) {
     List<Finding> found = new ArrayList<>();
     SetWords set = words.set(on.fonts());
     if (set.leftOver() > 0) {
@@ -41,7 +41,7 @@ final class WordsLeftOver extends ObjectCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     // how much room it is takes setting the words many times over; that is done at the press
     return words.filter(w -> w.course().isEmpty()).map(w -> List.of(new Mend("mend.room", StoryEdits.room(face.id(), w.id())))).orElse(List.of());
   }

@@ -2,15 +2,15 @@ package org.zipthimble.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
@@ -31,8 +31,8 @@ final class WordsOutside extends FaceCheck {
   List<Finding> look(Subject on) {
     List<Finding> found = new ArrayList<>();
     for (SceneNode placed : on.printing()) {
-      Optional<Box> ink = placed.item().asWords().isPresent()
-          ? placed.item().asWords().flatMap(w -> ink(w, placed.toFace(), on.fonts())) : made(on, placed);
+      Optional<Box> ink = placed.item().words().isPresent()
+          ? placed.item().words().flatMap(w -> ink(w, placed.toFace(), on.fonts())) : made(on, placed);
       ink.flatMap(box -> finding(on, placed.item(), box)).ifPresent(found::add);
     }
     return found;
@@ -40,12 +40,12 @@ final class WordsOutside extends FaceCheck {
 
   /** The box of what a combination, rings or a mount make of words. */
   private static Optional<Box> made(Subject on, SceneNode placed) {
-    boolean words = placed.item().live() && placed.item().withMembers().stream().anyMatch(i -> i.asWords().isPresent());
+    boolean words = placed.item().live() && placed.item().withMembers().stream().anyMatch(i -> i.words().isPresent());
     return words ? Measure.bounds(on.forms().silhouette(placed)) : Optional.empty();
   }
 
   /** The exact box of the ink of set words, on the face. */
-  static Optional<Box> ink(ItemWords words, Affine toFace, FontShelf fonts) {
+  static Optional<Box> ink(HoldsWords words, Affine toFace, FontShelf fonts) {
     return words.set(fonts).ink(toFace);
   }
 

@@ -7,8 +7,8 @@ import java.util.Set;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
 
@@ -21,7 +21,7 @@ final class WordsProof extends ObjectCheck {
 
   @Override
   List<Finding> look(Subject on, SceneNode node) {
-    return node.item().asWords().map(w -> look(on, node, w.text())).orElse(List.of());
+    return node.item().words().map(w -> look(on, node, w.text())).orElse(List.of());
   }
 
   private static List<Finding> look(Subject on, SceneNode node, String text) {
@@ -39,7 +39,7 @@ final class WordsProof extends ObjectCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     return words.flatMap(w -> slip(finding.code(), w.text())
         .map(s -> List.of(new Mend(finding.code().equals("words-doubled") ? "mend.once" : "mend.weekday", Edits.say(face.id(), w.id(), s.mended()))))).orElse(List.of());
   }

@@ -13,8 +13,8 @@ import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Typesetter;
@@ -32,10 +32,10 @@ final class WordsSpelt extends ObjectCheck {
 
   @Override
   List<Finding> look(Subject on, SceneNode node) {
-    return node.item().asWords().map(w -> look(on, node, w)).orElse(List.of());
+    return node.item().words().map(w -> look(on, node, w)).orElse(List.of());
   }
 
-  private static List<Finding> look(Subject on, SceneNode node, ItemWords words) {
+  private static List<Finding> look(Subject on, SceneNode node, HoldsWords words) {
     List<Finding> found = new ArrayList<>();
     Set<String> told = new HashSet<>();
     List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job()), English.of(on.job())) : List.of();
@@ -57,7 +57,7 @@ final class WordsSpelt extends ObjectCheck {
   }
 
   /** What was typed: a field in the text is made blank, for its fact is known. */
-  private static String typed(ItemWords words) {
+  private static String typed(HoldsWords words) {
     StringBuilder out = new StringBuilder();
     words.story().paragraphs().forEach(p -> {
       out.append(out.length() == 0 ? "" : "\n");
@@ -77,7 +77,7 @@ final class WordsSpelt extends ObjectCheck {
 
   @Override
   List<Mend> mends(Job job, Face face, Finding finding) {
-    Optional<ItemWords> words = finding.itemId().flatMap(face::find).flatMap(Item::asWords);
+    Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     if (words.isEmpty()) {
       return List.of();
     }
@@ -88,7 +88,7 @@ final class WordsSpelt extends ObjectCheck {
         .map(u -> mends(job, face, words.get(), u)).orElse(List.of());
   }
 
-  private static List<Mend> mends(Job job, Face face, ItemWords words, Spelling.Unknown unknown) {
+  private static List<Mend> mends(Job job, Face face, HoldsWords words, Spelling.Unknown unknown) {
     List<Mend> all = new ArrayList<>();
     English english = English.of(job);
     for (String meant : Spelling.suggestions(unknown.word(), english)) {
@@ -102,7 +102,7 @@ final class WordsSpelt extends ObjectCheck {
     return all;
   }
 
-  private static Mend spelt(Face face, ItemWords words, int from, int to, String right) {
+  private static Mend spelt(Face face, HoldsWords words, int from, int to, String right) {
     return new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(from, to, right))), List.of(right));
   }
 

@@ -56,14 +56,14 @@ final class ZoneCrossed extends FaceCheck {
 
   /** Words that are printed, and all that a person says must be seen whole, guides that mark a face in a picture too. */
   private static List<SceneNode> counted(Subject on) {
-    List<SceneNode> out = new ArrayList<>(on.printing().stream().filter(n -> n.item().asWords().isPresent() || whole(n.item())).toList());
+    List<SceneNode> out = new ArrayList<>(on.printing().stream().filter(n -> n.item().words().isPresent() || whole(n.item())).toList());
     on.scene().leaves().stream().filter(n -> !n.printed() && whole(n.item())).forEach(out::add);
     return out;
   }
 
   /** The letters of words, and the whole of what must be seen whole, on the face. */
   private static Path ink(Subject on, SceneNode node) {
-    return node.item().asWords().isPresent() ? on.forms().outline(node.item(), 0).mapped(node.ground()) : on.forms().silhouette(node);
+    return node.item().words().isPresent() ? on.forms().outline(node.item(), 0).mapped(node.ground()) : on.forms().silhouette(node);
   }
 
   private static boolean whole(Item item) {

@@ -115,7 +115,7 @@ public final class Copies {
 
     Item of(Item item) {
       // a copy holds the words that it shows; what it went on from may be another thing where it is put
-      Item alone = item.asWords().<Item>map(w -> w.withFollows(Optional.empty())).orElse(item);
+      Item alone = item.rephrased(w -> w.withFollows(Optional.empty()));
       Item out = alone.with(alone.properties().withId("i" + next++));
       return out.holding(out.members().stream().map(this::of).toList());
     }

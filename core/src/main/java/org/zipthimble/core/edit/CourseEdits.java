@@ -10,9 +10,9 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.Course;
@@ -41,7 +41,7 @@ public final class CourseEdits {
       boolean already = w.course().filter(c -> c.kind() == Course.Kind.ROUND).isPresent();
       Course course = w.course().filter(c -> already).orElse(Course.OVER_THE_TOP).withFoot(foot);
       double side = Math.max(LEAST_SIDE, w.placement().width());
-      return centred(w).withCourse(Optional.of(course)).withPlacement(already ? w.placement() : about(w.placement(), side, side));
+      return centred(w).withCourse(Optional.of(course)).with(already ? w.placement() : about(w.placement(), side, side));
     });
   }
 
@@ -50,21 +50,21 @@ public final class CourseEdits {
     return StoryEdits.words(faceId, ids, "edit.course", w -> {
       double rise = w.placement().width() / 10;
       double high = Math.max(w.placement().height(), rise + w.style().letters().em() * LINE_ROOM);
-      return centred(w).withCourse(Optional.of(Course.ARC.withRise(rise))).withPlacement(about(w.placement(), w.placement().width(), high));
+      return centred(w).withCourse(Optional.of(Course.ARC.withRise(rise))).with(about(w.placement(), w.placement().width(), high));
     });
   }
 
   /** Gives a round of words a radius in inches, about its middle, or an arc its radius. */
   public static Edit radius(String faceId, Set<String> ids, double inches) {
     return StoryEdits.words(faceId, ids, "edit.course", w -> w.course().map(c -> switch (c.kind()) {
-      case ROUND -> w.withPlacement(about(w.placement(), 2 * inches, 2 * inches));
+      case ROUND -> w.with(about(w.placement(), 2 * inches, 2 * inches));
       case ARC -> w.withCourse(Optional.of(c.withRise(Math.copySign(Course.rise(w.placement().width(), inches), c.rise()))));
       case PATH -> w;
     }).orElse(w));
   }
 
   /** The radius of the circle that words run along; empty for others. */
-  public static Optional<Double> radius(ItemWords words) {
+  public static Optional<Double> radius(HoldsWords words) {
     return words.course().flatMap(c -> switch (c.kind()) {
       case ROUND -> Optional.of(words.placement().width() / 2);
       case ARC -> Optional.of(Course.radius(words.placement().width(), c.rise()));
@@ -72,7 +72,7 @@ public final class CourseEdits {
     });
   }
 
-  private static ItemWords centred(ItemWords words) {
+  private static HoldsWords centred(HoldsWords words) {
     return words.course().isPresent() ? words : words.styled(s -> s.withAlign(Align.CENTRE));
   }
 
@@ -87,18 +87,18 @@ public final class CourseEdits {
   /** Whether among some objects there are words and one outline that they could run along. */
   public static boolean canFollow(Face face, Set<String> ids) {
     List<Item> all = ids.stream().flatMap(id -> face.find(id).stream()).toList();
-    return all.stream().anyMatch(i -> i.asWords().isPresent()) && all.stream().filter(i -> i.asShape().isPresent()).count() == 1;
+    return all.stream().anyMatch(i -> i.words().isPresent()) && all.stream().filter(i -> i.outlined().isPresent()).count() == 1;
   }
 
   /** Lays words along the outline of the one shape beside them; the shape stays as it is. */
   public static Edit along(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.course"), job -> job.changed(faceId, face -> {
-      Optional<ItemShape> shape = ids.stream().flatMap(id -> face.find(id).stream()).flatMap(i -> i.asShape().stream()).findFirst();
-      return shape.map(s -> face.changed(ids, item -> item.asWords().<Item>map(w -> along(w, s)).orElse(item))).orElse(face);
+      Optional<HasOutline> shape = ids.stream().flatMap(id -> face.find(id).stream()).flatMap(i -> i.outlined().stream()).findFirst();
+      return shape.map(s -> face.changed(ids, item -> item.rephrased(w -> along(w, s)))).orElse(face);
     }));
   }
 
-  private static ItemWords along(ItemWords words, ItemShape shape) {
+  private static HoldsWords along(HoldsWords words, HasOutline shape) {
     Placement p = shape.placement();
     Path path = shape.outline().within(p.width(), p.height(), p.toGround());
     Optional<Box> bounds = Measure.bounds(path);
@@ -111,6 +111,6 @@ public final class CourseEdits {
     Path unit = path.mapped(Affine.move(-b.x(), -b.y()).then(Affine.scale(1 / width, 1 / height)));
     return words.withCourse(Optional.of(words.course().map(c -> new Course(
         Course.Kind.PATH, 0, Optional.of(unit), false, c.sits(), c.slide(), c.spread(), c.least())).orElse(Course.along(unit))))
-        .withPlacement(Placement.of(b.x(), b.y(), width, height, 0));
+        .with(Placement.of(b.x(), b.y(), width, height, 0));
   }
 }

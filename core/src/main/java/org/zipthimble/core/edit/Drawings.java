@@ -6,6 +6,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
@@ -25,13 +26,13 @@ public final class Drawings {
    * @param path in inches of the ground it will stand on
    * @throws IllegalArgumentException when the path has no places
    */
-  public static ItemShape shape(ItemProperties properties, Path path, Optional<Colour> fill, Optional<LineLook> line) {
+  public static HasOutline shape(ItemProperties properties, Path path, Optional<Colour> fill, Optional<LineLook> line) {
     Box box = Measure.bounds(path).orElseThrow(() -> new IllegalArgumentException("a shape needs a path"));
     return ItemShape.of(properties, Placement.of(box), new Outline.Drawn(unit(path, box)), fill, line);
   }
 
   /** The same shape with another path, given on the ground it stands on; turn, slant and mirror are kept. */
-  public static ItemShape redrawn(ItemShape shape, Path path) {
+  public static HasOutline redrawn(HasOutline shape, Path path) {
     Placement p = shape.placement();
     Path own = path.mapped(p.toGround().inverse());
     Box box = Measure.bounds(own).orElseThrow(() -> new IllegalArgumentException("a shape needs a path"));

@@ -10,8 +10,9 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
@@ -60,7 +61,7 @@ public final class Edits {
     return new Edit(label, job -> each(faceId, ids, label, item -> {
       Item placed = Mounts.laid(item.with(change.apply(item.placement())));
       boolean width = Math.abs(placed.placement().width() - item.placement().width()) > SAME && Math.abs(placed.placement().height() - item.placement().height()) < SAME;
-      return width ? placed.asWords().<Item>map(w -> StoryEdits.grown(w, new JobFonts(job))).orElse(placed) : placed;
+      return width ? placed.rephrased(w -> StoryEdits.grown(w, new JobFonts(job))) : placed;
     }).change().apply(job));
   }
 
@@ -71,7 +72,7 @@ public final class Edits {
   public static Edit cover(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.cover"), job -> job.face(faceId).map(face -> {
       Box all = job.frame(face).bleedBox();
-      return each(faceId, ids, "", item -> Mounts.laid(item.with(Placement.of(item.asShape().isPresent() ? all : covering(all, item.placement()))))).change().apply(job);
+      return each(faceId, ids, "", item -> Mounts.laid(item.with(Placement.of(item.outlined().isPresent() ? all : covering(all, item.placement()))))).change().apply(job);
     }).orElse(job));
   }
 
@@ -98,13 +99,13 @@ public final class Edits {
   }
 
   /** Changes shapes; other objects stay. */
-  public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<ItemShape> change) {
+  public static Edit shape(String faceId, Set<String> ids, String key, UnaryOperator<HasOutline> change) {
     return each(faceId, ids, Wording.text(key),
-        item -> item.asShape().<Item>map(change).orElseGet(() -> dressed(item, change)));
+        item -> item.outlined().<Item>map(change).orElseGet(() -> dressed(item, change)));
   }
 
   /** What a live group makes has a fill and a line as a shape has; they are changed the same way. */
-  private static Item dressed(Item item, UnaryOperator<ItemShape> change) {
+  private static Item dressed(Item item, UnaryOperator<HasOutline> change) {
     return item.look().map(look -> item.with(change.apply(
         ItemShape.of(item.properties(), item.placement(), new Outline.Ellipse(), look.fill(), look.line())).inheritedLook())).orElse(item);
   }
@@ -178,8 +179,8 @@ public final class Edits {
 
   /** Sets all letters of words in one colour; a gradient or a pattern on them goes, foil takes the colour. */
   public static Edit inked(String faceId, Set<String> ids, Colour colour) {
-    return each(faceId, ids, Wording.text("edit.type"), item -> item.asWords().<Item>map(w ->
-        w.styled(s -> s.withColour(colour)).withFillStyle(w.finish().map(f -> f.withColour(colour)))).orElse(item));
+    return each(faceId, ids, Wording.text("edit.type"), item -> item.rephrased(w ->
+        w.styled(s -> s.withColour(colour)).withFillStyle(w.finish().map(f -> f.withColour(colour)))));
   }
 
   /** One edit for each of some objects, wherever they stand. */

@@ -11,8 +11,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Following;
 import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
@@ -56,9 +56,9 @@ public final class FaceEdits {
       items.add(one);
     }
     Map<String, Following> links = new HashMap<>();
-    face.all().forEach(i -> i.asWords().flatMap(ItemWords::follows).ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
+    face.all().forEach(i -> i.words().flatMap(HoldsWords::follows).ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
     Face out = face.withId(id).withName(Wording.text("face.copy", face.name())).withItems(items);
-    return out.changed(links.keySet(), i -> i.asWords().<Item>map(w -> w.withFollows(Optional.of(links.get(w.id())))).orElse(i));
+    return out.changed(links.keySet(), i -> i.rephrased(w -> w.withFollows(Optional.of(links.get(w.id())))));
   }
 
   private static void pair(Item was, Item is, Map<String, String> ids) {
@@ -138,6 +138,6 @@ public final class FaceEdits {
 
   /** What it went on from stays behind. */
   private static Item alone(Item item) {
-    return item.asWords().<Item>map(w -> w.withFollows(Optional.empty())).orElse(item);
+    return item.rephrased(w -> w.withFollows(Optional.empty()));
   }
 }

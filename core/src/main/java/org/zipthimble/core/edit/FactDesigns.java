@@ -7,10 +7,11 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -84,7 +85,7 @@ public final class FactDesigns {
     }
     double pt = Math.max(6, Math.min(48, inside.width() * 72 / 20));
     Story story = entry.story(job, new WordStyle(look.family(), "Regular", pt, 135, 0, look.align(), ink));
-    ItemWords words = ItemWords.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style()).withStory(story)
+    HoldsWords words = ItemWords.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style()).withStory(story)
         .withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE).withFitting(Fitting.SHRINK).withLeastPercent(30));
     out.add(fresh.of(words));
     return out;

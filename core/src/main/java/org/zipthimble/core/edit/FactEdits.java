@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.type.FieldUse;
@@ -94,16 +94,16 @@ public final class FactEdits {
     return -1;
   }
 
-  private static ItemShape saying(ItemShape shape, Outline.Coded code, String content) {
+  private static HasOutline saying(HasOutline shape, Outline.Coded code, String content) {
     return code.content().equals(content) ? shape : shape.withOutline(new Outline.Coded(code.code(), content, code.fact()));
   }
 
   /** The job with every code saying what its fact says. */
   private static Job coded(Job job) {
     return job.withFaces(job.faces().stream().map(face -> face.changed(
-        face.all().stream().filter(i -> i.asShape().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
-        item -> item.asShape().<Item>map(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
-            (Item) saying(s, c, v))).orElse(s)).orElse(item))).toList());
+        face.all().stream().filter(i -> i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
+        item -> item.redrawn(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
+            (Item) saying(s, c, v))).orElse(s)))).toList());
   }
 
   /** The job with every field showing what its fact says; a field without a fact stays as it is. */

@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Following;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Fitting;
@@ -35,43 +35,43 @@ public final class Flow {
   /** Lets the words of blocks flow from one to the next: from the topmost, of those at one height the leftmost first. */
   public static Edit link(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.flow"), job -> settled(job.changed(faceId, face -> {
-      List<String> order = ids.stream().flatMap(id -> face.find(id).stream()).filter(i -> i.asWords().isPresent())
+      List<String> order = ids.stream().flatMap(id -> face.find(id).stream()).filter(i -> i.words().isPresent())
           .sorted(Comparator.comparingDouble((Item i) -> i.placement().around().y()).thenComparingDouble(i -> i.placement().around().x())).map(Item::id).toList();
-      return face.changed(Set.copyOf(order), item -> item.asWords().<Item>map(w -> {
+      return face.changed(Set.copyOf(order), item -> item.rephrased(w -> {
         int at = order.indexOf(w.id());
         return w.withFollows(at == 0 ? w.follows() : Optional.of(new Following(order.get(at - 1), w.story().length() == 0)));
-      }).orElse(item));
+      }));
     })));
   }
 
   /** Parts blocks from those before and after them; each keeps the words that it shows. */
   public static Edit part(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.flowParted"), job -> job.changed(faceId, face -> face.changed(
-        Set.copyOf(face.all().stream().map(Item::id).toList()), item -> item.asWords().<Item>map(w -> {
+        Set.copyOf(face.all().stream().map(Item::id).toList()), item -> item.rephrased(w -> {
           boolean gone = ids.contains(w.id()) || w.follows().filter(f -> ids.contains(f.block())).isPresent();
           return gone && w.follows().isPresent() ? w.withFollows(Optional.empty()) : w;
-        }).orElse(item))));
+        }))));
   }
 
   /** The block that goes on from another. */
-  public static Optional<ItemWords> next(Face face, String id) {
-    return face.all().stream().flatMap(i -> i.asWords().stream()).filter(w -> w.follows().filter(f -> f.block().equals(id)).isPresent()).findFirst();
+  public static Optional<HoldsWords> next(Face face, String id) {
+    return face.all().stream().flatMap(i -> i.words().stream()).filter(w -> w.follows().filter(f -> f.block().equals(id)).isPresent()).findFirst();
   }
 
   /** A face without some objects; the words of blocks that are taken out of a chain stay in the chain. */
   static Face rescued(Face face, Set<String> ids) {
     Face now = face;
     for (String id : ids) {
-      Optional<ItemWords> gone = now.find(id).flatMap(Item::asWords);
-      Optional<ItemWords> after = gone.isPresent() ? next(now, id) : Optional.empty();
-      Optional<ItemWords> before = gone.flatMap(ItemWords::follows).map(Following::block).flatMap(now::find).flatMap(Item::asWords);
+      Optional<HoldsWords> gone = now.find(id).flatMap(Item::words);
+      Optional<HoldsWords> after = gone.isPresent() ? next(now, id) : Optional.empty();
+      Optional<HoldsWords> before = gone.flatMap(HoldsWords::follows).map(Following::block).flatMap(now::find).flatMap(Item::words);
       if (gone.isPresent() && after.isPresent()) {
-        ItemWords words = gone.get();
+        HoldsWords words = gone.get();
         Story joined = joined(words.story(), after.get().story(), after.get().follows().orElseThrow().within());
-        now = now.changed(Set.of(after.get().id()), item -> item.asWords().<Item>map(w -> w.withStory(joined).withFollows(words.follows())).orElse(item));
+        now = now.changed(Set.of(after.get().id()), item -> item.rephrased(w -> w.withStory(joined).withFollows(words.follows())));
       } else if (gone.isPresent() && before.isPresent() && gone.get().story().length() > 0) {
         Story joined = joined(before.get().story(), gone.get().story(), gone.get().follows().orElseThrow().within());
-        now = now.changed(Set.of(before.get().id()), item -> item.asWords().<Item>map(w -> w.withStory(joined)).orElse(item));
+        now = now.changed(Set.of(before.get().id()), item -> item.rephrased(w -> w.withStory(joined)));
       }
     }
     return now;
@@ -88,15 +88,15 @@ public final class Flow {
   }
 
   private static boolean flows(Face face) {
-    return face.all().stream().anyMatch(i -> i.asWords().flatMap(ItemWords::follows).isPresent());
+    return face.all().stream().anyMatch(i -> i.words().flatMap(HoldsWords::follows).isPresent());
   }
 
   private static Face settled(Face face, FontShelf fonts) {
-    Map<String, ItemWords> all = new LinkedHashMap<>();
-    face.all().forEach(i -> i.asWords().ifPresent(w -> all.put(w.id(), w)));
+    Map<String, HoldsWords> all = new LinkedHashMap<>();
+    face.all().forEach(i -> i.words().ifPresent(w -> all.put(w.id(), w)));
     Map<String, String> next = new HashMap<>();
-    Map<String, ItemWords> changed = new HashMap<>();
-    for (ItemWords w : all.values()) {
+    Map<String, HoldsWords> changed = new HashMap<>();
+    for (HoldsWords w : all.values()) {
       if (w.follows().isPresent()) {
         String before = w.follows().get().block();
         boolean sound = all.containsKey(before) && !before.equals(w.id()) && !next.containsKey(before);
@@ -109,10 +109,10 @@ public final class Flow {
     }
     Set<String> followers = new HashSet<>(next.values());
     Set<String> seen = new HashSet<>();
-    for (ItemWords head : all.values()) {
+    for (HoldsWords head : all.values()) {
       Ongoing.check();
       if (next.containsKey(head.id()) && !followers.contains(head.id())) {
-        List<ItemWords> chain = new ArrayList<>();
+        List<HoldsWords> chain = new ArrayList<>();
         for (String id = head.id(); id != null && seen.add(id); id = next.get(id)) {
           chain.add(changed.getOrDefault(id, all.get(id)));
         }
@@ -125,16 +125,16 @@ public final class Flow {
     return changed.isEmpty() ? face : face.changed(changed.keySet(), item -> changed.containsKey(item.id()) ? changed.get(item.id()) : item);
   }
 
-  private static List<ItemWords> laid(List<ItemWords> chain, FontShelf fonts) {
+  private static List<HoldsWords> laid(List<HoldsWords> chain, FontShelf fonts) {
     Story rest = chain.get(0).story();
-    for (ItemWords w : chain.subList(1, chain.size())) {
+    for (HoldsWords w : chain.subList(1, chain.size())) {
       rest = joined(rest, w.story(), w.follows().orElseThrow().within());
     }
-    List<ItemWords> out = new ArrayList<>();
+    List<HoldsWords> out = new ArrayList<>();
     boolean within = false;
     for (int i = 0; i < chain.size(); i++) {
-      ItemWords block = chain.get(i);
-      ItemWords full = block.withStory(rest).withFollows(i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
+      HoldsWords block = chain.get(i);
+      HoldsWords full = block.withStory(rest).withFollows(i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
       if (i == chain.size() - 1) {
         out.add(full);
         break;

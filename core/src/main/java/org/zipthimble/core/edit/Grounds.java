@@ -63,17 +63,17 @@ public final class Grounds {
   /** The same object, and all within it, under ids of its own; words that flow stay as they are laid. */
   private static Item renamed(Item item) {
     Item own = item.with(item.properties().withId(Under.PREFIX + item.id()));
-    own = own.asWords().<Item>map(w -> w.withFollows(Optional.empty())).orElse(own);
+    own = own.rephrased(w -> w.withFollows(Optional.empty()));
     return own.members().isEmpty() ? own : own.holding(own.members().stream().map(Grounds::renamed).toList());
   }
 
   private static Face numbered(Face face, int page, int pages, Job job) {
-    Set<String> ids = face.all().stream().filter(i -> i.asWords().filter(w -> w.story().runs().stream().anyMatch(r -> counts(job, r))).isPresent())
+    Set<String> ids = face.all().stream().filter(i -> i.words().filter(w -> w.story().runs().stream().anyMatch(r -> counts(job, r))).isPresent())
         .map(Item::id).collect(Collectors.toCollection(HashSet::new));
-    return ids.isEmpty() ? face : face.changed(ids, item -> item.asWords().<Item>map(w -> {
+    return ids.isEmpty() ? face : face.changed(ids, item -> item.rephrased(w -> {
       Story story = w.story().eachRun(r -> counts(job, r) ? r.saying(String.valueOf(r.field().get().name().equals(PAGE) ? page : pages)) : r);
       return story.equals(w.story()) ? w : w.withStory(story);
-    }).orElse(item));
+    }));
   }
 
   /** Whether a run tells pages; a fact or a column of that name comes first. */

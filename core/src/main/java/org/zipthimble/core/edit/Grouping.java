@@ -8,9 +8,10 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.units.Size;
@@ -23,7 +24,7 @@ public final class Grouping {
   private Grouping() {}
 
   /** A group of objects that stand on one ground; it stands there too, and they stay where they are seen. */
-  public static ItemGroup of(ItemProperties properties, List<Item> members) {
+  public static HoldsObjects of(ItemProperties properties, List<Item> members) {
     Box box = members.stream().map(i -> i.placement().around()).reduce(Box::union)
         .orElseThrow(() -> new IllegalArgumentException("a group needs members"));
     Size inner = new Size(Math.max(box.width(), Reshape.LEAST), Math.max(box.height(), Reshape.LEAST));
@@ -59,8 +60,8 @@ public final class Grouping {
           return ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
             List<Item> out = new ArrayList<>();
             for (Item item : items) {
-              if (groups.contains(item.id()) && item.asGroup().isPresent()) {
-                out.addAll(released(item.asGroup().get()));
+              if (groups.contains(item.id()) && item.holder().isPresent()) {
+                out.addAll(released(item.holder().get()));
                 // A mount's picture is let go too; nothing is lost with its frame.
                 Mounts.loose(job, item).map(fresh::of).ifPresent(out::add);
               } else {
@@ -85,13 +86,13 @@ public final class Grouping {
     Face out = face;
     Optional<Item> next = face.find(groupId);
     while (next.isPresent()) {
-      out = out.changed(next.get().id(), g -> g.asGroup().<Item>map(is -> refitted(job, is)).orElse(g));
+      out = out.changed(next.get().id(), g -> g.regrouped(is -> refitted(job, is)));
       next = out.holder(next.get().id());
     }
     return out;
   }
 
-  private static ItemGroup refitted(Job job, ItemGroup group) {
+  private static HoldsObjects refitted(Job job, HoldsObjects group) {
     if (group.live()) {
       return LiveGroups.refitted(job, group);
     }
@@ -114,7 +115,7 @@ public final class Grouping {
     return new ItemGroup(group.properties(), fitted, inner, members, group.effect());
   }
 
-  private static List<Item> released(ItemGroup group) {
+  private static List<Item> released(HoldsObjects group) {
     Affine map = group.innerToGround();
     return group.members().stream().map(m -> {
       Item out = m.with(Reshape.lifted(m.placement(), map));

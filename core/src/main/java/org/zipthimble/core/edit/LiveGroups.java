@@ -11,9 +11,10 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
@@ -29,17 +30,17 @@ public final class LiveGroups {
    *
    * @param making places in patterns are given on that ground
    */
-  public static ItemGroup of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
-    ItemGroup plain = Grouping.of(properties, members);
+  public static HoldsObjects of(Job job, ItemProperties properties, List<Item> members, LiveEffect making) {
+    HoldsObjects plain = Grouping.of(properties, members);
     Point corner = new Point(plain.placement().x(), plain.placement().y());
-    ItemGroup live = plain.withEffect(making.moved(-corner.x(), -corner.y()));
+    HoldsObjects live = plain.withEffect(making.moved(-corner.x(), -corner.y()));
     return refitted(job, live);
   }
 
   /** The group with its box fitted to what it makes; nothing is seen to move. */
-  static ItemGroup refitted(Job job, ItemGroup group) {
+  static HoldsObjects refitted(Job job, HoldsObjects group) {
     Size inner = group.inner();
-    ItemGroup here = group.with(Placement.of(0, 0, inner.width(), inner.height(), 0));
+    HoldsObjects here = group.with(Placement.of(0, 0, inner.width(), inner.height(), 0));
     Box box = reach(job, here).orElse(new Box(0, 0, inner.width(), inner.height()));
     Placement p = group.placement();
     double sx = p.width() / inner.width();
@@ -53,7 +54,7 @@ public final class LiveGroups {
     return new ItemGroup(group.properties(), fitted, new Size(wide, high), members, group.effect().moved(-box.x(), -box.y()));
   }
 
-  private static Optional<Box> reach(Job job, ItemGroup here) {
+  private static Optional<Box> reach(Job job, HoldsObjects here) {
     Optional<Box> members = here.members().stream().map(m -> m.placement().around()).reduce(Box::union);
     if (here.effect().pattern().isPresent()) {
       return members.flatMap(box -> Repeats.copies(here).stream().map(m -> m.apply(box)).reduce(Box::union));
@@ -72,7 +73,7 @@ public final class LiveGroups {
       Item lowest = members.get(0);
       ItemProperties properties = new ItemProperties(
           job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside(), lowest.properties().whole());
-      ItemGroup live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
+      HoldsObjects live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);
       out.removeAll(members);
@@ -83,6 +84,6 @@ public final class LiveGroups {
   /** Changes what a live group makes. */
   public static Edit change(String faceId, String id, String labelKey, UnaryOperator<LiveEffect> change) {
     return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> face.changed(id, item ->
-      item.asLive().<Item>map(group -> refitted(job, group.withEffect(change.apply(group.effect())))).orElse(item))));
+      item.holder().filter(Item::live).<Item>map(group -> refitted(job, group.withEffect(change.apply(group.effect())))).orElse(item))));
   }
 }

@@ -5,20 +5,21 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Swatch;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -102,7 +103,7 @@ public final class Looks {
    *
    * @param distance from the trim to the line's outer edge, in inches; below zero it lies outside
    */
-  public static ItemShape border(String id, Frame frame, double distance, LineLook line, double radius) {
+  public static HasOutline border(String id, Frame frame, double distance, LineLook line, double radius) {
     double half = Unit.POINT.toInches(line.widthPt()) / 2;
     Box box = frame.trim().grown(-distance - half);
     return ItemShape.of(
@@ -124,8 +125,8 @@ public final class Looks {
         if (!look.shape()) {
           return look.fill().isPresent() ? shape.filled(look.fill()) : shape;
         }
-        ItemShape lined = shape.withLine(look.line());
-        ItemShape filled = shape.outline().open() ? lined : lined.filled(look.fill());
+        HasOutline lined = shape.withLine(look.line());
+        HasOutline filled = shape.outline().open() ? lined : lined.filled(look.fill());
         return look.radius().map(r -> filled.withOutline(filled.outline().rounded(r))).orElse(filled);
       }
 

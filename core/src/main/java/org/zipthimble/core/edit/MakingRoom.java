@@ -17,8 +17,7 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Aside;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.work.Ongoing;
@@ -36,7 +35,7 @@ final class MakingRoom {
   }
 
   private static boolean asked(Face face) {
-    return face.all().stream().anyMatch(i -> i.properties().aside().isPresent() || i.asWords().flatMap(ItemWords::spared).isPresent());
+    return face.all().stream().anyMatch(i -> i.properties().aside().isPresent() || i.words().flatMap(HoldsWords::spared).isPresent());
   }
 
   private static Face settled(Face face, Forms forms) {
@@ -45,17 +44,17 @@ final class MakingRoom {
     Map<String, Optional<Path>> spared = new HashMap<>();
     for (SceneNode node : nodes) {
       Ongoing.check();
-      node.item().asWords().ifPresent(w -> {
+      node.item().words().ifPresent(w -> {
         Optional<Path> path = spared(node, w, obstacles, forms);
         if (!path.equals(w.spared())) {
           spared.put(w.id(), path);
         }
       });
     }
-    return spared.isEmpty() ? face : face.changed(Set.copyOf(spared.keySet()), item -> item.asWords().<Item>map(w -> w.withSpared(spared.get(w.id()))).orElse(item));
+    return spared.isEmpty() ? face : face.changed(Set.copyOf(spared.keySet()), item -> item.rephrased(w -> w.withSpared(spared.get(w.id()))));
   }
 
-  private static Optional<Path> spared(SceneNode words, ItemWords item, List<SceneNode> obstacles, Forms forms) {
+  private static Optional<Path> spared(SceneNode words, HoldsWords item, List<SceneNode> obstacles, Forms forms) {
     Path all = Path.EMPTY;
     Affine back = words.toFace().inverse();
     Placement p = item.placement();

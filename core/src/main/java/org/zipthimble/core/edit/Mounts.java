@@ -14,16 +14,19 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.PictureFit;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Outline;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
@@ -41,13 +44,13 @@ public final class Mounts {
   public static Edit make(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
-      List<ItemPhoto> photos = new ArrayList<>();
-      chosen.stream().sorted(READING).flatMap(i -> i.asPhoto().stream()).forEach(photos::add);
-      List<Item> frames = chosen.stream().filter(i -> i.asPhoto().isEmpty()).sorted(READING).toList();
+      List<HoldsPicture> photos = new ArrayList<>();
+      chosen.stream().sorted(READING).flatMap(i -> i.pictured().stream()).forEach(photos::add);
+      List<Item> frames = chosen.stream().filter(i -> i.pictured().isEmpty()).sorted(READING).toList();
       Copies.Fresh fresh = new Copies.Fresh(job);
       List<Item> out = new ArrayList<>(items);
       for (Item frame : frames) {
-        Optional<ItemPhoto> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
+        Optional<HoldsPicture> photo = photos.isEmpty() ? Optional.empty() : Optional.of(photos.remove(0));
         LiveEffect.Mounted empty = frame.mount().orElse(LiveEffect.Mounted.empty(look(frame)));
         LiveEffect.Mounted making = photo.map(p -> empty.holding(Optional.of(p.pictureId())).withRetouch(p.retouching())).orElse(empty);
         out.set(out.indexOf(frame), frame.mount().isPresent() ? frame.remounted(m -> making) : mount(job, fresh, frame, making));
@@ -60,9 +63,9 @@ public final class Mounts {
   private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y()).thenComparingDouble(i -> i.placement().x());
 
   private static Item mount(Job job, Copies.Fresh fresh, Item frame, LiveEffect.Mounted making) {
-    ItemGroup held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
+    HoldsObjects held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
     Item inner = fresh.of(held.members().get(0).with(ItemProperties.of("x", frame.properties().name())));
-    return held.withMembers(List.of(inner));
+    return held.holding(List.of(inner));
   }
 
   /** A mount keeps the line of what it was made of; its ground stays open, so that nothing shows behind a see-through picture. */
@@ -163,7 +166,7 @@ public final class Mounts {
       for (int i = 0; i < columns.size() * rows.size(); i++) {
         mounts.add(cell());
       }
-      ItemGroup group = new ItemGroup(
+      HoldsObjects group = new ItemGroup(
           ItemProperties.of("x", Wording.text("item.mountGrid")), Placement.of(box), new Size(box.width(), box.height()), mounts, grid);
       Item named = fresh.of(laid(group));
       return job.changed(faceId, face -> face.withItems(plus(face.items(), named)));
@@ -171,7 +174,7 @@ public final class Mounts {
   }
 
   private static Item cell() {
-    ItemShape rectangle = ItemShape.of(
+    HasOutline rectangle = ItemShape.of(
         ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
     return new ItemGroup(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(Look.NONE));
   }
@@ -194,7 +197,7 @@ public final class Mounts {
       throw Trouble.of("mount.tooFew", filled, places);
     }
     return new Edit(Wording.text("edit.mountGrid", grid.columns().size(), grid.rows().size()), job -> job.changed(faceId, face -> face.changed(id, item -> {
-      if (item.asGroup().isEmpty()) {
+      if (item.holder().isEmpty()) {
         return item;
       }
       Copies.Fresh fresh = new Copies.Fresh(job);
@@ -207,16 +210,16 @@ public final class Mounts {
       while (members.size() < places) {
         members.add(fresh.of(cell()));
       }
-      return laid(item.asGroup().get().withMembers(members).withEffect(grid));
+      return laid(item.holder().get().holding(members).withEffect(grid));
     })));
   }
 
   /** A grid with its members in their places; unchanged when it is none. */
   public static Item laid(Item item) {
-    return item.asGroup().flatMap(group -> group.effect().grid().<Item>map(grid -> laid(group, grid))).orElse(item);
+    return item.holder().flatMap(group -> group.effect().grid().<Item>map(grid -> laid(group, grid))).orElse(item);
   }
 
-  private static Item laid(ItemGroup group, LiveEffect.Gridded grid) {
+  private static Item laid(HoldsObjects group, LiveEffect.Gridded grid) {
     Placement p = group.placement();
     List<double[]> across = spans(grid.columns(), p.width(), grid.gutter());
     List<double[]> down = spans(grid.rows(), p.height(), grid.gutter());

@@ -7,15 +7,15 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.PictureFit;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of pictures, placed or in mounts; the pictures' bytes stay as they came. */
@@ -51,13 +51,13 @@ public final class PictureEdits {
    * @param crop 0 to 1 across and down the whole picture
    */
   public static Edit crop(String faceId, String id, Box crop) {
-    return new Edit(Wording.text("edit.crop"), job -> job.changed(faceId, face -> face.changed(id, item -> item.asPhoto()
+    return new Edit(Wording.text("edit.crop"), job -> job.changed(faceId, face -> face.changed(id, item -> item.pictured()
         .<Item>map(photo -> cropped(photo, crop, job.pictures().get(photo.pictureId())))
         .orElseGet(() -> retouched(item, r -> r.withCrop(crop))))));
   }
 
   /** The picture in a smaller or larger frame, its pixels where they were: turned straight about another middle they are moved along with it. */
-  private static Item cropped(ItemPhoto photo, Box crop, Picture came) {
+  private static Item cropped(HoldsPicture photo, Box crop, Picture came) {
     Retouch was = photo.retouching();
     Retouch is = was.withCrop(crop);
     Placement p = photo.placement();
@@ -74,7 +74,7 @@ public final class PictureEdits {
   }
 
   /** Inches that a pixel of the picture's file takes, across and down its frame. */
-  private static Point perPixel(ItemPhoto photo, Picture came) {
+  private static Point perPixel(HoldsPicture photo, Picture came) {
     Retouch r = photo.retouching();
     double zoom = r.zoom(came.width(), came.height());
     return new Point(photo.placement().width() * zoom / (came.width() * r.crop().width()),
@@ -88,7 +88,7 @@ public final class PictureEdits {
    * @param frame turned and leaning as the picture is
    */
   public static Edit frame(Job job, String faceId, String id, Placement frame) {
-    Optional<ItemPhoto> found = job.face(faceId).flatMap(f -> f.find(id)).flatMap(Item::asPhoto);
+    Optional<HoldsPicture> found = job.face(faceId).flatMap(f -> f.find(id)).flatMap(Item::pictured);
     return found.map(photo -> {
       Placement p = photo.placement();
       Box now = frame.toGround().then(p.toGround().inverse()).apply(new Box(0, 0, frame.width(), frame.height()));
@@ -107,7 +107,7 @@ public final class PictureEdits {
   }
 
   /** The crop of a picture that was turned straight whose frame is a box in its own inches, as far as the picture goes. */
-  private static Box straightened(ItemPhoto photo, Box frame, Picture came) {
+  private static Box straightened(HoldsPicture photo, Box frame, Picture came) {
     Retouch r = photo.retouching();
     Point scale = perPixel(photo, came);
     double across = (frame.centre().x() - photo.placement().width() / 2) / scale.x();
@@ -135,10 +135,10 @@ public final class PictureEdits {
    */
   public static Edit slide(String faceId, String id, double across, double down, double times) {
     return Edits.each(faceId, Set.of(id), Wording.text("edit.hold"), item -> {
-      if (item.asPhoto().isEmpty()) {
+      if (item.pictured().isEmpty()) {
         return item;
       }
-      ItemPhoto photo = item.asPhoto().get();
+      HoldsPicture photo = item.pictured().get();
       Box c = photo.retouching().crop();
       double most = Math.min(1 / c.width(), 1 / c.height());
       double scale = held(1 / times, Math.max(LEAST / c.width(), LEAST / c.height()), most);
@@ -189,7 +189,7 @@ public final class PictureEdits {
   public static Edit replace(String faceId, String id, Picture picture) {
     return new Edit(Wording.text("edit.replacePicture"), job -> job.with(picture).changed(faceId, face -> face.changed(id, item -> {
       Retouch kept = kept(item.retouch().orElse(Retouch.NONE));
-      return item.asPhoto().<Item>map(p -> p.withPictureId(picture.id()).withRetouching(kept.withCrop(middle(picture, item.placement()))))
+      return item.pictured().<Item>map(p -> p.withPictureId(picture.id()).withRetouching(kept.withCrop(middle(picture, item.placement()))))
           .orElseGet(() -> item.remounted(m -> m.holding(Optional.of(picture.id())).withRetouch(kept)));
     })).withoutUnusedPictures());
   }
@@ -230,7 +230,7 @@ public final class PictureEdits {
   private static Item showing(Job job, Item item, Item other) {
     Optional<String> id = other.pictureIds().stream().findFirst();
     Retouch retouch = other.retouch().orElse(Retouch.NONE);
-    return item.asPhoto().<Item>map(photo -> id.map(i -> {
+    return item.pictured().<Item>map(photo -> id.map(i -> {
       Retouch fitting = retouch.withStraighten(0).withCrop(middle(job.pictures().get(i), item.placement()));
       return photo.withPictureId(i).withRetouching(fitting);
     }).orElse(photo)).orElseGet(() -> item.remounted(m -> m.holding(id).withRetouch(retouch).withFit(PictureFit.FILLING)));

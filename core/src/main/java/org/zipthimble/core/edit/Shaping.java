@@ -24,11 +24,13 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
@@ -102,13 +104,13 @@ public final class Shaping {
   }
 
   private static List<Item> permanent(Job job, Item item, Copies.Fresh fresh) {
-    Optional<Item> drawn = item.asShape().map(shape -> Drawings.redrawn(
+    Optional<Item> drawn = item.outlined().map(shape -> Drawings.redrawn(
         shape, shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround())));
     // A mount stays: made permanent it would lose its picture.
-    return drawn.map(List::of).orElseGet(() -> item.asLive().filter(g -> g.mount().isEmpty()).map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
+    return drawn.map(List::of).orElseGet(() -> item.holder().filter(Item::live).filter(g -> g.mount().isEmpty()).map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
   }
 
-  private static List<Item> permanent(Job job, ItemGroup group, Copies.Fresh fresh) {
+  private static List<Item> permanent(Job job, HoldsObjects group, Copies.Fresh fresh) {
     if (group.effect().pattern().isPresent()) {
       return List.of(copies(group, fresh));
     }
@@ -120,7 +122,7 @@ public final class Shaping {
       return List.of(group);
     }
     Look look = group.effect().look().orElseThrow();
-    ItemShape shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
+    HasOutline shape = Drawings.shape(group.properties(), made, look.fill(), look.line());
     if (!group.effect().showsMembers()) {
       return List.of(shape);
     }
@@ -131,7 +133,7 @@ public final class Shaping {
   }
 
   /** Every member becomes a shape that is bent for good; a picture has no outline that could be, so that a group with one stays live. */
-  private static List<Item> bent(Job job, ItemGroup group, Copies.Fresh fresh) {
+  private static List<Item> bent(Job job, HoldsObjects group, Copies.Fresh fresh) {
     if (group.withMembers().stream().anyMatch(i -> !i.pictureIds().isEmpty())) {
       return List.of(group);
     }
@@ -142,8 +144,8 @@ public final class Shaping {
       Path path = bowed.path(forms.outline(member)).mapped(group.innerToGround());
       if (!path.segments().isEmpty()) {
         Look look = member.inheritedLook();
-        ItemShape shape = Drawings.shape(member.properties(), path, look.fill(), look.line());
-        shapes.add(member.asShape().<Item>map(s -> shape.withFillStyle(s.fillStyle())).orElse(shape));
+        HasOutline shape = Drawings.shape(member.properties(), path, look.fill(), look.line());
+        shapes.add(member.outlined().<Item>map(s -> shape.withFillStyle(s.fillStyle())).orElse(shape));
       }
     }
     return shapes.isEmpty() ? List.of(group) : shapes.size() == 1 ? List.of(shapes.get(0).with(group.properties())) : List.of(Grouping.of(group.properties(), shapes));
@@ -153,8 +155,8 @@ public final class Shaping {
   private static List<Item> plain(List<Item> items, Affine map) {
     List<Item> out = new ArrayList<>();
     for (Item item : items) {
-      if (item.asGroup().filter(g -> !g.live()).isPresent()) {
-        out.addAll(plain(item.members(), item.asGroup().orElseThrow().innerToGround().then(map)));
+      if (item.holder().filter(g -> !g.live()).isPresent()) {
+        out.addAll(plain(item.members(), item.holder().orElseThrow().innerToGround().then(map)));
       } else if (item.properties().visible()) {
         out.add(item.with(Reshape.lifted(item.placement(), map)));
       }
@@ -162,7 +164,7 @@ public final class Shaping {
     return out;
   }
 
-  private static Item copies(ItemGroup group, Copies.Fresh fresh) {
+  private static Item copies(HoldsObjects group, Copies.Fresh fresh) {
     List<Item> all = new ArrayList<>();
     for (Affine copy : Repeats.copies(group)) {
       boolean first = all.isEmpty();
@@ -234,7 +236,7 @@ public final class Shaping {
     Forms forms = new Forms(job);
     Set<String> out = new java.util.LinkedHashSet<>();
     for (Item item : items) {
-      if (item.asShape().isPresent() && Extent.area(Combine.clean(forms.outline(item), Rule.NON_ZERO)) < area) {
+      if (item.outlined().isPresent() && Extent.area(Combine.clean(forms.outline(item), Rule.NON_ZERO)) < area) {
         out.add(item.id());
       }
     }
@@ -246,18 +248,18 @@ public final class Shaping {
     return replace(faceId, ids, Wording.text("edit.outlined"), job -> item -> {
       Path path = new Forms(job).outline(item);
       Look look = item.inheritedLook();
-      if (path.segments().isEmpty() || item.asShape().isPresent()) {
+      if (path.segments().isEmpty() || item.outlined().isPresent()) {
         return List.of(item);
       }
-      ItemShape shape = Drawings.shape(item.properties(), path, look.fill(), look.line());
-      return List.of(item.asWords().map(w -> lettered(shape, w)).orElse(shape.finished(item.finish())));
+      HasOutline shape = Drawings.shape(item.properties(), path, look.fill(), look.line());
+      return List.of(item.words().map(w -> lettered(shape, w)).orElse(shape.finished(item.finish())));
     });
   }
 
-  private static Item lettered(ItemShape shape, ItemWords words) {
+  private static Item lettered(HasOutline shape, HoldsWords words) {
     Placement box = shape.placement();
     // what flowed on from elsewhere stands alone as a shape, and so do the words that it remembers
-    ItemWords kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
+    HoldsWords kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
     return shape.withOutline(new Outline.Lettered(shape.outline().within(1, 1), kept, new Size(Math.max(Reshape.LEAST, box.width()), Math.max(Reshape.LEAST, box.height()))))
         .covered(words.fillStyle());
   }
@@ -265,30 +267,30 @@ public final class Shaping {
   /** Shapes that were words are words again, where the shapes stand and as large as they are now; fields show what their facts say now. */
   public static Edit wordsAgain(String faceId, Set<String> ids) {
     Edit back = replace(faceId, ids, Wording.text("edit.wordsAgain"), job -> item -> List.of(
-        item.asShape().flatMap(s -> s.outline().asLettered().map(l -> wordsAgain(s, l))).orElse(item)));
+        item.outlined().flatMap(s -> s.outline().asLettered().map(l -> wordsAgain(s, l))).orElse(item)));
     return new Edit(back.label(), job -> FactEdits.filled(back.change().apply(job)));
   }
 
-  private static Item wordsAgain(ItemShape shape, Outline.Lettered was) {
+  private static Item wordsAgain(HasOutline shape, Outline.Lettered was) {
     Placement p = shape.placement();
     Affine map = Affine.scale(p.width() / was.size().width(), p.height() / was.size().height()).then(p.toGround());
-    ItemWords words = was.words();
+    HoldsWords words = was.words();
     Item sized = Math.abs(map.meanScale() - 1) < 1e-9 ? words : words.scaled(map.meanScale());
     Item placed = sized.with(Reshape.lifted(words.placement(), map)).with(shape.properties());
     boolean recoloured = shape.fill().isPresent() && !shape.fill().equals(words.inheritedLook().fill());
-    return recoloured ? placed.asWords().orElseThrow().styled(s -> s.withColour(shape.fill().get())) : placed;
+    return recoloured ? placed.words().orElseThrow().styled(s -> s.withColour(shape.fill().get())) : placed;
   }
 
   /** Lines become shapes with the outline of their paint, filled in the line's colour. */
   public static Edit linesToShapes(String faceId, Set<String> ids) {
     return replace(faceId, ids, Wording.text("edit.lineToShape"), job -> item -> {
-      Optional<ItemShape> lined = item.asShape().filter(s -> s.line().isPresent());
+      Optional<HasOutline> lined = item.outlined().filter(s -> s.line().isPresent());
       if (lined.isEmpty()) {
         return List.of(item);
       }
-      ItemShape shape = lined.get();
+      HasOutline shape = lined.get();
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
-      ItemShape line = Drawings.shape(
+      HasOutline line = Drawings.shape(
           shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role()).withCutting(shape.properties().cutting()) : shape.properties(),
           band, Optional.of(shape.line().get().colour()), Optional.empty());
       return shape.painted() ? List.of(shape.withLine(Optional.empty()), line) : List.of(line);
@@ -298,13 +300,13 @@ public final class Shaping {
   /** Overlaps within a shape count as holes from now on, or as filled. */
   public static Edit ruled(String faceId, Set<String> ids, Rule rule) {
     return replace(faceId, ids, Wording.text("edit.rule"), job -> item -> {
-      if (item.asShape().isEmpty()) {
+      if (item.outlined().isEmpty()) {
         return List.of(item);
       }
       Path path = new Forms(job).outline(item);
       boolean closed = Contour.of(path).stream().allMatch(Contour::closed);
       Path clean = closed ? Combine.clean(path, rule) : path;
-      return List.of(clean.segments().isEmpty() ? item : Drawings.redrawn(item.asShape().get(), clean));
+      return List.of(clean.segments().isEmpty() ? item : Drawings.redrawn(item.outlined().get(), clean));
     });
   }
 
@@ -312,7 +314,7 @@ public final class Shaping {
   public static Edit redraw(String faceId, String id, Path path, String labelKey) {
     return new Edit(Wording.text(labelKey), job -> job.changed(faceId, face -> Measure.bounds(path).isEmpty()
         ? face.without(Set.of(id))
-        : face.changed(id, item -> item.asShape().<Item>map(s -> Drawings.redrawn(s, path)).orElse(item))));
+        : face.changed(id, item -> item.redrawn(s -> Drawings.redrawn(s, path)))));
   }
 
   /** Gives ready shapes another figure, told by its place from 0; its unit is that of the setting (inches, degrees or a number). */
@@ -325,7 +327,7 @@ public final class Shaping {
   public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
     return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
-      Optional<Item> ground = some.stream().filter(i -> i.asShape().isPresent() || i.asWords().isPresent()).findFirst();
+      Optional<Item> ground = some.stream().filter(i -> i.outlined().isPresent() || i.words().isPresent()).findFirst();
       List<Item> art = some.stream().filter(i -> ground.isPresent() && i != ground.get()).toList();
       if (ground.isEmpty() || art.isEmpty()) {
         return items;
@@ -358,11 +360,11 @@ public final class Shaping {
         }
         List<Item> members = new ArrayList<>(List.of(item));
         ItemProperties properties = item.properties();
-        ItemShape plain = ItemShape.of(
+        HasOutline plain = ItemShape.of(
             ItemProperties.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
-        ItemGroup group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
+        HoldsObjects group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
             new LiveEffect.Combined(Way.TAKE_AWAY, item.inheritedLook()));
         out.add(group.with(group.properties().withId(fresh.of(plain).id())));
       }

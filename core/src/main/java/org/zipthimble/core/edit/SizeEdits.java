@@ -73,8 +73,8 @@ public final class SizeEdits {
   }
 
   private static Item resized(Item item, Box box, Size was, Size is, double grow, boolean scaleWords) {
-    boolean stretches = item.asShape().filter(s -> s.outline().boxed() || s.outline().straight()).isPresent() && item.placement().turn() % 90 == 0;
-    boolean keeps = item.asWords().isPresent() && !scaleWords;
+    boolean stretches = item.outlined().filter(s -> s.outline().boxed() || s.outline().straight()).isPresent() && item.placement().turn() % 90 == 0;
+    boolean keeps = item.words().isPresent() && !scaleWords;
     double near = NEAR * Math.min(was.width(), was.height());
     Span across = span(box.x(), box.right(), was.width(), is.width(), near, grow, stretches);
     Span down = span(box.y(), box.bottom(), was.height(), is.height(), near, grow, stretches);

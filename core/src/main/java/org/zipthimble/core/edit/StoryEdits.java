@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Placement;
@@ -74,34 +74,34 @@ public final class StoryEdits {
   }
 
   /** Changes blocks of words in any way; other objects stay. */
-  public static Edit words(String faceId, Set<String> ids, String key, UnaryOperator<ItemWords> change) {
+  public static Edit words(String faceId, Set<String> ids, String key, UnaryOperator<HoldsWords> change) {
     return new Edit(Wording.text(key), job -> {
       FontShelf fonts = new JobFonts(job);
-      return job.changed(faceId, face -> face.changed(ids, item -> item.asWords().<Item>map(w -> grown(change.apply(w), fonts)).orElse(item)));
+      return job.changed(faceId, face -> face.changed(ids, item -> item.rephrased(w -> grown(change.apply(w), fonts))));
     });
   }
 
-  private static int held(ItemWords words, int place) {
+  private static int held(HoldsWords words, int place) {
     return Math.max(0, Math.min(words.story().length(), place));
   }
 
   /** The same with its block as high as its words need, where it grows. */
-  static ItemWords grown(ItemWords words, FontShelf fonts) {
+  static HoldsWords grown(HoldsWords words, FontShelf fonts) {
     if (words.setting().fitting() != Fitting.GROW || words.course().isPresent()) {
       return words;
     }
     Placement p = words.placement();
     double height = words.setting().columns() == 1 ? words.set(fonts).height() : balanced(words, fonts);
     double held = Math.max(LEAST_HEIGHT, Math.min(Placement.FARTHEST, height));
-    return held == p.height() ? words : words.withPlacement(kept(p, p.withHeight(held), 0));
+    return held == p.height() ? words : words.with(kept(p, p.withHeight(held), 0));
   }
 
-  /** Gives a block as much room as its words need, by {@link #room(ItemWords, FontShelf)}; one that no room helps stays. */
+  /** Gives a block as much room as its words need, by {@link #room(HoldsWords, FontShelf)}; one that no room helps stays. */
   public static Edit room(String faceId, String id) {
     return new Edit(Wording.text("edit.room"), job -> {
       FontShelf fonts = new JobFonts(job);
-      Function<ItemWords, Item> roomy = w -> room(w, fonts).map(w::withPlacement).orElse(w);
-      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.asWords().map(roomy).orElse(item)));
+      Function<HoldsWords, Item> roomy = w -> room(w, fonts).map(w::with).orElse(w);
+      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.rephrased(roomy)));
     });
   }
 
@@ -111,8 +111,8 @@ public final class StoryEdits {
    *
    * @return empty where no block helps, as along a course or where it would be larger than any can be
    */
-  public static Optional<Placement> room(ItemWords words, FontShelf fonts) {
-    ItemWords now = words;
+  public static Optional<Placement> room(HoldsWords words, FontShelf fonts) {
+    HoldsWords now = words;
     for (int i = 0; i < ROOM_STEPS && now.course().isEmpty() && now.set(fonts).tooWide() > 0; i++) {
       double longest = now.set(fonts).lines().stream().mapToDouble(SetWords.Line::width).max().orElse(0);
       double margins = now.setting().margins().left() + now.setting().margins().right();
@@ -123,25 +123,25 @@ public final class StoryEdits {
       }
       Placement p = now.placement();
       double share = now.story().paragraphs().get(0).look().align().share();
-      now = now.withPlacement(kept(p, p.withWidth(width), share));
+      now = now.with(kept(p, p.withWidth(width), share));
     }
     if (now.course().isEmpty() && now.set(fonts).leftOver() > 0) {
       double height = now.setting().columns() == 1 ? now.set(fonts).height() : balanced(now, fonts);
       if (height > Placement.FARTHEST) {
         return Optional.empty();
       }
-      now = now.withPlacement(kept(now.placement(), now.placement().withHeight(Math.ceil(height / ROOM_STEP) * ROOM_STEP), 0));
+      now = now.with(kept(now.placement(), now.placement().withHeight(Math.ceil(height / ROOM_STEP) * ROOM_STEP), 0));
     }
-    return Optional.of(now).filter(w -> w.set(fonts).fits()).map(ItemWords::placement);
+    return Optional.of(now).filter(w -> w.set(fonts).fits()).map(HoldsWords::placement);
   }
 
   /** The least height at which all words fit into several columns. */
-  private static double balanced(ItemWords words, FontShelf fonts) {
+  private static double balanced(HoldsWords words, FontShelf fonts) {
     double low = 0;
     double high = words.set(fonts).height();
     for (int i = 0; i < 20; i++) {
       double middle = (low + high) / 2;
-      if (words.withPlacement(words.placement().withHeight(Math.max(LEAST_HEIGHT, middle))).set(fonts).leftOver() == 0) {
+      if (words.with(words.placement().withHeight(Math.max(LEAST_HEIGHT, middle))).set(fonts).leftOver() == 0) {
         high = middle;
       } else {
         low = middle;
@@ -165,16 +165,16 @@ public final class StoryEdits {
   public static Edit inkTo(String faceId, String id, boolean width, double inches) {
     return new Edit(Wording.text("edit.inkTo"), job -> {
       FontShelf fonts = new JobFonts(job);
-      Function<ItemWords, Item> fitted = w -> inkTo(w, width, inches, fonts);
-      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.asWords().map(fitted).orElse(item)));
+      Function<HoldsWords, Item> fitted = w -> inkTo(w, width, inches, fonts);
+      return job.changed(faceId, face -> face.changed(Set.of(id), item -> item.rephrased(fitted)));
     });
   }
 
-  private static Item inkTo(ItemWords words, boolean width, double inches, FontShelf fonts) {
+  private static Item inkTo(HoldsWords words, boolean width, double inches, FontShelf fonts) {
     Item now = words;
     // what is held within the ranges of sizes comes nearer in a second step
     for (int i = 0; i < 3; i++) {
-      ItemWords w = now.asWords().orElseThrow();
+      HoldsWords w = now.words().orElseThrow();
       double ink = w.set(fonts).ink().map(b -> width ? b.width() : b.height()).orElse(0.0);
       if (ink <= 0 || inches <= 0) {
         return now;
@@ -195,7 +195,7 @@ public final class StoryEdits {
   /** The job with blocks that grow as high as their words need, after something that all of them may follow. */
   static Job settled(Job job) {
     FontShelf fonts = new JobFonts(job);
-    return job.withFaces(job.faces().stream().map(f -> f.changed(Set.copyOf(f.all().stream().filter(i -> i.asWords().isPresent()).map(Item::id).toList()),
-        item -> item.asWords().<Item>map(w -> grown(w, fonts)).orElse(item))).toList());
+    return job.withFaces(job.faces().stream().map(f -> f.changed(Set.copyOf(f.all().stream().filter(i -> i.words().isPresent()).map(Item::id).toList()),
+        item -> item.rephrased(w -> grown(w, fonts)))).toList());
   }
 }

@@ -7,8 +7,8 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Paragraph;
@@ -111,12 +111,12 @@ public final class StyleEdits {
   }
 
   private static Face stories(Face face, UnaryOperator<Story> change) {
-    Set<String> words = face.all().stream().filter(i -> i.asWords().isPresent()).map(Item::id).collect(Collectors.toSet());
-    return words.isEmpty() ? face : face.changed(words, item -> item.asWords().<Item>map(w -> told(w, change.apply(w.story()))).orElse(item));
+    Set<String> words = face.all().stream().filter(i -> i.words().isPresent()).map(Item::id).collect(Collectors.toSet());
+    return words.isEmpty() ? face : face.changed(words, item -> item.rephrased(w -> told(w, change.apply(w.story()))));
   }
 
   /** Words that say the same stay the very same. */
-  private static ItemWords told(ItemWords words, Story story) {
+  private static HoldsWords told(HoldsWords words, Story story) {
     return story.equals(words.story()) ? words : words.withStory(story);
   }
 }

@@ -14,9 +14,9 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Frame;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
@@ -181,11 +181,11 @@ public final class ThingEdits {
       Job out = job;
       for (Item item : job.face(faceId).orElseThrow().items()) {
         Frame frame = job.frame(job.face(faceId).orElseThrow());
-        Optional<ItemGroup> live = item.asLive();
+        Optional<HoldsObjects> live = item.holder().filter(Item::live);
         boolean row = live.flatMap(g -> g.effect().pattern()).flatMap(p -> step(p, live.get())).isPresent();
         if (row) {
           out = row(out, faceId, live.get(), cup.get().round(), frame);
-        } else if (item.asShape().flatMap(ItemShape::fillStyle).isPresent()) {
+        } else if (item.outlined().flatMap(HasOutline::fillStyle).isPresent()) {
           out = out.changed(faceId, f -> f.changed(item.id(), i -> tiled(i, cup.get().round())));
         }
       }
@@ -199,7 +199,7 @@ public final class ThingEdits {
   }
 
   /** The step of a row to the right, in the inches of its members; empty for other patterns. */
-  private static Optional<Double> step(Pattern pattern, ItemGroup group) {
+  private static Optional<Double> step(Pattern pattern, HoldsObjects group) {
     Box box = group.members().stream().map(m -> m.placement().around()).reduce(Box::union).orElse(new Box(0, 0, 1, 1));
     if (pattern.asGrid().isPresent()) {
       double step = box.width() + pattern.asGrid().get().gapX();
@@ -208,7 +208,7 @@ public final class ThingEdits {
     return pattern.asFill().filter(f -> Repeats.filling(box.width(), f) > 1).map(f -> (f.width() - box.width()) / (Repeats.filling(box.width(), f) - 1));
   }
 
-  private static Job row(Job job, String faceId, ItemGroup group, double once, Frame frame) {
+  private static Job row(Job job, String faceId, HoldsObjects group, double once, Frame frame) {
     Affine map = group.innerToGround();
     if (Math.abs(map.b()) > SAME || Math.abs(map.c()) > SAME || map.a() <= 0) {
       return job;
@@ -233,7 +233,7 @@ public final class ThingEdits {
     Pattern whole = new Pattern.Grid(Math.max(2, across), down, (met - wide) / map.a(), gapY, brick);
     Job changed = LiveGroups.change(faceId, group.id(), "edit.meet", e -> new LiveEffect.Repeated(whole)).change().apply(job);
     return changed.changed(faceId, f -> f.changed(group.id(), i -> {
-      ItemGroup now = i.asGroup().orElseThrow();
+      HoldsObjects now = i.holder().orElseThrow();
       Box members = now.members().stream().map(m -> m.placement().around()).reduce(Box::union).orElseThrow();
       double at = now.innerToGround().apply(new Point(members.x(), members.y())).x();
       return i.with(i.placement().moved(from - at, 0));
@@ -241,7 +241,7 @@ public final class ThingEdits {
   }
 
   private static Item tiled(Item item, double once) {
-    ItemShape shape = item.asShape().orElseThrow();
+    HasOutline shape = item.outlined().orElseThrow();
     return shape.fillStyle().map(style -> style.accept(new FillStyle.Visitor<Item>() {
       @Override
       public Item gradient(FillStyle.Gradient gradient) {

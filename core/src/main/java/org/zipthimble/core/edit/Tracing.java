@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Pictures;
@@ -26,7 +26,7 @@ public final class Tracing {
    * @throws Trouble when the picture cannot be decoded, or nothing was found in it
    * @throws Stopped when the person stopped it
    */
-  public static Edit edit(Job job, String faceId, ItemPhoto photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
+  public static Edit edit(Job job, String faceId, HoldsPicture photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
     List<Trace.Layer> layers = Trace.of(Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouching().withEnlarged(1))), asked, progress);
     if (layers.isEmpty()) {
       throw Trouble.of("trace.nothing", photo.properties().name());

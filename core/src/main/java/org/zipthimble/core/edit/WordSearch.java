@@ -43,7 +43,7 @@ public final class WordSearch {
     }
     for (Face face : job.faces()) {
       for (Item item : face.all()) {
-        item.asWords().ifPresent(w -> in(w.story(), wanted).forEach(s -> out.add(new Found(face.id(), w.id(), s[0], s[1]))));
+        item.words().ifPresent(w -> in(w.story(), wanted).forEach(s -> out.add(new Found(face.id(), w.id(), s[0], s[1]))));
       }
     }
     return out;

@@ -16,8 +16,9 @@ import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Placement;
@@ -181,7 +182,7 @@ public final class WordingBank {
       double width = safe.width() * WIDE;
       WordStyle base = USUAL.withSizePt(Math.max(LEAST_PT, Math.min(MOST_PT, width * 72 / LETTERS)));
       Story story = entry.story(job, base);
-      ItemWords words = ItemWords.of(ItemProperties.of(before.freshId(), Wording.text("design.words")), Placement.of(0, 0, width, 0.25, 0), "", story.style()).withStory(story)
+      HoldsWords words = ItemWords.of(ItemProperties.of(before.freshId(), Wording.text("design.words")), Placement.of(0, 0, width, 0.25, 0), "", story.style()).withStory(story)
           .withSetting(BlockSetting.PLAIN.withFitting(Fitting.GROW));
       double height = Math.max(0.25, words.set(new JobFonts(job)).height());
       Placement middle = Placement.of(safe.centre().x() - width / 2, Math.max(safe.y(), safe.centre().y() - height / 2), width, height, 0);

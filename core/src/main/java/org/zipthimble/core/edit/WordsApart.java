@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Glyph;
@@ -39,7 +39,7 @@ public final class WordsApart {
       return job.changed(faceId, face -> {
         var now = face;
         for (String id : ids) {
-          Optional<ItemWords> words = now.find(id).flatMap(Item::asWords);
+          Optional<HoldsWords> words = now.find(id).flatMap(Item::words);
           if (words.isPresent()) {
             List<Item> shapes = shapes(words.get(), fonts, into).stream().map(fresh::of).toList();
             now = shapes.isEmpty() ? now : now.changedBeside(id, items -> {
@@ -57,7 +57,7 @@ public final class WordsApart {
   /** A part by the number of its line, word and letter, and the look of its beginning. */
   private record Part(StringBuilder text, List<Path> outlines, LetterLook look) {}
 
-  private static List<Item> shapes(ItemWords words, JobFonts fonts, Into into) {
+  private static List<Item> shapes(HoldsWords words, JobFonts fonts, Into into) {
     Affine ground = words.placement().toGround();
     Map<String, Part> parts = new LinkedHashMap<>();
     int line = 0;
@@ -92,7 +92,7 @@ public final class WordsApart {
     return parts.values().stream().map(p -> shape(words, p)).toList();
   }
 
-  private static Item shape(ItemWords words, Part part) {
+  private static Item shape(HoldsWords words, Part part) {
     Path all = part.outlines().stream().reduce(Path.EMPTY, Path::plus);
     String name = part.text().length() == 0 ? words.properties().name() : part.text().toString();
     ItemProperties properties = words.properties().withName(name);

@@ -6,8 +6,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Curving;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Warp;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Placement;
 
@@ -25,7 +25,7 @@ public record Bowed(Bend bend, Box field) implements Curving {
    *
    * @throws IllegalArgumentException when the group is not bent
    */
-  public static Bowed of(ItemGroup group) {
+  public static Bowed of(HoldsObjects group) {
     LiveEffect.Bent bent = group.effect().bent().orElseThrow(() -> new IllegalArgumentException("this group is not bent"));
     return new Bowed(bent.bend(), group.members().stream().map(Item::placement).map(Placement::around).reduce(Box::union).orElse(new Box(0, 0, 1, 1)));
   }

@@ -14,13 +14,14 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LiveEffect;
@@ -49,7 +50,7 @@ public final class Forms {
   private record Recipe(LiveEffect effect, double sx, double sy) {
     private static final Placement NOWHERE = Placement.of(0, 0, 1, 1, 0);
 
-    ItemGroup group(List<Item> members) {
+    HoldsObjects group(List<Item> members) {
       return new ItemGroup(ItemProperties.of("made", "made"), NOWHERE, new Size(1, 1), members, effect);
     }
   }
@@ -78,18 +79,18 @@ public final class Forms {
   }
 
   /** The outline of what a group makes, on its own ground, its distances true whatever the group's size. */
-  public Path made(ItemGroup group) {
+  public Path made(HoldsObjects group) {
     return madeHere(group).mapped(group.placement().toGround());
   }
 
   /** The outline of what a group makes, within its own box. */
-  private Path madeHere(ItemGroup group) {
+  private Path madeHere(HoldsObjects group) {
     double sx = group.placement().width() / group.inner().width();
     double sy = group.placement().height() / group.inner().height();
     return MADE.of(group.members(), new Recipe(group.effect().recipe(), sx, sy), job);
   }
 
-  private Path make(ItemGroup group, Affine scale) {
+  private Path make(HoldsObjects group, Affine scale) {
     return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
       public Path together(LiveEffect.Together making) {
@@ -142,7 +143,7 @@ public final class Forms {
     return making.filled() ? Combine.withoutHoles(ring) : ring;
   }
 
-  private List<Path> members(ItemGroup group, Affine scale, int threshold) {
+  private List<Path> members(HoldsObjects group, Affine scale, int threshold) {
     List<Path> out = new ArrayList<>();
     for (Item member : group.members()) {
       if (member.properties().visible()) {
@@ -176,7 +177,7 @@ public final class Forms {
   private Path filled(Item item) {
     Path outline = outline(item);
     boolean open = Contour.of(outline).stream().noneMatch(Contour::closed);
-    return item.asShape().filter(s -> open).map(s -> Strokes.outline(s, outline)).orElse(outline);
+    return item.outlined().filter(s -> open).map(s -> Strokes.outline(s, outline)).orElse(outline);
   }
 
   /** What a node clears away on the face: all within its gap. */
@@ -213,7 +214,7 @@ public final class Forms {
 
   /** Whether a place of the face is among the letters of words: in the box of one of them. */
   public boolean inkBox(SceneNode words, Point place) {
-    return words.item().asWords().map(w -> w.set(fonts).placed().stream()
+    return words.item().words().map(w -> w.set(fonts).placed().stream()
         .anyMatch(p -> p.piece().run().ink().filter(box -> box.contains(p.toBlock().then(words.toFace()).inverse().apply(place))).isPresent())).orElse(false);
   }
 

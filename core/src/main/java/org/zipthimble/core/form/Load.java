@@ -3,10 +3,10 @@ package org.zipthimble.core.form;
 import java.util.List;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LiveEffect;
@@ -56,13 +56,13 @@ public final class Load {
     double dashes = 0;
     List<Item> all = face.all();
     for (Item item : all) {
-      String text = item.asWords().map(ItemWords::text).orElse("");
-      text = item.asShape().flatMap(s -> s.outline().asLettered()).map(l -> l.words().text()).orElse(text);
+      String text = item.words().map(HoldsWords::text).orElse("");
+      text = item.outlined().flatMap(s -> s.outline().asLettered()).map(l -> l.words().text()).orElse(text);
       if (text.length() > MOST_CHARACTERS) {
         throw Trouble.of("load.characters", item.properties().name(), text.length(), MOST_CHARACTERS);
       }
-      places += item.asShape().map(s -> s.outline().places()).orElse(0);
-      dashes += item.asShape().map(Load::dashes).orElse(0.0);
+      places += item.outlined().map(s -> s.outline().places()).orElse(0);
+      dashes += item.outlined().map(Load::dashes).orElse(0.0);
       clearing += item.properties().clearGap() > 0 ? 1 : 0;
     }
     for (Item item : face.items()) {
@@ -83,7 +83,7 @@ public final class Load {
   }
 
   /** How many dashes a shape's line has, told by the length of its outline. */
-  private static double dashes(ItemShape shape) {
+  private static double dashes(HasOutline shape) {
     double period = shape.line().map(LineLook::dashesPt).orElse(List.of()).stream().mapToDouble(d -> d).sum();
     return period > 0 ? Unit.POINT.fromInches(Extent.length(shape.outline().within(shape.placement().width(), shape.placement().height()))) / period : 0;
   }
@@ -97,10 +97,10 @@ public final class Load {
     for (Item tile : item.patternArt()) {
       own = sum(own, drawn(tile));
     }
-    return product(own, item.asGroup().map(Load::times).orElse(1L));
+    return product(own, item.holder().map(Load::times).orElse(1L));
   }
 
-  private static long times(ItemGroup group) {
+  private static long times(HoldsObjects group) {
     return group.effect().accept(new LiveEffect.Visitor<>() {
       @Override
       public Long together(LiveEffect.Together effect) {

@@ -6,7 +6,7 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Trail;
-import org.zipthimble.core.job.ItemGroup;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Pattern;
 
 /** Where the copies of a live repeat stand. */
@@ -17,7 +17,7 @@ public final class Repeats {
    * The maps from where a group's members stand to each of their copies, in the group's inner field; the first leaves them there where it
    * can. Of what does not repeat its members, they are one copy of themselves.
    */
-  public static List<Affine> copies(ItemGroup group) {
+  public static List<Affine> copies(HoldsObjects group) {
     Box box = group.members().stream().map(m -> m.placement().around()).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
     return group.effect().pattern().map(p -> of(box, p)).orElse(List.of(Affine.IDENTITY));
   }

@@ -12,8 +12,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.kept.Kept;
@@ -58,7 +58,7 @@ public final class Scene {
   private void note(List<Item> items, Affine ground) {
     for (Item item : items) {
       grounds.put(item.id(), ground);
-      item.asGroup().ifPresent(g -> note(g.members(), g.innerToGround().then(ground)));
+      item.holder().ifPresent(g -> note(g.members(), g.innerToGround().then(ground)));
     }
   }
 
@@ -84,7 +84,7 @@ public final class Scene {
     boolean solid = holder.solid() && item.properties().solid();
     Optional<Cutting> cutting = role.cuts() || holder.cutting().isPresent()
         ? Optional.of(given(item.properties().cutting(), holder.cutting())).filter(c -> visible && !helps && holder.cutAlone()) : Optional.empty();
-    boolean holdsOnly = item.asGroup().filter(g -> !g.live() || g.effect().pattern().isPresent()).isPresent();
+    boolean holdsOnly = item.holder().filter(HoldsObjects::onlyHolds).isPresent();
     boolean handsDown = holdsOnly && role != Role.PRINTS_AND_CUTS;
     List<Item> owners = new ArrayList<>(holder.owners());
     owners.add(item);
@@ -102,7 +102,7 @@ public final class Scene {
   }
 
   private static List<SceneNode> children(Item item, Affine ground, Context own) {
-    Optional<ItemGroup> group = item.asGroup().filter(g -> g.effect().showsMembers());
+    Optional<HoldsObjects> group = item.holder().filter(g -> g.effect().showsMembers());
     if (group.isEmpty()) {
       return List.of();
     }
@@ -116,7 +116,7 @@ public final class Scene {
 
   private static List<SceneNode> parts(Item item, Affine ground, Context own) {
     List<SceneNode> out = new ArrayList<>(nodes(item.patternArt(), item.placement().toGround().then(ground), own));
-    item.asGroup().filter(g -> !g.effect().showsMembers())
+    item.holder().filter(g -> !g.effect().showsMembers())
         .ifPresent(g -> out.addAll(nodes(g.members(), g.innerToGround().then(ground), own)));
     return out;
   }
@@ -174,7 +174,7 @@ public final class Scene {
 
   /** The map from a group's inner field to the face; the identity for no group. */
   public Affine inside(Optional<String> groupId) {
-    return groupId.flatMap(face::find).flatMap(Item::asGroup).map(g -> g.innerToGround().then(under(g.id()))).orElse(Affine.IDENTITY);
+    return groupId.flatMap(face::find).flatMap(Item::holder).map(g -> g.innerToGround().then(under(g.id()))).orElse(Affine.IDENTITY);
   }
 
   /** The upright box around an object on the face, in inches. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Role;
 
@@ -61,7 +62,7 @@ public record SceneNode(
 
   /** Whether it stands for its children alone: a plain group, a grid, a repeat. */
   public boolean holdsOnly() {
-    return item.asGroup().filter(g -> !g.live() || g.effect().pattern().isPresent()).isPresent();
+    return item.holder().filter(HoldsObjects::onlyHolds).isPresent();
   }
 
   /** Whether it is a leaf that is printed and cut round as one. */

@@ -5,8 +5,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 
 /** Where what stands within groups is seen on the face: through the maps of all that hold it and, other than {@link Scene#under}, through their bends. */
 public final class Seen {
@@ -21,7 +21,7 @@ public final class Seen {
 
   /** The map from the inner field of a group to the face. */
   private static Warp within(Face face, Item holder) {
-    ItemGroup group = holder.asGroup().orElseThrow();
+    HoldsObjects group = holder.holder().orElseThrow();
     Warp out = straight(group.innerToGround());
     Warp own = group.effect().bent().isPresent() ? after(Bowed.of(group).warp(), out) : out;
     return face.holder(holder.id()).map(h -> after(own, within(face, h))).orElse(own);
@@ -31,7 +31,7 @@ public final class Seen {
   public static boolean bent(Face face, String groupId) {
     Optional<Item> at = face.find(groupId);
     while (at.isPresent()) {
-      if (at.get().asGroup().filter(g -> g.effect().bent().isPresent()).isPresent()) {
+      if (at.get().holder().filter(g -> g.effect().bent().isPresent()).isPresent()) {
         return true;
       }
       at = face.holder(at.get().id());

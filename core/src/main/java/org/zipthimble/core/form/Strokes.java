@@ -2,14 +2,14 @@ package org.zipthimble.core.form;
 
 import java.util.List;
 import org.zipthimble.core.geom.Combine;
+import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.geom.Corner;
-import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.units.Unit;
 
 /** Lines as shapes: the outline of the paint that a line lays down. */
@@ -17,7 +17,7 @@ public final class Strokes {
   private Strokes() {}
 
   /** The outline of a shape's line, dashes left out; the given outline where it has no line. */
-  public static Path outline(ItemShape shape, Path outline) {
+  public static Path outline(HasOutline shape, Path outline) {
     return shape.line().map(line -> outline(outline, line)).orElse(outline);
   }
 

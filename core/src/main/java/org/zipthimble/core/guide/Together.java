@@ -6,7 +6,7 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Report;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
@@ -100,7 +100,7 @@ public enum Together {
         Box size = job.frame(face).trim();
         return seen.place() != Place.ITEM && Math.abs(size.width() - SIZE.width()) < SAME && Math.abs(size.height() - SIZE.height()) < SAME;
       case GROUND:
-        return face.items().stream().anyMatch(i -> i.asWords().isEmpty());
+        return face.items().stream().anyMatch(i -> i.words().isEmpty());
       case EDGES:
         return seen.checked().flatMap(r -> r.edges(face.id()))
             .filter(reach -> Stream.of(Side.values()).allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME)).isPresent();
@@ -122,8 +122,8 @@ public enum Together {
     }
   }
 
-  private static Stream<ItemWords> typed(Face face) {
-    return face.items().stream().flatMap(i -> i.asWords().stream())
+  private static Stream<HoldsWords> typed(Face face) {
+    return face.items().stream().flatMap(i -> i.words().stream())
         .filter(w -> w.text().strip().length() >= SHORTEST && !w.text().equals(Wording.text("words.new")));
   }
 }

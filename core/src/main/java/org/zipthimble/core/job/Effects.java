@@ -1,82 +1,131 @@
 package org.zipthimble.core.job;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 
 /**
- * What softens an object or lies around it. Sizes are inches on the ground the object stands on.
+ * The effects of an object, at most one of each kind, in the order in which kinds are told.
  *
- * @param blur how far its colours run into each other
- * @param feather how far its edge fades inwards
+ * @param each the effects
  */
-@RecordBuilder
-public record Effects(Optional<Shadow> shadow, Optional<Glow> glow, double blur, double feather, Blend blend) implements EffectsBuilder.With {
+public record Effects(List<Effect> each) {
   /** None at all. */
-  public static final Effects NONE = new Effects(Optional.empty(), Optional.empty(), 0, 0, Blend.NORMAL);
+  public static final Effects NONE = new Effects(List.of());
 
-  /** The largest size. */
-  public static final double MOST = 5;
+  /** Where each kind stands in the list. */
+  private static final Effect.Visitor<Integer> ORDER = new Effect.Visitor<>() {
+    @Override
+    public Integer shadow(Effect.Shadow effect) {
+      return 0;
+    }
 
-  /** Checks the figures. */
+    @Override
+    public Integer glow(Effect.Glow effect) {
+      return 1;
+    }
+
+    @Override
+    public Integer blur(Effect.Blur effect) {
+      return 2;
+    }
+
+    @Override
+    public Integer feather(Effect.Feather effect) {
+      return 3;
+    }
+
+    @Override
+    public Integer mixing(Effect.Mixing effect) {
+      return 4;
+    }
+  };
+
+  /** Keeps a copy in order; two of a kind are refused. */
   public Effects {
-    if (!size(blur) || !size(feather) || blend == null) {
-      throw new IllegalArgumentException("effects are 0 to " + MOST + " in: " + blur + ", " + feather);
-    }
-  }
-
-  private static boolean size(double v) {
-    return v >= 0 && v <= MOST;
-  }
-
-  /**
-   * A shadow.
-   *
-   * @param degrees where it falls, 0 to the right, 90 downwards
-   * @param distance how far
-   * @param softness how wide its edge fades
-   * @param opacity 0 to 1
-   */
-  public record Shadow(double degrees, double distance, double softness, Colour colour, double opacity) {
-    /** A usual one. */
-    public static final Shadow USUAL = new Shadow(60, 0.06, 0.08, Colour.of(0x2A211C), 0.45);
-
-    /** Checks the figures. */
-    public Shadow {
-      if (!Double.isFinite(degrees) || !size(distance) || !size(softness) || colour == null || !(opacity >= 0 && opacity <= 1)) {
-        throw new IllegalArgumentException("a shadow is out of range");
+    List<Effect> sorted = new ArrayList<>(each);
+    sorted.sort(Comparator.comparing(e -> e.accept(ORDER)));
+    for (int i = 1; i < sorted.size(); i++) {
+      if (sorted.get(i).accept(ORDER).equals(sorted.get(i - 1).accept(ORDER))) {
+        throw new IllegalArgumentException("an object has one effect of a kind: " + each);
       }
     }
+    each = List.copyOf(sorted);
   }
 
-  /**
-   * A halo all round.
-   *
-   * @param width how far it reaches
-   * @param opacity 0 to 1
-   */
-  public record Glow(double width, Colour colour, double opacity) {
-    /** A usual one. */
-    public static final Glow USUAL = new Glow(0.1, Colour.of(0xFBF5E6), 0.9);
+  /** Some effects. */
+  public static Effects of(Effect... each) {
+    return new Effects(List.of(each));
+  }
 
-    /** Checks the figures. */
-    public Glow {
-      if (!size(width) || colour == null || !(opacity >= 0 && opacity <= 1)) {
-        throw new IllegalArgumentException("a glow is out of range");
-      }
-    }
+  /** The same with one more, in place of one of its kind. */
+  public Effects with(Effect effect) {
+    Effects rest = without(effect.getClass());
+    List<Effect> all = new ArrayList<>(rest.each);
+    all.add(effect);
+    return new Effects(all);
+  }
+
+  /** The same without one of a kind. */
+  public Effects without(Class<? extends Effect> kind) {
+    return new Effects(each.stream().filter(e -> e.getClass() != kind).toList());
+  }
+
+  private <E extends Effect> Optional<E> one(Class<E> kind) {
+    return each.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+  }
+
+  /** Its shadow. */
+  public Optional<Effect.Shadow> shadow() {
+    return one(Effect.Shadow.class);
+  }
+
+  /** Its halo. */
+  public Optional<Effect.Glow> glow() {
+    return one(Effect.Glow.class);
+  }
+
+  /** How far its colours run into each other, in inches; 0 where they do not. */
+  public double blur() {
+    return one(Effect.Blur.class).map(Effect.Blur::size).orElse(0.0);
+  }
+
+  /** How far its edge fades inwards, in inches; 0 where it does not. */
+  public double feather() {
+    return one(Effect.Feather.class).map(Effect.Feather::size).orElse(0.0);
+  }
+
+  /** How its colours mix with those below. */
+  public Blend blend() {
+    return one(Effect.Mixing.class).map(Effect.Mixing::blend).orElse(Blend.NORMAL);
+  }
+
+  /** The same with its colours this far run into each other, in inches, 0 to {@link Effect#MOST}. */
+  public Effects withBlur(double size) {
+    return size == 0 ? without(Effect.Blur.class) : with(new Effect.Blur(size));
+  }
+
+  /** The same with its edge fading this far, in inches, 0 to {@link Effect#MOST}. */
+  public Effects withFeather(double size) {
+    return size == 0 ? without(Effect.Feather.class) : with(new Effect.Feather(size));
+  }
+
+  /** The same mixing its colours otherwise. */
+  public Effects withBlend(Blend blend) {
+    return blend == Blend.NORMAL ? without(Effect.Mixing.class) : with(new Effect.Mixing(blend));
   }
 
   /** The same in other colours. */
   public Effects recoloured(UnaryOperator<Colour> map) {
-    return withShadow(shadow.map(s -> new Shadow(s.degrees(), s.distance(), s.softness(), map.apply(s.colour()), s.opacity())))
-        .withGlow(glow.map(g -> new Glow(g.width(), map.apply(g.colour()), g.opacity())));
+    return new Effects(each.stream().map(e -> e.recoloured(map)).toList());
   }
 
   /** Whether nothing lets through what is below. */
   public boolean solid() {
-    return blur == 0 && feather == 0 && blend == Blend.NORMAL;
+    return each.stream().noneMatch(Effect::letsThrough);
   }
 }

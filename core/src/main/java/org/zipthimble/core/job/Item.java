@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.picture.Picture;
@@ -16,7 +17,7 @@ import org.zipthimble.core.picture.Retouch;
  * object with others of them. A question that makes no sense of a kind has an empty answer, and a change of what it has not leaves it as
  * it is.
  */
-public sealed interface Item permits ItemWords, ItemShape, ItemPhoto, ItemGroup {
+public sealed interface Item permits HoldsWords, HasOutline, HoldsPicture, HoldsObjects {
   /** What every object has. */
   ItemProperties properties();
 
@@ -66,8 +67,7 @@ public sealed interface Item permits ItemWords, ItemShape, ItemPhoto, ItemGroup 
   default Set<Colour> colours() {
     Set<Colour> colours = new LinkedHashSet<>();
     retouch().flatMap(Retouch::tint).ifPresent(colours::add);
-    properties().effects().shadow().ifPresent(s -> colours.add(s.colour()));
-    properties().effects().glow().ifPresent(g -> colours.add(g.colour()));
+    properties().effects().each().forEach(e -> e.brings().ifPresent(colours::add));
     return colours;
   }
 
@@ -154,28 +154,38 @@ public sealed interface Item permits ItemWords, ItemShape, ItemPhoto, ItemGroup 
     return this;
   }
 
-  /** Itself as a block of words. */
-  default Optional<ItemWords> asWords() {
-    return Optional.empty();
+  /** Itself as what holds words. */
+  Optional<HoldsWords> words();
+
+  /** Itself as what has an outline of its own. */
+  Optional<HasOutline> outlined();
+
+  /** Itself as what shows a picture in its own frame. */
+  Optional<HoldsPicture> pictured();
+
+  /** Itself as what holds other objects. */
+  Optional<HoldsObjects> holder();
+
+  /** Whether a picture can be put into it. */
+  boolean takesPicture();
+
+  /** The same with its words changed; what holds none stays as it is, and so it is with the three below. */
+  default Item rephrased(Function<? super HoldsWords, ? extends Item> change) {
+    return words().<Item>map(change).orElse(this);
   }
 
-  /** Itself as a shape. */
-  default Optional<ItemShape> asShape() {
-    return Optional.empty();
+  /** The same with its outline changed. */
+  default Item redrawn(Function<? super HasOutline, ? extends Item> change) {
+    return outlined().<Item>map(change).orElse(this);
   }
 
-  /** Itself as a loose picture. */
-  default Optional<ItemPhoto> asPhoto() {
-    return Optional.empty();
+  /** The same with its picture changed. */
+  default Item reframed(Function<? super HoldsPicture, ? extends Item> change) {
+    return pictured().<Item>map(change).orElse(this);
   }
 
-  /** Itself as a group. */
-  default Optional<ItemGroup> asGroup() {
-    return Optional.empty();
-  }
-
-  /** Itself as a group that makes something of its members. */
-  default Optional<ItemGroup> asLive() {
-    return asGroup().filter(ItemGroup::live);
+  /** The same with what it holds changed. */
+  default Item regrouped(Function<? super HoldsObjects, ? extends Item> change) {
+    return holder().<Item>map(change).orElse(this);
   }
 }

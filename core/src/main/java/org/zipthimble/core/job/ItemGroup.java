@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.units.Size;
@@ -19,7 +18,7 @@ import org.zipthimble.core.units.Size;
  * @param effect what the group makes of them
  */
 @RecordBuilder
-public record ItemGroup(ItemProperties properties, Placement placement, Size inner, List<Item> members, LiveEffect effect) implements Item, ItemGroupBuilder.With {
+public record ItemGroup(ItemProperties properties, Placement placement, Size inner, List<Item> members, LiveEffect effect) implements HoldsObjects, ItemGroupBuilder.With {
   /** Keeps a copy. */
   public ItemGroup {
     members = List.copyOf(members);
@@ -40,11 +39,6 @@ public record ItemGroup(ItemProperties properties, Placement placement, Size inn
     return withPlacement(other);
   }
 
-  /** The map from its inner field to the ground it stands on. */
-  public Affine innerToGround() {
-    return Affine.scale(placement.width() / inner.width(), placement.height() / inner.height()).then(placement.toGround());
-  }
-
   @Override
   public ItemGroup holding(List<Item> others) {
     return withMembers(others);
@@ -54,7 +48,7 @@ public record ItemGroup(ItemProperties properties, Placement placement, Size inn
   public Set<Colour> colours() {
     Set<Colour> colours = new LinkedHashSet<>();
     look().ifPresent(look -> colours.addAll(look.colours()));
-    colours.addAll(Item.super.colours());
+    colours.addAll(HoldsObjects.super.colours());
     return colours;
   }
 
@@ -130,8 +124,33 @@ public record ItemGroup(ItemProperties properties, Placement placement, Size inn
   }
 
   @Override
-  public Optional<ItemGroup> asGroup() {
+  public ItemGroup withEffect(LiveEffect effect) {
+    return ItemGroupBuilder.With.super.withEffect(effect);
+  }
+
+  @Override
+  public Optional<HoldsWords> words() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HasOutline> outlined() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsPicture> pictured() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsObjects> holder() {
     return Optional.of(this);
+  }
+
+  @Override
+  public boolean takesPicture() {
+    return mount().isPresent();
   }
 
   @Override

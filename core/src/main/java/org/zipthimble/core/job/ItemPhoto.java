@@ -11,7 +11,7 @@ import org.zipthimble.core.picture.Retouch;
 
 /** A placed picture, by the identity of its bytes, and what is done to it. */
 @RecordBuilder
-public record ItemPhoto(ItemProperties properties, Placement placement, String pictureId, Retouch retouching) implements Item, ItemPhotoBuilder.With {
+public record ItemPhoto(ItemProperties properties, Placement placement, String pictureId, Retouch retouching) implements HoldsPicture, ItemPhotoBuilder.With {
   /** A picture as it came. */
   public static ItemPhoto of(ItemProperties properties, Placement placement, String pictureId) {
     return new ItemPhoto(properties, placement, pictureId, Retouch.NONE);
@@ -43,11 +43,6 @@ public record ItemPhoto(ItemProperties properties, Placement placement, String p
   }
 
   @Override
-  public Optional<Retouch> retouch() {
-    return Optional.of(retouching);
-  }
-
-  @Override
   public ItemPhoto retouched(Retouch other) {
     return withRetouching(other);
   }
@@ -73,8 +68,38 @@ public record ItemPhoto(ItemProperties properties, Placement placement, String p
   }
 
   @Override
-  public Optional<ItemPhoto> asPhoto() {
+  public ItemPhoto withPictureId(String pictureId) {
+    return ItemPhotoBuilder.With.super.withPictureId(pictureId);
+  }
+
+  @Override
+  public ItemPhoto withRetouching(Retouch retouching) {
+    return ItemPhotoBuilder.With.super.withRetouching(retouching);
+  }
+
+  @Override
+  public Optional<HoldsWords> words() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HasOutline> outlined() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsPicture> pictured() {
     return Optional.of(this);
+  }
+
+  @Override
+  public Optional<HoldsObjects> holder() {
+    return Optional.empty();
+  }
+
+  @Override
+  public boolean takesPicture() {
+    return true;
   }
 
   @Override

@@ -12,7 +12,7 @@ import org.zipthimble.core.colour.Colour;
 @RecordBuilder
 public record ItemShape(
     ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<FillStyle> fillStyle)
-    implements Item, ItemShapeBuilder.With {
+    implements HasOutline, ItemShapeBuilder.With {
   /** A shape of one colour. */
   public static ItemShape of(ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
     return new ItemShape(properties, placement, outline, fill, line, Optional.empty());
@@ -39,7 +39,7 @@ public record ItemShape(
     fill.filter(c -> fillStyle.map(FillStyle::seeThrough).orElse(true)).ifPresent(colours::add);
     line.ifPresent(l -> colours.add(l.colour()));
     fillStyle.ifPresent(s -> colours.addAll(s.colours()));
-    colours.addAll(Item.super.colours());
+    colours.addAll(HasOutline.super.colours());
     return colours;
   }
 
@@ -73,11 +73,6 @@ public record ItemShape(
     return other.isPresent() ? withFillStyle(other.map(f -> f)) : filled(fill.or(() -> finish().map(FillStyle.Finish::colour)));
   }
 
-  /** Whether it has an inside that is painted. */
-  public boolean painted() {
-    return fill.isPresent() || fillStyle.isPresent();
-  }
-
   @Override
   public boolean coversItsOutline() {
     return painted();
@@ -109,8 +104,43 @@ public record ItemShape(
   }
 
   @Override
-  public Optional<ItemShape> asShape() {
+  public ItemShape withOutline(Outline outline) {
+    return ItemShapeBuilder.With.super.withOutline(outline);
+  }
+
+  @Override
+  public ItemShape withLine(Optional<LineLook> line) {
+    return ItemShapeBuilder.With.super.withLine(line);
+  }
+
+  @Override
+  public ItemShape withFillStyle(Optional<FillStyle> fillStyle) {
+    return ItemShapeBuilder.With.super.withFillStyle(fillStyle);
+  }
+
+  @Override
+  public Optional<HoldsWords> words() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HasOutline> outlined() {
     return Optional.of(this);
+  }
+
+  @Override
+  public Optional<HoldsPicture> pictured() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsObjects> holder() {
+    return Optional.empty();
+  }
+
+  @Override
+  public boolean takesPicture() {
+    return false;
   }
 
   @Override

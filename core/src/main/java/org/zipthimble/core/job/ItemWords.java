@@ -10,10 +10,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Course;
-import org.zipthimble.core.type.FontShelf;
-import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Story;
-import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
 
 /**
@@ -30,7 +27,7 @@ import org.zipthimble.core.type.WordStyle;
 public record ItemWords(
     ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<Panel> panel, Optional<FillStyle> fillStyle,
     Optional<Following> follows, Optional<Path> spared)
-    implements Item, ItemWordsBuilder.With {
+    implements HoldsWords, ItemWordsBuilder.With {
   /** Checks that nothing is missing; foil has the colour of the words. */
   public ItemWords {
     if (story == null || setting == null) {
@@ -43,21 +40,6 @@ public record ItemWords(
   /** Words of one look. */
   public static ItemWords of(ItemProperties properties, Placement placement, String text, WordStyle style) {
     return new ItemWords(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-  }
-
-  /** What it says, a line end between paragraphs. */
-  public String text() {
-    return story.text();
-  }
-
-  /** The look of its beginning. */
-  public WordStyle style() {
-    return story.style();
-  }
-
-  /** Its words set, with the faces of a shelf. */
-  public SetWords set(FontShelf fonts) {
-    return Typesetter.set(story, setting, course, spared, placement.width(), placement.height(), fonts);
   }
 
   /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
@@ -115,7 +97,7 @@ public record ItemWords(
     Set<Colour> colours = fillStyle.map(FillStyle::seeThrough).orElse(true) ? story.colours() : new LinkedHashSet<>();
     panel.ifPresent(p -> colours.addAll(p.look().colours()));
     fillStyle.ifPresent(s -> colours.addAll(s.colours()));
-    colours.addAll(Item.super.colours());
+    colours.addAll(HoldsWords.super.colours());
     return colours;
   }
 
@@ -136,8 +118,63 @@ public record ItemWords(
   }
 
   @Override
-  public Optional<ItemWords> asWords() {
+  public ItemWords withStory(Story story) {
+    return ItemWordsBuilder.With.super.withStory(story);
+  }
+
+  @Override
+  public ItemWords withSetting(BlockSetting setting) {
+    return ItemWordsBuilder.With.super.withSetting(setting);
+  }
+
+  @Override
+  public ItemWords withCourse(Optional<Course> course) {
+    return ItemWordsBuilder.With.super.withCourse(course);
+  }
+
+  @Override
+  public ItemWords withPanel(Optional<Panel> panel) {
+    return ItemWordsBuilder.With.super.withPanel(panel);
+  }
+
+  @Override
+  public ItemWords withFillStyle(Optional<FillStyle> fillStyle) {
+    return ItemWordsBuilder.With.super.withFillStyle(fillStyle);
+  }
+
+  @Override
+  public ItemWords withFollows(Optional<Following> follows) {
+    return ItemWordsBuilder.With.super.withFollows(follows);
+  }
+
+  @Override
+  public ItemWords withSpared(Optional<Path> spared) {
+    return ItemWordsBuilder.With.super.withSpared(spared);
+  }
+
+  @Override
+  public Optional<HoldsWords> words() {
     return Optional.of(this);
+  }
+
+  @Override
+  public Optional<HasOutline> outlined() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsPicture> pictured() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<HoldsObjects> holder() {
+    return Optional.empty();
+  }
+
+  @Override
+  public boolean takesPicture() {
+    return false;
   }
 
   @Override

@@ -301,7 +301,7 @@ public sealed interface Outline {
    * @param words as they were, placed from the top left of the box in inches
    * @param size of the box when they became a path
    */
-  record Lettered(Path unit, ItemWords words, Size size) implements Penned {
+  record Lettered(Path unit, HoldsWords words, Size size) implements Penned {
     /** Checks that all is there. */
     public Lettered {
       if (unit == null || words == null || size == null) {

@@ -9,6 +9,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 
 /**
@@ -46,14 +47,42 @@ public record Art(
    * shadow; blur, feather and glow reach two.
    */
   static Art of(Effects effects, double opacity, Affine ground, Consumer<MarkOut> marks, Box area) {
-    double scale = ground.meanScale();
-    return new Art(marks, area, effects.shadow().map(s -> {
+    Art art = new Art(marks, area, Optional.empty(), Optional.empty(), 0, 0, opacity, Blend.NORMAL);
+    for (Effect effect : effects.each()) {
+      art = effect.accept(new Softened(art, ground));
+    }
+    return art;
+  }
+
+  /** What each effect makes of art that is drawn on a ground. */
+  private record Softened(Art art, Affine ground) implements Effect.Visitor<Art> {
+    @Override
+    public Art shadow(Effect.Shadow s) {
       double x = s.distance() * Math.cos(Math.toRadians(s.degrees()));
       double y = s.distance() * Math.sin(Math.toRadians(s.degrees()));
       Point shift = new Point(ground.a() * x + ground.c() * y, ground.b() * x + ground.d() * y);
-      return new Halo(shift, s.softness() / 4 * scale, 1, s.colour(), s.opacity());
-    }), effects.glow().map(g -> new Halo(new Point(0, 0), g.width() / 2 * scale, 2, g.colour(), g.opacity())),
-        effects.blur() / 2 * scale, effects.feather() / 2 * scale, opacity, effects.blend());
+      return art.withShadow(Optional.of(new Halo(shift, s.softness() / 4 * ground.meanScale(), 1, s.colour(), s.opacity())));
+    }
+
+    @Override
+    public Art glow(Effect.Glow g) {
+      return art.withGlow(Optional.of(new Halo(new Point(0, 0), g.width() / 2 * ground.meanScale(), 2, g.colour(), g.opacity())));
+    }
+
+    @Override
+    public Art blur(Effect.Blur blur) {
+      return art.withBlur(blur.size() / 2 * ground.meanScale());
+    }
+
+    @Override
+    public Art feather(Effect.Feather feather) {
+      return art.withFeather(feather.size() / 2 * ground.meanScale());
+    }
+
+    @Override
+    public Art mixing(Effect.Mixing mixing) {
+      return art.withBlend(mixing.blend());
+    }
   }
 
   /** How far in inches anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of it. */

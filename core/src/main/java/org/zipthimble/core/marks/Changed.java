@@ -9,8 +9,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Piece;
@@ -65,17 +65,17 @@ public final class Changed {
   }
 
   private static Box difference(Job before, Job now, Item was, Item is) {
-    boolean words = was.asWords().isPresent() && is.asWords().isPresent() && stays(was.asWords().get(), is.asWords().get());
-    return words ? lines(before, now, was.asWords().get(), is.asWords().get()) : joined(marks(before, was), marks(now, is));
+    boolean words = was.words().isPresent() && is.words().isPresent() && stays(was.words().get(), is.words().get());
+    return words ? lines(before, now, was.words().get(), is.words().get()) : joined(marks(before, was), marks(now, is));
   }
 
   /** Whether only what words say has changed, so that lines which say the same look the same. */
-  private static boolean stays(ItemWords a, ItemWords b) {
+  private static boolean stays(HoldsWords a, HoldsWords b) {
     return a.placement().equals(b.placement()) && a.properties().equals(b.properties()) && a.panel().equals(b.panel()) && a.fillStyle().isEmpty() && b.fillStyle().isEmpty()
         && a.properties().effects().equals(Effects.NONE);
   }
 
-  private static Box lines(Job before, Job now, ItemWords was, ItemWords is) {
+  private static Box lines(Job before, Job now, HoldsWords was, HoldsWords is) {
     List<SetWords.Line> a = was.set(new JobFonts(before)).lines();
     List<SetWords.Line> b = is.set(new JobFonts(now)).lines();
     Box all = NOTHING;

@@ -20,20 +20,21 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.thing.Development;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.thing.Development;
 import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.work.Ongoing;
@@ -273,13 +274,13 @@ public final class MarkWalk {
     }
 
     /** The members as they are, by way of the bend. */
-    private void bent(ItemGroup group) {
+    private void bent(HoldsObjects group) {
       Affine inner = group.innerToGround();
       new MarkWalk(job, new BendOut(out, Bowed.of(group), inner.then(ground)), materials).nodes(node.parts(), inner.then(node.ground()).inverse());
     }
 
     /** What a live group makes: its fill, its picture within the outline, its line on top. */
-    private void live(ItemGroup group, Path path) {
+    private void live(HoldsObjects group, Path path) {
       if (node.onlyCut()) {
         if (piece()) {
           out.fill(path, material(group.look().flatMap(Look::fill)));

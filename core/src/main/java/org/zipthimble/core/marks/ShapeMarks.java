@@ -6,12 +6,12 @@ import java.util.function.Consumer;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Texture;
@@ -28,12 +28,12 @@ final class ShapeMarks {
     this.art = art;
   }
 
-  static Path path(ItemShape shape, Affine ground) {
+  static Path path(HasOutline shape, Affine ground) {
     Placement p = shape.placement();
     return shape.outline().within(p.width(), p.height(), p.toGround().then(ground));
   }
 
-  void draw(ItemShape shape, Affine ground) {
+  void draw(HasOutline shape, Affine ground) {
     Path path = path(shape, ground);
     shape.fillStyle().ifPresentOrElse(
         style -> cover(style, path, new Box(0, 0, shape.placement().width(), shape.placement().height()), shape.placement().toGround().then(ground), shape.fill()), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
@@ -24,6 +25,8 @@ import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.job.Effect;
+import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
@@ -66,7 +69,7 @@ final class Binding {
         .serializationInclusion(JsonInclude.Include.NON_ABSENT)
         .addMixIn(Item.class, Items.class).addMixIn(LiveEffect.class, LiveEffects.class).addMixIn(Pattern.class, Patterns.class)
         .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class).addMixIn(Body.class, Bodies.class)
-        .addMixIn(Outline.Ready.class, Ready.class)
+        .addMixIn(Outline.Ready.class, Ready.class).addMixIn(Effect.class, EffectKinds.class).addMixIn(Effects.class, EffectList.class)
         .build();
     for (CoercionInputShape shape : List.of(CoercionInputShape.Integer, CoercionInputShape.Float, CoercionInputShape.Boolean)) {
       mapper.coercionConfigFor(LogicalType.Textual).setCoercion(shape, CoercionAction.Fail);
@@ -116,6 +119,23 @@ final class Binding {
     @JsonSubTypes.Type(name = "finish", value = FillStyle.Finish.class)
   })
   private interface FillStyles {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(name = "shadow", value = Effect.Shadow.class), @JsonSubTypes.Type(name = "glow", value = Effect.Glow.class),
+    @JsonSubTypes.Type(name = "blur", value = Effect.Blur.class), @JsonSubTypes.Type(name = "feather", value = Effect.Feather.class),
+    @JsonSubTypes.Type(name = "mixing", value = Effect.Mixing.class)
+  })
+  private interface EffectKinds {}
+
+  /** Effects are a plain list. */
+  private abstract static class EffectList {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    EffectList(List<Effect> each) {}
+
+    @JsonValue
+    abstract List<Effect> each();
+  }
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
   @JsonSubTypes({

@@ -31,7 +31,7 @@ record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
     List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, Optional<List<Visitor>> guests, Making making, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
-  static final int VERSION = 9;
+  static final int VERSION = 10;
 
   /** What the first field says of every job. */
   static final String FORMAT = "zip-thimble-job";

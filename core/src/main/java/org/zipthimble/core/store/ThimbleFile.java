@@ -19,8 +19,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.zip.CRC32;
-import java.util.zip.Deflater;
 import java.util.zip.CheckedInputStream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipOutputStream;
@@ -348,7 +348,7 @@ public final class ThimbleFile {
     Map<String, FontFace> used = new TreeMap<>();
     JobFonts shelf = new JobFonts(job);
     for (Face face : job.faces()) {
-      Scene.of(face).everything().stream().flatMap(n -> n.item().asWords().stream())
+      Scene.of(face).everything().stream().flatMap(n -> n.item().words().stream())
           .flatMap(w -> w.story().runs().stream()).map(Run::look)
           .forEach(l -> shelf.find(l.family(), l.style()).ifPresent(f -> used.put(f.name(), f)));
     }

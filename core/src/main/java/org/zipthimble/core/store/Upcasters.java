@@ -22,7 +22,7 @@ final class Upcasters {
 
   /** The first leads from version 1 to version 2. */
   private static final List<Step> STEPS = List.of(
-      Upcasters::withPalette, Upcasters::withCutting, Upcasters::withColour, root -> { }, Flat5::lifted, root -> { }, Plain7::lifted, root -> { });
+      Upcasters::withPalette, Upcasters::withCutting, Upcasters::withColour, root -> { }, Flat5::lifted, root -> { }, Plain7::lifted, root -> { }, Apart9::lifted);
 
   private Upcasters() {}
 

@@ -26,10 +26,10 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 
@@ -209,10 +209,10 @@ class ArrangeLawsTest {
   void formsHaveTheirLines(int columns, int rows) {
     LineLook line = LineLook.of(1, Colour.BLACK);
     Box box = new Box(1, 1, 3.5, 5);
-    ItemGroup table = FormGrid.table(10, box, columns, rows, line);
+    HoldsObjects table = FormGrid.table(10, box, columns, rows, line);
     assertEquals(1 + columns - 1 + rows - 1, table.members().size());
     assertEquals("i10", table.id());
-    ItemGroup boxes = FormGrid.boxes(10, box, columns, rows, 0.05, line);
+    HoldsObjects boxes = FormGrid.boxes(10, box, columns, rows, 0.05, line);
     assertEquals(columns * rows, boxes.members().size());
     assertEquals(rows, FormGrid.lines(10, box, rows, line).members().size());
     Set<String> ids = new TreeSet<>();
@@ -227,8 +227,8 @@ class ArrangeLawsTest {
     ItemShape one = Made.rectangle("i1", 0, 0, 1, 1);
     ItemShape two = Made.rectangle("i2", 1, 0, 1, 1);
     ItemShape locked = Made.rectangle("i3", 2, 0, 1, 1);
-    ItemWords words = Made.words("i4", "a", 0, 2, 1, 1, Made.style("Figtree", "Regular", 12));
-    ItemWords same = Made.words("i5", "b", 0, 3, 1, 1, Made.style("Figtree", "Regular", 20));
+    HoldsWords words = Made.words("i4", "a", 0, 2, 1, 1, Made.style("Figtree", "Regular", 12));
+    HoldsWords same = Made.words("i5", "b", 0, 3, 1, 1, Made.style("Figtree", "Regular", 20));
     List<Item> beside = List.of(one, two, locked.withProperties(locked.properties().withLocked(true)), words, same);
     Set<String> shapes = SimilarObjects.among(beside, Set.of("i1"), by);
     assertEquals(by == SimilarObjects.By.FONT ? Set.of("i1") : Set.of("i1", "i2"), shapes);

@@ -12,16 +12,16 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.picture.Picture;
@@ -154,7 +154,7 @@ class ArrangeTest {
     Box from = Resizing.box(face(job), both).orElseThrow();
     Job twice = done(job, Resizing.fit("f1", both, from, new Box(1, 1, 4, 2)));
     assertEquals(new Box(3, 1, 2, 2), item(twice, "i2").placement().box());
-    assertEquals(40, ((ItemWords) item(twice, "i2")).style().sizePt(), EXACT);
+    assertEquals(40, ((HoldsWords) item(twice, "i2")).style().sizePt(), EXACT);
     Job half = done(job, Resizing.scale("f1", both, 0.5, new Point(3, 2)));
     assertEquals(new Box(2, 1.5, 0.5, 0.5), item(half, "i1").placement().box());
 
@@ -182,7 +182,7 @@ class ArrangeTest {
     LineLook line = LineLook.of(0.75, Made.BEET);
     assertEquals(1 + 4 + 9, FormGrid.table(1, new Box(1, 1, 5, 2), 5, 10, line).members().size(), "a frame and the lines between");
     assertEquals(12, FormGrid.boxes(1, new Box(0, 0, 4, 3), 4, 3, 0.25, line).members().size());
-    ItemGroup ruled = FormGrid.lines(1, new Box(1, 1, 3, 2), 8, line);
+    HoldsObjects ruled = FormGrid.lines(1, new Box(1, 1, 3, 2), 8, line);
     assertEquals(8, ruled.members().size());
     assertEquals(3, ruled.placement().box().bottom(), EXACT, "the last line lies on the lower side");
     assertThrows(IllegalArgumentException.class, () -> FormGrid.table(1, new Box(0, 0, 1, 1), 100, 100, line));

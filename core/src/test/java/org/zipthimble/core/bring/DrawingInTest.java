@@ -24,9 +24,9 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Trouble;
 
@@ -116,7 +116,7 @@ class DrawingInTest {
     ImportedDrawing b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' font-size='50' text-anchor='middle'>Beans</text>"
         + "<image width='200' height='100' y='200' xlink:href='data:image/png;base64," + png + "'/>"
         + "<image width='10' height='10' xlink:href='http://example.invalid/x.png'/><use href='other.svg#a'/><rect width='4' height='4' filter='url(#f)'/><foreignObject/>");
-    ItemWords words = (ItemWords) b.items().get(0);
+    HoldsWords words = (HoldsWords) b.items().get(0);
     assertEquals("Beans", words.text());
     assertEquals(36, words.style().sizePt(), 1e-9);
     assertEquals(2, words.placement().centre().x(), 0.03);

@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
@@ -27,7 +27,7 @@ class FineWordsTest {
     return Checks.run(job).stream().filter(f -> f.code().equals(code)).toList();
   }
 
-  private static ItemWords words(String text, WordStyle style) {
+  private static HoldsWords words(String text, WordStyle style) {
     return Made.words("w", text, 0.5, 1, 4, 3, style);
   }
 
@@ -46,7 +46,7 @@ class FineWordsTest {
     double em = bar(file);
     for (double share : new double[] {0.8, 0.9, 1.04, 1.2}) {
       double size = limit * share / em;
-      ItemWords words = words("||", Made.style(family, style, size).withColour(leftOut ? Colour.WHITE : Colour.BLACK));
+      HoldsWords words = words("||", Made.style(family, style, size).withColour(leftOut ? Colour.WHITE : Colour.BLACK));
       if (leftOut) {
         words = words.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.BLACK), Optional.empty()), 0)));
       }
@@ -65,10 +65,10 @@ class FineWordsTest {
     assertEquals(4.5, small.figure(), 1e-9);
     Mend mend = Checks.mends(job, small).get(0);
     Job mended = mend.edit().change().apply(job);
-    assertEquals(5, mended.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().style().sizePt(), 1e-9);
+    assertEquals(5, mended.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().sizePt(), 1e-9);
     assertTrue(found(mended, "words-small").isEmpty());
     assertTrue(found(Made.card(words("Bring seeds", Made.style("Figtree", "Bold", 5.5))), "words-small").isEmpty());
-    ItemWords light = words("Bring seeds", Made.style("Figtree", "Bold", 5.5).withColour(Colour.WHITE));
+    HoldsWords light = words("Bring seeds", Made.style("Figtree", "Bold", 5.5).withColour(Colour.WHITE));
     assertEquals(1, found(Made.card(Made.background("b").filled(Optional.of(Colour.BLACK)), light), "words-small").size(), "left out of ink it wants 6 pt");
   }
 
@@ -80,12 +80,12 @@ class FineWordsTest {
     assertTrue(mend.title().startsWith("Thicken by "), mend.title());
     Job mended = mend.edit().change().apply(job);
     assertTrue(found(mended, "words-thin").isEmpty());
-    assertEquals(thin.limit() - thin.figure(), mended.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().style().letters().detail().rings().get(0).widthPt(), 1e-9);
+    assertEquals(thin.limit() - thin.figure(), mended.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters().detail().rings().get(0).widthPt(), 1e-9);
   }
 
   @Test
   void whatIsPressedWantsTwiceAsMuch() {
-    ItemWords words = words("Bring seeds", Made.style("Cormorant Garamond", "Regular", 26));
+    HoldsWords words = words("Bring seeds", Made.style("Cormorant Garamond", "Regular", 26));
     Job printed = Made.card(words);
     Job pressed = printed.withColour(printed.colour().withTo(Destination.SUBLIMATION));
     assertTrue(found(printed, "words-thin").isEmpty());

@@ -36,10 +36,11 @@ import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
@@ -115,7 +116,7 @@ class NothingLeavesWrongTest {
     assertFalse(codes(again).contains("bare-inside"));
   }
 
-  private static Job combined(ItemWords words) {
+  private static Job combined(HoldsWords words) {
     return Shaping.combine("f1", Set.of("i2", "i3"), Way.JOIN).change().apply(Made.card(Made.background("i1"), Made.ellipse("i2", 1, 3, 1, 1), words));
   }
 
@@ -214,7 +215,7 @@ class NothingLeavesWrongTest {
       Job words = Made.card(Made.background("i1"), Made.words("i2", "H", 0.125 - over, 1, 3, 1, Made.style("Figtree", "Regular", 20)));
       Checks.run(words).forEach(f -> assertFalse(f.sentence().contains(" 0 in"), f.sentence()));
     }
-    ItemShape closed = Drawings.shape(ItemProperties.of("i1", "Nearly"), org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
+    HasOutline closed = Drawings.shape(ItemProperties.of("i1", "Nearly"), org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
         Optional.empty(), Optional.of(LineLook.of(1, Made.BEET)));
     assertFalse(codes(cut(closed.with(closed.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))))).contains("cut-open"));
   }
@@ -259,12 +260,12 @@ class NothingLeavesWrongTest {
   void aLineCutsWhatItCrossesAndEachPieceKeepsItsLook() {
     ItemShape square = Made.rectangle("i1", 1, 1, 2, 2);
     ItemShape round = Made.ellipse("i2", 2, 1.5, 2, 1);
-    ItemShape line = Drawings.shape(ItemProperties.of("i3", "Line"), org.zipthimble.core.geom.Path.build().start(0.5, 2).line(5, 2).path(),
+    HasOutline line = Drawings.shape(ItemProperties.of("i3", "Line"), org.zipthimble.core.geom.Path.build().start(0.5, 2).line(5, 2).path(),
         Optional.empty(), Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = Shaping.apart("f1", Set.of("i1", "i2", "i3")).change().apply(Made.card(square, round, line));
     List<Item> items = job.faces().get(0).items();
     assertTrue(items.stream().anyMatch(i -> i.id().equals("i3")), "the line is still there");
-    List<ItemShape> pieces = items.stream().filter(i -> !i.id().equals("i3")).map(i -> i.asShape().orElseThrow()).toList();
+    List<HasOutline> pieces = items.stream().filter(i -> !i.id().equals("i3")).map(i -> i.outlined().orElseThrow()).toList();
     assertEquals(6, pieces.size(), "each of the three fields in two");
     double cream = pieces.stream().filter(p -> p.fill().equals(Optional.of(Made.CREAM))).mapToDouble(NothingLeavesWrongTest::area).sum();
     double beet = pieces.stream().filter(p -> p.fill().equals(Optional.of(Made.BEET))).mapToDouble(NothingLeavesWrongTest::area).sum();
@@ -272,7 +273,7 @@ class NothingLeavesWrongTest {
     assertEquals(4 - Math.PI * 0.25, cream, 1e-3);
   }
 
-  private static double area(ItemShape shape) {
+  private static double area(HasOutline shape) {
     Placement p = shape.placement();
     return Extent.area(shape.outline().within(p.width(), p.height()));
   }

@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
@@ -34,7 +34,7 @@ class ProofReadingTest {
   private static String mended(Job job) {
     Finding found = Checks.run(job).stream().filter(f -> f.code().startsWith("words-")).findFirst().orElseThrow();
     Job after = Checks.mends(job, found).get(0).edit().change().apply(job);
-    return after.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().text();
+    return after.faces().get(0).find("w").flatMap(Item::words).orElseThrow().text();
   }
 
   @ParameterizedTest
@@ -107,8 +107,8 @@ class ProofReadingTest {
 
   @Test
   void whatIsHiddenOrAGuideIsNotRead() {
-    ItemWords words = Made.words("w", "the the", 0.5, 1, 4, 5, Made.style("Figtree", "Regular", 14));
-    assertEquals(List.of(), codes(Made.card(Made.background("g"), words.withProperties(words.properties().withVisible(false)))));
+    HoldsWords words = Made.words("w", "the the", 0.5, 1, 4, 5, Made.style("Figtree", "Regular", 14));
+    assertEquals(List.of(), codes(Made.card(Made.background("g"), words.with(words.properties().withVisible(false)))));
     assertEquals(Optional.empty(), ProofReading.doubled("beans and peas").stream().findFirst());
   }
 
@@ -116,7 +116,7 @@ class ProofReadingTest {
     return Checks.run(Made.card(items)).stream().filter(f -> f.code().equals("words-faint")).map(f -> f.itemId().orElseThrow()).toList();
   }
 
-  private static ItemWords coloured(String id, int rgb, double pt, double y) {
+  private static HoldsWords coloured(String id, int rgb, double pt, double y) {
     return Made.words(id, "Bring seeds", 0.5, y, 4, 1, Made.style("Figtree", "Regular", pt).withColour(Colour.of(rgb)));
   }
 
@@ -143,14 +143,14 @@ class ProofReadingTest {
   @ParameterizedTest
   @CsvSource({"Regular, true", "SemiBold, true", "Bold, false"})
   void onlyBoldWordsAreLargeAtFourteenPoints(String style, boolean told) {
-    ItemWords words = Made.words("w", "Bring seeds", 0.5, 1, 4, 1, Made.style("Figtree", style, 14).withColour(Colour.of(0x808080)));
+    HoldsWords words = Made.words("w", "Bring seeds", 0.5, 1, 4, 1, Made.style("Figtree", style, 14).withColour(Colour.of(0x808080)));
     assertEquals(told, !faint(words).isEmpty());
   }
 
   /** Words on a panel of their own are looked at, and mended, against it and not against the paper. */
   @Test
   void wordsOnTheirOwnPanelAreMendedForIt() {
-    ItemWords words = coloured("w", 0x3A6B45, 12, 1);
+    HoldsWords words = coloured("w", 0x3A6B45, 12, 1);
     words = words.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.of(0x2B2F55)), Optional.empty()), 0)));
     Job job = Made.card(words);
     Finding finding = Checks.run(job).stream().filter(f -> f.code().equals("words-faint")).findFirst().orElseThrow();
@@ -168,7 +168,7 @@ class ProofReadingTest {
     Mend mend = Checks.mends(job, finding).stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
     Job after = mend.edit().change().apply(job);
     assertTrue(Checks.run(after).stream().noneMatch(f -> f.code().equals("words-faint")));
-    assertEquals(Colour.of(0x5A5A5A), after.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().style().colour(), "the words keep their colour");
+    assertEquals(Colour.of(0x5A5A5A), after.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().colour(), "the words keep their colour");
   }
 
   @Test

@@ -25,16 +25,16 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Lane;
@@ -69,7 +69,7 @@ class SeenFaultsTest {
     return edit.change().apply(job);
   }
 
-  private static ItemWords lost(String id) {
+  private static HoldsWords lost(String id) {
     return Made.words(id, "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
   }
 
@@ -121,19 +121,19 @@ class SeenFaultsTest {
   @ParameterizedTest
   @CsvSource({"LEFT, 0, 0", "CENTRE, 0.5, 0", "RIGHT, 1, 0", "CENTRE, 0.5, 30"})
   void aPressGivesAWideWordItsRoom(Align align, double share, double turn) {
-    ItemWords words = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24));
-    words = words.styled(s -> s.withAlign(align)).withPlacement(words.placement().withTurn(turn));
+    HoldsWords words = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24));
+    words = words.styled(s -> s.withAlign(align)).with(words.placement().withTurn(turn));
     Job job = Made.card(Made.background("g"), words);
     Mend mend = Checks.mends(job, only(job, "words-too-wide")).get(0);
     Job mended = done(job, mend.edit());
     assertFalse(codes(mended).contains("words-too-wide"));
-    ItemWords now = mended.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow();
+    HoldsWords now = mended.faces().get(0).find("w").flatMap(Item::words).orElseThrow();
     Point before = words.placement().toGround().apply(new Point(words.placement().width() * share, 0));
     Point after = now.placement().toGround().apply(new Point(now.placement().width() * share, 0));
     assertEquals(before.x(), after.x(), 1e-9);
     assertEquals(before.y(), after.y(), 1e-9);
     double narrower = now.placement().width() - 0.03;
-    assertTrue(now.withPlacement(now.placement().withWidth(narrower)).set(new JobFonts(mended)).tooWide() > 0);
+    assertTrue(now.with(now.placement().withWidth(narrower)).set(new JobFonts(mended)).tooWide() > 0);
   }
 
   @Test
@@ -150,7 +150,7 @@ class SeenFaultsTest {
   /** Along a line no block is of any help, and none is offered. */
   @Test
   void wordsAlongALineAreNotGivenABlock() {
-    ItemWords along = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24)).withCourse(Optional.of(Course.ARC));
+    HoldsWords along = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24)).withCourse(Optional.of(Course.ARC));
     Job job = Made.card(along);
     assertEquals(Optional.empty(), StoryEdits.room(along, new JobFonts(job)));
     assertEquals(job, done(job, StoryEdits.room("f1", "w")));

@@ -14,7 +14,7 @@ import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FamilyNames;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.work.Today;
@@ -64,7 +64,7 @@ class SpellingTest {
     assertEquals("this job is spelt the British way", british.title());
     Job then = british.edit().change().apply(job);
     assertEquals(List.of(), findings(then, "words-spelt"));
-    Job colour = then.changed("f1", f -> f.changed("i1", i -> i.asWords().orElseThrow().saying("Neighbors welcome")));
+    Job colour = then.changed("f1", f -> f.changed("i1", i -> i.words().orElseThrow().saying("Neighbors welcome")));
     Finding other = findings(colour, "words-spelt").get(0);
     assertEquals("Neighbours", Checks.mends(colour, other).get(0).title());
   }
@@ -104,7 +104,7 @@ class SpellingTest {
     Finding finding = findings(job, "words-spelt").get(0);
     List<Mend> mends = Checks.mends(job, finding);
     assertEquals("seedlings", mends.get(0).title());
-    ItemWords mended = mends.get(0).edit().change().apply(job).faces().get(0).items().get(0).asWords().orElseThrow();
+    HoldsWords mended = mends.get(0).edit().change().apply(job).faces().get(0).items().get(0).words().orElseThrow();
     assertEquals("Bring your seedlings", mended.text());
     assertEquals(20, mended.story().styleAt(14).sizePt(), "its look stays");
     Job kept = mends.get(mends.size() - 1).edit().change().apply(job);
@@ -139,7 +139,7 @@ class SpellingTest {
   void anApostropheInAPluralIsTold(String text, String mended) {
     Job job = Made.card(Made.words("i1", text, 0.5, 1, 4, 1, STYLE));
     Finding finding = findings(job, "words-apostrophe").get(0);
-    assertEquals(mended, Checks.mends(job, finding).get(0).edit().change().apply(job).faces().get(0).items().get(0).asWords().orElseThrow().text());
+    assertEquals(mended, Checks.mends(job, finding).get(0).edit().change().apply(job).faces().get(0).items().get(0).words().orElseThrow().text());
   }
 
   /** What a field shows is set in the facts, with its apostrophe; the mend is for what was typed, and the field stays. */
@@ -156,8 +156,8 @@ class SpellingTest {
     assertEquals("Love, Odile from the Wheelers", words(other).text());
   }
 
-  private static ItemWords words(Job job) {
-    return job.faces().get(0).items().get(0).asWords().orElseThrow();
+  private static HoldsWords words(Job job) {
+    return job.faces().get(0).items().get(0).words().orElseThrow();
   }
 
   @ParameterizedTest

@@ -28,8 +28,8 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -115,7 +115,7 @@ class CodesTest {
   void aCodeFollowsItsFactAndIsSaved() throws Exception {
     Job job = Made.card(code(CodeKind.QR, "", 1, 1).withOutline(new Outline.Coded(CodeKind.QR, "", Optional.of("web address"))));
     Job known = FactEdits.set(new Fact("web address", Fact.Kind.WEB, "marrowfield.example")).change().apply(job);
-    Outline.Coded coded = known.faces().get(0).items().get(0).asShape().orElseThrow().outline().asCoded().orElseThrow();
+    Outline.Coded coded = known.faces().get(0).items().get(0).outlined().orElseThrow().outline().asCoded().orElseThrow();
     assertEquals("marrowfield.example", coded.content());
     assertEquals(known, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(known))));
   }

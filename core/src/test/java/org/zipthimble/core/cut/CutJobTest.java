@@ -31,10 +31,10 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -214,7 +214,7 @@ class CutJobTest {
     ItemGroup group = (ItemGroup) held.faces().get(0).items().get(0);
     assertEquals(1 + 8, group.members().size());
     Job back = Grouping.ungroup("f1", Set.of(group.id())).change().apply(held);
-    assertEquals("BOA", ((ItemWords) back.faces().get(0).items().get(0)).text());
+    assertEquals("BOA", ((HoldsWords) back.faces().get(0).items().get(0)).text());
   }
 
   @Test

@@ -14,14 +14,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zipthimble.core.thing.Process;
-import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
@@ -32,8 +31,8 @@ import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Material;
@@ -46,6 +45,7 @@ import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
@@ -239,7 +239,7 @@ class LanesTest {
 
   @Test
   void aFaceInACombinationThatIsCutIsNamed() {
-    ItemWords words = Made.words("w", "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
+    HoldsWords words = Made.words("w", "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
     Job job = done(job(cut(Made.rectangle("r", 1, 1, 3, 2), "l1"), words), Shaping.combine("f1", Set.of("r", "w"), Way.TAKE_AWAY));
     String group = job.faces().get(0).items().get(0).id();
     Job cut = done(job, org.zipthimble.core.edit.Edits.properties("f1", Set.of(group), "edit.role", p -> p.withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))));

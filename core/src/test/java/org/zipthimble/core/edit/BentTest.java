@@ -71,7 +71,7 @@ class BentTest {
     double before = reach(job).width();
     Job more = Grouping.inside("f1", group, Edits.say("f1", "w", "Seeds and beans")).change().apply(job);
     assertTrue(reach(more).width() > before + 0.5);
-    assertEquals("Seeds and beans", more.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().text());
+    assertEquals("Seeds and beans", more.faces().get(0).find("w").flatMap(Item::words).orElseThrow().text());
     assertEquals(0, reach(more).centre().distance(top(more).placement().box().centre()), 1e-6);
   }
 
@@ -140,7 +140,7 @@ class BentTest {
     Box before = reach(job);
     Job fixed = Shaping.permanent("f1", Set.of(top(job).id())).change().apply(job);
     assertFalse(top(fixed).live());
-    assertEquals(Optional.of(Made.BEET), top(fixed).members().get(0).asShape().orElseThrow().fill());
+    assertEquals(Optional.of(Made.BEET), top(fixed).members().get(0).outlined().orElseThrow().fill());
     assertEquals(0, before.centre().distance(reach(fixed).centre()), 1e-3);
     Picture picture = Made.picture(8, 8);
     Job held = bent(Made.with(picture, Made.photo("p", picture, 1, 1, 1, 1)), Bend.of(Bow.WAVE, 10), "p");

@@ -24,18 +24,19 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
+import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Hit;
-import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -49,7 +50,7 @@ import org.zipthimble.core.work.Progress;
 class BookEditsTest {
   private static final WordStyle PLAIN = new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK);
 
-  private static ItemWords words(String id, double x, double y, double w, String text) {
+  private static HoldsWords words(String id, double x, double y, double w, String text) {
     return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, 0.4, 0), text, PLAIN);
   }
 
@@ -103,7 +104,7 @@ class BookEditsTest {
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("fold-crossed")).findFirst().orElseThrow();
     Job mended = after(job, Checks.mends(job, found).get(0).edit()).now();
     assertTrue(Checks.run(mended).stream().noneMatch(f -> f.code().equals("fold-crossed")), Checks.run(mended).toString());
-    double right = mended.faces().get(0).items().get(0).asWords().orElseThrow().set(new org.zipthimble.core.job.JobFonts(mended)).ink(mended.faces().get(0).items().get(0).placement().toGround()).orElseThrow().x();
+    double right = mended.faces().get(0).items().get(0).words().orElseThrow().set(new org.zipthimble.core.job.JobFonts(mended)).ink(mended.faces().get(0).items().get(0).placement().toGround()).orElseThrow().x();
     assertTrue(right >= 2.5 + 1.0 / 16 - 1e-6 || right < 2.5, "in one panel");
   }
 
@@ -153,7 +154,7 @@ class BookEditsTest {
       }
     }
     Job moved = after(job, FaceEdits.place("f5", 0)).now();
-    assertTrue(moved.face("f5").orElseThrow().under().items().get(1).asWords().orElseThrow().text().equals("1"), "numbers follow the order");
+    assertTrue(moved.face("f5").orElseThrow().under().items().get(1).words().orElseThrow().text().equals("1"), "numbers follow the order");
     Path kept = folder.resolve("album.thimble");
     ThimbleFile.save(job, kept);
     assertEquals(job, ThimbleFile.open(kept));

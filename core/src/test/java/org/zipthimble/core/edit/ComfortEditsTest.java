@@ -23,9 +23,10 @@ import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -140,12 +141,12 @@ class ComfortEditsTest {
     assertEquals(Optional.of(Made.BEET), ellipse.fill());
     assertEquals(2, ellipse.line().orElseThrow().widthPt());
     assertTrue(ellipse.outline() instanceof Outline.Ellipse, "its form stays");
-    ItemWords words = (ItemWords) item(given, "i3");
+    HoldsWords words = (HoldsWords) item(given, "i3");
     assertEquals(Made.BEET, words.style().colour());
     assertEquals("Caveat", words.style().family());
     assertEquals(0.5, words.properties().opacity());
     Job type = done(given, Looks.give("f1", Set.of("i3"), Looks.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
-    assertEquals(33, ((ItemWords) item(type, "i3")).style().sizePt());
+    assertEquals(33, ((HoldsWords) item(type, "i3")).style().sizePt());
   }
 
   @Test
@@ -154,13 +155,13 @@ class ComfortEditsTest {
     String group = face(grouped).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
     Job job = done(grouped, Looks.recolour("f1", Set.of(group), Made.BEET, Colour.of(0x3A6B45)));
     assertEquals(Optional.of(Colour.of(0x3A6B45)), ((ItemShape) item(job, "i2")).fill());
-    assertEquals(Colour.of(0x3A6B45), ((ItemWords) item(job, "i3")).style().colour());
+    assertEquals(Colour.of(0x3A6B45), ((HoldsWords) item(job, "i3")).style().colour());
     assertEquals(Optional.of(Made.CREAM), ((ItemShape) item(job, "i1")).fill(), "others stay");
   }
 
   @Test
   void aBorderKeepsItsDistanceFromTheTrimToItsOuterEdge() {
-    ItemShape border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
+    HasOutline border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
     assertEquals(0.25 + 0.05, border.placement().x(), EXACT, "half of 7.2 pt is 0.05 in");
     assertEquals(5 - 2 * 0.3, border.placement().width(), EXACT);
     assertEquals(0.1, ((Outline.Rectangle) border.outline()).radius());

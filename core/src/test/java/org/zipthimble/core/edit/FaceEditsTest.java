@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.Picture;
@@ -52,17 +52,17 @@ class FaceEditsTest {
 
   @Test
   void aCopyStandsBehindItsFirstAndItsWordsFlowOnInIt() {
-    ItemWords first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5, Made.style("Alegreya", "Regular", 14));
+    HoldsWords first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5, Made.style("Alegreya", "Regular", 14));
     Job plain = Made.card(first, Made.words("w2", "", 0.5, 2, 2, 2, Made.style("Alegreya", "Regular", 14)));
     Job linked = Flow.link("f1", Set.of("w1", "w2")).change().apply(plain);
     Job job = FaceEdits.duplicate("f1").change().apply(linked);
     assertEquals(List.of("f1", "f2"), order(job));
     List<Item> copies = job.faces().get(1).items();
-    ItemWords begin = copies.get(0).asWords().orElseThrow();
-    ItemWords after = copies.get(1).asWords().orElseThrow();
+    HoldsWords begin = copies.get(0).words().orElseThrow();
+    HoldsWords after = copies.get(1).words().orElseThrow();
     assertEquals(begin.id(), after.follows().orElseThrow().block(), "the copy's second block goes on from the copy's first");
     assertNotEquals("w1", begin.id());
-    assertEquals(linked.faces().get(0).items().get(1).asWords().orElseThrow().text(), after.text());
+    assertEquals(linked.faces().get(0).items().get(1).words().orElseThrow().text(), after.text());
     Set<String> all = job.faces().stream().flatMap(f -> f.all().stream()).map(Item::id).collect(Collectors.toSet());
     assertEquals(4, all.size());
   }

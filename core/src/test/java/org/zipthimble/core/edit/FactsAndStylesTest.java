@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.NamedStyle;
@@ -48,8 +48,8 @@ class FactsAndStylesTest {
     return now;
   }
 
-  private static ItemWords words(Job job, String id) {
-    return job.faces().stream().flatMap(f -> f.find(id).stream()).findFirst().orElseThrow().asWords().orElseThrow();
+  private static HoldsWords words(Job job, String id) {
+    return job.faces().stream().flatMap(f -> f.find(id).stream()).findFirst().orElseThrow().words().orElseThrow();
   }
 
   /** “On …” with a field at its end. */

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.job.Following;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.ThimbleFile;
@@ -36,8 +36,8 @@ class FlowTest {
     return History.of(job(height)).after(Flow.link("f1", Set.of("i1", "i2", "i3")));
   }
 
-  private static ItemWords words(History history, String id) {
-    return history.now().faces().get(0).find(id).orElseThrow().asWords().orElseThrow();
+  private static HoldsWords words(History history, String id) {
+    return history.now().faces().get(0).find(id).orElseThrow().words().orElseThrow();
   }
 
   private static String all(History history) {
@@ -115,7 +115,7 @@ class FlowTest {
     assertEquals(0, words(history, "i2").style().paragraph().detail().first());
     assertEquals(Align.RIGHT, words(history, "i2").style().align());
     History whole = history.after(Edits.place("f1", Set.of("i1"), "edit.move", p -> p.withHeight(6)));
-    assertEquals(job.faces().get(0).find("i1").orElseThrow().asWords().orElseThrow().story(), words(whole, "i1").story(), "all looks are as they were before");
+    assertEquals(job.faces().get(0).find("i1").orElseThrow().words().orElseThrow().story(), words(whole, "i1").story(), "all looks are as they were before");
   }
 
   @Test
@@ -124,7 +124,7 @@ class FlowTest {
         Made.words("i2", "two", 1, 0, 1, 1, STYLE).withFollows(Optional.of(new Following("i1", false))),
         Made.words("i3", "three", 2, 0, 1, 1, STYLE).withFollows(Optional.of(new Following("i99", false))));
     Job sound = Flow.settled(ring);
-    assertTrue(sound.faces().get(0).items().stream().noneMatch(i -> i.asWords().orElseThrow().follows().isPresent()));
+    assertTrue(sound.faces().get(0).items().stream().noneMatch(i -> i.words().orElseThrow().follows().isPresent()));
     assertEquals(ring, ThimbleFile.read("job", new ByteArrayInputStream(ThimbleFile.bytes(ring))), "a file with such is read, and mended at the first edit");
     Job plain = Made.card(Made.words("i1", "one", 0, 0, 1, 1, STYLE));
     assertSame(plain, Flow.settled(plain));
@@ -133,10 +133,10 @@ class FlowTest {
   /** A copy stands alone: pasted where another block has the id that it went on from, it takes nothing of that. */
   @Test
   void aCopyOfABlockIsInNoFlow() {
-    ItemWords second = words(linked(0.5), "i2");
+    HoldsWords second = words(linked(0.5), "i2");
     Job other = Made.card(Made.words("i1", "Something else, and much of it, in a block that is far too small for it", 1, 1, 1, 0.2, STYLE));
     History pasted = History.of(other).after(Copies.paste("f1", List.of(second), java.util.Map.of(), 0, 0));
-    ItemWords copy = pasted.now().faces().get(0).items().get(1).asWords().orElseThrow();
+    HoldsWords copy = pasted.now().faces().get(0).items().get(1).words().orElseThrow();
     assertEquals(second.text(), copy.text());
     assertFalse(copy.follows().isPresent());
     assertEquals("Something else, and much of it, in a block that is far too small for it", words(pasted, "i1").text());

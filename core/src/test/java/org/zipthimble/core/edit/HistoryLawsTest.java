@@ -12,8 +12,6 @@ import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.colour.Blend;
@@ -24,6 +22,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.CutEdge;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
@@ -32,16 +31,18 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Pattern;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.Swatch;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
-import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.store.ThimbleFile;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -162,8 +163,8 @@ class HistoryLawsTest {
             .looking(PictureLook.values()[r.nextInt(PictureLook.values().length)], r.nextDouble()).withStraighten(r.nextInt(90) - 45));
         case 44 -> r.nextBoolean() ? PictureEdits.crop(face.id(), id, new Box(r.nextDouble() / 2, r.nextDouble() / 2, 0.2 + r.nextDouble() * 0.3, 0.4))
             : PictureEdits.rub(face.id(), id, new BrushStroke(List.of(new Point(r.nextDouble(), r.nextDouble())), 0.1, 0.5, r.nextBoolean()));
-        case 45 -> Edits.properties(face.id(), some, "edit.effects", f -> f.withEffects(new Effects(Optional.of(Effects.Shadow.USUAL), Optional.empty(), r.nextDouble() / 8,
-            r.nextDouble() / 8, Blend.values()[r.nextInt(Blend.values().length)])));
+        case 45 -> Edits.properties(face.id(), some, "edit.effects", f -> f.withEffects(Effects.of(Effect.Shadow.USUAL).withBlur(r.nextDouble() / 8)
+            .withFeather(r.nextDouble() / 8).withBlend(Blend.values()[r.nextInt(Blend.values().length)])));
         default -> r.nextBoolean() && job.faces().size() < 4 ? Edits.addFace("more") : Edits.removeFace(face.id());
       };
     }

@@ -48,7 +48,7 @@ class ListColumnsTest {
   }
 
   private static Colour colour(Job job) {
-    return job.faces().get(0).find("r").orElseThrow().asShape().orElseThrow().fill().orElseThrow();
+    return job.faces().get(0).find("r").orElseThrow().outlined().orElseThrow().fill().orElseThrow();
   }
 
   @Test

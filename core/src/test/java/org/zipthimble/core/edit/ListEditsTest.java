@@ -13,10 +13,10 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Outline;
@@ -42,13 +42,13 @@ class ListEditsTest {
   }
 
   private static Job labels() {
-    ItemWords words = Made.words("w", "", 0.5, 0.5, 4, 2, STYLE).withStory(lines("name", "note", "name"));
+    HoldsWords words = Made.words("w", "", 0.5, 0.5, 4, 2, STYLE).withStory(lines("name", "note", "name"));
     ItemShape code = ItemShape.of(ItemProperties.of("c", "Code"), Placement.of(1, 3, 1, 1, 0), new Outline.Coded(CodeKind.QR, "x", Optional.of("name")), Optional.of(Made.BEET), Optional.empty());
     return ListEdits.take(SEEDS).change().apply(Made.card(words, code));
   }
 
   private static String said(Job job) {
-    return job.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().text();
+    return job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().text();
   }
 
   @Test
@@ -57,7 +57,7 @@ class ListEditsTest {
     assertEquals("Runner bean\nsow in May\nRunner bean", said(job));
     Job third = ListEdits.show(2).change().apply(job);
     assertEquals("Pumpkin\nwide\nPumpkin", said(third));
-    assertEquals("Pumpkin", third.faces().get(0).find("c").flatMap(Item::asShape).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
+    assertEquals("Pumpkin", third.faces().get(0).find("c").flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
     assertEquals("Kale\nhardy\nKale", said(ListEdits.bound(job, 3)), "a job and a row give a job");
     assertEquals(said(job), said(ListEdits.bound(ListEdits.bound(job, 3), 0)));
     assertEquals(3, ListEdits.show(99).change().apply(job).list().orElseThrow().at());
@@ -69,7 +69,7 @@ class ListEditsTest {
     double step = lines(job, 1) - lines(job, 0);
     Job pea = ListEdits.show(1).change().apply(job);
     assertEquals("Pea\n\nPea", said(pea));
-    assertEquals(2, pea.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().set(new JobFonts(pea)).lines().size());
+    assertEquals(2, pea.faces().get(0).find("w").flatMap(Item::words).orElseThrow().set(new JobFonts(pea)).lines().size());
     assertEquals(lines(job, 0) + step, lines(pea, 1), 1e-9, "what stood on the third line stands on the second");
     assertEquals(said(job), said(ListEdits.show(0).change().apply(pea)));
     Job none = ListEdits.cell(1, "name", "").change().apply(pea);
@@ -78,7 +78,7 @@ class ListEditsTest {
   }
 
   private static double lines(Job job, int line) {
-    return job.faces().get(0).find("w").flatMap(Item::asWords).orElseThrow().set(new JobFonts(job)).lines().get(line).baseline().y();
+    return job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().set(new JobFonts(job)).lines().get(line).baseline().y();
   }
 
   @Test

@@ -19,13 +19,14 @@ import org.zipthimble.core.check.Mend;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.picture.Texture;
@@ -53,7 +54,7 @@ class LooksTest {
     ItemShape from = Made.rectangle("a", 0, 0, 1, 1).filled(Optional.of(GREEN)).withLine(Optional.of(LineLook.of(3, Made.BEET)));
     Job job = Made.card(from.with(from.properties().withOpacity(0.5)), Made.ellipse("b", 2, 2, 1, 1));
     Job given = done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "a"))));
-    ItemShape to = item(given, "b").asShape().orElseThrow();
+    HasOutline to = item(given, "b").outlined().orElseThrow();
     assertEquals(Optional.of(GREEN), to.fill());
     assertEquals(3, to.line().orElseThrow().widthPt());
     assertEquals(0.5, to.properties().opacity());
@@ -62,13 +63,13 @@ class LooksTest {
 
   @Test
   void wordsTakeTypeFromWordsAndColourFromShapes() {
-    ItemWords big = Made.words("a", "Peas", 0, 0, 2, 1, Made.style("Fraunces", "Black", 60).withColour(GREEN));
-    ItemWords small = Made.words("b", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12));
+    HoldsWords big = Made.words("a", "Peas", 0, 0, 2, 1, Made.style("Fraunces", "Black", 60).withColour(GREEN));
+    HoldsWords small = Made.words("b", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12));
     Job job = Made.card(big, small, Made.ellipse("c", 3, 3, 1, 1));
-    ItemWords taken = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(big))), "b").asWords().orElseThrow();
+    HoldsWords taken = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(big))), "b").words().orElseThrow();
     assertEquals(big.style(), taken.style());
     assertEquals("Beans", taken.text());
-    ItemWords red = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "c")))), "b").asWords().orElseThrow();
+    HoldsWords red = item(done(job, Looks.give("f1", Set.of("b"), Looks.of(item(job, "c")))), "b").words().orElseThrow();
     assertEquals(Made.BEET, red.style().colour());
     assertEquals("Figtree", red.style().family(), "a shape has no type to give");
   }
@@ -92,15 +93,15 @@ class LooksTest {
     assertEquals(Optional.of(foil), item(shiny, "w").finish());
     Job plain = done(shiny, Looks.finish("f1", Set.of("s", "w"), Optional.empty()));
     assertEquals(Optional.empty(), item(plain, "w").finish());
-    assertEquals(Optional.of(Made.CREAM), item(plain, "s").asShape().orElseThrow().fill(), "its own colour was kept below");
+    assertEquals(Optional.of(Made.CREAM), item(plain, "s").outlined().orElseThrow().fill(), "its own colour was kept below");
   }
 
   @Test
   void outlinedWordsKeepTheirFoil() {
-    ItemWords words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
+    HoldsWords words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
     Job outlined = done(Made.card(words), Shaping.outlined("f1", Set.of("w")));
     Item shape = outlined.faces().get(0).items().get(0);
-    assertTrue(shape.asShape().isPresent());
+    assertTrue(shape.outlined().isPresent());
     assertEquals(Texture.Surface.FOIL, shape.finish().orElseThrow().surface());
     assertEquals(GREEN, shape.finish().get().colour());
   }
@@ -109,7 +110,7 @@ class LooksTest {
   @CsvSource({"0.25, 2", "0, 6", "-0.1, 1"})
   void aBorderKeepsItsDistanceWithItsOuterEdge(double distance, double points) {
     Job job = Made.card();
-    ItemShape border = Looks.border("b", job.frame(job.faces().get(0)), distance, LineLook.of(points, Made.BEET), 0);
+    HasOutline border = Looks.border("b", job.frame(job.faces().get(0)), distance, LineLook.of(points, Made.BEET), 0);
     double half = points / 72 / 2;
     assertEquals(distance, border.placement().x() - half, EXACT);
     assertEquals(5 - distance, border.placement().x() + border.placement().width() + half, EXACT);

@@ -16,8 +16,8 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.job.Aside;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.SetWords;
@@ -34,8 +34,8 @@ class MakingRoomTest {
         .after(Edits.properties("f1", Set.of(obstacle.id()), "edit.aside", p -> p.withAside(Optional.of(aside))));
   }
 
-  private static ItemWords words(History history) {
-    return history.now().faces().get(0).find("i1").orElseThrow().asWords().orElseThrow();
+  private static HoldsWords words(History history) {
+    return history.now().faces().get(0).find("i1").orElseThrow().words().orElseThrow();
   }
 
   private static SetWords set(History history) {
@@ -55,7 +55,7 @@ class MakingRoomTest {
     assertEquals(TEXT, said(set), "nothing is lost");
     Item shape = history.now().faces().get(0).find("i2").orElseThrow();
     var letters = set.outline().mapped(words(history).placement().toGround());
-    var outline = way == Aside.Way.OUTLINE ? shape.asShape().orElseThrow().outline().within(1.5, 1.5, shape.placement().toGround())
+    var outline = way == Aside.Way.OUTLINE ? shape.outlined().orElseThrow().outline().within(1.5, 1.5, shape.placement().toGround())
         : org.zipthimble.core.geom.Shapes.rectangle(new Box(3, 1, 1.5, 1.5));
     double gap = Polygons.distance(letters, outline);
     assertTrue(gap >= 0.125 - 0.01, way + " keeps " + gap);
@@ -92,7 +92,7 @@ class MakingRoomTest {
   void whatDoesNotFitFlowsOnAndAllIsSaved() throws Exception {
     History history = History.of(Made.card(Made.words("i1", TEXT, 0.5, 0.5, 4, 0.9, STYLE), Made.words("i3", "", 0.5, 3, 4, 3, STYLE), Made.ellipse("i2", 2, 0.4, 1, 1)))
         .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new Aside(Aside.Way.OUTLINE, 0.1))))).after(Flow.link("f1", Set.of("i1", "i3")));
-    ItemWords second = history.now().faces().get(0).find("i3").orElseThrow().asWords().orElseThrow();
+    HoldsWords second = history.now().faces().get(0).find("i3").orElseThrow().words().orElseThrow();
     assertEquals(TEXT, words(history).text() + second.text());
     assertTrue(second.text().length() > 20);
     assertEquals(history.now(), ThimbleFile.read("job", new ByteArrayInputStream(ThimbleFile.bytes(history.now()))));
@@ -104,6 +104,6 @@ class MakingRoomTest {
         .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new Aside(Aside.Way.OUTLINE, 0.1)))));
     var letters = set(history).outline().mapped(words(history).placement().toGround());
     Item circle = history.now().faces().get(0).find("i2").orElseThrow();
-    assertTrue(Polygons.distance(letters, circle.asShape().orElseThrow().outline().within(1, 1, circle.placement().toGround())) > 0.09);
+    assertTrue(Polygons.distance(letters, circle.outlined().orElseThrow().outline().within(1, 1, circle.placement().toGround())) > 0.09);
   }
 }

@@ -19,10 +19,11 @@ import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Placement;
@@ -41,7 +42,7 @@ import org.zipthimble.core.work.Progress;
 
 /** One design in several sizes: ties to edges, middles, grounds, letters; a file for each size. */
 class SizeEditsTest {
-  private static ItemWords words(String id, double x, double y, double w, double h, double pt) {
+  private static HoldsWords words(String id, double x, double y, double w, double h, double pt) {
     return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, h, 0), "Beans", new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, Colour.BLACK));
   }
 
@@ -88,8 +89,8 @@ class SizeEditsTest {
 
   @Test
   void lettersGrowOrKeepTheirSize() {
-    assertEquals(24 * 1.6 * 5 / 5.6, SizeEdits.at(design(true), new Size(8, 10)).faces().get(0).find("title").orElseThrow().asWords().orElseThrow().style().sizePt(), 0.1);
-    ItemWords kept = SizeEdits.at(design(false), new Size(8, 10)).faces().get(0).find("title").orElseThrow().asWords().orElseThrow();
+    assertEquals(24 * 1.6 * 5 / 5.6, SizeEdits.at(design(true), new Size(8, 10)).faces().get(0).find("title").orElseThrow().words().orElseThrow().style().sizePt(), 0.1);
+    HoldsWords kept = SizeEdits.at(design(false), new Size(8, 10)).faces().get(0).find("title").orElseThrow().words().orElseThrow();
     assertEquals(24, kept.style().sizePt(), 1e-9);
     assertEquals(3 * 8 / 5.0, kept.placement().width(), 1e-9, "their block follows the width");
     assertEquals(4, kept.placement().centre().x(), 1e-9);

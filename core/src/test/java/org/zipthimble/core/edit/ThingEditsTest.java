@@ -25,8 +25,8 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
@@ -118,7 +118,7 @@ class ThingEditsTest {
     assertFalse(before.meets(), "as laid it does not meet: " + before.apart());
     assertEquals(1, found(job, "seam-apart").size());
     Job met = ThingEdits.meet(face(job).id()).change().apply(job);
-    Pattern.Grid grid = face(met).items().get(1).asGroup().orElseThrow().effect().pattern().orElseThrow().asGrid().orElseThrow();
+    Pattern.Grid grid = face(met).items().get(1).holder().orElseThrow().effect().pattern().orElseThrow().asGrid().orElseThrow();
     double step = 0.5 + grid.gapX();
     assertEquals(Math.rint(CUP.round() / step), CUP.round() / step, 1e-9, "a whole number goes round");
     Box box = face(met).items().get(1).placement().around();
@@ -134,7 +134,7 @@ class ThingEditsTest {
     FillStyle.Tiles tiles = new FillStyle.Tiles(List.of(rectangle("i8", 0, 0, 0.4, 0.4, 0x2B6F55)), new Size(0.7, 0.7), FillStyle.Laying.GRID);
     Job job = wrap(tiled.withFillStyle(Optional.of(tiles)));
     Job met = ThingEdits.meet(face(job).id()).change().apply(job);
-    FillStyle.Tiles now = (FillStyle.Tiles) face(met).items().get(0).asShape().orElseThrow().fillStyle().orElseThrow();
+    FillStyle.Tiles now = (FillStyle.Tiles) face(met).items().get(0).outlined().orElseThrow().fillStyle().orElseThrow();
     assertEquals(Math.rint(CUP.round() / now.tile().width()), CUP.round() / now.tile().width(), 1e-9);
     assertEquals(now.tile().width() / 0.7, now.art().get(0).placement().width() / 0.4, 1e-9, "its art goes with it");
   }

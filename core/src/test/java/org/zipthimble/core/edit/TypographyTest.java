@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
@@ -58,13 +58,13 @@ class TypographyTest {
   }
 
   private static Job job() {
-    ItemWords one = Made.words("i1", "Bring seeds and more Seeds", 0.5, 1, 4, 1, STYLE);
-    ItemWords two = Made.words("i2", "seedsman", 0.5, 3, 4, 1, Made.style("Alegreya", "Bold", 20));
+    HoldsWords one = Made.words("i1", "Bring seeds and more Seeds", 0.5, 1, 4, 1, STYLE);
+    HoldsWords two = Made.words("i2", "seedsman", 0.5, 3, 4, 1, Made.style("Alegreya", "Bold", 20));
     return Made.card(one, two);
   }
 
   private static List<String> said(Job job) {
-    return job.faces().get(0).items().stream().flatMap(i -> i.asWords().stream()).map(ItemWords::text).toList();
+    return job.faces().get(0).items().stream().flatMap(i -> i.words().stream()).map(HoldsWords::text).toList();
   }
 
   @Test

@@ -14,10 +14,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FamilyNames;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 
@@ -68,11 +68,11 @@ class WordingBankTest {
     Job job = WordingBank.put("f1", entry).change().apply(Made.card());
     Set<Fact.Kind> kinds = job.facts().stream().map(Fact::kind).collect(Collectors.toSet());
     assertEquals(Set.of(Fact.Kind.NAMES, Fact.Kind.DATE, Fact.Kind.TIME, Fact.Kind.PLACE, Fact.Kind.REPLY, Fact.Kind.WEB), kinds);
-    ItemWords words = job.faces().get(0).items().get(0).asWords().orElseThrow();
+    HoldsWords words = job.faces().get(0).items().get(0).words().orElseThrow();
     assertTrue(words.text().contains("[date]"));
     String date = job.facts().stream().filter(f -> f.kind() == Fact.Kind.DATE).findFirst().orElseThrow().name();
     Job then = FactEdits.set(new Fact(date, Fact.Kind.DATE, "2027-05-01")).change().apply(job);
-    assertTrue(then.faces().get(0).items().get(0).asWords().orElseThrow().text().contains("Saturday, May 1"));
+    assertTrue(then.faces().get(0).items().get(0).words().orElseThrow().text().contains("Saturday, May 1"));
     Job twice = WordingBank.put("f1", entry).change().apply(then);
     assertEquals(then.facts(), twice.facts());
   }
@@ -84,16 +84,16 @@ class WordingBankTest {
       String id = FactDesigns.nextId(job);
       job = FactDesigns.next(WordingBank.Occasion.INVITATION).change().apply(job);
       Face face = job.face(id).orElseThrow();
-      ItemWords words = face.items().get(face.items().size() - 1).asWords().orElseThrow();
+      HoldsWords words = face.items().get(face.items().size() - 1).words().orElseThrow();
       assertTrue(words.set(new JobFonts(job)).fits(), "the words of design " + i + " fit");
       assertTrue(words.text().contains("Barn"));
     }
     assertEquals(6, job.faces().size());
-    Set<String> families = job.faces().stream().skip(1).map(f -> f.items().get(f.items().size() - 1).asWords().orElseThrow().style().family()).collect(Collectors.toSet());
+    Set<String> families = job.faces().stream().skip(1).map(f -> f.items().get(f.items().size() - 1).words().orElseThrow().style().family()).collect(Collectors.toSet());
     assertEquals(4, families.size());
     assertEquals(List.of(), Checks.run(job).stream().filter(f -> Set.of("words-outside", "words-faint", "words-left-over").contains(f.code())).map(Finding::sentence).toList());
     Job moved = FactEdits.set(new Fact("where", Fact.Kind.PLACE, "The Seed Loft")).change().apply(job);
-    assertTrue(moved.faces().stream().skip(1).allMatch(f -> f.items().get(f.items().size() - 1).asWords().orElseThrow().text().contains("The Seed Loft")));
+    assertTrue(moved.faces().stream().skip(1).allMatch(f -> f.items().get(f.items().size() - 1).words().orElseThrow().text().contains("The Seed Loft")));
   }
 
   @ParameterizedTest

@@ -20,10 +20,10 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsObjects;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.Outline;
@@ -51,11 +51,11 @@ class WordsAgainTest {
   void outlinesAreWordsAgainWhereTheyStandAndAsLargeAsTheyAre() {
     Job job = card("Seeds", Made.style("Alegreya", "Regular", 40));
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(job);
-    assertTrue(item(shapes, "w").asShape().flatMap(s -> s.outline().asLettered()).isPresent());
+    assertTrue(item(shapes, "w").outlined().flatMap(s -> s.outline().asLettered()).isPresent());
     assertEquals(item(job, "w"), item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(shapes), "w"), "untouched they are what they were");
     Job moved = Edits.place("f1", Set.of("w"), "edit.move", p -> Reshape.widened(p.moved(0.25, 2).withTurn(30), p.width() * 1.5, true)).change().apply(shapes);
     Job again = Shaping.wordsAgain("f1", Set.of("w")).change().apply(moved);
-    ItemWords words = item(again, "w").asWords().orElseThrow();
+    HoldsWords words = item(again, "w").words().orElseThrow();
     assertEquals(60, words.style().sizePt(), 1e-6);
     Box was = reach(moved, item(moved, "w"));
     Box is = reach(again, words);
@@ -67,13 +67,13 @@ class WordsAgainTest {
   void whatWasWordsKeepsItsColourSavesAndShowsItsFactsAnew() throws Exception {
     Job job = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Barn")).change().apply(Made.card());
     WordStyle style = Made.style("Alegreya", "Regular", 24);
-    ItemWords field = Made.words("w", "", 0.5, 1, 4, 1, style).withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
+    HoldsWords field = Made.words("w", "", 0.5, 1, 4, 1, style).withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(Edits.add("f1", field).change().apply(job));
     Job red = Edits.shape("f1", Set.of("w"), "edit.fill", s -> s.filled(Optional.of(Made.BEET))).change().apply(shapes);
     Job read = ThimbleFile.read("kept", new ByteArrayInputStream(ThimbleFile.bytes(red)));
     assertEquals(item(red, "w"), item(read, "w"));
     Job changed = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Seed loft")).change().apply(read);
-    ItemWords again = item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(changed), "w").asWords().orElseThrow();
+    HoldsWords again = item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(changed), "w").words().orElseThrow();
     assertEquals("Seed loft", again.text());
     assertEquals(Made.BEET, again.style().colour());
   }
@@ -82,7 +82,7 @@ class WordsAgainTest {
   void movedPointsMakeItAShapeForGood() {
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(card("Seeds", Made.style("Alegreya", "Regular", 40)));
     Job redrawn = Shaping.redraw("f1", "w", new Forms(shapes).outline(item(shapes, "w")), "edit.figure").change().apply(shapes);
-    assertTrue(item(redrawn, "w").asShape().orElseThrow().outline() instanceof Outline.Drawn);
+    assertTrue(item(redrawn, "w").outlined().orElseThrow().outline() instanceof Outline.Drawn);
     assertEquals(item(redrawn, "w"), item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(redrawn), "w"));
   }
 
@@ -95,18 +95,18 @@ class WordsAgainTest {
     Job joined = Shaping.combine("f1", Set.of("w"), Way.JOIN).change().apply(job);
     Item live = joined.faces().get(0).items().get(0);
     assertEquals(pieces, new Forms(joined).pieces(live));
-    assertTrue(live.members().get(0).asWords().isPresent(), "the words live on inside");
+    assertTrue(live.members().get(0).words().isPresent(), "the words live on inside");
   }
 
   @Test
   void aBackingFollowsWhatIsTyped() {
     Job job = Shaping.backing("f1", Set.of("w"), 0.125, Made.CREAM).change().apply(card("Seeds", Made.style("Figtree", "Bold", 40)));
-    ItemGroup group = job.faces().get(0).items().get(0).asGroup().orElseThrow();
+    HoldsObjects group = job.faces().get(0).items().get(0).holder().orElseThrow();
     Box letters = Measure.bounds(new Forms(job).outline(group.members().get(0)).mapped(group.innerToGround())).orElseThrow();
     assertEquals(letters.width() + 0.25, reach(job, group).width(), 1e-3);
     assertEquals(Optional.of(Made.CREAM), group.look().orElseThrow().fill());
     Job more = Grouping.inside("f1", group.id(), Edits.say("f1", "w", "Seeds!")).change().apply(job);
-    ItemGroup grown = more.faces().get(0).items().get(0).asGroup().orElseThrow();
+    HoldsObjects grown = more.faces().get(0).items().get(0).holder().orElseThrow();
     Box longer = Measure.bounds(new Forms(more).outline(grown.members().get(0)).mapped(grown.innerToGround())).orElseThrow();
     assertTrue(longer.width() > letters.width());
     assertEquals(longer.width() + 0.25, reach(more, grown).width(), 1e-3);
@@ -122,7 +122,7 @@ class WordsAgainTest {
     Job job = card("IIIIIIII", Made.style("Josefin Sans", "Bold", 80));
     FillStyle grey = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Colour.BLACK), new FillStyle.Stop(1, Colour.WHITE)));
     Job shaded = Edits.covered("f1", Set.of("w"), grey).change().apply(job);
-    ItemWords words = item(shaded, "w").asWords().orElseThrow();
+    HoldsWords words = item(shaded, "w").words().orElseThrow();
     Box ink = words.set(new JobFonts(shaded)).ink(words.placement().toGround()).orElseThrow();
     for (int letter = 0; letter < 8; letter++) {
       // middles of evenly set letters of one width
@@ -133,7 +133,7 @@ class WordsAgainTest {
     }
     assertEquals(Set.of(Colour.BLACK, Colour.WHITE), Set.copyOf(words.colours()));
     Job plain = Edits.inked("f1", Set.of("w"), Made.BEET).change().apply(shaded);
-    assertFalse(item(plain, "w").asWords().orElseThrow().fillStyle().isPresent(), "one colour takes the place of a gradient");
+    assertFalse(item(plain, "w").words().orElseThrow().fillStyle().isPresent(), "one colour takes the place of a gradient");
   }
 
   @Test
@@ -141,7 +141,7 @@ class WordsAgainTest {
     ItemShape spot = Made.rectangle("s", 3, 4, 0.05, 0.05).filled(Optional.of(Colour.WHITE));
     Job job = Edits.add("f1", spot).change().apply(card("III", Made.style("Josefin Sans", "Bold", 90)));
     Job tiled = Shaping.pattern("f1", Set.of("w", "s"), FillStyle.Laying.GRID, 0.05).change().apply(job);
-    ItemWords words = item(tiled, "w").asWords().orElseThrow();
+    HoldsWords words = item(tiled, "w").words().orElseThrow();
     assertEquals(1, words.patternArt().size());
     assertTrue(tiled.faces().get(0).find("s").isEmpty(), "the tile's art was taken up");
     Box ink = words.set(new JobFonts(tiled)).ink(words.placement().toGround()).orElseThrow();

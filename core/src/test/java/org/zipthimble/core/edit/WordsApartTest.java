@@ -14,8 +14,8 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Course;
@@ -23,7 +23,7 @@ import org.zipthimble.core.type.Course;
 /** Words taken apart: nothing moves, nothing is lost, every part is a shape with its letters' name and colour. */
 class WordsApartTest {
   private static Job job(Optional<Course> course) {
-    ItemWords words = Made.words("i1", "Bring your\nseeds", 1, 1, 3, 3, Made.style("Josefin Sans", "Bold", 30));
+    HoldsWords words = Made.words("i1", "Bring your\nseeds", 1, 1, 3, 3, Made.style("Josefin Sans", "Bold", 30));
     return Made.card(Made.background("i9"), words.withCourse(course).withStory(words.story().restyled(6, 10, s -> s.withColour(Made.CREAM))).with(Placement.of(1, 1, 3, 3, 15)), Made.ellipse("i2", 4, 6, 0.5, 0.5));
   }
 
@@ -56,8 +56,8 @@ class WordsApartTest {
   void namesAndColoursAreThoseOfTheLetters() {
     List<Item> words = apart(job(Optional.empty()), WordsApart.Into.WORDS);
     assertEquals(List.of("Bring", "your", "seeds"), words.subList(1, 4).stream().map(i -> i.properties().name()).toList());
-    assertEquals(Optional.of(Made.CREAM), words.get(2).asShape().orElseThrow().fill());
+    assertEquals(Optional.of(Made.CREAM), words.get(2).outlined().orElseThrow().fill());
     assertEquals("B", apart(job(Optional.empty()), WordsApart.Into.LETTERS).get(1).properties().name());
-    assertTrue(apart(Made.card(Made.words("i1", "  ", 1, 1, 1, 1, Made.style("Alegreya", "Regular", 12))), WordsApart.Into.LETTERS).get(0).asWords().isPresent(), "blanks stay words");
+    assertTrue(apart(Made.card(Made.words("i1", "  ", 1, 1, 1, 1, Made.style("Alegreya", "Regular", 12))), WordsApart.Into.LETTERS).get(0).words().isPresent(), "blanks stay words");
   }
 }

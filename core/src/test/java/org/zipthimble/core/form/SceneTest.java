@@ -16,6 +16,7 @@ import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Point;
@@ -33,7 +34,6 @@ import org.zipthimble.core.job.Material;
 import org.zipthimble.core.job.Role;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.RecordingOut;
-import org.zipthimble.core.geom.Affine;
 
 /** The one list of what is on a face, and that what is drawn and what is cut read the same of it. */
 class SceneTest {
@@ -219,6 +219,6 @@ class SceneTest {
   @Test
   void objectsAreFoundByWhatTheyAre() {
     Face face = face(Made.rectangle("a", 1, 1, 1, 1), Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)));
-    assertEquals(Set.of("w"), Scene.ids(face, i -> i.asWords().isPresent()));
+    assertEquals(Set.of("w"), Scene.ids(face, i -> i.words().isPresent()));
   }
 }

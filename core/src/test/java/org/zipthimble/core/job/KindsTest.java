@@ -35,7 +35,7 @@ class KindsTest {
   private static final UnaryOperator<Colour> TO_GREEN = c -> GREEN;
   private static final LineLook LINE = LineLook.of(2, Made.BEET);
 
-  private static ItemWords words() {
+  private static HoldsWords words() {
     return Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20));
   }
 
@@ -127,16 +127,16 @@ class KindsTest {
   @ParameterizedTest
   @MethodSource("everyKind")
   void itKnowsItselfAsOneKindAtMost(Item item) {
-    long as = Stream.of(item.asWords(), item.asShape(), item.asPhoto(), item.asGroup()).filter(Optional::isPresent).count();
+    long as = Stream.of(item.words(), item.outlined(), item.pictured(), item.holder()).filter(Optional::isPresent).count();
     assertEquals(1, as);
-    assertEquals(item.live(), item.asLive().isPresent());
-    item.asGroup().ifPresent(g -> assertSame(g, item));
+    assertEquals(item.live(), item.holder().filter(Item::live).isPresent());
+    item.holder().ifPresent(g -> assertSame(g, item));
   }
 
   @ParameterizedTest
   @MethodSource("everyKind")
   void membersAreHeldByGroupsAlone(Item item) {
-    assertEquals(item.asGroup().isPresent(), !item.members().isEmpty());
+    assertEquals(item.holder().isPresent(), !item.members().isEmpty());
     Item holding = item.holding(item.members());
     assertEquals(item, holding);
     assertEquals(1 + item.members().stream().mapToInt(m -> m.withMembers().size()).sum(), item.withMembers().size());
@@ -151,9 +151,9 @@ class KindsTest {
 
   @Test
   void scalingKeepsWithinTheRanges() {
-    assertEquals(WordStyle.MOST_PT, words().scaled(1e6).asWords().orElseThrow().style().sizePt());
-    assertEquals(WordStyle.LEAST_PT, words().scaled(1e-6).asWords().orElseThrow().style().sizePt());
-    assertEquals(LineLook.MOST_PT, shape().scaled(1e6).asShape().orElseThrow().line().orElseThrow().widthPt());
+    assertEquals(WordStyle.MOST_PT, words().scaled(1e6).words().orElseThrow().style().sizePt());
+    assertEquals(WordStyle.LEAST_PT, words().scaled(1e-6).words().orElseThrow().style().sizePt());
+    assertEquals(LineLook.MOST_PT, shape().scaled(1e6).outlined().orElseThrow().line().orElseThrow().widthPt());
   }
 
   @Test
@@ -197,10 +197,10 @@ class KindsTest {
   @Test
   void foilOnWordsHasTheWordsColour() {
     FillStyle.Finish foil = FillStyle.Finish.of(Texture.Surface.FOIL, GREEN);
-    ItemWords shiny = words().finished(Optional.of(foil));
+    HoldsWords shiny = words().finished(Optional.of(foil));
     assertEquals(GREEN, shiny.style().colour());
     assertEquals(Optional.of(foil), shiny.finish());
-    ItemWords red = shiny.styled(s -> s.withColour(Made.BEET));
+    HoldsWords red = shiny.styled(s -> s.withColour(Made.BEET));
     assertEquals(Made.BEET, red.finish().orElseThrow().colour());
     assertEquals(Optional.empty(), red.finished(Optional.empty()).finish());
     assertEquals(Made.BEET, red.finished(Optional.empty()).style().colour(), "without foil the colour stays");
@@ -244,9 +244,9 @@ class KindsTest {
   void linesKeepTheirEndsAndSides() {
     LineLook dashed = LINE.withDashesPt(List.of(4.0, 2.0)).withEnd(LineEnd.ROUND);
     ItemShape shape = shape().withLine(Optional.of(dashed));
-    assertEquals(dashed, shape.recoloured(c -> c).asShape().orElseThrow().line().orElseThrow());
-    assertEquals(GREEN, shape.recoloured(TO_GREEN).asShape().orElseThrow().line().orElseThrow().colour());
-    assertEquals(List.of(4.0, 2.0), shape.recoloured(TO_GREEN).asShape().orElseThrow().line().orElseThrow().dashesPt());
+    assertEquals(dashed, shape.recoloured(c -> c).outlined().orElseThrow().line().orElseThrow());
+    assertEquals(GREEN, shape.recoloured(TO_GREEN).outlined().orElseThrow().line().orElseThrow().colour());
+    assertEquals(List.of(4.0, 2.0), shape.recoloured(TO_GREEN).outlined().orElseThrow().line().orElseThrow().dashesPt());
   }
 
   @Test

@@ -27,11 +27,11 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.Seam;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Leaving;
-import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
@@ -41,6 +41,7 @@ import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemWords;
@@ -100,7 +101,7 @@ class KeptResultsTest {
 
   @Test
   void aBackingHasTheShapeOfTheFontThatArrives() {
-    ItemWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
     ItemGroup backing = new ItemGroup(ItemProperties.of("i2", "Backing"), Placement.of(1, 1, 3, 1, 0), new Size(3, 1), List.of(words),
         new LiveEffect.Rings(List.of(0.1), Corner.ROUND, true, true, 128, Look.NONE));
     Job job = Job.of("Decal", Ticket.usual("Card", new Size(5, 7)), List.of(Face.of("f1", "Front", List.of(backing))), Map.of());
@@ -128,7 +129,7 @@ class KeptResultsTest {
   /** Sets words in a font that a job carries, asks for its glyphs, and forgets the job. */
   private static WeakReference<FontFace> set(byte[] file) {
     Job job = Job.blank("Card", Ticket.usual("Card", new Size(5, 7)), List.of("Front")).withFonts(List.of(new CarriedFont("Barn Hand", "Regular", new Blob(file))));
-    ItemWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
     assertTrue(new Forms(job).outline(words).segments().size() > 10);
     FontFace face = new JobFonts(job).find("Barn Hand", "Regular").orElseThrow();
     assertTrue(face == new JobFonts(job).find("Barn Hand", "Regular").orElseThrow(), "read once");
@@ -255,12 +256,12 @@ class KeptResultsTest {
   private static Job small(CutPlan cutting, Job printed) {
     String lane = cutting.lanes().get(0).id();
     WordStyle style = new WordStyle("Caveat", "Regular", 30, 100, 0, Align.LEFT, Colour.BLACK);
-    ItemWords words = ItemWords.of(ItemProperties.of("i1", "Words").withClearGap(0.05), Placement.of(0.2, 0.2, 1.5, 0.6, 0), "Sede swap", style);
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words").withClearGap(0.05), Placement.of(0.2, 0.2, 1.5, 0.6, 0), "Sede swap", style);
     ItemGroup backing = new ItemGroup(
         ItemProperties.of("i2", "Backing").withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane)), Placement.of(0.3, 1, 1.4, 0.8, 0), new Size(1.4, 0.8),
         List.of(ItemWords.of(ItemProperties.of("i3", "Cut"), Placement.of(0, 0, 1.4, 0.8, 0), "Bean", style)),
         new LiveEffect.Rings(List.of(0.06), Corner.ROUND, true, true, 128, Look.NONE));
-    ItemWords below = ItemWords.of(ItemProperties.of("i4", "Below"), Placement.of(0.2, 0.3, 1.5, 0.6, 0), "Swap", style);
+    HoldsWords below = ItemWords.of(ItemProperties.of("i4", "Below"), Placement.of(0.2, 0.3, 1.5, 0.6, 0), "Swap", style);
     return Job.of("Small", Ticket.usual("Card", new Size(2, 2)).withQuantity(2), List.of(Face.of("f1", "Front", List.of(below, words, backing))), Map.of())
         .withCutting(cutting).withColour(printed.colour()).withPalette(printed.palette());
   }

@@ -13,9 +13,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.RasterPainter;
@@ -101,8 +101,8 @@ class MirroredPatternTest {
   /** Foil on words: the sheen lies within the letters, and their colour is not flat any more. */
   @Test
   void foilOnWordsIsDrawnWithinTheLetters() throws Exception {
-    ItemWords words = Made.words("w", "MARROW", 0.5, 1, 4, 1.5, Made.style("Fraunces", "Black", 60));
-    ItemWords shiny = words.finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, Colour.of(0xB07F2A))));
+    HoldsWords words = Made.words("w", "MARROW", 0.5, 1, 4, 1.5, Made.style("Fraunces", "Black", 60));
+    HoldsWords shiny = words.finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, Colour.of(0xB07F2A))));
     BufferedImage flat = painted(Made.card(words.styled(s -> s.withColour(Colour.of(0xB07F2A)))));
     BufferedImage foil = painted(Made.card(shiny));
     int inked = 0;

@@ -15,17 +15,17 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Panel;
+import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.sheet.Pages;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.type.LetterDetail;
 import org.zipthimble.core.type.Ring;
 import org.zipthimble.core.type.WordStyle;
@@ -41,12 +41,12 @@ class WordMarksTest {
     return plain.withLetters(plain.letters().withDetail(LetterDetail.NONE.withRings(List.of(rings))));
   }
 
-  private static ItemWords words(WordStyle style) {
+  private static HoldsWords words(WordStyle style) {
     return Made.words("w", "I", 1, 1, 3, 2, style);
   }
 
   /** The width in inches of what is coloured along a level line through the letter's middle. */
-  private static double covered(ItemWords words, Colour... colours) throws Exception {
+  private static double covered(HoldsWords words, Colour... colours) throws Exception {
     Job job = Made.card(words);
     double ppi = 200;
     BufferedImage image = RasterPainter.paint(Pages.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE)), ppi, new Halvings(), Progress.SILENT);
@@ -66,7 +66,7 @@ class WordMarksTest {
   @CsvSource({"OUTSIDE, 7.2, 0.2, 0", "INSIDE, 3.6, 0.1, -0.1", "CENTRE, 7.2, 0.2, -0.1"})
   void aLineLiesOnItsSideAndIsAsWideAsTyped(LineSide side, double pt, double red, double blackLess) throws Exception {
     double letter = covered(words(style()), Colour.BLACK);
-    ItemWords ringed = words(style(new Ring(pt, RED, side)));
+    HoldsWords ringed = words(style(new Ring(pt, RED, side)));
     assertEquals(red, covered(ringed, RED), 0.02, "both sides of the stem");
     assertEquals(letter + blackLess, covered(ringed, Colour.BLACK), 0.02);
   }
@@ -74,7 +74,7 @@ class WordMarksTest {
   /** The first line lies lowest: a thin one over a thick one leaves the difference. */
   @Test
   void linesLieOverEachOther() throws Exception {
-    ItemWords two = words(style(new Ring(14.4, BLUE, LineSide.OUTSIDE), new Ring(7.2, RED, LineSide.OUTSIDE)));
+    HoldsWords two = words(style(new Ring(14.4, BLUE, LineSide.OUTSIDE), new Ring(7.2, RED, LineSide.OUTSIDE)));
     assertEquals(0.2, covered(two, RED), 0.02);
     assertEquals(0.2, covered(two, BLUE), 0.02);
   }
@@ -86,15 +86,15 @@ class WordMarksTest {
     Box ringed = words(style(new Ring(7.2, RED, LineSide.OUTSIDE))).set(new JobFonts(job)).ink().orElseThrow();
     assertEquals(plain.width() + 0.2, ringed.width(), 1e-9);
     assertEquals(plain.height() + 0.2, ringed.height(), 1e-9);
-    ItemWords near = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style());
+    HoldsWords near = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style());
     assertTrue(Checks.run(Made.card(near)).stream().noneMatch(f -> f.code().equals("words-outside")));
-    ItemWords over = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style(new Ring(7.2, RED, LineSide.OUTSIDE)));
+    HoldsWords over = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style(new Ring(7.2, RED, LineSide.OUTSIDE)));
     assertTrue(Checks.run(Made.card(over)).stream().anyMatch(f -> f.code().equals("words-outside")));
   }
 
   @Test
   void aPanelIsPaintedBehindTheWordsWithItsLineAndCorners() throws Exception {
-    ItemWords words = words(style()).withPanel(Optional.of(new Panel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
+    HoldsWords words = words(style()).withPanel(Optional.of(new Panel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
     double letter = covered(words(style()), Colour.BLACK);
     assertEquals(3 - 0.1 - letter, covered(words, RED), 0.03, "the block's width without the letter and half of the line at each side");
     assertEquals(0.2, covered(words, BLUE), 0.02);
@@ -107,9 +107,9 @@ class WordMarksTest {
   @Test
   void wordsOnAPanelStandOutFromIt() {
     WordStyle small = Made.style("Alegreya", "Regular", 10).withColour(Colour.of(0xD8D8D8));
-    ItemWords faint = Made.words("w", "Bring seeds", 1, 1, 3, 1, small);
+    HoldsWords faint = Made.words("w", "Bring seeds", 1, 1, 3, 1, small);
     assertTrue(Checks.run(Made.card(faint)).stream().anyMatch(f -> f.code().equals("words-faint")));
-    ItemWords plain = faint.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.of(0x202040)), Optional.empty()), 0)));
+    HoldsWords plain = faint.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.of(0x202040)), Optional.empty()), 0)));
     assertTrue(Checks.run(Made.card(plain)).stream().noneMatch(f -> f.code().equals("words-faint")));
   }
 }

@@ -22,14 +22,15 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.colour.Blend;
-import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Outline;
@@ -151,13 +152,13 @@ class EffectsTest {
   @Test
   void shadowGlowBlurAndFeatherAgreeWithTwoReaders() throws Exception {
     Picture picture = Made.picture(340, 250);
-    Effects.Shadow shadow = new Effects.Shadow(50, 0.2, 0.25, Colour.of(0x2A211C), 0.6);
-    agree("shadow", over(picture, Effects.NONE.withShadow(Optional.of(shadow)), 1), 0.9, 0.02);
-    agree("hard shadow", over(picture, Effects.NONE.withShadow(Optional.of(new Effects.Shadow(50, 0.2, 0, Colour.BLACK, 0.5))), 1), 0.9, 0.02);
-    agree("glow", over(picture, Effects.NONE.withGlow(Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.9))), 1), 0.9, 0.02);
+    Effect.Shadow shadow = new Effect.Shadow(50, 0.2, 0.25, Colour.of(0x2A211C), 0.6);
+    agree("shadow", over(picture, Effects.NONE.with(shadow), 1), 0.9, 0.02);
+    agree("hard shadow", over(picture, Effects.NONE.with(new Effect.Shadow(50, 0.2, 0, Colour.BLACK, 0.5)), 1), 0.9, 0.02);
+    agree("glow", over(picture, Effects.NONE.with(new Effect.Glow(0.3, Made.CREAM, 0.9)), 1), 0.9, 0.02);
     agree("blur", over(picture, Effects.NONE.withBlur(0.1), 1), 0.9, 0.02);
     agree("feather", over(picture, Effects.NONE.withFeather(0.3), 1), 0.9, 0.02);
-    agree("all", over(picture, new Effects(Optional.of(shadow), Optional.of(Effects.Glow.USUAL), 0.02, 0.2, Blend.MULTIPLY), 0.8), 0.9, 0.02);
+    agree("all", over(picture, Effects.of(shadow, Effect.Glow.USUAL).withBlur(0.02).withFeather(0.2).withBlend(Blend.MULTIPLY), 0.8), 0.9, 0.02);
   }
 
   @Test
@@ -171,10 +172,10 @@ class EffectsTest {
   /** The middle of a hard-edged, wide square is untouched by its shadow; a shadow's edge is half as dense as its middle. */
   @Test
   void aShadowFallsWhereItSaysAndFadesAsWideAsItSays() throws Exception {
-    Effects.Shadow shadow = new Effects.Shadow(0, 1, 0.4, Colour.BLACK, 1);
+    Effect.Shadow shadow = new Effect.Shadow(0, 1, 0.4, Colour.BLACK, 1);
     // With the bleed of 1/8 in the square's right edge lies at 2.5 in of the page, its shadow's at 3.5 in.
     Item square = Made.rectangle("s", 0.875, 2, 1.5, 3);
-    BufferedImage image = ours(Made.card(with(square, Effects.NONE.withShadow(Optional.of(shadow)))));
+    BufferedImage image = ours(Made.card(with(square, Effects.NONE.with(shadow))));
     assertEquals(255, between(image, 4.2), 1, "clear of it");
     assertEquals(0, between(image, 3), 2, "within it");
     assertEquals(127.5, between(image, 3.5), 1, "at its edge, 1 in to the right");
@@ -195,7 +196,7 @@ class EffectsTest {
   /** Bands as files are written come out as the whole page: the pixels of every seam are the same. */
   @Test
   void bandsMeetWithoutASeam() throws Exception {
-    Effects all = new Effects(Optional.of(Effects.Shadow.USUAL), Optional.of(Effects.Glow.USUAL), 0.05, 0.1, Blend.MULTIPLY);
+    Effects all = Effects.of(Effect.Shadow.USUAL, Effect.Glow.USUAL).withBlur(0.05).withFeather(0.1).withBlend(Blend.MULTIPLY);
     Job job = over(Made.picture(340, 250), all, 0.9);
     DrawnPage page = page(job);
     BufferedImage whole = ours(job);
@@ -222,7 +223,7 @@ class EffectsTest {
   @Test
   void softArtStaysLiveInThePdf() throws Exception {
     Item words = Made.words("w", "Bring seeds", 1, 1, 3, 1, Made.style("Figtree", "Bold", 30));
-    Effects soft = Effects.NONE.withShadow(Optional.of(Effects.Shadow.USUAL)).withFeather(0.01).withBlend(Blend.MULTIPLY);
+    Effects soft = Effects.NONE.with(Effect.Shadow.USUAL).withFeather(0.01).withBlend(Blend.MULTIPLY);
     Path pdf = pdf(Made.card(Made.background("b"), with(words, soft)));
     run("pdftotext", pdf.toString(), folder.resolve("words.txt").toString());
     assertTrue(Files.readString(folder.resolve("words.txt")).contains("Bring seeds"));

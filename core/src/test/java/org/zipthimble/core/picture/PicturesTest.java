@@ -15,7 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.wording.Trouble;
 
 class PicturesTest {
@@ -35,7 +35,7 @@ class PicturesTest {
   /** A picture lands at its true size for the ticket's resolution: 1500 px at 300 ppi are 5 in (arithmetic). */
   @Test
   void aPictureLandsAtItsTrueSize() {
-    ItemPhoto photo = PictureIn.place(Made.card(), Made.picture(1500, 600), new Point(2.5, 3.5));
+    HoldsPicture photo = PictureIn.place(Made.card(), Made.picture(1500, 600), new Point(2.5, 3.5));
     assertEquals(5, photo.placement().width(), 1e-12);
     assertEquals(2, photo.placement().height(), 1e-12);
     assertEquals(2.5, photo.placement().centre().x(), 1e-12);

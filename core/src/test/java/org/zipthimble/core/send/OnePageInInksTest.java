@@ -28,12 +28,13 @@ import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.StandardItem;
@@ -190,8 +191,8 @@ class OnePageInInksTest {
     WordStyle black = new WordStyle("Alegreya", "Bold", 90, 100, 0, Align.LEFT, Colour.BLACK);
     List<Face> faces = new ArrayList<>();
     List<Effects> effects = List.of(
-        Effects.NONE.withFeather(0.6), Effects.NONE.withBlur(0.6), Effects.NONE.withShadow(Optional.of(Effects.Shadow.USUAL)),
-        Effects.NONE.withGlow(Optional.of(new Effects.Glow(0.5, OVER.get(1), 0.8))));
+        Effects.NONE.withFeather(0.6), Effects.NONE.withBlur(0.6), Effects.NONE.with(Effect.Shadow.USUAL),
+        Effects.NONE.with(new Effect.Glow(0.5, OVER.get(1), 0.8)));
     for (Effects one : effects) {
       String id = "i" + (100 + faces.size());
       ItemShape round = Made.ellipse(id + 3, 1, 1, 4, 4);
@@ -201,11 +202,11 @@ class OnePageInInksTest {
     ItemShape ramp = Made.rectangle("i9001", 0.5, 0.5, 5, 2)
         .withFillStyle(Optional.of(new FillStyle.Gradient(false, 20, List.of(new FillStyle.Stop(0, OVER.get(0)), new FillStyle.Stop(1, OVER.get(2))))));
     faces.add(Face.of("f190", "ramp", List.of(ramp)));
-    ItemWords over = Made.words("i9102", "BEAN", 0.3, 0.5, 5.6, 2, black);
-    ItemWords grey = Made.words("i9103", "BEAN", 0.3, 2.5, 5.6, 2, black.withColour(Colour.of(0x707070)));
-    ItemWords thin = Made.words("i9104", "BEAN", 0.3, 4, 5.6, 2, black);
+    HoldsWords over = Made.words("i9102", "BEAN", 0.3, 0.5, 5.6, 2, black);
+    HoldsWords grey = Made.words("i9103", "BEAN", 0.3, 2.5, 5.6, 2, black.withColour(Colour.of(0x707070)));
+    HoldsWords thin = Made.words("i9104", "BEAN", 0.3, 4, 5.6, 2, black);
     faces.add(Face.of("f191", "words", List.of(
-        Made.photo("i9101", picture, 0, 0, 6, 6), over, grey, thin.withProperties(thin.properties().withOpacity(0.5)))));
+        Made.photo("i9101", picture, 0, 0, 6, 6), over, grey, thin.with(thin.properties().withOpacity(0.5)))));
     compare(blank(picture, faces));
     near();
     Raster words = PressFilesTest.raster(folder.resolve("p-words.tif").toFile());

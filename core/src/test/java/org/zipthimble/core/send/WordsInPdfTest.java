@@ -20,7 +20,7 @@ import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.picture.Texture;
@@ -46,11 +46,11 @@ class WordsInPdfTest {
     return new WordStyle("Alegreya", "Regular", pt, 125, 0, Align.LEFT, Colour.BLACK);
   }
 
-  private static ItemWords words(String text, WordStyle style, double width, double height) {
+  private static HoldsWords words(String text, WordStyle style, double width, double height) {
     return Made.words("w", text, 0.5, 0.5, width, height, style);
   }
 
-  private String said(String reader, ItemWords words) throws Exception {
+  private String said(String reader, HoldsWords words) throws Exception {
     return said(reader, Made.card(words));
   }
 
@@ -78,7 +78,7 @@ class WordsInPdfTest {
   void curvedWordsSayWhatWasTyped(String reader) throws Exception {
     String text = "Marrowfield seed library";
     for (Course course : List.of(Course.OVER_THE_TOP, Course.OVER_THE_TOP.withFoot(true), Course.ARC.withRise(0.8), Course.OVER_THE_TOP.withSits(Sits.BELOW).withSpread(5))) {
-      ItemWords curved = words(text, style(18).withAlign(Align.CENTRE), 4, 4).withCourse(Optional.of(course));
+      HoldsWords curved = words(text, style(18).withAlign(Align.CENTRE), 4, 4).withCourse(Optional.of(course));
       // one of both takes letters that are turned each for themselves as lines of one letter
       String found = said(reader, curved);
       assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), course.toString());
@@ -88,7 +88,7 @@ class WordsInPdfTest {
   @ParameterizedTest
   @ValueSource(strings = {"poppler", "mutool"})
   void shadedAndFoiledWordsSayWhatWasTyped(String reader) throws Exception {
-    ItemWords plain = words("Marrowfield office", style(18), 4, 1);
+    HoldsWords plain = words("Marrowfield office", style(18), 4, 1);
     FillStyle shade = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, Made.BEET), new FillStyle.Stop(1, Made.CREAM)));
     assertEquals("Marrowfield office", said(reader, plain.withFillStyle(Optional.of(shade))));
     FillStyle foil = new FillStyle.Finish(Texture.Surface.FOIL, Made.BEET, 0.5, 30, 1);
@@ -99,7 +99,7 @@ class WordsInPdfTest {
   @ValueSource(strings = {"poppler", "mutool"})
   void bentWordsSayWhatWasTyped(String reader) throws Exception {
     String text = "Marrowfield office seeds";
-    ItemWords flat = words(text, style(18), 4, 0.5);
+    HoldsWords flat = words(text, style(18), 4, 0.5);
     for (Bow bow : Bow.values()) {
       Job bent = Shaping.bend("f1", Set.of("w"), Bend.of(bow, 30)).change().apply(Made.card(flat));
       String found = said(reader, bent);
@@ -111,11 +111,11 @@ class WordsInPdfTest {
   @ParameterizedTest
   @ValueSource(strings = {"poppler", "mutool"})
   void colouredKernedAndTabbedWordsSayWhatWasTyped(String reader) throws Exception {
-    ItemWords plain = words("Bring your AVATAR seeds", style(18), 4, 1);
+    HoldsWords plain = words("Bring your AVATAR seeds", style(18), 4, 1);
     Story coloured = plain.story().restyled(6, 10, s -> s.withColour(Made.BEET)).restyled(11, 12, s -> s.withTracking(-90)).restyled(18, 23, s -> s.withSizePt(12));
     assertEquals("Bring your AVATAR seeds", said(reader, plain.withStory(coloured)));
     ParagraphDetail tabs = ParagraphDetail.NONE.withTabs(List.of(new TabStop(3, TabStop.Kind.RIGHT, "")));
-    ItemWords tabbed = words("Beans\t1.25\nPeas\t3.50", style(14).withParagraph(style(14).paragraph().withDetail(tabs)), 4, 1);
+    HoldsWords tabbed = words("Beans\t1.25\nPeas\t3.50", style(14).withParagraph(style(14).paragraph().withDetail(tabs)), 4, 1);
     assertEquals("Beans 1.25 Peas 3.50", said(reader, tabbed));
   }
 
@@ -123,7 +123,7 @@ class WordsInPdfTest {
   @ValueSource(strings = {"poppler", "mutool"})
   void columnsAreReadOneAfterTheOther(String reader) throws Exception {
     String text = "one two three four five six seven eight nine ten eleven twelve thirteen fourteen";
-    ItemWords columns = words(text, style(14), 4, 1).withSetting(BlockSetting.PLAIN.withColumns(2).withGutter(0.5));
+    HoldsWords columns = words(text, style(14), 4, 1).withSetting(BlockSetting.PLAIN.withColumns(2).withGutter(0.5));
     assertEquals(0, columns.set(new JobFonts(Made.card())).leftOver());
     assertEquals(text, said(reader, columns));
   }

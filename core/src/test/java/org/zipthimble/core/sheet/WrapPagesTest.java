@@ -16,8 +16,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Outline;
@@ -121,7 +121,7 @@ class WrapPagesTest {
 
   private static Box straight(Job job) {
     Box[] box = new Box[1];
-    var words = job.faces().get(0).items().get(0).asWords().orElseThrow();
+    var words = job.faces().get(0).items().get(0).words().orElseThrow();
     words.set(new org.zipthimble.core.job.JobFonts(job)).ink(words.placement().toGround()).ifPresent(b -> box[0] = b);
     return box[0];
   }

@@ -196,7 +196,7 @@ class DoorsTest {
     Job once = Shaping.repeat("f1", Set.of("i1"), new Pattern.Grid(70, 70, 0.1, 0.1, false)).change().apply(Made.card(Made.ellipse("i1", 0, 0, 0.01, 0.01)));
     Load.check(once);
     Item inner = once.faces().get(0).items().get(0);
-    ItemGroup outer = new ItemGroup(ItemProperties.of("i9", "Outer"), inner.placement(), inner.asGroup().orElseThrow().inner(), List.of(inner),
+    ItemGroup outer = new ItemGroup(ItemProperties.of("i9", "Outer"), inner.placement(), inner.holder().orElseThrow().inner(), List.of(inner),
         new LiveEffect.Repeated(new Pattern.Grid(70, 70, 0.1, 0.1, false)));
     Job twice = Made.card(outer);
     assertTrue(tooMuch(twice).contains("front"));
@@ -302,7 +302,7 @@ class DoorsTest {
     String css = "/* first */ rect{fill:#ff0000} .a{fill:#00ff00} @font-face{font-family:x;src:url(y)} #n{fill:#0000ff} .b,.c{stroke:#123456} *{opacity:1} .a{fill:#0a0b0c}";
     ImportedDrawing drawn = svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><style>" + css + "</style>"
         + "<rect width=\"10\" height=\"10\"/><rect class=\"a\" width=\"10\" height=\"10\"/><rect class=\"a\" id=\"n\" width=\"10\" height=\"10\"/></svg>");
-    List<String> fills = drawn.items().stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.asShape().stream())
+    List<String> fills = drawn.items().stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.outlined().stream())
         .map(s -> s.fill().orElseThrow().hex().toLowerCase(java.util.Locale.ROOT)).toList();
     assertEquals(List.of("#ff0000", "#0a0b0c", "#0000ff"), fills);
   }

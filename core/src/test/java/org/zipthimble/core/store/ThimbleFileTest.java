@@ -33,8 +33,9 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Columns;
-import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Item;
@@ -43,10 +44,10 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Blob;
+import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
-import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.proof.PngMeasure;
@@ -243,8 +244,8 @@ class ThimbleFileTest {
         .withBackdrop(Optional.of(new Backdrop(Colour.of(0xFAFAF0), 0.12, false, 0.4)))
         .rubbed(new BrushStroke(List.of(new Point(0.1, 0.2), new Point(0.3, -0.05)), 0.04, 0.5, true))
         .withTones(new Tones(0.1, -0.2, 0.3, -0.4)).looking(PictureLook.LONG_DUSK, 0.6).withTint(Optional.of(Made.BEET)).withEnlarged(2.5);
-    Effects effects = new Effects(Optional.of(new Effects.Shadow(33, 0.11, 0.2, Made.BEET, 0.7)), Optional.of(new Effects.Glow(0.3, Made.CREAM, 0.5)),
-        0.01, 0.02, Blend.SOFT_LIGHT);
+    Effects effects = Effects.of(new Effect.Glow(0.3, Made.CREAM, 0.5), new Effect.Shadow(33, 0.11, 0.2, Made.BEET, 0.7))
+        .withBlur(0.01).withFeather(0.02).withBlend(Blend.SOFT_LIGHT);
     ItemPhoto photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouching(all);
     Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
     Job job = Made.with(PICTURE, photo.with(photo.properties().withEffects(effects)), foil);

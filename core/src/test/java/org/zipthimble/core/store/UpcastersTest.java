@@ -29,12 +29,13 @@ import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.CutPlan;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.LineLook;
@@ -98,7 +99,7 @@ class UpcastersTest {
         Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.GLITTER, Made.BEET))),
         Made.photo("p", PICTURE, 1, 1, 1, 1).retouched(Retouch.NONE.withFlippedY(true).withTint(Optional.of(Made.BEET)).withStraighten(-7)),
         Made.drawn("d"),
-        shape.with(shape.properties().withEffects(Effects.NONE.withShadow(Optional.of(Effects.Shadow.USUAL)).withBlur(0.05)).withOpacity(0.4).withLocked(true)),
+        shape.with(shape.properties().withEffects(Effects.NONE.with(Effect.Shadow.USUAL).withBlur(0.05)).withOpacity(0.4).withLocked(true)),
         group(new LiveEffect.Together(), shape), group(new LiveEffect.Combined(Way.KEEP_OVERLAP, Look.NONE), shape),
         group(new LiveEffect.Rings(List.of(0.1, -0.1), Corner.MITRE, false, true, 90, Look.NONE), shape),
         group(new LiveEffect.Repeated(new Pattern.Round(5, new Point(1, 2), true, true)), shape),

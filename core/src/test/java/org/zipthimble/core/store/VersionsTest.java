@@ -31,14 +31,14 @@ import org.zipthimble.core.marks.RecordingOut;
  */
 class VersionsTest {
   @ParameterizedTest
-  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8"})
+  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8", "version-9"})
   void aJobOfAnEarlierVersionIsDrawnAndCutAsItWas(String name) throws Exception {
     Job job = ThimbleFile.read(name, resource(name + ".thimble"));
     assertEquals(new String(resource(name + ".txt").readAllBytes(), StandardCharsets.UTF_8), said(job));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8"})
+  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8", "version-9"})
   void savedAnewItIsTheSameJobInTheNewestVersion(String name) throws Exception {
     Job job = ThimbleFile.read(name, resource(name + ".thimble"));
     byte[] saved = ThimbleFile.bytes(job);

@@ -12,7 +12,7 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 
@@ -48,7 +48,7 @@ class SetWordsTest {
 
   @Test
   void theOutlineOfAnObjectIsThatOfItsWords() {
-    ItemWords words = Made.words("w", "Marrow", 1, 2, 3, 1, Made.style("Fraunces", "Regular", 24));
+    HoldsWords words = Made.words("w", "Marrow", 1, 2, 3, 1, Made.style("Fraunces", "Regular", 24));
     Job job = Made.card(words);
     double own = Extent.area(set("Marrow", 3, 1, Align.LEFT).outline());
     assertEquals(own, Extent.area(new Forms(job).outline(words)), 1e-9);

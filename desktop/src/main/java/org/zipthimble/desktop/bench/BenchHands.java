@@ -208,11 +208,11 @@ final class BenchHands {
     if (item.isEmpty()) {
       return false;
     }
-    if (item.get().asWords().isPresent()) {
+    if (item.get().words().isPresent()) {
       pressed.ifPresentOrElse(p -> session.typing().beginAt(item.get().id(), lens.now().toFace(p)), () -> session.typing().beginAll(item.get().id()));
       return true;
     }
-    if (item.get().asShape().isPresent()) {
+    if (item.get().outlined().isPresent()) {
       session.selectionProperty().set(Set.of(item.get().id()));
       session.selection().pointsProperty().set(Optional.of(item.get().id()));
       return true;
@@ -225,7 +225,7 @@ final class BenchHands {
     }
     session.openGroup(item.get().id());
     // words that are bent alone are what is meant
-    item.get().asGroup().filter(g -> g.effect().bent().isPresent() && g.members().size() == 1).map(g -> g.members().get(0)).flatMap(Item::asWords)
+    item.get().holder().filter(g -> g.effect().bent().isPresent() && g.members().size() == 1).map(g -> g.members().get(0)).flatMap(Item::words)
         .ifPresent(w -> pressed.ifPresentOrElse(p -> session.typing().beginAt(w.id(), lens.now().toFace(p)), () -> session.typing().beginAll(w.id())));
     return true;
   }

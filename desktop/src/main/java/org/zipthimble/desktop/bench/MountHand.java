@@ -6,18 +6,18 @@ import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.desktop.state.Session;
 
@@ -50,7 +50,7 @@ final class MountHand {
 
   /** Reaches into a picture's frame or a mount that holds a picture; whether it was one. */
   boolean enter(Item item) {
-    boolean holds = item.asPhoto().isPresent() || item.mount().flatMap(LiveEffect.Mounted::pictureId).isPresent();
+    boolean holds = item.pictured().isPresent() || item.mount().flatMap(LiveEffect.Mounted::pictureId).isPresent();
     if (holds) {
       session.selectionProperty().set(Set.of(item.id()));
       session.pointerMode().insideProperty().set(Optional.of(item.id()));
@@ -85,7 +85,7 @@ final class MountHand {
 
   /** Pulling a pin of a frame that is reached into crops the picture; empty when none is. */
   Optional<Drag> crop(Handle handle) {
-    return mount().flatMap(Item::asPhoto).map(photo -> new Trying() {
+    return mount().flatMap(Item::pictured).map(photo -> new Trying() {
       private final Affine inverse = Scene.of(session.face()).under(photo.id()).inverse();
 
       @Override
@@ -107,7 +107,7 @@ final class MountHand {
       }
       wheeled += by;
       double times = Math.pow(WHEEL, wheeled);
-      session.amend("wheel " + run, m.asPhoto().isPresent() ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
+      session.amend("wheel " + run, m.pictured().isPresent() ? PictureEdits.slide(session.faceIdProperty().get(), m.id(), 0, 0, times)
           : hold(m, h -> h.withZoom(Math.max(0.01, Math.min(PictureFit.MOST_ZOOM, h.zoom() * times)))));
       free();
       Platform.runLater(this::free);
@@ -158,7 +158,7 @@ final class MountHand {
       Point own = inverse.apply(lens.now().toFace(now));
       double across = (own.x() - pressed.x()) / box.width();
       double down = (own.y() - pressed.y()) / box.height();
-      if (mount.asPhoto().isPresent()) {
+      if (mount.pictured().isPresent()) {
         tryOut(PictureEdits.slide(session.faceIdProperty().get(), mount.id(), across, down, 1));
       } else {
         tryOut(hold(mount, h -> held.keep() ? h.turnedBy(pressed, own, box.width(), box.height()) : h.moved(across, down)));

@@ -48,7 +48,7 @@ final class Points {
   }
 
   private Optional<Item> item() {
-    return session.selection().pointsProperty().get().flatMap(session.face()::find).filter(i -> i.asShape().isPresent());
+    return session.selection().pointsProperty().get().flatMap(session.face()::find).filter(i -> i.outlined().isPresent());
   }
 
   /** The path on the ground the shape stands on. */

@@ -18,7 +18,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.geom.Warp;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Carets;
 import org.zipthimble.core.type.Paragraph;
@@ -72,7 +72,7 @@ final class TypingHand {
 
   /** Whether a place of the face is in the words that are typed in. */
   private boolean within(Point face) {
-    Optional<ItemWords> words = typing().words();
+    Optional<HoldsWords> words = typing().words();
     Point own = typing().toFace().back(face);
     double near = 3 / lens.now().scale();
     return words.filter(w -> new Box(0, 0, w.placement().width(), w.placement().height()).grown(near).contains(own)

@@ -13,18 +13,18 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.EdgeReach;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Mend;
-import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
@@ -133,7 +133,7 @@ public final class FindingsPane extends VBox implements StationView {
 
   /** What is found misspelt is right in all of the person's jobs. */
   private void spelt(Finding finding) {
-    finding.itemId().flatMap(id -> session.job().face(finding.faceId()).flatMap(f -> f.find(id))).flatMap(Item::asWords)
+    finding.itemId().flatMap(id -> session.job().face(finding.faceId()).flatMap(f -> f.find(id))).flatMap(Item::words)
         .ifPresent(w -> session.preferences().change(s -> s.knowing(w.text().substring((int) finding.figure(), (int) finding.limit()))));
   }
 

@@ -12,8 +12,8 @@ import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.PointerMode;
+import org.zipthimble.desktop.state.Session;
 
 /** What can be done with pictures and mounts. */
 final class PictureCommands {
@@ -66,7 +66,7 @@ final class PictureCommands {
   }
 
   private boolean holds(Item item) {
-    return item.asPhoto().isPresent() || item.mount().isPresent();
+    return item.pictured().isPresent() || item.mount().isPresent();
   }
 
   private boolean two() {

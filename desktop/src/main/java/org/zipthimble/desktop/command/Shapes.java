@@ -24,8 +24,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.job.Cutting;
 import org.zipthimble.core.job.FillStyle;
+import org.zipthimble.core.job.HoldsPicture;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Pattern;
@@ -77,7 +77,7 @@ public final class Shapes {
         .choice("shapes.corner", Corner.values(), corner, c -> corner = c)
         .check("shapes.filled", filled, on -> filled = on)
         .check("shapes.original", original, on -> original = on);
-    if (session.selected().stream().anyMatch(i -> i.asPhoto().isPresent())) {
+    if (session.selected().stream().anyMatch(i -> i.pictured().isPresent())) {
       rows.number("shapes.threshold", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v);
     }
     Set<String> ids = ids();
@@ -166,7 +166,7 @@ public final class Shapes {
   void along() {
     List<Item> selected = session.selected();
     Item path = selected.get(selected.size() - 1);
-    if (path.asShape().isEmpty() || selected.size() < 2) {
+    if (path.outlined().isEmpty() || selected.size() < 2) {
       session.say(Wording.text("shapes.alongWhat"));
       return;
     }
@@ -256,7 +256,7 @@ public final class Shapes {
 
   /** Traces the picture; the work goes on beside the window and shows its outcome when it is there. */
   void trace() {
-    session.single().flatMap(Item::asPhoto).ifPresent(photo -> slip.ask(
+    session.single().flatMap(Item::pictured).ifPresent(photo -> slip.ask(
         "shapes.trace",
         slip.rows().number("shapes.colours", colours, 1, Trace.Asked.MOST_COLOURS, v -> colours = (int) v)
             .number("shapes.darkness", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v)
@@ -272,7 +272,7 @@ public final class Shapes {
   private final AtomicInteger tracing = new AtomicInteger();
 
   /** Traces beside the window; how far it is is said all the while, and selecting something else ends it. */
-  private void trace(ItemPhoto photo, Trace.Asked asked) {
+  private void trace(HoldsPicture photo, Trace.Asked asked) {
     int mine = tracing.get() % 2 == 1 ? tracing.addAndGet(2) : tracing.incrementAndGet();
     String face = face();
     var job = session.job();
@@ -348,7 +348,7 @@ public final class Shapes {
 
   /** Edits the points of the selected shape; another object's outline is made a drawn shape first. */
   void points() {
-    session.single().flatMap(Item::asShape).ifPresent(item ->
+    session.single().flatMap(Item::outlined).ifPresent(item ->
         session.selection().pointsProperty().set(session.selection().pointsProperty().get().isPresent() ? Optional.empty() : Optional.of(item.id())));
   }
 

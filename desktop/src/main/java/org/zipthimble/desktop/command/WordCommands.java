@@ -15,7 +15,7 @@ import org.zipthimble.core.edit.WordingBank;
 import org.zipthimble.core.edit.WordsApart;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Wording;
@@ -54,9 +54,9 @@ final class WordCommands {
     }
     words(menu, "menu.signs", () -> change("edit.signs", (story, span) -> Typography.signs(story, span.from(), span.to())));
     menu.add(Commands.LINE);
-    menu.add(Command.of("menu.flow", "", () -> session.selected().stream().filter(i -> i.asWords().isPresent()).count() > 1,
+    menu.add(Command.of("menu.flow", "", () -> session.selected().stream().filter(i -> i.words().isPresent()).count() > 1,
         () -> session.apply(Flow.link(session.faceIdProperty().get(), session.selectionProperty().get()))));
-    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.asWords().flatMap(ItemWords::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
+    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.words().flatMap(HoldsWords::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
         () -> session.apply(Flow.part(session.faceIdProperty().get(), session.selectionProperty().get()))));
     for (WordsApart.Into into : WordsApart.Into.values()) {
       words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT), () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
@@ -64,7 +64,7 @@ final class WordCommands {
     words(menu, "menu.joinLetters", () -> session.selectBeside(Shaping.combine(session.faceIdProperty().get(), session.selectionProperty().get(), Way.JOIN),
         () -> session.single().ifPresent(i -> session.say(Wording.counted("joined", new Forms(session.job()).pieces(i))))));
     words(menu, "menu.backing", () -> shapes.get().backing());
-    menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream().anyMatch(i -> i.asShape().flatMap(s -> s.outline().asLettered()).isPresent()),
+    menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream().anyMatch(i -> i.outlined().flatMap(s -> s.outline().asLettered()).isPresent()),
         () -> session.applyBeside(Shaping.wordsAgain(session.faceIdProperty().get(), session.selectionProperty().get()), () -> { })));
     menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
         () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));
@@ -81,14 +81,14 @@ final class WordCommands {
   }
 
   private void words(List<Command> menu, String key, Runnable action) {
-    menu.add(Command.of(key, "", () -> session.selected().stream().anyMatch(i -> i.asWords().isPresent()), action));
+    menu.add(Command.of(key, "", () -> session.selected().stream().anyMatch(i -> i.words().isPresent()), action));
   }
 
   /** Changes what is chosen in the words, or all of them. */
   private void change(String key, BiFunction<Story, Walk.Span, Story> change) {
     Optional<Walk.Span> chosen = session.typing().cursorProperty().get().map(c -> c.span()).filter(s -> !s.empty());
     Edit edit = StoryEdits.words(session.faceIdProperty().get(), session.selectionProperty().get(), key,
-        (ItemWords w) -> w.withStory(change.apply(w.story(), chosen.orElse(new Walk.Span(0, w.story().length())))));
+        (HoldsWords w) -> w.withStory(change.apply(w.story(), chosen.orElse(new Walk.Span(0, w.story().length())))));
     session.apply(edit);
   }
 }

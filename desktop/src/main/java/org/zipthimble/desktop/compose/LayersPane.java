@@ -23,8 +23,8 @@ import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
@@ -171,7 +171,7 @@ public final class LayersPane extends VBox {
 
   /** What an object is told apart by beside its name: words by what they say, all else by its kind. */
   static String told(Item item) {
-    return item.asWords().map(w -> w.text().strip()).map(t -> t.substring(0, Math.min(MOST_TOLD, t.length())).replaceAll("\\s+", " ")).filter(t -> !t.isEmpty()).orElseGet(() -> item.accept(new KindName()));
+    return item.words().map(w -> w.text().strip()).map(t -> t.substring(0, Math.min(MOST_TOLD, t.length())).replaceAll("\\s+", " ")).filter(t -> !t.isEmpty()).orElseGet(() -> item.accept(new KindName()));
   }
 
   /** What people call each kind of object. */

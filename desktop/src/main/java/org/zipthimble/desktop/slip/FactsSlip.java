@@ -16,8 +16,8 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -130,8 +130,8 @@ public final class FactsSlip extends ToolSlip {
     }
   }
 
-  private Optional<ItemWords> target() {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  private Optional<HoldsWords> target() {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
   /** At the caret, or at the end of the words that are selected. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -12,15 +13,14 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.geometry.Pos;
 import javafx.scene.shape.SVGPath;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.PathText;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.FontKind;
@@ -92,8 +92,8 @@ public final class FontSlip extends ToolSlip {
     pills.getChildren().add(pill);
   }
 
-  private Optional<ItemWords> words() {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  private Optional<HoldsWords> words() {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
   /** The person's own words, as much of them as there is room for. */

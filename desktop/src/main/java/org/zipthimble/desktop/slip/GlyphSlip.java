@@ -18,8 +18,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Align;
@@ -77,8 +77,8 @@ public final class GlyphSlip extends ToolSlip {
     });
   }
 
-  private Optional<ItemWords> words() {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  private Optional<HoldsWords> words() {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
   private LetterLook look() {

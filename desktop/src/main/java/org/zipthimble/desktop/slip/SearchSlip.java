@@ -59,7 +59,7 @@ public final class SearchSlip extends ToolSlip {
   }
 
   private Optional<LetterLook> lookNow() {
-    return session.typing().on() ? session.typing().lookOfNext() : session.single().flatMap(Item::asWords).map(w -> w.style().letters());
+    return session.typing().on() ? session.typing().lookOfNext() : session.single().flatMap(Item::words).map(w -> w.style().letters());
   }
 
   private WordSearch.Wanted wanted() {

@@ -8,8 +8,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.StyleEdits;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
@@ -35,8 +35,8 @@ public final class StylesSlip extends ToolSlip {
     inside.getChildren().addAll(Controls.wrapped(Wording.text("styles.note"), "side-note"), rows, Controls.row(6, name, Controls.button("styles-keep", "styles.keep", () -> keep(name.getText()), "quiet")));
   }
 
-  private Optional<ItemWords> words() {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  private Optional<HoldsWords> words() {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
   private Optional<WordStyle> look() {

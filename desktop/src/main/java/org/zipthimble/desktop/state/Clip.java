@@ -14,8 +14,8 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
 import org.zipthimble.core.edit.Copies;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.paint.PngFile;
@@ -63,8 +63,8 @@ public final class Clip {
       session.say(trouble.getMessage());
       return;
     }
-    String text = items.stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.asWords().stream())
-        .map(ItemWords::text).collect(Collectors.joining("\n"));
+    String text = items.stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.words().stream())
+        .map(HoldsWords::text).collect(Collectors.joining("\n"));
     if (!text.isEmpty()) {
       content.putString(text);
     }

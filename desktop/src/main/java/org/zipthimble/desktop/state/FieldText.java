@@ -3,8 +3,8 @@ package org.zipthimble.desktop.state;
 import java.util.Optional;
 import java.util.function.Function;
 import org.zipthimble.core.edit.StoryEdits;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Lengths;
@@ -29,8 +29,8 @@ public final class FieldText {
   }
 
   /** The words that a field would be put into. */
-  public static Optional<ItemWords> words(Session session) {
-    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::asWords);
+  public static Optional<HoldsWords> words(Session session) {
+    return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
   /** Puts a field at the caret, or into the words that are selected: for a paragraph that reads the same, else at their end; in the look it has there. */

@@ -37,7 +37,7 @@ public final class Selection {
   }
 
   private static boolean holdsProportion(Item item) {
-    return item.asShape().map(s -> s.outline().drawn()).orElse(item.asWords().isEmpty());
+    return item.outlined().map(s -> s.outline().drawn()).orElse(item.words().isEmpty());
   }
 
   /** Nothing is chosen and no group is open. */

@@ -14,10 +14,11 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Flow;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.form.Load;
+import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.StoryText;
 import org.zipthimble.core.type.Carets;
@@ -28,7 +29,6 @@ import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.core.form.Seen;
 
 /** The caret in words on the bench: where it stands, what is chosen, what is typed. For the interface thread only. */
 public final class Typing {
@@ -76,12 +76,12 @@ public final class Typing {
   /** After a step back or forward the caret stands where there is a place for it. */
   private void follow() {
     cursor.get().ifPresent(c -> {
-      Optional<ItemWords> words = words();
+      Optional<HoldsWords> words = words();
       if (words.isEmpty()) {
         cursor.set(Optional.empty());
       } else {
         int length = words.get().story().length();
-        Optional<ItemWords> next = c.caret() > length && c.span().empty() ? Flow.next(session.face(), c.itemId()) : Optional.empty();
+        Optional<HoldsWords> next = c.caret() > length && c.span().empty() ? Flow.next(session.face(), c.itemId()) : Optional.empty();
         if (next.isPresent()) {
           onward(next.get(), c.caret() - length - (next.get().follows().filter(f -> f.within()).isPresent() ? 0 : 1));
           return;
@@ -92,7 +92,7 @@ public final class Typing {
   }
 
   /** The words that the caret stands in have flowed on into another block: it goes with them. */
-  private void onward(ItemWords to, int place) {
+  private void onward(HoldsWords to, int place) {
     int held = Math.max(0, Math.min(to.story().length(), place));
     moving = true;
     session.selectionProperty().set(Set.of(to.id()));
@@ -112,8 +112,8 @@ public final class Typing {
   }
 
   /** The words in which the caret stands, as they are shown. */
-  public Optional<ItemWords> words() {
-    return cursor.get().flatMap(c -> session.face().find(c.itemId())).flatMap(Item::asWords);
+  public Optional<HoldsWords> words() {
+    return cursor.get().flatMap(c -> session.face().find(c.itemId())).flatMap(Item::words);
   }
 
   /** From the inches of the words' block to the face. */
@@ -135,7 +135,7 @@ public final class Typing {
 
   /** Puts the caret into words, all of them chosen. */
   public void beginAll(String itemId) {
-    session.face().find(itemId).flatMap(Item::asWords).ifPresent(w -> begin(itemId, 0, w.story().length()));
+    session.face().find(itemId).flatMap(Item::words).ifPresent(w -> begin(itemId, 0, w.story().length()));
   }
 
   /** Puts the caret into words at a point of the face. */
@@ -160,7 +160,7 @@ public final class Typing {
 
   /** Takes the caret out of the words; a block that says nothing goes away. */
   public void end() {
-    Optional<ItemWords> left = words();
+    Optional<HoldsWords> left = words();
     reset();
     boolean was = on();
     cursor.set(Optional.empty());
@@ -222,7 +222,7 @@ public final class Typing {
   public void step(boolean forward, boolean byWord, boolean choosing) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
       boolean atEdge = !choosing && c.span().empty() && (forward ? c.caret() == w.story().length() : c.caret() == 0);
-      Optional<ItemWords> beyond = !atEdge ? Optional.empty() : forward ? Flow.next(session.face(), w.id()) : before(w);
+      Optional<HoldsWords> beyond = !atEdge ? Optional.empty() : forward ? Flow.next(session.face(), w.id()) : before(w);
       if (beyond.isPresent()) {
         onward(beyond.get(), forward ? 0 : beyond.get().story().length());
       } else if (!choosing && !byWord && !c.span().empty()) {
@@ -233,8 +233,8 @@ public final class Typing {
     }));
   }
 
-  private Optional<ItemWords> before(ItemWords words) {
-    return words.follows().map(f -> f.block()).flatMap(session.face()::find).flatMap(Item::asWords);
+  private Optional<HoldsWords> before(HoldsWords words) {
+    return words.follows().map(f -> f.block()).flatMap(session.face()::find).flatMap(Item::words);
   }
 
   /** Lines up or down. */
@@ -304,7 +304,7 @@ public final class Typing {
   public void delete(boolean forward, boolean byWord) {
     cursor.get().ifPresent(c -> words().ifPresent(w -> {
       Walk.Span span = c.span();
-      Optional<ItemWords> beyond = !forward && span.empty() && c.caret() == 0 ? before(w) : Optional.empty();
+      Optional<HoldsWords> beyond = !forward && span.empty() && c.caret() == 0 ? before(w) : Optional.empty();
       if (beyond.isPresent()) {
         onward(beyond.get(), beyond.get().story().length());
         delete(false, byWord);

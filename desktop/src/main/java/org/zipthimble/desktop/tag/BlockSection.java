@@ -7,8 +7,8 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
@@ -40,12 +40,12 @@ final class BlockSection extends Section {
         margins(), panel());
   }
 
-  private Optional<ItemWords> words() {
-    return now().flatMap(Item::asWords);
+  private Optional<HoldsWords> words() {
+    return now().flatMap(Item::words);
   }
 
   private BlockSetting setting() {
-    return words().map(ItemWords::setting).orElse(BlockSetting.PLAIN);
+    return words().map(HoldsWords::setting).orElse(BlockSetting.PLAIN);
   }
 
   private void set(UnaryOperator<BlockSetting> change) {
@@ -93,7 +93,7 @@ final class BlockSection extends Section {
   }
 
   private Panel panelNow() {
-    return words().flatMap(ItemWords::panel).orElse(new Panel(Look.NONE, 0));
+    return words().flatMap(HoldsWords::panel).orElse(new Panel(Look.NONE, 0));
   }
 
   private void paint(UnaryOperator<Panel> change) {

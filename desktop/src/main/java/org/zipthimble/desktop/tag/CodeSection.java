@@ -11,8 +11,8 @@ import org.zipthimble.core.code.Codes;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -47,8 +47,8 @@ final class CodeSection extends Section {
         Controls.row(6, Controls.under(Wording.text("code.fact"), fact), field(70, "code.module", module)), told);
   }
 
-  private Optional<ItemShape> shape() {
-    return now().flatMap(Item::asShape);
+  private Optional<HasOutline> shape() {
+    return now().flatMap(Item::outlined);
   }
 
   private Optional<Outline.Coded> coded() {

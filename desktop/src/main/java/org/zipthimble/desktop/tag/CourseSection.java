@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.CourseEdits;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Course;
 import org.zipthimble.core.type.Sits;
@@ -47,12 +47,12 @@ final class CourseSection extends Section {
     getChildren().addAll(kind(), rest);
   }
 
-  private Optional<ItemWords> words() {
-    return now().flatMap(Item::asWords);
+  private Optional<HoldsWords> words() {
+    return now().flatMap(Item::words);
   }
 
   private Optional<Course> course() {
-    return words().flatMap(ItemWords::course);
+    return words().flatMap(HoldsWords::course);
   }
 
   private void change(UnaryOperator<Course> change) {

@@ -23,8 +23,8 @@ import org.zipthimble.core.job.CutEdge;
 import org.zipthimble.core.job.CutKind;
 import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Role;
@@ -68,7 +68,7 @@ final class CutSection extends Section {
       lane.setVisible(cuts);
       lane.setManaged(cuts);
       show(printed, role.filter(r -> r == Role.PRINTS_AND_CUTS).isPresent());
-      boolean photo = item().flatMap(Item::asPhoto).isPresent();
+      boolean photo = item().flatMap(Item::pictured).isPresent();
       threshold.setVisible(photo);
       threshold.setManaged(photo);
       show(count, cuts);
@@ -97,7 +97,7 @@ final class CutSection extends Section {
 
   /** Tells how many separate outlines it falls into, counted beside the window; letters that overlap are one once they are joined. */
   private void counted() {
-    Optional<Item> item = now().filter(i -> i.live() || i.asGroup().isEmpty());
+    Optional<Item> item = now().filter(i -> i.live() || i.holder().isEmpty());
     if (item.isEmpty()) {
       count.setText("");
       return;

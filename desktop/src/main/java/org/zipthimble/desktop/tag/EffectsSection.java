@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.job.Effect;
 import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Item;
@@ -26,7 +27,7 @@ final class EffectsSection extends Section {
 
   EffectsSection(Session session, Item item) {
     super(session);
-    if (item.asShape().isPresent() || item.asWords().isPresent()) {
+    if (item.outlined().isPresent() || item.words().isPresent()) {
       getChildren().addAll(surface(), Controls.stitch());
     }
     getChildren().addAll(shadow(), glow(), soft());
@@ -47,51 +48,55 @@ final class EffectsSection extends Section {
     });
   }
 
-  private Effects.Shadow shadowNow() {
-    return effects().shadow().orElse(Effects.Shadow.USUAL);
+  private Effect.Shadow shadowNow() {
+    return effects().shadow().orElse(Effect.Shadow.USUAL);
   }
 
-  private void put(UnaryOperator<Effects.Shadow> other) {
-    change(e -> e.withShadow(e.shadow().map(other)));
+  private void put(UnaryOperator<Effect.Shadow> other) {
+    change(e -> e.shadow().map(other).map(e::with).orElse(e));
   }
 
   private Node shadow() {
     ColourField colour = new ColourField("shadow-colour", Wording.text("effects.colour"), false, session, this::colours,
-        c -> c.ifPresent(is -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), is, s.opacity()))));
+        c -> c.ifPresent(is -> put(s -> new Effect.Shadow(s.degrees(), s.distance(), s.softness(), is, s.opacity()))));
     fresh.add(() -> colour.show(Optional.of(shadowNow().colour())));
     FlowPane figures = fields(THIRD,
         "effects.direction", number("shadow-direction", "effects.direction", -360, 360,
             () -> Wording.text("tag.degrees", Lengths.plain(shadowNow().degrees(), 1)),
-            v -> put(s -> new Effects.Shadow(v, s.distance(), s.softness(), s.colour(), s.opacity()))),
-        "effects.distance", length("shadow-distance", "effects.distance", 0, Effects.MOST, () -> shadowNow().distance(),
-            v -> put(s -> new Effects.Shadow(s.degrees(), v, s.softness(), s.colour(), s.opacity()))),
-        "effects.softness", length("shadow-softness", "effects.softness", 0, Effects.MOST, () -> shadowNow().softness(),
-            v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), v, s.colour(), s.opacity()))),
+            v -> put(s -> new Effect.Shadow(v, s.distance(), s.softness(), s.colour(), s.opacity()))),
+        "effects.distance", length("shadow-distance", "effects.distance", 0, Effect.MOST, () -> shadowNow().distance(),
+            v -> put(s -> new Effect.Shadow(s.degrees(), v, s.softness(), s.colour(), s.opacity()))),
+        "effects.softness", length("shadow-softness", "effects.softness", 0, Effect.MOST, () -> shadowNow().softness(),
+            v -> put(s -> new Effect.Shadow(s.degrees(), s.distance(), v, s.colour(), s.opacity()))),
         "effects.density", percent("shadow-density", "effects.density", 0, 100, () -> shadowNow().opacity(),
-            v -> put(s -> new Effects.Shadow(s.degrees(), s.distance(), s.softness(), s.colour(), v))));
+            v -> put(s -> new Effect.Shadow(s.degrees(), s.distance(), s.softness(), s.colour(), v))));
     VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().shadow().isPresent());
     return new VBox(5, pill("shadow-on", "effects.shadow", () -> effects().shadow().isPresent(),
-        on -> change(e -> e.withShadow(on ? Optional.of(Effects.Shadow.USUAL) : Optional.empty()))), more);
+        on -> change(e -> on ? e.with(Effect.Shadow.USUAL) : e.without(Effect.Shadow.class))), more);
   }
 
-  private Effects.Glow glowNow() {
-    return effects().glow().orElse(Effects.Glow.USUAL);
+  private Effect.Glow glowNow() {
+    return effects().glow().orElse(Effect.Glow.USUAL);
+  }
+
+  private void halo(UnaryOperator<Effect.Glow> other) {
+    change(e -> e.glow().map(other).map(e::with).orElse(e));
   }
 
   private Node glow() {
     ColourField colour = new ColourField("glow-colour", Wording.text("effects.colour"), false, session, this::colours,
-        c -> c.ifPresent(is -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(g.width(), is, g.opacity()))))));
+        c -> c.ifPresent(is -> halo(g -> new Effect.Glow(g.width(), is, g.opacity()))));
     fresh.add(() -> colour.show(Optional.of(glowNow().colour())));
     FlowPane figures = fields(THIRD,
-        "effects.reach", length("glow-reach", "effects.reach", 0, Effects.MOST, () -> glowNow().width(),
-            v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(v, g.colour(), g.opacity()))))),
+        "effects.reach", length("glow-reach", "effects.reach", 0, Effect.MOST, () -> glowNow().width(),
+            v -> halo(g -> new Effect.Glow(v, g.colour(), g.opacity()))),
         "effects.density", percent("glow-density", "effects.density", 0, 100, () -> glowNow().opacity(),
-            v -> change(e -> e.withGlow(e.glow().map(g -> new Effects.Glow(g.width(), g.colour(), v))))));
+            v -> halo(g -> new Effect.Glow(g.width(), g.colour(), v))));
     VBox more = new VBox(5, figures, Controls.under(Wording.text("effects.colour"), colour));
     hide(more, () -> effects().glow().isPresent());
     return new VBox(5, pill("glow-on", "effects.glow", () -> effects().glow().isPresent(),
-        on -> change(e -> e.withGlow(on ? Optional.of(Effects.Glow.USUAL) : Optional.empty()))), more);
+        on -> change(e -> on ? e.with(Effect.Glow.USUAL) : e.without(Effect.Glow.class))), more);
   }
 
   private Node soft() {
@@ -100,8 +105,8 @@ final class EffectsSection extends Section {
         i -> change(e -> e.withBlend(Blend.values()[i])));
     blend.setPrefWidth(130);
     return new VBox(5, fields(THIRD,
-        "effects.blur", length("effects-blur", "effects.blur", 0, Effects.MOST, () -> effects().blur(), v -> change(e -> e.withBlur(v))),
-        "effects.feather", length("effects-feather", "effects.feather", 0, Effects.MOST, () -> effects().feather(), v -> change(e -> e.withFeather(v)))),
+        "effects.blur", length("effects-blur", "effects.blur", 0, Effect.MOST, () -> effects().blur(), v -> change(e -> e.withBlur(v))),
+        "effects.feather", length("effects-feather", "effects.feather", 0, Effect.MOST, () -> effects().feather(), v -> change(e -> e.withFeather(v)))),
         Controls.under(Wording.text("effects.blend"), blend));
   }
 

@@ -22,13 +22,13 @@ import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.CornerLook;
 import org.zipthimble.core.geom.LineEnd;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Setting;
+import org.zipthimble.core.job.HasOutline;
+import org.zipthimble.core.job.HoldsObjects;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Pattern;
@@ -43,7 +43,7 @@ import org.zipthimble.desktop.state.Session;
 final class FormSection extends Section {
   FormSection(Session session, Item item) {
     super(session);
-    item.asShape().ifPresent(shape -> {
+    item.outlined().ifPresent(shape -> {
       shape.outline().asReady().ifPresent(this::ready);
       shape.outline().asLettered().ifPresent(l -> lettered());
       shape.line().ifPresent(l -> getChildren().add(line()));
@@ -53,17 +53,17 @@ final class FormSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item.asShape().filter(s -> s.outline().asReady().isPresent() || s.outline().asLettered().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
+    return item.outlined().filter(s -> s.outline().asReady().isPresent() || s.outline().asLettered().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
   }
 
   /** A mount has a section of its own. */
-  private static Optional<ItemGroup> changing(Item item) {
-    return item.asLive().filter(g -> g.mount().isEmpty());
+  private static Optional<HoldsObjects> changing(Item item) {
+    return item.holder().filter(Item::live).filter(g -> g.mount().isEmpty());
   }
 
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
-    return item.asShape().map(s -> s.line().isPresent() + " " + s.outline().asLettered().isPresent()).orElseGet(() -> item.asGroup()
+    return item.outlined().map(s -> s.line().isPresent() + " " + s.outline().asLettered().isPresent()).orElseGet(() -> item.holder()
         .map(g -> g.effect().getClass().getSimpleName() + g.effect().bent().map(b -> b.bend().bow().name()).orElse("") + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
   }
 
@@ -87,7 +87,7 @@ final class FormSection extends Section {
   }
 
   private Optional<Outline.Ready> readyNow() {
-    return now().flatMap(Item::asShape).flatMap(s -> s.outline().asReady());
+    return now().flatMap(Item::outlined).flatMap(s -> s.outline().asReady());
   }
 
   private void ready(Outline.Ready outline) {
@@ -149,7 +149,7 @@ final class FormSection extends Section {
   }
 
   private Optional<LineLook> lineNow() {
-    return now().flatMap(Item::asShape).flatMap(ItemShape::line);
+    return now().flatMap(Item::outlined).flatMap(HasOutline::line);
   }
 
   private void line(UnaryOperator<LineLook> change) {
@@ -197,14 +197,14 @@ final class FormSection extends Section {
   }
 
   private Optional<LiveEffect> effectNow() {
-    return now().flatMap(Item::asGroup).map(ItemGroup::effect);
+    return now().flatMap(Item::holder).map(HoldsObjects::effect);
   }
 
   private void change(UnaryOperator<LiveEffect> change) {
     now().ifPresent(i -> session.applyBeside(LiveGroups.change(face(), i.id(), "edit.figure", change), () -> { }));
   }
 
-  private void live(ItemGroup group) {
+  private void live(HoldsObjects group) {
     getChildren().add(Controls.wrapped(LiveWords.what(group.effect()), "line-note"));
     if (group.effect().look().isPresent() && group.mount().isEmpty()) {
       getChildren().add(pieces());

@@ -12,12 +12,13 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.job.HasOutline;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.ItemGroup;
 import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.ItemVisitor;
+import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.job.Look;
 import org.zipthimble.core.job.Placement;
@@ -94,17 +95,17 @@ final class LookSection extends Section {
     }
   }
 
-  private Optional<ItemShape> shapeNow() {
-    return now().flatMap(Item::asShape);
+  private Optional<HasOutline> shapeNow() {
+    return now().flatMap(Item::outlined);
   }
 
   private Optional<Look> madeNow() {
-    return now().flatMap(Item::asGroup).flatMap(Item::look);
+    return now().flatMap(Item::holder).flatMap(Item::look);
   }
 
   /** The line of a shape or of what a group makes; empty for all else, an empty line within for none. */
   private Optional<Optional<LineLook>> lineNow() {
-    return shapeNow().map(ItemShape::line).or(() -> madeNow().map(Look::line));
+    return shapeNow().map(HasOutline::line).or(() -> madeNow().map(Look::line));
   }
 
   private Node line() {
@@ -154,7 +155,7 @@ final class LookSection extends Section {
   /** The colours in a group, each with the names of the parts that have it; a new digit recolours them. */
   private void showParts() {
     Map<Colour, String> found = new LinkedHashMap<>();
-    now().ifPresent(group -> group.withMembers().stream().flatMap(i -> i.asShape().stream()).forEach(s -> {
+    now().ifPresent(group -> group.withMembers().stream().flatMap(i -> i.outlined().stream()).forEach(s -> {
       s.fill().ifPresent(c -> found.putIfAbsent(c, s.properties().name()));
       s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.properties().name()));
     }));

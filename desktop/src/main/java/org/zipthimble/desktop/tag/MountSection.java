@@ -6,9 +6,9 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.edit.Mounts;
-import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.job.PictureFit;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Shares;
 import org.zipthimble.core.wording.Trouble;
@@ -33,7 +33,7 @@ final class MountSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item.mount().isPresent() || item.asGroup().flatMap(g -> g.effect().grid()).isPresent();
+    return item.mount().isPresent() || item.holder().flatMap(g -> g.effect().grid()).isPresent();
   }
 
   private PictureFit heldNow() {
@@ -67,7 +67,7 @@ final class MountSection extends Section {
   }
 
   private Optional<LiveEffect.Gridded> gridNow() {
-    return now().flatMap(Item::asGroup).flatMap(g -> g.effect().grid());
+    return now().flatMap(Item::holder).flatMap(g -> g.effect().grid());
   }
 
   private void regrid(UnaryOperator<LiveEffect.Gridded> change) throws Trouble {

@@ -48,7 +48,7 @@ final class PlaceSection extends Section {
   /** Lays a shape or a picture over the whole face. */
   private Node cover() {
     Button cover = Controls.button("tag-cover", "tag.cover", () -> session.apply(Edits.cover(face(), ids())), "quiet");
-    fresh.add(() -> cover.setDisable(now().filter(i -> i.asShape().isPresent() || i.asPhoto().isPresent()).isEmpty()));
+    fresh.add(() -> cover.setDisable(now().filter(i -> i.outlined().isPresent() || i.pictured().isPresent()).isEmpty()));
     return cover;
   }
 
@@ -135,7 +135,7 @@ final class PlaceSection extends Section {
     return length(id, key, LEAST_SIZE, Placement.FARTHEST, () -> standing().map(get::applyAsDouble).orElse(Double.NaN), value -> {
       boolean keep = session.selection().keepProportionProperty().get();
       // words in proportion are words of another size of type
-      if (now().filter(i -> !(keep && i.asWords().isPresent())).isPresent()) {
+      if (now().filter(i -> !(keep && i.words().isPresent())).isPresent()) {
         session.apply(Edits.place(face(), ids(), "edit.resize", sized(value, width, keep)));
         return;
       }
@@ -174,6 +174,6 @@ final class PlaceSection extends Section {
   }
 
   static boolean line(Item item) {
-    return item.asShape().filter(s -> s.outline().straight()).isPresent();
+    return item.outlined().filter(s -> s.outline().straight()).isPresent();
   }
 }

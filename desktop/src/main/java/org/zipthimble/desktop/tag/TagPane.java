@@ -20,12 +20,12 @@ import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.compose.LayersPane;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.desktop.compose.LayersPane;
 
 /** The tag of what is selected: place and size, look, words, lining up and repeating. Its sections fold. */
 public final class TagPane extends VBox {
@@ -96,7 +96,7 @@ public final class TagPane extends VBox {
     List<Supplier<Node>> parts = new ArrayList<>();
     for (Item item : items) {
       parts.add(() -> new PlaceSection(session, false, false));
-      item.asWords().ifPresent(w -> parts.add(() -> new WordsSection(session, () -> { }, () -> { })));
+      item.words().ifPresent(w -> parts.add(() -> new WordsSection(session, () -> { }, () -> { })));
       parts.add(() -> new LookSection(session, item));
       parts.add(() -> new CutSection(session));
       parts.add(() -> new EffectsSection(session, item));
@@ -172,10 +172,10 @@ public final class TagPane extends VBox {
     }
     put(new PlaceSection(session, false, PlaceSection.line(item)));
     inside.getChildren().add(Controls.stitch());
-    if (item.asShape().flatMap(s -> s.outline().asCoded()).isPresent()) {
+    if (item.outlined().flatMap(s -> s.outline().asCoded()).isPresent()) {
       put(new CodeSection(session));
     }
-    if (item.asWords().isPresent()) {
+    if (item.words().isPresent()) {
       put(new WordsSection(session, () -> onStyles.run(), () -> onFonts.run()));
     }
     onceDrawn(() -> session.single().ifPresent(this::below));
@@ -209,7 +209,7 @@ public final class TagPane extends VBox {
       put(new MountSection(session, item));
       inside.getChildren().add(Controls.stitch());
     }
-    if (item.asWords().isPresent()) {
+    if (item.words().isPresent()) {
       fold("letters", () -> new LettersSection(session));
       fold("paragraph", () -> new ParagraphSection(session));
       fold("course", () -> new CourseSection(session));

@@ -9,8 +9,8 @@ import java.util.function.UnaryOperator;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.type.LetterDetail;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.ParagraphDetail;
@@ -35,8 +35,8 @@ abstract class WordsPart extends Section {
     session.typing().cursorProperty().addListener(new WeakInvalidationListener(followed));
   }
 
-  Optional<ItemWords> wordsNow() {
-    return now().flatMap(Item::asWords);
+  Optional<HoldsWords> wordsNow() {
+    return now().flatMap(Item::words);
   }
 
   /** Every look of what a change would change. */

@@ -17,7 +17,7 @@ import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StyleEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Align;
@@ -81,7 +81,7 @@ final class WordsSection extends WordsPart {
     return Controls.under(Wording.text("tag.namedStyle"), Controls.row(4, style, Controls.button("tag-styles", "tag.styles", onStyles, "quiet")));
   }
 
-  private Walk.Span chosen(ItemWords words) {
+  private Walk.Span chosen(HoldsWords words) {
     return session.typing().cursorProperty().get().filter(c -> c.itemId().equals(words.id())).map(Typing.Cursor::span).orElse(new Walk.Span(0, words.story().length()));
   }
 
@@ -252,7 +252,7 @@ final class WordsSection extends WordsPart {
     // of a long story it takes longer than a letter may
     LatestWork measuring = new LatestWork();
     fresh.add(() -> {
-      Optional<ItemWords> words = wordsNow();
+      Optional<HoldsWords> words = wordsNow();
       JobFonts fonts = new JobFonts(session.shownProperty().get());
       measuring.want(() -> words.flatMap(w -> w.set(fonts).ink()), ink -> said.setText(ink.map(this::said).orElse("")));
     });

@@ -1,25 +1,25 @@
 package org.zipthimble.desktop.tray;
 
 import java.nio.file.Path;
-import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.form.Load;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.arrange.FreePlace;
 import org.zipthimble.core.bring.Ornament;
 import org.zipthimble.core.bring.WordsIn;
-import org.zipthimble.core.edit.Drawings;
-import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.job.Fact;
+import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Item;
+import org.zipthimble.core.job.ItemProperties;
 import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
@@ -59,7 +59,7 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    ItemWords words = ItemWords.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
+    HoldsWords words = ItemWords.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
     add(words.withSetting(words.setting().withFitting(Fitting.GROW)));
     session.typing().beginAll(words.id());
   }
@@ -191,9 +191,9 @@ public final class ObjectAdder {
     }
     Box safe = session.frame().safeBox();
     double width = Math.max(0.25, safe.width() * 0.8);
-    ItemWords words = ItemWords.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
+    HoldsWords words = ItemWords.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
     double height = Math.min(Placement.FARTHEST, Math.max(0.25, words.set(new JobFonts(session.job())).height()));
-    add(words.withSetting(words.setting().withFitting(Fitting.GROW)).withPlacement(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
+    add(words.withSetting(words.setting().withFitting(Fitting.GROW)).with(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
   }
 
   private void shape(String key, Outline outline) {
