@@ -6,5 +6,7 @@ module org.zipthimble.cli {
   requires java.management;
   requires com.fasterxml.jackson.databind;
 
+  exports org.zipthimble.cli to org.zipthimble.measure;
+
   opens org.zipthimble.cli to info.picocli;
 }

@@ -10,8 +10,8 @@ module org.zipthimble.practice {
   requires javafx.controls;
   requires org.apache.pdfbox;
   requires org.zipthimble.core;
+  requires org.zipthimble.link;
 
-  exports org.zipthimble.practice.link;
   exports org.zipthimble.practice.machine;
   exports org.zipthimble.practice.printer;
   exports org.zipthimble.practice.window to javafx.graphics;

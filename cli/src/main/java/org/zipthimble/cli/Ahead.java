@@ -3,17 +3,17 @@ package org.zipthimble.cli;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 
@@ -38,6 +38,6 @@ final class Ahead {
         ItemShape.of(ItemProperties.of("i1", "ahead"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty()),
         ItemWords.of(ItemProperties.of("i2", "ahead"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK)));
     Job job = StandardItem.blank("ahead", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(items));
-    FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), COARSE_PPI, Halvings.SHARED);
+    FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), COARSE_PPI, Halvings.SHARED);
   }
 }

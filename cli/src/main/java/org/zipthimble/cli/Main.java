@@ -11,29 +11,29 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.zipthimble.core.bring.TableIn;
+import org.zipthimble.core.check.words.OwnWords;
+import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
 import org.zipthimble.core.send.OutputFormats;
-import org.zipthimble.core.bring.TableIn;
-import org.zipthimble.core.check.OwnWords;
-import org.zipthimble.core.edit.ListEdits;
-import org.zipthimble.core.job.Job;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
-/** {@code zip-thimble make}, {@code check} and {@code bench}. */
+/** {@code zip-thimble make}, {@code check} and {@code preview}. */
 @Command(
     name = "zip-thimble", mixinStandardHelpOptions = true,
     versionProvider = Main.Version.class, description = "Makes and checks print-ready files from .thimble jobs.")
 public final class Main {
   /** The exit code when a job or an argument cannot be read. */
-  static final int UNREADABLE = 2;
+  public static final int UNREADABLE = 2;
 
-  private static final List<Supplier<Object>> COMMANDS = List.of(Make::new, CheckCommand::new, Preview::new, Bench::new, ShapesBench::new, PicturesBench::new);
+  private static final List<Supplier<Object>> COMMANDS = List.of(Make::new, CheckCommand::new, Preview::new);
 
   private Main() {}
 
@@ -48,18 +48,18 @@ public final class Main {
   /** Runs a command and ends with its code. */
   public static void main(String[] arguments) {
     CompletableFuture<Void> known = CompletableFuture.runAsync(
-        () -> OwnWords.know(Settings.read(Places.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words()), Ahead::run);
+        () -> OwnWords.know(Settings.read(Folders.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words()), Ahead::run);
     if (arguments.length > 1) {
       Ahead.run(Ahead::paint);
     }
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-    Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
+    Folders.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
       err.println(Wording.text("cli.failed", e));
       Runtime.getRuntime().halt(UNREADABLE);
     });
-    CommandLine line = line(out, err, arguments);
+    CommandLine line = line(new Main(), COMMANDS, out, err, arguments);
     known.join();
     System.exit(run(line, arguments));
   }
@@ -87,7 +87,12 @@ public final class Main {
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
-    return run(line(out, err, arguments), arguments);
+    return run(new Main(), COMMANDS, out, err, arguments);
+  }
+
+  /** Runs one of some commands of a program; its code is {@link #UNREADABLE} when what it was given cannot be read. */
+  public static int run(Object program, List<Supplier<Object>> commands, PrintWriter out, PrintWriter err, String... arguments) {
+    return run(line(program, commands, out, err, arguments), arguments);
   }
 
   private static int run(CommandLine line, String... arguments) {
@@ -105,9 +110,9 @@ public final class Main {
   }
 
   /** What understands arguments: the one command that is named, as each takes a while to be read; all where none is. */
-  private static CommandLine line(PrintWriter out, PrintWriter err, String... arguments) {
-    CommandLine line = new CommandLine(new Main());
-    List<Object> commands = COMMANDS.stream().map(Supplier::get).toList();
+  private static CommandLine line(Object program, List<Supplier<Object>> known, PrintWriter out, PrintWriter err, String... arguments) {
+    CommandLine line = new CommandLine(program);
+    List<Object> commands = known.stream().map(Supplier::get).toList();
     Optional<Object> named = commands.stream().filter(c -> arguments.length > 0 && c.getClass().getAnnotation(Command.class).name().equals(arguments[0])).findFirst();
     named.ifPresentOrElse(line::addSubcommand, () -> commands.forEach(line::addSubcommand));
     // settings reach the commands that are there

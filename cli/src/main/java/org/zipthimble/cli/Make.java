@@ -12,22 +12,22 @@ import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.OutputFormat;
 import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.send.SendOptions;
-import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.Sender;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Lengths;
@@ -106,7 +106,7 @@ final class Make implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     try {
       if (ppi != null) {
-        within(ppi, Order.LEAST_PPI, Order.MOST_PPI);
+        within(ppi, FileOrder.LEAST_PPI, FileOrder.MOST_PPI);
       }
       return write(out);
     } catch (Trouble e) {
@@ -120,7 +120,7 @@ final class Make implements Callable<Integer> {
   private int write(PrintWriter out) throws Trouble, Stopped {
     Job read = rows == null ? ThimbleFile.open(job) : Main.filled(ThimbleFile.open(job), rows);
     PageOptions options = options(read);
-    boolean cut = Pages.ganged(options) && Register.wanted(read);
+    boolean cut = Imposition.ganged(options) && Register.wanted(read);
     Optional<Path> other = Optional.empty();
     for (Path file : rows == null ? List.<Path>of() : files) {
       OutputFormat format = OutputFormats.of(String.valueOf(file.getFileName()));
@@ -130,14 +130,14 @@ final class Make implements Callable<Integer> {
       throw Trouble.of("cli.rowsPdf", other.get().getFileName());
     }
     boolean right = true;
-    List<Order> orders = new ArrayList<>();
+    List<FileOrder> orders = new ArrayList<>();
     for (Path file : files) {
       orders.add(order(read, options, file));
     }
     chosen(orders);
     // What would go wrong is looked for while the files are made.
     CompletableFuture<List<Finding>> checked = CompletableFuture.supplyAsync(() -> Checks.run(read));
-    for (Order order : orders) {
+    for (FileOrder order : orders) {
       for (Measured measured : Sender.send(read, order, Progress.SILENT)) {
         print(out, measured);
         right &= measured.right();
@@ -150,7 +150,7 @@ final class Make implements Callable<Integer> {
     return right ? 0 : NOT_AS_ASKED;
   }
 
-  private Order order(Job read, PageOptions options, Path file) throws Trouble {
+  private FileOrder order(Job read, PageOptions options, Path file) throws Trouble {
     OutputFormat format = OutputFormats.of(String.valueOf(file.getFileName()));
     Optional<Content> content = as == null ? Optional.empty() : Optional.of(content());
     Optional<String> id = Optional.empty();
@@ -158,7 +158,7 @@ final class Make implements Callable<Integer> {
       id = Optional.of(read.cutting().lanes().stream().filter(l -> l.name().equalsIgnoreCase(lane)).findFirst()
           .orElseThrow(() -> Trouble.of("send.noLane", lane)).id());
     }
-    Order order = new Order(
+    FileOrder order = new FileOrder(
         file, content, face == null ? OptionalInt.empty() : OptionalInt.of(face), id, ppi == null ? read.ticket().ppi() : ppi, options, how(), standIn);
     format.check(read, order);
     return order;
@@ -170,7 +170,7 @@ final class Make implements Callable<Integer> {
   }
 
   /** Refuses what was chosen and is of no meaning for any of the files. */
-  private void chosen(List<Order> orders) throws Trouble {
+  private void chosen(List<FileOrder> orders) throws Trouble {
     Map<Choice, Object> said = new EnumMap<>(Choice.class);
     said.put(Choice.QUALITY, quality);
     said.put(Choice.PACKING, packing);
@@ -183,7 +183,7 @@ final class Make implements Callable<Integer> {
     said.put(Choice.PLAIN, plain ? true : null);
     for (Map.Entry<Choice, Object> one : said.entrySet()) {
       boolean meant = one.getValue() == null;
-      for (Order order : orders) {
+      for (FileOrder order : orders) {
         OutputFormat format = OutputFormats.of(String.valueOf(order.file().getFileName()));
         meant |= format.choices(format.content(order)).contains(one.getKey());
       }
@@ -200,7 +200,7 @@ final class Make implements Callable<Integer> {
       how = how.withQuality(within(quality, 30, 100) / 100);
     }
     if (mostPpi != null) {
-      how = how.withMostPpi(within(mostPpi, Order.LEAST_PPI, Order.MOST_PPI));
+      how = how.withMostPpi(within(mostPpi, FileOrder.LEAST_PPI, FileOrder.MOST_PPI));
     }
     if (packing != null) {
       how = how.withPacking(Arrays.stream(TiffFile.Packing.values()).filter(v -> v.name().equalsIgnoreCase(packing)).findFirst()

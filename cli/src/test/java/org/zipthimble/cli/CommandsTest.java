@@ -173,13 +173,6 @@ class CommandsTest {
   }
 
   @Test
-  void benchStatesItsFigures() {
-    assertEquals(0, run("bench", good, "--runs", "1"));
-    assertEquals(5, out.toString().strip().lines().count(), out.toString());
-    assertEquals(2, run("bench", to("gone.thimble")));
-  }
-
-  @Test
   void helpIsGivenWhenAskedFor() {
     assertEquals(0, run("--help"));
     assertTrue(out.toString().contains("make") && out.toString().contains("check"));

@@ -118,7 +118,7 @@ class OutputsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"make", "check", "bench", "shapes", "pictures"})
+  @ValueSource(strings = {"make", "check", "preview"})
   void everyCommandExplainsItself(String command) {
     assertEquals(0, run(command, "--help"));
     assertTrue(out.toString().contains("zip-thimble " + command), out.toString());

@@ -16,14 +16,14 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.Align;
@@ -60,7 +60,7 @@ class ProcessTest {
     String job = job("Come and swop your zinneas");
     run("check", job);
     assertTrue(said.contains("zinneas"), said);
-    Places places = Places.in(folder.resolve("home"));
+    Folders places = Folders.in(folder.resolve("home"));
     Files.createDirectories(places.settingsFile().getParent());
     Settings.USUAL.withWords(List.of("zinneas", "swop")).write(places.settingsFile());
     run("check", job);
@@ -80,7 +80,7 @@ class ProcessTest {
   @Test
   void settingsThatCannotBeReadKeepNobodyFromMakingAFile() throws Exception {
     String job = job("Come and swop your zinneas");
-    Places places = Places.in(folder.resolve("home"));
+    Folders places = Folders.in(folder.resolve("home"));
     Files.createDirectories(places.settingsFile().getParent());
     Files.writeString(places.settingsFile(), "{ no settings");
     Path png = folder.resolve("card.png");

@@ -16,25 +16,25 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.bring.OrnamentShelf;
-import org.zipthimble.core.check.Report;
+import org.zipthimble.core.check.all.Report;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.paint.FacePainter;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.desktop.bench.BenchPane;
-import org.zipthimble.desktop.command.Shapes;
+import org.zipthimble.desktop.command.ShapeCommands;
 import org.zipthimble.desktop.compose.LayersPane;
 import org.zipthimble.desktop.compose.TrayPane;
 import org.zipthimble.desktop.slip.FigureSlip;
@@ -43,7 +43,7 @@ import org.zipthimble.desktop.slip.PlacingSlip;
 import org.zipthimble.desktop.slip.ShelfPane;
 import org.zipthimble.desktop.slip.WordSlips;
 import org.zipthimble.desktop.state.Background;
-import org.zipthimble.desktop.state.Clip;
+import org.zipthimble.desktop.state.CopiedObjects;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
@@ -59,7 +59,7 @@ final class Composing implements StationView {
   private final BenchPane bench;
   private Runnable beside = () -> { };
   private final Adders adders;
-  private final Clip clip;
+  private final CopiedObjects clip;
   private final LayersPane layers;
   private final TagPane tag;
   private final ShelfPane shelf;
@@ -70,7 +70,7 @@ final class Composing implements StationView {
   private final FigureSlip figures;
   private final WordSlips wordSlips;
   private final List<Region> over;
-  private final Shapes shapes;
+  private final ShapeCommands shapes;
 
   /**
    * The station of a session.
@@ -84,7 +84,7 @@ final class Composing implements StationView {
     shelf = new ShelfPane(session, adders, () -> shelf(false));
     placing = new PlacingSlip(session, adders.pictures());
     figures = new FigureSlip(session);
-    shapes = new Shapes(session, figures);
+    shapes = new ShapeCommands(session, figures);
     wordSlips = new WordSlips(session, bench::takeFocus);
     bench.setOnDrawn(adders.objects()::drawn);
     bench.setOnDropped(this::dropped);
@@ -111,7 +111,7 @@ final class Composing implements StationView {
     side.getStyleClass().add("side");
     tray = new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus);
     bottom.getChildren().add(tray);
-    clip = new Clip(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
+    clip = new CopiedObjects(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }
 
@@ -131,14 +131,14 @@ final class Composing implements StationView {
     List<Runnable> warmings = new ArrayList<>();
     warmings.add(() -> Background.run(() -> {
       OrnamentShelf.all();
-      FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), 20, session.halvings());
+      FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), 20, session.halvings());
       Report.of(job);
     }));
-    TagPane.parts(session, List.of(words, shape)).forEach(part -> warmings.add(() -> Looks.warm(part.get())));
+    TagPane.parts(session, List.of(words, shape)).forEach(part -> warmings.add(() -> SceneLooks.warm(part.get())));
     warmings.add(shelf::fill);
     warmings.add(() -> {
       if (!shelfOpen()) {
-        Looks.warm(shelf);
+        SceneLooks.warm(shelf);
       }
     });
     return warmings;
@@ -161,7 +161,7 @@ final class Composing implements StationView {
       return true;
     }
     if (board.hasImage() && board.getImage() != null) {
-      adders.pictures().picture("dropped", Clip.png(board.getImage()), at);
+      adders.pictures().picture("dropped", CopiedObjects.png(board.getImage()), at);
       return true;
     }
     if (board.hasString() && !board.getString().isBlank()) {
@@ -240,7 +240,7 @@ final class Composing implements StationView {
     return adders;
   }
 
-  Clip clip() {
+  CopiedObjects clip() {
     return clip;
   }
 
@@ -248,7 +248,7 @@ final class Composing implements StationView {
     return wordSlips;
   }
 
-  Shapes shapes() {
+  ShapeCommands shapes() {
     return shapes;
   }
 

@@ -16,28 +16,28 @@ import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.store.OneWindow;
-import org.zipthimble.core.store.Places;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Background;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Preferences;
+import org.zipthimble.desktop.state.Session;
 
 /** Opens the window. */
 public final class Main extends Application {
   /** The window's size at first. */
-  static final double WIDTH = 1280;
+  public static final double WIDTH = 1280;
 
   /** The window's height at first. */
-  static final double HEIGHT = 800;
+  public static final double HEIGHT = 800;
 
   /** So many frames are drawn before what is not shown is made. */
   private static final int FRAMES = 3;
@@ -52,20 +52,20 @@ public final class Main extends Application {
 
   /** Begins the program. */
   public static void main(String[] arguments) {
-    Places places = places();
+    Folders places = places();
     Optional<Path> job = Arrays.stream(arguments).findFirst().map(Path::of);
     if (OneWindow.socket(System.getenv(), places).filter(s -> OneWindow.hand(s, job)).isPresent()) {
       // the toolkit runs before this is reached, and would keep a program without a window alive
       System.exit(0);
     }
-    Looks.ground();
+    SceneLooks.ground();
     WarmUp.begin();
-    Places.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
+    Folders.cache(System.getenv(), Path.of(System.getProperty("user.home"))).ifPresent(PdfPages::keepListIn);
     launch(Main.class, arguments);
   }
 
-  private static Places places() {
-    return Places.usual(System.getenv(), Path.of(System.getProperty("user.home")));
+  private static Folders places() {
+    return Folders.usual(System.getenv(), Path.of(System.getProperty("user.home")));
   }
 
   @Override
@@ -108,18 +108,18 @@ public final class Main extends Application {
   }
 
   /** A session that begins with a blank invitation. */
-  static Session session(Asker asker, Preferences preferences) {
+  public static Session session(Asker asker, Preferences preferences) {
     return new Session(blank(), asker, preferences);
   }
 
   /** Fills and shows a window for a session. */
-  static Workbench fill(Stage stage, Session session) {
-    Looks.ground();
+  public static Workbench fill(Stage stage, Session session) {
+    SceneLooks.ground();
     CompletableFuture<Void> type = WarmUp.type(TYPE);
     Workbench workbench = new Workbench(session, () -> quit(stage, session));
     type.join();
     Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
-    Looks.follow(scene, session.preferences());
+    SceneLooks.follow(scene, session.preferences());
     stage.setScene(scene);
     stage.getIcons().setAll(ICONS.stream().map(size -> new Image(Main.class.getResourceAsStream("icon/" + size + ".png"))).collect(Collectors.toList()));
     stage.setMinWidth(960);

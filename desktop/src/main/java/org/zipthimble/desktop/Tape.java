@@ -17,18 +17,18 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.sheet.BookletPages;
 import org.zipthimble.core.sheet.GangPages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
@@ -97,7 +97,7 @@ final class Tape extends StackPane {
 
   private static int ganged(Job job, PageOptions options) throws Trouble {
     int sheets = 0;
-    for (List<Face> faces : Pages.alike(job, job.leaving())) {
+    for (List<Face> faces : Imposition.alike(job, job.leaving())) {
       sheets += GangPages.of(job, faces, options).sheets();
     }
     return sheets;
@@ -107,7 +107,7 @@ final class Tape extends StackPane {
   private static int sheets(Job job) {
     PageOptions options = PageOptions.of(job);
     try {
-      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Pages.ganged(options) ? ganged(job, options) : 1;
+      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Imposition.ganged(options) ? ganged(job, options) : 1;
     } catch (Trouble none) {
       return 1;
     }

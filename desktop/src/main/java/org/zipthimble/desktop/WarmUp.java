@@ -27,21 +27,21 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
+import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.WallItem;
 import org.zipthimble.core.store.Settings;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Wording;
 
 /**
  * What the first window needs, made ready on a second thread while the toolkit begins: what is read here once is read faster, or not again.
  * Nothing waits for it and nothing depends on it.
  */
-final class WarmUp {
+public final class WarmUp {
   private WarmUp() {}
 
   /** Begins it; to be called before the toolkit is. */
-  static void begin() {
+  public static void begin() {
     settle();
     thread("warm-core", WarmUp::core);
     thread("warm-look", WarmUp::look);

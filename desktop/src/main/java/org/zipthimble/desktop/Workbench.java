@@ -28,38 +28,38 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.guide.Order;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.BenchPane;
+import org.zipthimble.desktop.check.FindingsPane;
 import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.command.Commands;
-import org.zipthimble.desktop.command.Spot;
+import org.zipthimble.desktop.command.FinderPlace;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.Pointing;
+import org.zipthimble.desktop.item.ItemStation;
 import org.zipthimble.desktop.page.Finder;
 import org.zipthimble.desktop.page.HelpPage;
+import org.zipthimble.desktop.sending.SendStation;
+import org.zipthimble.desktop.sheets.CutStation;
+import org.zipthimble.desktop.sheets.SheetStation;
 import org.zipthimble.desktop.slip.HintSlip;
 import org.zipthimble.desktop.slip.ScreenCard;
 import org.zipthimble.desktop.slip.TogetherStrip;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
-import org.zipthimble.desktop.tray.Adders;
-import org.zipthimble.desktop.sheets.CutStation;
-import org.zipthimble.desktop.check.FindingsPane;
-import org.zipthimble.desktop.item.ItemStation;
-import org.zipthimble.desktop.sending.SendStation;
-import org.zipthimble.desktop.sheets.SheetStation;
 import org.zipthimble.desktop.ticket.TicketPane;
+import org.zipthimble.desktop.tray.Adders;
 import org.zipthimble.samples.DemoShelf;
 
 /**
  * The whole window: menus and tape above, the ticket at the left, a station in the middle and at the right. Only the station that is shown
  * first is made at once; the others are made one after another while the window is idle, or when they are gone to.
  */
-final class Workbench extends StackPane {
+public final class Workbench extends StackPane {
   /** How far the job's name stays from what lies beside it. */
   private static final double NAME_APART = 16;
 
@@ -153,7 +153,7 @@ final class Workbench extends StackPane {
   }
 
   /** Makes all that is not shown yet at once, and from now on a tag whole before it is drawn. */
-  void prepareAll() {
+  public void prepareAll() {
     while (!idle.isEmpty()) {
       idle.poll().run();
     }
@@ -277,7 +277,7 @@ final class Workbench extends StackPane {
   }
 
   /** Leads to a part of the window. */
-  private void lead(Spot spot) {
+  private void lead(FinderPlace spot) {
     helping = false;
     spot.station().ifPresent(session.stationProperty()::set);
     if (spot.station().isEmpty()) {
@@ -305,12 +305,12 @@ final class Workbench extends StackPane {
   }
 
   /** What adds to the bench, for what stands in a person's stead. */
-  Adders adding() {
+  public Adders adding() {
     return composing.get().adders();
   }
 
   /** Opens or closes the ornament shelf above the tray. */
-  void shelf(boolean open) {
+  public void shelf(boolean open) {
     composing.get().shelf(open);
   }
 
@@ -383,7 +383,7 @@ final class Workbench extends StackPane {
       printedSheet = Optional.empty();
       return false;
     }
-    return !printedSheet.orElseGet(() -> Pages.ganged(PageOptions.of(job)) && Register.wanted(job));
+    return !printedSheet.orElseGet(() -> Imposition.ganged(PageOptions.of(job)) && Register.wanted(job));
   }
 
   /** Another job, or its first or last lane, may show other sheets. */
@@ -425,7 +425,7 @@ final class Workbench extends StackPane {
   }
 
   /** The bench. */
-  BenchPane bench() {
+  public BenchPane bench() {
     return composing.get().bench();
   }
 
@@ -435,7 +435,7 @@ final class Workbench extends StackPane {
   }
 
   /** Every command, for the tests that read them. */
-  List<Command> commands() {
+  public List<Command> commands() {
     return commands.all();
   }
 }

@@ -11,19 +11,19 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.files.Folders;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.store.Places;
+import org.zipthimble.desktop.state.Preferences;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
-import org.zipthimble.desktop.state.Preferences;
+import org.zipthimble.samples.Scratch;
 
 /** A person sits at the bench with a blank card in a window of its own, in a home folder of its own. */
 @ExtendWith(BenchExtension.class)
@@ -46,7 +46,7 @@ abstract class AtTheBench {
   /** Opens the window with a blank card; called by what each class has to mark as its start. */
   void open(Stage stage, int faces) throws IOException {
     folder = Scratch.folder("bench");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Places.in(folder.resolve("home"))));
+    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Folders.in(folder.resolve("home"))));
     session.stationProperty().set(beginsAt);
     workbench = Main.fill(stage, session);
     workbench.prepareAll();

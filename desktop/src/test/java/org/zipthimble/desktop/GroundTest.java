@@ -27,7 +27,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
@@ -50,7 +50,7 @@ class GroundTest extends AtTheBench {
   private static String sheets() throws IOException {
     StringBuilder all = new StringBuilder();
     for (String name : List.of("ground.css", "linen.css")) {
-      try (InputStream in = Looks.class.getResourceAsStream(name)) {
+      try (InputStream in = SceneLooks.class.getResourceAsStream(name)) {
         all.append(new String(in.readAllBytes(), StandardCharsets.UTF_8));
       }
     }

@@ -16,7 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 

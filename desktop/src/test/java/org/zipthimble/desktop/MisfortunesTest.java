@@ -25,12 +25,12 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zipthimble.core.edit.Edits;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.store.Places;
 import org.zipthimble.core.store.ThimbleFile;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Preferences;
@@ -97,7 +97,7 @@ class MisfortunesTest extends AtTheBench {
     Path file = saved(robot, folder.resolve("card.thimble"));
     AtomicReference<Session> other = new AtomicReference<>();
     robot.interact(() -> {
-      Session second = new Session(session.job(), new Hand.Answers(), new Preferences(Places.in(folder.resolve("other"))));
+      Session second = new Session(session.job(), new Hand.Answers(), new Preferences(Folders.in(folder.resolve("other"))));
       second.filing().open(file);
       other.set(second);
     });

@@ -20,11 +20,11 @@ import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.proof.PressMeasure;
 import org.zipthimble.desktop.state.Station;
 

@@ -20,7 +20,7 @@ import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.practice.machine.Cutter;
-import org.zipthimble.practice.machine.Order;
+import org.zipthimble.practice.machine.CutterOrder;
 import org.zipthimble.practice.machine.OrderReader;
 import org.zipthimble.practice.machine.Setup;
 import org.zipthimble.practice.printer.Printer;
@@ -109,7 +109,7 @@ class DamagedWireTest {
       int told = 0;
       for (boolean more = true; more;) {
         try {
-          Optional<Order> order = reader.next();
+          Optional<CutterOrder> order = reader.next();
           more = order.isPresent();
           order.ifPresent(cutter::obey);
         } catch (OrderReader.Nonsense nonsense) {

@@ -23,33 +23,33 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutEdge;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.Job;
+import org.zipthimble.core.item.CutEdge;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.send.PrintAndCut;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
-import org.zipthimble.practice.link.CutterLink;
+import org.zipthimble.link.CutterLink;
 import org.zipthimble.practice.machine.Cut;
 import org.zipthimble.practice.machine.Cutter;
+import org.zipthimble.practice.machine.CutterOrder;
 import org.zipthimble.practice.machine.CutterServer;
 import org.zipthimble.practice.machine.Misplacement;
-import org.zipthimble.practice.machine.Order;
 import org.zipthimble.practice.machine.OrderReader;
 import org.zipthimble.practice.machine.Setup;
 
@@ -208,7 +208,7 @@ class PracticeCutterTest {
       Cutter blind = new Cutter(SETUP);
       blind.sheet(both.height());
       OrderReader reader = new OrderReader(new ByteArrayInputStream(both.plotter().getBytes(StandardCharsets.US_ASCII)));
-      for (Optional<Order> order = reader.next(); order.isPresent(); order = reader.next()) {
+      for (Optional<CutterOrder> order = reader.next(); order.isPresent(); order = reader.next()) {
         blind.obey(order.get());
       }
       blind.finish();
@@ -274,7 +274,7 @@ class PracticeCutterTest {
     OrderReader reader = new OrderReader(new ByteArrayInputStream(text.getBytes(StandardCharsets.ISO_8859_1)));
     while (true) {
       try {
-        Optional<Order> order = reader.next();
+        Optional<CutterOrder> order = reader.next();
         if (order.isEmpty()) {
           return;
         }

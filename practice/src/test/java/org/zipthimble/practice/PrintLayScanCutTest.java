@@ -19,21 +19,21 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.PrintAndCut;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
@@ -41,8 +41,8 @@ import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.work.Progress;
-import org.zipthimble.practice.link.CutterLink;
-import org.zipthimble.practice.link.PrinterLink;
+import org.zipthimble.link.CutterLink;
+import org.zipthimble.link.PrinterLink;
 import org.zipthimble.practice.machine.CutterServer;
 import org.zipthimble.practice.machine.Misplacement;
 import org.zipthimble.practice.machine.Scan;
@@ -69,7 +69,7 @@ class PrintLayScanCutTest {
   private PrinterLink.Sheet printed(Job job) throws Exception {
     try (PrinterServer server = new PrinterServer(0, new Printer(PrinterSetup.USUAL.withPace(0), () -> { }))) {
       Path pdf = folder.resolve("sheet.pdf");
-      Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
       PrinterLink.Facts facts = PrinterLink.look(PrinterLink.address(server.uri()));
       PrinterLink.Ending ending = PrinterLink.print(facts.uri(), Files.readAllBytes(pdf), new PrinterLink.Asked("stickers", "application/pdf", 1, Optional.of(facts.trays().get(0)), Printing.Scaling.ACTUAL, 4),
           new PrinterLink.Watch() {

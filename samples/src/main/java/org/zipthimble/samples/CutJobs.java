@@ -9,41 +9,41 @@ import org.zipthimble.core.colour.Contrast;
 import org.zipthimble.core.cut.Bridges;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.cut.Pieces;
-import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.LiveGroups;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.form.Drawings;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.CutEdge;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.CutEdge;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Pattern;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Finish;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Pattern;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.Split;
-import org.zipthimble.core.job.Supply;
-import org.zipthimble.core.job.Turns;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Finish;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Split;
+import org.zipthimble.core.plan.Supply;
+import org.zipthimble.core.plan.Turns;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
@@ -60,7 +60,7 @@ final class CutJobs {
 
   private CutJobs() {}
 
-  private static ItemProperties properties(Desk d, String name, String lane, CutKind kind) {
+  private static ItemProperties properties(SampleFace d, String name, String lane, CutKind kind) {
     return d.art.properties(name).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane).withKind(kind));
   }
 
@@ -85,15 +85,15 @@ final class CutJobs {
   }
 
   /** Objects repeated round the middle of the decal, each copy a piece of its own. */
-  private static Item round(Desk d, Job job, String name, Item one, int count, boolean mirrored) {
+  private static Item round(SampleFace d, Job job, String name, Item one, int count, boolean mirrored) {
     ItemProperties properties = properties(d, name, one.properties().cutting().lane(), CutKind.KISS);
     ItemProperties apart = properties.withCutting(properties.cutting().withTogether(false));
     return LiveGroups.of(job, apart, List.of(one), new LiveEffect.Repeated(new Pattern.Round(count, MIDDLE, true, mirrored)));
   }
 
   static Job decal() {
-    Desk d = new Desk();
-    Job empty = Desk.job("Library window decal", "Window decal", 21, new Size(11, 14), 0, "Three vinyls", 1,
+    SampleFace d = new SampleFace();
+    Job empty = SampleFace.job("Library window decal", "Window decal", 21, new Size(11, 14), 0, "Three vinyls", 1,
         List.of(Face.of("f1", "glass", List.of())));
     d.put(ground(d, empty));
     Item leaf = shape(properties(d, "Leaf", "l2", CutKind.KISS), leaf(new Point(9.05, 7.06), 1.62, 0.72), LEAF);
@@ -111,7 +111,7 @@ final class CutJobs {
   }
 
   /** The cream ground: a round with bumps along its edge, joined and live. */
-  private static Item ground(Desk d, Job job) {
+  private static Item ground(SampleFace d, Job job) {
     Path disc = Shapes.ellipse(new Box(MIDDLE.x() - 3.55, MIDDLE.y() - 3.55, 7.1, 7.1));
     Path bump = Shapes.ellipse(new Box(MIDDLE.x() + 3.55 - 0.62, MIDDLE.y() - 0.62, 1.24, 1.24));
     Item round = shape(properties(d, "Disc", "l1", CutKind.KISS), disc, CREAM);
@@ -120,7 +120,7 @@ final class CutJobs {
     return LiveGroups.of(job, properties(d, "Ground", "l1", CutKind.KISS), List.of(round, edge), new LiveEffect.Combined(Way.JOIN, look(CREAM)));
   }
 
-  private static Item bean(Desk d) {
+  private static Item bean(SampleFace d) {
     Path bean = Path.build().start(4.35, 5.75)
         .curve(4.2, 5.05, 5.0, 4.75, 5.5, 5.0).curve(6.05, 4.7, 6.95, 4.95, 6.9, 5.75)
         .curve(6.85, 6.5, 6.15, 6.72, 5.6, 6.55).curve(5.05, 6.72, 4.5, 6.5, 4.35, 5.75).close().path();
@@ -128,7 +128,7 @@ final class CutJobs {
   }
 
   /** The sprout grows out of the bean and clears a gap around itself in it. */
-  private static Item sprout(Desk d) {
+  private static Item sprout(SampleFace d) {
     Path sprout = Path.build().start(5.42, 5.9)
         .curve(5.38, 5.5, 5.4, 5.1, 5.44, 4.78).curve(4.9, 4.86, 4.3, 4.6, 4.22, 3.92).curve(4.85, 3.82, 5.4, 4.1, 5.56, 4.5)
         .curve(5.72, 3.98, 6.25, 3.62, 6.95, 3.76).curve(6.85, 4.44, 6.22, 4.84, 5.66, 4.76)
@@ -154,8 +154,8 @@ final class CutJobs {
   }
 
   static Job stencil() {
-    Desk d = new Desk();
-    Job empty = Desk.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
+    SampleFace d = new SampleFace();
+    Job empty = SampleFace.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
         List.of(Face.of("f1", "sign", List.of())));
     d.put(row(d, empty, "Upper seeds", 0.75));
     d.put(words(properties(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
@@ -173,7 +173,7 @@ final class CutJobs {
   }
 
   /** Seeds in a row across the sign, as many as go in. */
-  private static Item row(Desk d, Job job, String name, double y) {
+  private static Item row(SampleFace d, Job job, String name, double y) {
     Item seed = ItemShape.of(properties(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
     return LiveGroups.of(job, properties(d, name, "l1", CutKind.THROUGH), List.of(seed), new LiveEffect.Repeated(new Pattern.Fill(28.5, 0.5)));
@@ -181,12 +181,12 @@ final class CutJobs {
 
   /** Six round stickers on one sheet of sticker paper: printed first, then kiss cut round each by the registration marks. */
   static Job stickers() {
-    Desk d = new Desk();
-    Job empty = Desk.job("Jar lid stickers", "Sticker sheet", 23, new Size(6.5, 9), 0, "Sticker paper", 1,
+    SampleFace d = new SampleFace();
+    Job empty = SampleFace.job("Jar lid stickers", "Sticker sheet", 23, new Size(6.5, 9), 0, "Sticker paper", 1,
         List.of(Face.of("f1", "sheet", List.of())));
     List<String> names = List.of("Ember Runner", "Tollgate Pea", "Saltmarsh Kale", "Lantern Squash", "Penny Beet", "Owl Poppy");
     List<String> seeds = List.of("Kidney bean", "Pea", "Fern", "Pumpkin seed", "Seed packet", "Leaf wreath");
-    List<Colour> grounds = List.of(Desk.BEET, LEAF, Desk.GREEN, Desk.BRASS, BEET, Desk.PLUM);
+    List<Colour> grounds = List.of(SampleFace.BEET, LEAF, SampleFace.GREEN, SampleFace.BRASS, BEET, SampleFace.PLUM);
     List<Item> all = new ArrayList<>();
     for (int i = 0; i < names.size(); i++) {
       all.add(sticker(d, new Point(1.7 + i % 2 * 3.1, 1.55 + i / 2 * 2.95), names.get(i), seeds.get(i), grounds.get(i)));
@@ -196,7 +196,7 @@ final class CutJobs {
     return empty.withFaces(List.of(Face.of("f1", "sheet", all))).withCutting(plan).withSheet(new SheetPlan(true, SheetPlan.LETTER, false));
   }
 
-  private static Item sticker(Desk d, Point middle, String name, String seed, Colour colour) {
+  private static Item sticker(SampleFace d, Point middle, String name, String seed, Colour colour) {
     double r = 1.3;
     d.put(ItemShape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
         Optional.of(colour), Optional.empty()));
@@ -205,8 +205,8 @@ final class CutJobs {
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
     d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE,
-        Contrast.ratio(colour, CREAM) < Contrast.LEAST_LARGE ? Desk.INK : colour);
-    d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, Desk.INK);
+        Contrast.ratio(colour, CREAM) < Contrast.LEAST_LARGE ? SampleFace.INK : colour);
+    d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, SampleFace.INK);
     ItemProperties properties = d.art.properties("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
         .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).along(CutEdge.ART, 0).withSpread(1.0 / 16));
     return Grouping.of(properties, d.face("f1", "sheet").items());

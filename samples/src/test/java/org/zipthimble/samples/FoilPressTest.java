@@ -19,7 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.PressMeasure;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.work.Progress;
@@ -35,7 +35,7 @@ class FoilPressTest {
   static void send() throws Exception {
     Job job = DemoShelf.job("foil-invitation.thimble");
     pdf = folder.resolve("foil.pdf");
-    measured = Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
+    measured = Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
   }
 
   private static String run(String... command) throws Exception {

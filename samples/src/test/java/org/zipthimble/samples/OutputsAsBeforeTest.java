@@ -21,7 +21,7 @@ import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.Content;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.OutputFormat;
 import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.send.SendOptions;
@@ -76,7 +76,7 @@ class OutputsAsBeforeTest {
 
   private void write(Job job, OutputFormat format, Content content, SendOptions how, String as, Map<String, Likeness> now) throws Exception {
     Path into = Files.createDirectories(folder.resolve(as + "-" + format.id()));
-    Order order = new Order(into.resolve("out" + format.ending()), Optional.of(content), OptionalInt.empty(), Optional.empty(), PPI, PageOptions.of(job), how, false);
+    FileOrder order = new FileOrder(into.resolve("out" + format.ending()), Optional.of(content), OptionalInt.empty(), Optional.empty(), PPI, PageOptions.of(job), how, false);
     try {
       Sender.send(job, order, Progress.SILENT);
     } catch (Trouble refused) {

@@ -12,14 +12,14 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.units.Side;
 import org.zipthimble.core.check.Weight;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.edit.Mounts;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemPhoto;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
 
 class SamplesTest {

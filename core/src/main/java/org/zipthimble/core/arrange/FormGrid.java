@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.edit.Grouping;
-import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.wording.Wording;
 
 /** Lines and boxes for printed forms: a table of columns and rows, writing lines, tick boxes. */

@@ -5,15 +5,15 @@ import java.util.Set;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Mounts;
-import org.zipthimble.core.edit.Reshape;
 import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.wording.Wording;
 
 /** Several objects resized and turned as one, scaling by per cent, and what a squash is and how it is mended. */

@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.Item;
 
 /** Objects that have something in common with those that are selected. */
 public final class SimilarObjects {

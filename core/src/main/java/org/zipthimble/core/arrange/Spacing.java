@@ -39,7 +39,7 @@ public final class Spacing {
 
   /** The gaps of neighbours along an axis; empty for fewer than two objects. */
   public static Optional<Gaps> gaps(Face face, Set<String> ids, Axis axis) {
-    List<Standing> sorted = sorted(face, ids, axis);
+    List<PlacedBox> sorted = sorted(face, ids, axis);
     double least = Double.POSITIVE_INFINITY;
     double most = Double.NEGATIVE_INFINITY;
     for (int i = 1; i < sorted.size(); i++) {
@@ -54,12 +54,12 @@ public final class Spacing {
    * Spaces objects evenly. To each other or to the key object, the first and the last stay; else the
    * first and last touch the sides of the trim, the safe area or the face.
    */
-  public static Edit evenly(Frame frame, Face face, Set<String> ids, Axis axis, By by, Align.To to) {
-    List<Standing> sorted = sorted(face, ids, axis);
+  public static Edit evenly(Frame frame, Face face, Set<String> ids, Axis axis, By by, AlignObjects.To to) {
+    List<PlacedBox> sorted = sorted(face, ids, axis);
     Map<String, Point> moves = new HashMap<>();
     if (sorted.size() > 1) {
-      Box over = to == Align.To.KEY ? Align.reference(frame, sorted, Align.To.EACH_OTHER, Optional.empty())
-          : Align.reference(frame, sorted, to, Optional.empty());
+      Box over = to == AlignObjects.To.KEY ? AlignObjects.reference(frame, sorted, AlignObjects.To.EACH_OTHER, Optional.empty())
+          : AlignObjects.reference(frame, sorted, to, Optional.empty());
       double from = axis.start(over);
       double length = axis.length(over);
       if (by == By.GAPS) {
@@ -69,7 +69,7 @@ public final class Spacing {
         pitched(sorted, axis, by, from, from + length, moves);
       }
     }
-    return Standing.shift(face.id(), "edit.space", moves);
+    return PlacedBox.shift(face.id(), "edit.space", moves);
   }
 
   /**
@@ -78,14 +78,14 @@ public final class Spacing {
    * @param gap in inches; below zero they overlap
    */
   public static Edit gap(Face face, Set<String> ids, Axis axis, double gap, Optional<String> key) {
-    List<Standing> sorted = sorted(face, ids, axis);
+    List<PlacedBox> sorted = sorted(face, ids, axis);
     Map<String, Point> moves = new HashMap<>();
     if (!sorted.isEmpty()) {
       inARow(sorted, axis, axis.start(sorted.get(0).box()), gap, moves);
       Point back = key.map(moves::get).orElse(new Point(0, 0));
       moves.replaceAll((id, d) -> d.plus(-back.x(), -back.y()));
     }
-    return Standing.shift(face.id(), "edit.gap", moves);
+    return PlacedBox.shift(face.id(), "edit.gap", moves);
   }
 
   /**
@@ -94,7 +94,7 @@ public final class Spacing {
    * @param end where the last one ends, in inches on the face
    */
   public static Edit pulled(Face face, Set<String> ids, Axis axis, double end) {
-    List<Standing> sorted = sorted(face, ids, axis);
+    List<PlacedBox> sorted = sorted(face, ids, axis);
     Map<String, Point> moves = new HashMap<>();
     if (sorted.size() > 1) {
       double now = sorted.stream().mapToDouble(s -> axis.end(s.box())).max().orElseThrow();
@@ -103,19 +103,19 @@ public final class Spacing {
         moves.put(sorted.get(i).id(), axis.shift(each * i));
       }
     }
-    return Standing.shift(face.id(), "edit.gap", moves);
+    return PlacedBox.shift(face.id(), "edit.gap", moves);
   }
 
-  private static void inARow(List<Standing> sorted, Axis axis, double from, double gap, Map<String, Point> moves) {
+  private static void inARow(List<PlacedBox> sorted, Axis axis, double from, double gap, Map<String, Point> moves) {
     double at = from;
-    for (Standing s : sorted) {
+    for (PlacedBox s : sorted) {
       moves.put(s.id(), axis.shift(at - axis.start(s.box())));
       at += axis.length(s.box()) + gap;
     }
   }
 
   private static void pitched(
-      List<Standing> sorted, Axis axis, By by, double from, double to, Map<String, Point> moves) {
+      List<PlacedBox> sorted, Axis axis, By by, double from, double to, Map<String, Point> moves) {
     double share = by == By.STARTS ? 0 : by == By.MIDDLES ? 0.5 : 1;
     Box first = sorted.get(0).box();
     Box last = sorted.get(sorted.size() - 1).box();
@@ -127,8 +127,8 @@ public final class Spacing {
     }
   }
 
-  private static List<Standing> sorted(Face face, Set<String> ids, Axis axis) {
-    List<Standing> sorted = new ArrayList<>(Standing.of(face, ids));
+  private static List<PlacedBox> sorted(Face face, Set<String> ids, Axis axis) {
+    List<PlacedBox> sorted = new ArrayList<>(PlacedBox.of(face, ids));
     sorted.sort(Comparator.comparingDouble(s -> axis.middle(s.box())));
     return sorted;
   }

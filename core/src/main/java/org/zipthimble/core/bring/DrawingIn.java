@@ -12,8 +12,8 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 

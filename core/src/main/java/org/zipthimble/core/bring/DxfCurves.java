@@ -7,9 +7,9 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Arcs;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Contour;
-import org.zipthimble.core.geom.Fit;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Span;
+import org.zipthimble.core.overlay.Fit;
 
 /** The curves of drawing exchange entities, in the file's own units with y upwards. */
 final class DxfCurves {

@@ -10,9 +10,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.zipthimble.core.edit.Edit;
+import org.zipthimble.core.font.FontFace;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.picture.Blob;
-import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 

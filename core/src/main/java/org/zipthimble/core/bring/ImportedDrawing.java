@@ -2,7 +2,7 @@ package org.zipthimble.core.bring;
 
 import java.util.List;
 import java.util.Map;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
 

@@ -10,11 +10,11 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.units.Size;
 
 /**

@@ -12,7 +12,7 @@ import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.wording.Trouble;

@@ -23,7 +23,7 @@ public record Finding(
     String code, Weight weight, String faceId, Optional<String> itemId, Optional<Side> side, Box where, double figure,
     double limit, String title, String sentence, String mend) {
   /** A finding in the words that stand under its code, filled with values. */
-  static Finding worded(
+  public static Finding worded(
       String code, Weight weight, String faceId, Optional<String> itemId, Box where, double figure, double limit, Object... values) {
     String key = "finding." + code;
     return new Finding(

@@ -4,7 +4,7 @@ import java.util.List;
 import org.zipthimble.core.job.Job;
 
 /** A question asked once of a whole job. */
-abstract class JobCheck extends Check {
+public abstract class JobCheck extends Check {
   /** Every finding of its kinds, never only the first. */
-  abstract List<Finding> look(Job job);
+  public abstract List<Finding> examine(Job job);
 }

@@ -5,14 +5,14 @@ import java.util.List;
 import org.zipthimble.core.form.SceneNode;
 
 /** A question asked of every object that has a part in what leaves, those inside live groups and patterns too; each object once. */
-abstract class ObjectCheck extends FaceCheck {
+public abstract class ObjectCheck extends FaceCheck {
   /** Every finding about one object. */
-  abstract List<Finding> look(Subject on, SceneNode node);
+  public abstract List<Finding> examine(Subject on, SceneNode node);
 
   @Override
-  final List<Finding> look(Subject on) {
+  public final List<Finding> examine(Subject on) {
     List<Finding> found = new ArrayList<>();
-    on.scene().inUse().stream().filter(on::near).forEach(n -> found.addAll(look(on, n)));
+    on.scene().inUse().stream().filter(on::near).forEach(n -> found.addAll(examine(on, n)));
     return found;
   }
 }

@@ -9,11 +9,11 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.marks.Caption;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -31,7 +31,7 @@ public final class Assembly {
   public static List<DrawnPage> pages(Job job) {
     List<DrawnPage> pages = new ArrayList<>();
     for (Lane lane : job.cutting().lanes()) {
-      List<Piece> pieces = Pieces.of(job, lane);
+      List<CutPiece> pieces = Pieces.of(job, lane);
       if (!pieces.isEmpty() && job.cutting().split().on()) {
         Splitting.Parts parts = Splitting.parts(job, lane, pieces);
         if (!parts.seams().isEmpty()) {
@@ -42,12 +42,12 @@ public final class Assembly {
     return pages;
   }
 
-  private static DrawnPage page(Job job, Lane lane, List<Piece> pieces, Splitting.Parts parts) {
+  private static DrawnPage page(Job job, Lane lane, List<CutPiece> pieces, Splitting.Parts parts) {
     Box whole = new Box(0, 0, PAGE.width(), PAGE.height());
     return new DrawnPage(lane.name(), PAGE, whole, whole, out -> draw(job, lane, pieces, parts, out));
   }
 
-  private static void draw(Job job, Lane lane, List<Piece> pieces, Splitting.Parts parts, MarkOut out) {
+  private static void draw(Job job, Lane lane, List<CutPiece> pieces, Splitting.Parts parts, MarkOut out) {
     List<CutLine> lines = new ArrayList<>();
     pieces.forEach(p -> lines.addAll(p.lines()));
     Box box = CutLines.bounds(lines).orElseThrow();

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.overlay.Combine;
 
 /** Stencils: parts of the film that would fall out, and the bridges that hold them. */
 public final class Bridges {

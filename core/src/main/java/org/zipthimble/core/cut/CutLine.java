@@ -3,7 +3,7 @@ package org.zipthimble.core.cut;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
 
 /**
  * A line for the blade.

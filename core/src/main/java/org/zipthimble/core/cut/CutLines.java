@@ -7,22 +7,22 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.CutEdge;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.CutEdge;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Offset;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.wording.Wording;
 
 /** All that is cut of a face, in the face's inches: what the objects say, underlays and alignment marks. */

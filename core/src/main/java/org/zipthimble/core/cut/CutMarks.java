@@ -10,12 +10,12 @@ import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
-import org.zipthimble.core.marks.Step;
+import org.zipthimble.core.marks.ProcessingStep;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.wording.Wording;
 
 /** How cut lines look: the kind is told by the pattern, the lane by the colour. */
@@ -105,7 +105,7 @@ public final class CutMarks {
         String name = spot(job, kind, lane);
         Pen pen = Pen.plain(width, colour(job, lane)).spot(name);
         Pen dashed = kind == CutKind.SCORE ? pen.dashed(0.08, 0.05) : kind == CutKind.PERFORATE ? pen.dashed(0.03, 0.03) : pen;
-        try (MarkOut.Scope scope = out.step(new Step(name, kind == CutKind.PEN ? "" : "Structural", type(kind)))) {
+        try (MarkOut.Scope scope = out.step(new ProcessingStep(name, kind == CutKind.PEN ? "" : "Structural", type(kind)))) {
           lines.stream().filter(l -> l.kind() == kind && l.lane().equals(lane)).forEach(l -> out.line(l.path().mapped(toPage), dashed));
         }
       }

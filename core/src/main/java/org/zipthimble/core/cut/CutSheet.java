@@ -5,8 +5,8 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Supply;
 
 /**
  * One sheet of a lane with what lies on it, in inches from the sheet's top left.
@@ -19,7 +19,7 @@ import org.zipthimble.core.job.Supply;
  * @param yield the area of the pieces over the area used, 0 to 1
  */
 public record CutSheet(
-    Lane lane, int number, Supply supply, List<Piece> pieces, List<CutLine> extras, double length, double yield) {
+    Lane lane, int number, Supply supply, List<CutPiece> pieces, List<CutLine> extras, double length, double yield) {
   /** Keeps copies. */
   public CutSheet {
     pieces = List.copyOf(pieces);
@@ -47,13 +47,13 @@ public record CutSheet(
 
   /** The box around all pieces; empty when there are none. */
   public Optional<Box> reach() {
-    return pieces.stream().map(Piece::outline).flatMap(p -> org.zipthimble.core.geom.Measure.bounds(p).stream()).reduce(Box::union);
+    return pieces.stream().map(CutPiece::outline).flatMap(p -> org.zipthimble.core.geom.Measure.bounds(p).stream()).reduce(Box::union);
   }
 
   /** The outlines of all pieces as one path, each by itself. */
   public Path outlines() {
     Path all = Path.EMPTY;
-    for (Piece piece : pieces) {
+    for (CutPiece piece : pieces) {
       all = all.plus(piece.outline());
     }
     return all;

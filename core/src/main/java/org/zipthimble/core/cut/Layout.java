@@ -12,20 +12,20 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Polygons;
-import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.PiecePlace;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Supply;
-import org.zipthimble.core.job.Turns;
 import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.nest.Nest;
 import org.zipthimble.core.nest.Nester;
 import org.zipthimble.core.nest.Part;
 import org.zipthimble.core.nest.Rules;
 import org.zipthimble.core.nest.Stock;
+import org.zipthimble.core.overlay.Polygons;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.PiecePlace;
+import org.zipthimble.core.plan.Supply;
+import org.zipthimble.core.plan.Turns;
 import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.core.work.Progress;
 
@@ -63,7 +63,7 @@ public final class Layout {
    * @param turned whether it goes on once it is turned by a quarter
    * @param scale the largest scale at which it goes on as it lies, as a factor above 0
    */
-  public record TooLarge(Lane lane, Piece piece, Box box, boolean turned, double scale) {}
+  public record TooLarge(Lane lane, CutPiece piece, Box box, boolean turned, double scale) {}
 
   /** The sheets as the job says: as they were nested or moved by hand; pieces that have no place yet are laid quickly. */
   public static Plan of(Job job) {
@@ -75,7 +75,7 @@ public final class Layout {
     List<TooLarge> large = new ArrayList<>();
     for (Lane lane : job.cutting().lanes()) {
       Ongoing.check();
-      List<Piece> pieces = Pieces.of(job, lane);
+      List<CutPiece> pieces = Pieces.of(job, lane);
       if (pieces.isEmpty()) {
         continue;
       }
@@ -90,12 +90,12 @@ public final class Layout {
     return new Plan(sheets, large);
   }
 
-  private static void lay(Job job, Lane lane, List<Piece> pieces, List<CutSheet> sheets, List<TooLarge> large) {
+  private static void lay(Job job, Lane lane, List<CutPiece> pieces, List<CutSheet> sheets, List<TooLarge> large) {
     Map<String, PiecePlace> known = new HashMap<>();
     job.cutting().laid().getOrDefault(lane.id(), List.of()).forEach(l -> known.put(l.piece(), l));
-    Map<Integer, List<Piece>> bySheet = new LinkedHashMap<>();
-    List<Piece> rest = new ArrayList<>();
-    for (Piece piece : pieces) {
+    Map<Integer, List<CutPiece>> bySheet = new LinkedHashMap<>();
+    List<CutPiece> rest = new ArrayList<>();
+    for (CutPiece piece : pieces) {
       PiecePlace laid = known.get(piece.id());
       if (laid == null) {
         rest.add(piece);
@@ -105,7 +105,7 @@ public final class Layout {
     }
     int next = bySheet.keySet().stream().mapToInt(i -> i + 1).max().orElse(0);
     if (!rest.isEmpty()) {
-      for (Piece piece : new ArrayList<>(rest)) {
+      for (CutPiece piece : new ArrayList<>(rest)) {
         if (!goesOn(lane.supply(), piece, job.cutting())) {
           large.add(tooLarge(lane, piece));
           bySheet.computeIfAbsent(next++, k -> new ArrayList<>()).add(asItLies(piece, lane));
@@ -114,17 +114,17 @@ public final class Layout {
       }
       Nest quick = nest(lane, rest, job.cutting(), 0, Progress.SILENT, n -> {});
       for (org.zipthimble.core.nest.Spot spot : quick.spots()) {
-        Piece piece = rest.stream().filter(p -> p.id().equals(spot.id())).findFirst().orElseThrow();
+        CutPiece piece = rest.stream().filter(p -> p.id().equals(spot.id())).findFirst().orElseThrow();
         bySheet.computeIfAbsent(next + spot.sheet(), k -> new ArrayList<>()).add(piece.mapped(spot.map()));
       }
       for (String left : quick.left()) {
-        Piece piece = rest.stream().filter(p -> p.id().equals(left)).findFirst().orElseThrow();
+        CutPiece piece = rest.stream().filter(p -> p.id().equals(left)).findFirst().orElseThrow();
         large.add(tooLarge(lane, piece));
         bySheet.computeIfAbsent(next++ + quick.sheets(), k -> new ArrayList<>()).add(asItLies(piece, lane));
       }
     }
     int number = 1;
-    for (List<Piece> on : new java.util.TreeMap<>(bySheet).values()) {
+    for (List<CutPiece> on : new java.util.TreeMap<>(bySheet).values()) {
       sheets.add(sheet(job.cutting(), lane, number++, lane.supply(), on));
     }
   }
@@ -143,12 +143,12 @@ public final class Layout {
     return Affine.move(usable.x() + right - own.x(), usable.y() + down - own.y());
   }
 
-  private static Piece asItLies(Piece piece, Lane lane) {
+  private static CutPiece asItLies(CutPiece piece, Lane lane) {
     Box own = Measure.bounds(piece.outline()).orElseThrow();
     return piece.mapped(intoCorner(own, lane.supply().usable(), lane.blade().trail()));
   }
 
-  private static boolean goesOn(Supply supply, Piece piece, CutPlan plan) {
+  private static boolean goesOn(Supply supply, CutPiece piece, CutPlan plan) {
     Box box = Measure.bounds(piece.outline()).orElseThrow();
     boolean lies = fits(box.width(), box.height(), supply);
     boolean turns = plan.nested() && step(plan) <= 90 && fits(box.height(), box.width(), supply);
@@ -160,7 +160,7 @@ public final class Layout {
   }
 
   /** What is known of a piece that goes on no sheet. */
-  static TooLarge tooLarge(Lane lane, Piece piece) {
+  static TooLarge tooLarge(Lane lane, CutPiece piece) {
     Box box = Measure.bounds(piece.outline()).orElseThrow();
     Box usable = lane.supply().usable();
     double scale = Math.min(usable.width() / box.width(), usable.height() / box.height());
@@ -176,7 +176,7 @@ public final class Layout {
    *
    * @param millis how long to look for something better, in milliseconds
    */
-  public static Nest nest(Lane lane, List<Piece> pieces, CutPlan plan, long millis, Progress progress, Consumer<Nest> better) {
+  public static Nest nest(Lane lane, List<CutPiece> pieces, CutPlan plan, long millis, Progress progress, Consumer<Nest> better) {
     List<Part> parts = pieces.stream().map(p -> new Part(p.id(), p.outline())).toList();
     Optional<Stock> weeded = weeded(lane, plan).filter(inner -> pieces.stream().flatMap(p -> Measure.bounds(p.outline()).stream())
         .allMatch(b -> b.width() <= inner.usable().width() && b.height() <= inner.usable().height()));
@@ -208,13 +208,13 @@ public final class Layout {
 
   /** Where all pieces of a lane lie now, for the job to keep once one of them is moved by hand. */
   public static List<PiecePlace> laid(Job job, Lane lane) {
-    Map<String, Piece> own = new HashMap<>();
+    Map<String, CutPiece> own = new HashMap<>();
     Pieces.of(job, lane).forEach(p -> own.put(p.id(), p));
     Map<String, PiecePlace> known = new HashMap<>();
     job.cutting().laid().getOrDefault(lane.id(), List.of()).forEach(l -> known.put(l.piece(), l));
     List<PiecePlace> out = new ArrayList<>();
     for (CutSheet sheet : of(job).of(lane.id())) {
-      for (Piece piece : sheet.pieces()) {
+      for (CutPiece piece : sheet.pieces()) {
         PiecePlace before = known.get(piece.id());
         PiecePlace lies = before != null ? before : found(own.get(piece.id()), piece, sheet.number() - 1);
         out.add(new PiecePlace(lies.piece(), sheet.number() - 1, lies.x(), lies.y(), lies.turn()));
@@ -229,9 +229,9 @@ public final class Layout {
    * @param sheet the number of the sheet, from 1; one more than there are for a new one
    * @return where all pieces of the lane lie then; empty when the sheet has no room
    */
-  public static Optional<List<PiecePlace>> onto(Job job, Lane lane, Piece piece, int sheet) {
+  public static Optional<List<PiecePlace>> onto(Job job, Lane lane, CutPiece piece, int sheet) {
     List<CutSheet> sheets = of(job).of(lane.id());
-    List<Piece> there = sheet <= sheets.size() ? sheets.get(sheet - 1).pieces() : List.of();
+    List<CutPiece> there = sheet <= sheets.size() ? sheets.get(sheet - 1).pieces() : List.of();
     List<Part> lying = there.stream().map(p -> new Part(p.id(), p.outline())).toList();
     Rules rules = rules(job.cutting(), 0);
     return Nester.room(lying, new Part(piece.id(), piece.outline()), stock(lane), rules).map(spot -> {
@@ -245,7 +245,7 @@ public final class Layout {
   }
 
   /** The map that a piece was laid by, told from its first line. */
-  private static PiecePlace found(Piece own, Piece laid, int sheet) {
+  private static PiecePlace found(CutPiece own, CutPiece laid, int sheet) {
     List<Point> a = ends(own);
     List<Point> b = ends(laid);
     double turn = Math.toDegrees(
@@ -254,12 +254,12 @@ public final class Layout {
     return new PiecePlace(own.id(), sheet, b.get(0).x() - turned.x(), b.get(0).y() - turned.y(), turn);
   }
 
-  private static List<Point> ends(Piece piece) {
+  private static List<Point> ends(CutPiece piece) {
     var spans = org.zipthimble.core.geom.Contour.of(piece.outline()).get(0).spans();
     return List.of(spans.get(0).from(), spans.get(spans.size() / 2).from());
   }
 
-  static CutSheet sheet(CutPlan plan, Lane lane, int number, Supply supply, List<Piece> pieces) {
+  static CutSheet sheet(CutPlan plan, Lane lane, int number, Supply supply, List<CutPiece> pieces) {
     Box usable = supply.usable();
     double low = pieces.stream().flatMap(p -> Measure.bounds(p.outline()).stream()).mapToDouble(Box::bottom).max().orElse(usable.y());
     double length = supply.roll() ? Math.max(0.25, low - usable.y()) : usable.height();
@@ -269,13 +269,13 @@ public final class Layout {
   }
 
   /** Whether a piece may lie where it is put by hand: on the usable area, the gap in inches kept to all others. */
-  public static Optional<String> conflict(CutSheet sheet, Piece moved, double gap) {
+  public static Optional<String> conflict(CutSheet sheet, CutPiece moved, double gap) {
     Box box = Measure.bounds(moved.outline()).orElseThrow();
     if (!sheet.supply().usable().contains(box, SLACK)
         || sheet.supply().scrap().isPresent() && !Polygons.within(moved.outline(), sheet.supply().scrap().get(), SLACK)) {
       return Optional.of("");
     }
-    for (Piece other : sheet.pieces()) {
+    for (CutPiece other : sheet.pieces()) {
       if (!other.id().equals(moved.id()) && Polygons.distance(other.outline(), moved.outline()) < gap - SLACK) {
         return Optional.of(other.name());
       }

@@ -7,18 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Offset;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.work.Ongoing;
 
 /** The pieces of a lane. */
@@ -29,8 +29,8 @@ public final class Pieces {
   private Pieces() {}
 
   /** The pieces of one lane over all faces and copies; where the plan does not nest, all of one face and copy is one piece. */
-  public static List<Piece> of(Job job, Lane lane) {
-    List<Piece> pieces = new ArrayList<>();
+  public static List<CutPiece> of(Job job, Lane lane) {
+    List<CutPiece> pieces = new ArrayList<>();
     for (Face face : job.leaving()) {
       List<CutLine> all = CutLines.allLeaving(job, face);
       List<CutLine> lines = all.stream().filter(l -> l.lane().equals(lane.id())).toList();
@@ -53,32 +53,32 @@ public final class Pieces {
   /** The most copies that are laid out; more would be laid out the same way again. */
   public static final int MOST_COPIES = 200;
 
-  private static List<Piece> apart(Face face, List<CutLine> lines, String suffix) {
+  private static List<CutPiece> apart(Face face, List<CutLine> lines, String suffix) {
     Map<String, List<CutLine>> together = new LinkedHashMap<>();
     for (CutLine line : lines) {
       Optional<Item> top = face.find(line.top());
       boolean kept = top.isPresent() && !top.get().members().isEmpty() && top.get().properties().cutting().together();
       together.computeIfAbsent(kept ? line.top() : line.source(), k -> new ArrayList<>()).add(line);
     }
-    List<Piece> out = new ArrayList<>();
+    List<CutPiece> out = new ArrayList<>();
     together.forEach((id, some) -> out.addAll(split(id, face.find(id).map(i -> i.properties().name()).orElse(some.get(0).name()), some, suffix)));
     return out;
   }
 
   /** Lines of one object stay together; an object met several times, as by a repeat, gives several pieces. */
-  private static List<Piece> split(String id, String name, List<CutLine> lines, String suffix) {
+  private static List<CutPiece> split(String id, String name, List<CutLine> lines, String suffix) {
     boolean repeats = lines.size() > 1 && lines.stream().allMatch(l -> l.source().equals(lines.get(0).source()));
     if (!repeats) {
       return List.of(piece(id + suffix, name, lines));
     }
-    List<Piece> out = new ArrayList<>();
+    List<CutPiece> out = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       out.add(piece(id + "#" + (i + 1) + suffix, name + " " + (i + 1), List.of(lines.get(i))));
     }
     return out;
   }
 
-  static Piece piece(String id, String name, List<CutLine> lines) {
+  static CutPiece piece(String id, String name, List<CutLine> lines) {
     List<Path> areas = new ArrayList<>();
     for (CutLine line : lines) {
       List<Contour> closed = Contour.of(line.path()).stream().filter(Contour::closed).toList();
@@ -92,7 +92,7 @@ public final class Pieces {
     }
     Path joined = areas.isEmpty() ? Path.EMPTY : Combine.combine(Way.JOIN, areas);
     boolean nothing = joined.segments().isEmpty() || Extent.area(joined) <= 0;
-    return new Piece(id, name, lines, nothing ? Offset.around(lines.get(0).path(), THIN, true) : joined);
+    return new CutPiece(id, name, lines, nothing ? Offset.around(lines.get(0).path(), THIN, true) : joined);
   }
 
   /** The number of separate outlines that a path falls into once overlaps are joined. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Inside;
@@ -12,12 +11,13 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Span;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Split;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Split;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Ongoing;
 
@@ -36,7 +36,7 @@ public final class Splitting {
    * @param sheets one for each part, in order from the left
    * @param whole what could not be parted: it is higher than its sheet too
    */
-  public record Parts(List<List<Point>> seams, List<CutSheet> sheets, Optional<Piece> whole) {
+  public record Parts(List<List<Point>> seams, List<CutSheet> sheets, Optional<CutPiece> whole) {
     /** Keeps copies. */
     public Parts {
       seams = List.copyOf(seams);
@@ -45,16 +45,16 @@ public final class Splitting {
   }
 
   /** Parts the pieces of a lane, which are kept as they lie to each other. */
-  public static Parts parts(Job job, Lane lane, List<Piece> pieces) {
+  public static Parts parts(Job job, Lane lane, List<CutPiece> pieces) {
     List<CutLine> lines = new ArrayList<>();
     pieces.forEach(p -> lines.addAll(p.lines()));
-    Piece whole = Pieces.piece("all", lane.name(), lines);
+    CutPiece whole = Pieces.piece("all", lane.name(), lines);
     Box box = CutLines.bounds(lines).orElseThrow();
     Split split = job.cutting().split();
     double trail = lane.blade().trail();
     Optional<Supply> supply = supply(lane.supply(), box, split.overlap(), trail);
     if (supply.isEmpty()) {
-      Piece lies = whole.mapped(Layout.intoCorner(box, lane.supply().usable(), lane.blade().trail()));
+      CutPiece lies = whole.mapped(Layout.intoCorner(box, lane.supply().usable(), lane.blade().trail()));
       return new Parts(List.of(), List.of(Layout.sheet(job.cutting(), lane, 1, lane.supply(), List.of(lies))), Optional.of(whole));
     }
     List<List<Point>> seams = seams(lines, box, supply.get(), split, trail);
@@ -63,10 +63,10 @@ public final class Splitting {
       Ongoing.check();
       List<CutLine> cut = part(lines, box, seams, part, split, lane);
       if (!cut.isEmpty()) {
-        Piece piece = Pieces.piece("part" + (part + 1), String.valueOf(part + 1), cut);
+        CutPiece piece = Pieces.piece("part" + (part + 1), String.valueOf(part + 1), cut);
         Box own = CutLines.bounds(cut).orElseThrow();
         Box usable = supply.get().usable();
-        Piece lies = piece.mapped(Layout.intoCorner(own, usable, lane.blade().trail()));
+        CutPiece lies = piece.mapped(Layout.intoCorner(own, usable, lane.blade().trail()));
         sheets.add(Layout.sheet(job.cutting(), lane, part + 1, supply.get(), List.of(lies)));
       }
     }

@@ -2,7 +2,7 @@ package org.zipthimble.core.cut;
 
 import java.util.List;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
 
 /**
  * One run of the blade without lifting it.

@@ -9,8 +9,8 @@ import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Inside;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Blade;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.plan.Blade;
 
 /**
  * The order and the way of the blade: pen and score lines first and through cuts last, what lies inside before what

@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Clip;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.overlay.Clip;
+import org.zipthimble.core.overlay.Offset;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
 
@@ -40,7 +40,7 @@ public final class Weeding {
     return out;
   }
 
-  private static Optional<Frame> frame(CutPlan plan, Lane lane, Supply supply, List<Piece> pieces) {
+  private static Optional<Frame> frame(CutPlan plan, Lane lane, Supply supply, List<CutPiece> pieces) {
     Optional<Box> all = pieces.stream().flatMap(p -> Measure.bounds(p.outline()).stream()).reduce(Box::union);
     if (all.isEmpty() || plan.weedBox() <= 0) {
       return Optional.empty();
@@ -78,7 +78,7 @@ public final class Weeding {
     return path;
   }
 
-  static List<CutLine> of(CutPlan plan, Lane lane, Supply supply, List<Piece> pieces) {
+  static List<CutLine> of(CutPlan plan, Lane lane, Supply supply, List<CutPiece> pieces) {
     List<CutLine> out = new ArrayList<>();
     Optional<Frame> frame = frame(plan, lane, supply, pieces);
     if (frame.isEmpty()) {
@@ -90,7 +90,7 @@ public final class Weeding {
     }
     if (plan.weedLines() > 0) {
       Path pieceArea = Path.EMPTY;
-      for (Piece piece : pieces) {
+      for (CutPiece piece : pieces) {
         pieceArea = pieceArea.plus(Offset.of(piece.outline(), plan.weedDistance() + FLAT, Corner.ROUND));
       }
       int count = (int) Math.floor(held.height() / plan.weedLines() - 1e-9);

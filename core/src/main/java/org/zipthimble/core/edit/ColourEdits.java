@@ -8,15 +8,14 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
+import org.zipthimble.core.fill.Recolouring;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.job.Swatch;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.wording.Wording;
 
@@ -54,18 +53,7 @@ public final class ColourEdits {
 
   /** Gives a colour of the palette another name, colour or ink; everything that has the colour changes with it. */
   public static Edit swatch(Colour of, Swatch to) {
-    return new Edit(Wording.text("edit.swatch.change", to.name()), job -> {
-      List<Swatch> swatches = new ArrayList<>();
-      for (Swatch swatch : job.palette().swatches()) {
-        boolean taken = !to.colour().equals(of) && swatch.colour().equals(to.colour());
-        if (swatch.colour().equals(of)) {
-          swatches.add(to);
-        } else if (!taken) {
-          swatches.add(swatch);
-        }
-      }
-      return recoloured(job, of, to.colour()).withPalette(new Palette(swatches, job.palette().stock()));
-    });
+    return new Edit(Wording.text("edit.swatch.change", to.name()), job -> Recolouring.swatch(job, of, to));
   }
 
   /** Gives a colour an ink of its own; it stands in the palette from then on. */
@@ -89,10 +77,10 @@ public final class ColourEdits {
       // By way of colours that nothing has, so that two that change places do not become one.
       List<Colour> between = free(job, count);
       for (int i = 0; i < count; i++) {
-        out = recoloured(out, own.get(i).colour(), between.get(i));
+        out = Recolouring.recoloured(out, own.get(i).colour(), between.get(i));
       }
       for (int i = 0; i < count; i++) {
-        out = recoloured(out, between.get(i), other.get(i).colour());
+        out = Recolouring.recoloured(out, between.get(i), other.get(i).colour());
       }
       List<Swatch> swatches = new ArrayList<>(other);
       own.subList(count, own.size()).stream().filter(s -> swatches.stream().noneMatch(o -> o.colour().equals(s.colour()))).forEach(swatches::add);
@@ -110,17 +98,5 @@ public final class ColourEdits {
       }
     }
     return out;
-  }
-
-  private static Job recoloured(Job job, Colour from, Colour to) {
-    if (from.equals(to)) {
-      return job;
-    }
-    List<Face> faces = new ArrayList<>();
-    for (Face face : job.faces()) {
-      List<Item> items = face.items().stream().map(i -> i.recoloured(c -> c.equals(from) ? to : c)).toList();
-      faces.add(face.withItems(items));
-    }
-    return job.withFaces(faces);
   }
 }

@@ -7,20 +7,21 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.fill.BlockRoom;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 
@@ -61,7 +62,7 @@ public final class Edits {
     return new Edit(label, job -> each(faceId, ids, label, item -> {
       Item placed = Mounts.laid(item.with(change.apply(item.placement())));
       boolean width = Math.abs(placed.placement().width() - item.placement().width()) > SAME && Math.abs(placed.placement().height() - item.placement().height()) < SAME;
-      return width ? placed.rephrased(w -> StoryEdits.grown(w, new JobFonts(job))) : placed;
+      return width ? placed.rephrased(w -> BlockRoom.grown(w, new JobFonts(job))) : placed;
     }).change().apply(job));
   }
 

@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.Following;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Following;
 import org.zipthimble.core.job.Frame;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.wording.Wording;
 
 /** Faces as a whole: duplicated, put in another order, named, and objects taken from one to another. */

@@ -4,18 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.fill.BlockRoom;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Fitting;
@@ -64,7 +65,7 @@ public final class FactDesigns {
       List<Face> faces = new ArrayList<>(known.faces());
       faces.add(face);
       Job with = known.withFaces(faces);
-      return StoryEdits.settled(with.changed(face.id(), f -> f.withItems(items(with, f, look, entry))));
+      return BlockRoom.settled(with.changed(face.id(), f -> f.withItems(items(with, f, look, entry))));
     });
   }
 

@@ -9,14 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.font.FontShelf;
+import org.zipthimble.core.item.Following;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Following;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Fitting;
-import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.ParagraphDetail;
 import org.zipthimble.core.type.Run;
@@ -79,7 +79,7 @@ public final class Flow {
 
   /** The job with room made in words for what stands in their way, and the words of every chain where they belong. Else it stays as it is. */
   public static Job settled(Job given) {
-    Job job = MakingRoom.settled(given);
+    Job job = TextWrapping.settled(given);
     if (job.faces().stream().noneMatch(Flow::flows)) {
       return job;
     }

@@ -3,6 +3,7 @@ package org.zipthimble.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.fill.Grounds;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Wording;
 

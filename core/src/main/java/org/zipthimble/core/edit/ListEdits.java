@@ -13,10 +13,9 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.fill.Filling;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.RowList;
-import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.type.FieldUse;
 import org.zipthimble.core.type.LetterLook;
@@ -24,21 +23,15 @@ import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.ParagraphLook;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Story;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** Edits of a job's list, and the job as one of its rows has it. */
 public final class ListEdits {
   private ListEdits() {}
 
-  /** The job as a row of its list (from 0) fills it; the same where it has none. */
-  public static Job bound(Job job, int row) {
-    return job.list().map(l -> FactEdits.filled(job.withList(Optional.of(l.withAt(row))))).orElse(job);
-  }
-
   /** Takes a list in place of the one that was there; fields of its columns show its first row. */
   public static Edit take(RowList list) {
-    return new Edit(Wording.text("edit.list"), job -> FactEdits.filled(job.withList(Optional.of(list))));
+    return new Edit(Wording.text("edit.list"), job -> Filling.filled(job.withList(Optional.of(list))));
   }
 
   /** Takes the list away; fields keep what they say. */
@@ -88,7 +81,7 @@ public final class ListEdits {
 
   /** A list that is typed here: its columns and one empty row. */
   public static Edit typed(List<String> columns) {
-    return new Edit(Wording.text("edit.typedList"), job -> FactEdits.filled(job.withList(Optional.of(RowList.of("", columns, List.of(columns.stream().map(c -> "").toList()))))));
+    return new Edit(Wording.text("edit.typedList"), job -> Filling.filled(job.withList(Optional.of(RowList.of("", columns, List.of(columns.stream().map(c -> "").toList()))))));
   }
 
   /** Puts an empty row behind the one that is shown, and shows it. */
@@ -192,7 +185,7 @@ public final class ListEdits {
       for (Picture picture : pictures) {
         out = out.with(picture);
       }
-      return FactEdits.filled(out);
+      return Filling.filled(out);
     });
   }
 
@@ -200,45 +193,6 @@ public final class ListEdits {
     Map<String, String> out = new TreeMap<>(all);
     out.remove(key);
     value.ifPresent(v -> out.put(key, v));
-    return out;
-  }
-
-  /** The picture of a job that a cell names, by its file's name with or without its ending. */
-  public static Optional<Picture> picture(Job job, String cell) {
-    String wanted = cell.strip();
-    return wanted.isEmpty() ? Optional.empty() : job.pictures().values().stream()
-        .filter(p -> p.name().equalsIgnoreCase(wanted) || p.name().replaceFirst("\\.[A-Za-z]{3,4}$", "").equalsIgnoreCase(wanted)).findFirst();
-  }
-
-  /** The colour that a cell tells: as {@code #7a2e22}, or by the name of a swatch. */
-  public static Optional<Colour> colour(Job job, String cell) {
-    try {
-      return Optional.of(Colour.parse(cell.strip()));
-    } catch (Trouble none) {
-      return job.palette().swatches().stream().filter(s -> s.name().equalsIgnoreCase(cell.strip())).map(Swatch::colour).findFirst();
-    }
-  }
-
-  /** The job with the pictures and colours that the shown row names; what it does not name stays. */
-  static Job shown(Job job) {
-    Job out = job;
-    RowList list = job.list().orElse(null);
-    if (list == null || list.pictures().isEmpty() && list.colours().isEmpty()) {
-      return job;
-    }
-    for (Map.Entry<String, String> one : list.pictures().entrySet()) {
-      Optional<String> id = list.value(one.getValue()).flatMap(c -> picture(job, c)).map(Picture::id);
-      if (id.isPresent()) {
-        out = out.withFaces(out.faces().stream().map(f -> f.changed(one.getKey(), i -> i.pictureIds().equals(List.of(id.get())) ? i : i.repictured(was -> id.get()))).toList());
-      }
-    }
-    for (Map.Entry<String, String> one : list.colours().entrySet()) {
-      Optional<Swatch> swatch = out.palette().swatches().stream().filter(s -> s.name().equals(one.getKey())).findFirst();
-      Optional<Colour> colour = list.value(one.getValue()).flatMap(c -> colour(job, c));
-      if (swatch.isPresent() && colour.isPresent() && !colour.get().equals(swatch.get().colour())) {
-        out = ColourEdits.swatch(swatch.get().colour(), new Swatch(swatch.get().name(), colour.get(), Optional.empty())).change().apply(out);
-      }
-    }
     return out;
   }
 
@@ -266,7 +220,7 @@ public final class ListEdits {
   private static Edit changed(String key, java.util.function.UnaryOperator<RowList> change) {
     return new Edit(Wording.text(key), job -> {
       Optional<RowList> now = job.list().map(change);
-      return now.equals(job.list()) ? job : FactEdits.filled(job.withList(now));
+      return now.equals(job.list()) ? job : Filling.filled(job.withList(now));
     });
   }
 

@@ -6,14 +6,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.fill.Filling;
 import org.zipthimble.core.form.Bowed;
+import org.zipthimble.core.form.Drawings;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.form.Repeats;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.form.Strokes;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Extent;
@@ -23,20 +25,21 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Pattern;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Pattern;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.overlay.Combine;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -268,7 +271,7 @@ public final class Shaping {
   public static Edit wordsAgain(String faceId, Set<String> ids) {
     Edit back = replace(faceId, ids, Wording.text("edit.wordsAgain"), job -> item -> List.of(
         item.outlined().flatMap(s -> s.outline().asLettered().map(l -> wordsAgain(s, l))).orElse(item)));
-    return new Edit(back.label(), job -> FactEdits.filled(back.change().apply(job)));
+    return new Edit(back.label(), job -> Filling.filled(back.change().apply(job)));
   }
 
   private static Item wordsAgain(HasOutline shape, Outline.Lettered was) {

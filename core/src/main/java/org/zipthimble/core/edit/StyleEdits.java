@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
-import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.fill.BlockRoom;
+import org.zipthimble.core.fill.EachStory;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Paragraph;
@@ -29,19 +26,19 @@ public final class StyleEdits {
       List<NamedStyle> styles = new ArrayList<>(followed.styles());
       styles.removeIf(s -> s.name().equals(name));
       styles.add(known.map(k -> job.styles().indexOf(k)).orElse(styles.size()), new NamedStyle(name, look));
-      return StoryEdits.settled(followed.withStyles(styles));
+      return BlockRoom.settled(followed.withStyles(styles));
     });
   }
 
   /** Takes a style away; words keep the look they have from it. */
   public static Edit remove(String name) {
-    return new Edit(Wording.text("edit.styleGone", name), job -> stories(
+    return new Edit(Wording.text("edit.styleGone", name), job -> EachStory.changed(
         job.withStyles(job.styles().stream().filter(s -> !s.name().equals(name)).toList()), s -> named(s, Optional.of(name), Optional.empty())));
   }
 
   /** Gives a style another name. */
   public static Edit rename(String name, String to) {
-    return new Edit(Wording.text("edit.styleNamed", to), job -> find(job, to).isPresent() || to.isBlank() ? job : stories(
+    return new Edit(Wording.text("edit.styleNamed", to), job -> find(job, to).isPresent() || to.isBlank() ? job : EachStory.changed(
         job.withStyles(job.styles().stream().map(s -> s.name().equals(name) ? new NamedStyle(to, s.look()) : s).toList()),
         s -> named(s, Optional.of(name), Optional.of(to))));
   }
@@ -90,7 +87,7 @@ public final class StyleEdits {
   }
 
   private static Job follow(Job job, NamedStyle was, WordStyle is) {
-    return stories(job, story -> story.eachParagraph(p -> {
+    return EachStory.changed(job, story -> story.eachParagraph(p -> {
       boolean has = p.named().filter(was.name()::equals).isPresent();
       List<Run> runs = p.runs().stream().map(r -> r.named().or(p::named).filter(was.name()::equals).isPresent()
           ? r.looking(r.look().following(was.look().letters(), is.letters())) : r).toList();
@@ -103,20 +100,5 @@ public final class StyleEdits {
       List<Run> runs = p.runs().stream().map(r -> r.named().equals(was) ? new Run(r.text(), r.look(), is, r.field()) : r).toList();
       return new Paragraph(runs, p.look(), p.named().equals(was) ? is : p.named());
     });
-  }
-
-  /** The job with every story changed, members of groups included. */
-  static Job stories(Job job, UnaryOperator<Story> change) {
-    return job.withFaces(job.faces().stream().map(f -> stories(f, change)).toList());
-  }
-
-  private static Face stories(Face face, UnaryOperator<Story> change) {
-    Set<String> words = face.all().stream().filter(i -> i.words().isPresent()).map(Item::id).collect(Collectors.toSet());
-    return words.isEmpty() ? face : face.changed(words, item -> item.rephrased(w -> told(w, change.apply(w.story()))));
-  }
-
-  /** Words that say the same stay the very same. */
-  private static HoldsWords told(HoldsWords words, Story story) {
-    return story.equals(words.story()) ? words : words.withStory(story);
   }
 }

@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 
 /** Which object an edit touched, so that the steps can be told apart. */

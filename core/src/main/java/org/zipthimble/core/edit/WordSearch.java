@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zipthimble.core.fill.BlockRoom;
+import org.zipthimble.core.fill.EachStory;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Run;
@@ -78,7 +80,7 @@ public final class WordSearch {
 
   /** Puts other words in every place where something is found; each takes the look of what stood there. Fields are left alone. */
   public static Edit replace(Wanted wanted, String with) {
-    return new Edit(Wording.text("edit.replaced"), job -> wanted.text().isEmpty() ? job : StoryEdits.settled(StyleEdits.stories(job, story -> {
+    return new Edit(Wording.text("edit.replaced"), job -> wanted.text().isEmpty() ? job : BlockRoom.settled(EachStory.changed(job, story -> {
       Story now = story;
       List<int[]> all = in(story, wanted);
       for (int i = all.size() - 1; i >= 0; i--) {

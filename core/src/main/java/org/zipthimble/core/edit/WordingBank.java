@@ -14,14 +14,16 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.fill.BlockRoom;
+import org.zipthimble.core.fill.Filling;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Fitting;
@@ -120,7 +122,7 @@ public final class WordingBank {
         Matcher place = PLACE.matcher(line.text());
         while (place.find()) {
           Fact fact = fact(out, kind(place.group(1)));
-          out = FactEdits.find(out, fact.name()).isPresent() ? out : FactEdits.set(fact).change().apply(out);
+          out = Filling.find(out, fact.name()).isPresent() ? out : FactEdits.set(fact).change().apply(out);
         }
       }
       return out;
@@ -186,7 +188,7 @@ public final class WordingBank {
           .withSetting(BlockSetting.PLAIN.withFitting(Fitting.GROW));
       double height = Math.max(0.25, words.set(new JobFonts(job)).height());
       Placement middle = Placement.of(safe.centre().x() - width / 2, Math.max(safe.y(), safe.centre().y() - height / 2), width, height, 0);
-      return StoryEdits.settled(Edits.add(faceId, words.with(middle)).change().apply(job));
+      return BlockRoom.settled(Edits.add(faceId, words.with(middle)).change().apply(job));
     });
   }
 

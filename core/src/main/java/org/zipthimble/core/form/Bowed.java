@@ -6,10 +6,10 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Curving;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Warp;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.Placement;
 
 /**
  * The bend of a group within its own field, in the inches of its members.

@@ -2,14 +2,14 @@ package org.zipthimble.core.form;
 
 import java.util.List;
 import org.zipthimble.core.geom.Extent;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.LiveEffect;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LiveEffect;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 

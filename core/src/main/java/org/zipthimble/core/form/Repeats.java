@@ -6,8 +6,8 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Trail;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Pattern;
 
 /** Where the copies of a live repeat stand. */
 public final class Repeats {

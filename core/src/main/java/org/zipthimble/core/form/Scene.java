@@ -10,12 +10,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.kept.Kept;
 
 /**

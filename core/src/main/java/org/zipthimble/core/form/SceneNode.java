@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Role;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 
 /**
  * One object as it stands on a face, after all that holds it has had its say.

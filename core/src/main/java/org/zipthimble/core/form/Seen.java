@@ -4,9 +4,9 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.Item;
 
 /** Where what stands within groups is seen on the face: through the maps of all that hold it and, other than {@link Scene#under}, through their bends. */
 public final class Seen {

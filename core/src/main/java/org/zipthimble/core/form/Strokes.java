@@ -1,15 +1,15 @@
 package org.zipthimble.core.form;
 
 import java.util.List;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.LineSide;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.LineLook;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Offset;
 import org.zipthimble.core.units.Unit;
 
 /** Lines as shapes: the outline of the paint that a line lays down. */

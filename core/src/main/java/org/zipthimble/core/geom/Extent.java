@@ -1,6 +1,7 @@
 package org.zipthimble.core.geom;
 
 import java.util.List;
+import org.zipthimble.core.overlay.Combine;
 
 /** Areas and lengths of outlines, exact for lines and cubic curves. */
 public final class Extent {

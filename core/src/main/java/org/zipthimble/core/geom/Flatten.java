@@ -61,7 +61,7 @@ public final class Flatten {
     return chains;
   }
 
-  static int steps(Point p0, Point p1, Point p2, Point p3, double tolerance) {
+  public static int steps(Point p0, Point p1, Point p2, Point p3, double tolerance) {
     double first = Math.hypot(p0.x() - 2 * p1.x() + p2.x(), p0.y() - 2 * p1.y() + p2.y());
     double second = Math.hypot(p1.x() - 2 * p2.x() + p3.x(), p1.y() - 2 * p2.y() + p3.y());
     double bend = 6 * Math.max(first, second);

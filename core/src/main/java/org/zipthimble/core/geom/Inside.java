@@ -38,7 +38,7 @@ public final class Inside {
     return up && side > 0 ? 1 : down && side < 0 ? -1 : 0;
   }
 
-  static double distance(Point a, Point b, Point p) {
+  public static double distance(Point a, Point b, Point p) {
     double dx = b.x() - a.x();
     double dy = b.y() - a.y();
     double length = dx * dx + dy * dy;

@@ -2,6 +2,7 @@ package org.zipthimble.core.geom;
 
 import java.util.Arrays;
 import java.util.List;
+import org.zipthimble.core.overlay.Thin;
 
 /**
  * Sees soon that an area is nowhere thinner than a width: when a disc of that width touches its line everywhere from inside without meeting another part of the line.

@@ -2,11 +2,11 @@ package org.zipthimble.core.guide;
 
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.zipthimble.core.check.Checks;
-import org.zipthimble.core.check.Report;
+import org.zipthimble.core.check.all.Checks;
+import org.zipthimble.core.check.all.Report;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;

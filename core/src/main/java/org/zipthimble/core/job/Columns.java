@@ -3,6 +3,7 @@ package org.zipthimble.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 
 /**

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.zipthimble.core.item.Item;
 
 /**
  * One printable side or page: its objects from the lowest to the topmost, and its guides.

@@ -2,6 +2,7 @@ package org.zipthimble.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 
 /**

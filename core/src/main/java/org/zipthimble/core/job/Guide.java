@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.Placement;
 
 /**
  * A guide: a straight line without ends that helps on the bench and never leaves it.

@@ -11,8 +11,14 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.geom.Path;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Pattern;
 import org.zipthimble.core.kept.Reading;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.thing.Body;
 import org.zipthimble.core.thing.Development;
 import org.zipthimble.core.thing.Laid;
@@ -60,7 +66,7 @@ public record Job(
     facts = List.copyOf(facts);
     unlike("style", styles.stream().map(NamedStyle::name).toList());
     unlike("fact", facts.stream().map(Fact::name).toList());
-    pictures = Stock.of(pictures);
+    pictures = JobPictures.of(pictures);
     if (name == null || name.isBlank() || faces.isEmpty() || faces.size() > MOST_FACES) {
       throw new IllegalArgumentException("a job needs a name and 1 to " + MOST_FACES + " faces");
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.item.Item;
 
 /** The colours to offer for a job: those it uses, then a few that go with seeds and paper. */
 public final class JobColours {

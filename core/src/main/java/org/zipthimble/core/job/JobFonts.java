@@ -3,13 +3,13 @@ package org.zipthimble.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.FontKind;
+import org.zipthimble.core.font.FontShelf;
 import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.kept.Reading;
 import org.zipthimble.core.picture.Blob;
-import org.zipthimble.core.type.BundledFonts;
-import org.zipthimble.core.type.FontFace;
-import org.zipthimble.core.type.FontKind;
-import org.zipthimble.core.type.FontShelf;
 import org.zipthimble.core.wording.Trouble;
 
 /** The faces a job can use: the bundled ones first, then those it carries. */

@@ -2,6 +2,7 @@ package org.zipthimble.core.job;
 
 import java.util.List;
 import java.util.Set;
+import org.zipthimble.core.plan.Ticket;
 
 /**
  * What a print shop asks of the files it is sent.

@@ -3,6 +3,7 @@ package org.zipthimble.core.job;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 
 /**

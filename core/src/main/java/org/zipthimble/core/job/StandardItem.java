@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;

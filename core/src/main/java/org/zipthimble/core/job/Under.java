@@ -1,6 +1,7 @@
 package org.zipthimble.core.job;
 
 import java.util.List;
+import org.zipthimble.core.item.Item;
 
 /**
  * What stands below a face's own objects because it shares another face as its ground: laid down anew after every edit, never stored.

@@ -9,8 +9,8 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Effect;
-import org.zipthimble.core.job.Effects;
+import org.zipthimble.core.item.Effect;
+import org.zipthimble.core.item.Effects;
 
 /**
  * Something that is drawn as one, softened and with what lies around it. Sizes are page inches.

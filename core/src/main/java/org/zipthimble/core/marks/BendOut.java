@@ -3,9 +3,10 @@ package org.zipthimble.core.marks;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Curving;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
@@ -14,11 +15,10 @@ import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Warp;
 import org.zipthimble.core.geom.Way;
 import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.overlay.Combine;
 import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Remapped;
-import org.zipthimble.core.type.Glyph;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -59,8 +59,8 @@ final class BendOut implements MarkOut {
   }
 
   @Override
-  public void fill(Path path, Finish finish) {
-    out.fill(bent(path), new Finish(finish.colour(), finish.picture(), finish.toPage().then(toPage)));
+  public void fill(Path path, FinishedArea finish) {
+    out.fill(bent(path), new FinishedArea(finish.colour(), finish.picture(), finish.toPage().then(toPage)));
   }
 
   /** From the first colour to the last, each area from where its colour begins to beyond the end, so that no gap shows between two. */
@@ -167,7 +167,7 @@ final class BendOut implements MarkOut {
   }
 
   @Override
-  public Scope step(Step step) {
+  public Scope step(ProcessingStep step) {
     return out.step(step);
   }
 

@@ -1,10 +1,10 @@
 package org.zipthimble.core.marks;
 
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.type.Align;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;

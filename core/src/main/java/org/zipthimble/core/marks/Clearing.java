@@ -3,12 +3,12 @@ package org.zipthimble.core.marks;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.kept.Kept;
+import org.zipthimble.core.overlay.Combine;
 
 /** What is left to draw on where objects above clear a gap around themselves. */
 final class Clearing {

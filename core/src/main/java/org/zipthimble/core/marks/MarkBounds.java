@@ -2,12 +2,12 @@ package org.zipthimble.core.marks;
 
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.GlyphRun;
 
 /** Measures what marks cover, clips not counted: nothing lies outside of it. */
 final class MarkBounds implements MarkOut {

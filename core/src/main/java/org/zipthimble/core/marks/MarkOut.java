@@ -1,10 +1,10 @@
 package org.zipthimble.core.marks;
 
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.GlyphRun;
 
 /**
  * Where marks go. All places are inches on the page, y downwards, origin at the page's top left. Marks
@@ -18,7 +18,7 @@ public interface MarkOut {
   void fill(Path path, Shade shade);
 
   /** Fills a path by the non-zero rule with a surface. */
-  default void fill(Path path, Finish finish) {
+  default void fill(Path path, FinishedArea finish) {
     if (!path.segments().isEmpty()) {
       try (Scope scope = clip(path)) {
         picture(finish.picture(), finish.toPage());
@@ -62,7 +62,7 @@ public interface MarkOut {
   }
 
   /** Until closed, all belongs to a layer that a machine works through; outputs without layers draw it as it is. */
-  default Scope step(Step step) {
+  default Scope step(ProcessingStep step) {
     return () -> {};
   }
 

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.GlyphRun;
 
 /** Keeps marks so that they can be played again, to several outputs at once, without walking the job anew. */
 public final class MarkTape implements MarkOut {
@@ -40,7 +40,7 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
-  public void fill(Path path, Finish finish) {
+  public void fill(Path path, FinishedArea finish) {
     keep(out -> out.fill(path, finish));
   }
 
@@ -85,7 +85,7 @@ public final class MarkTape implements MarkOut {
   }
 
   @Override
-  public Scope step(Step step) {
+  public Scope step(ProcessingStep step) {
     return scope(out -> out.step(step));
   }
 

@@ -3,13 +3,13 @@ package org.zipthimble.core.marks;
 import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.units.Lengths;
 
 /** Writes marks down as readable lines, such as {@code fill #aabbcc 0 0 5 7}. */
@@ -38,7 +38,7 @@ public final class RecordingOut implements MarkOut {
   }
 
   @Override
-  public Scope step(Step step) {
+  public Scope step(ProcessingStep step) {
     lines.add("step " + step.name());
     return () -> lines.add("end");
   }

@@ -9,10 +9,10 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Unit;
@@ -74,7 +74,7 @@ final class ShapeMarks {
   /** Fills a path with foil or glitter that spans a box, given with the map from the box's field to where the path stands. */
   private void glossy(FillStyle.Finish finish, Path path, Box box, Affine map) {
     Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), box.width(), box.height()).picture();
-    out.fill(path, new Finish(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
+    out.fill(path, new FinishedArea(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
   }
 
   private final class Covering implements FillStyle.Visitor<Optional<Void>> {

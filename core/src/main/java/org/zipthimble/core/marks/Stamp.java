@@ -3,7 +3,7 @@ package org.zipthimble.core.marks;
 import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 
 /**
  * Marks that stand on several pieces as they are, so that a file can store them once.

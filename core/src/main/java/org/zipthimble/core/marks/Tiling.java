@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
 
 /** Where the tiles of a pattern lie. The first one's top left is at the top left of the shape's box. */
 final class Tiling {

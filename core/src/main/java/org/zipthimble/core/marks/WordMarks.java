@@ -7,12 +7,12 @@ import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.LineEnd;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Panel;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.type.Ring;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.WordsPanel;
+import org.zipthimble.core.type.LetterRing;
 import org.zipthimble.core.type.SetWords;
 import org.zipthimble.core.units.Unit;
 
@@ -27,7 +27,7 @@ final class WordMarks {
   }
 
   /** Paints a panel as the rectangle it is. */
-  void panel(Panel panel, Placement placement, Affine ground) {
+  void panel(WordsPanel panel, Placement placement, Affine ground) {
     double corner = Math.min(panel.corner(), Math.min(placement.width(), placement.height()) / 2);
     shapes.draw(ItemShape.of(
         ItemProperties.of("panel", "Panel"), placement, new Outline.Rectangle(corner), panel.look().fill(), panel.look().line()), ground);
@@ -72,8 +72,8 @@ final class WordMarks {
     }
   }
 
-  private static Optional<Ring> ring(SetWords.Placed word, int index) {
-    List<Ring> all = word.piece().look().detail().rings();
+  private static Optional<LetterRing> ring(SetWords.Placed word, int index) {
+    List<LetterRing> all = word.piece().look().detail().rings();
     return index < all.size() ? Optional.of(all.get(index)) : Optional.empty();
   }
 
@@ -81,7 +81,7 @@ final class WordMarks {
     return word.piece().run().outline().mapped(word.toBlock().then(map));
   }
 
-  private void over(Ring ring, Path outline, Affine map) {
+  private void over(LetterRing ring, Path outline, Affine map) {
     if (ring.side() == LineSide.CENTRE) {
       out.line(outline, pen(ring.widthPt(), ring, map));
       return;
@@ -91,7 +91,7 @@ final class WordMarks {
     }
   }
 
-  private static Pen pen(double widthPt, Ring ring, Affine map) {
+  private static Pen pen(double widthPt, LetterRing ring, Affine map) {
     return new Pen(Unit.POINT.toInches(widthPt) * map.meanScale(), ring.colour(), List.of(), LineEnd.ROUND, Corner.ROUND, Optional.empty());
   }
 }

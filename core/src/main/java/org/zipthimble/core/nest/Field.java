@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Polygons;
+import org.zipthimble.core.overlay.Offset;
+import org.zipthimble.core.overlay.Polygons;
 
 /** Where poses may lie: a box, less what is outside a scrap's outline. */
 final class Field {

@@ -5,9 +5,9 @@ import java.util.List;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Extent;
-import org.zipthimble.core.geom.Offset;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Polygons;
+import org.zipthimble.core.overlay.Offset;
+import org.zipthimble.core.overlay.Polygons;
 
 /**
  * A piece as the search sees it: rings of straight edges about the middle of its box, grown by half the gap, and

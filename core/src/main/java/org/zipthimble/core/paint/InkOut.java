@@ -8,16 +8,16 @@ import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.marks.Art;
-import org.zipthimble.core.marks.Finish;
+import org.zipthimble.core.marks.FinishedArea;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pixels;
-import org.zipthimble.core.type.GlyphRun;
 
 /**
  * Draws marks in inks, as a page group in the space of the press is drawn (ISO 32000-1, 11.6.6): what the inks leave white is mixed, three
@@ -74,7 +74,7 @@ final class InkOut implements MarkOut {
   }
 
   @Override
-  public void fill(Path path, Finish finish) {
+  public void fill(Path path, FinishedArea finish) {
     if (inking.plated(finish.colour())) {
       fill(path, finish.colour());
     } else {

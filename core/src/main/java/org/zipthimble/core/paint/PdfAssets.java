@@ -34,14 +34,14 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.GlyphRun;
+import org.zipthimble.core.marks.ProcessingStep;
 import org.zipthimble.core.marks.Stamp;
-import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
-import org.zipthimble.core.type.FontFace;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
 /** The fonts and pictures of one PDF, each written once. */
@@ -203,7 +203,7 @@ final class PdfAssets {
    * The optional-content group of a processing step. The names of its keys (GTS_Metadata, GTS_ProcStepsGroup,
    * GTS_ProcStepsType; ISO 19593-1) are from memory.
    */
-  PDOptionalContentGroup layer(Step step) {
+  PDOptionalContentGroup layer(ProcessingStep step) {
     return steps.computeIfAbsent(step.name(), name -> {
       PDOptionalContentGroup group = new PDOptionalContentGroup(name);
       if (!step.group().isEmpty()) {

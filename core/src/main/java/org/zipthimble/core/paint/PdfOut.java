@@ -20,6 +20,8 @@ import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
@@ -28,15 +30,13 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.marks.Art;
-import org.zipthimble.core.marks.Finish;
+import org.zipthimble.core.marks.FinishedArea;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.marks.ProcessingStep;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.marks.Stamp;
-import org.zipthimble.core.marks.Step;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.Glyph;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -110,7 +110,7 @@ final class PdfOut implements MarkOut {
   }
 
   @Override
-  public void fill(Path path, Finish finish) {
+  public void fill(Path path, FinishedArea finish) {
     if (colours.plated(finish.colour())) {
       fill(path, finish.colour());
     } else {
@@ -167,7 +167,7 @@ final class PdfOut implements MarkOut {
   }
 
   @Override
-  public Scope step(Step step) {
+  public Scope step(ProcessingStep step) {
     COSName name = layers.peek().resources().add(assets.layer(step));
     text().raw("/OC /" + name.getName() + " BDC");
     return () -> text().raw("EMC");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
@@ -12,7 +13,6 @@ import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
 /** Finds where on a page pictures begin, so that they can be decoded beside each other before the bands that need them wait for one after another. */

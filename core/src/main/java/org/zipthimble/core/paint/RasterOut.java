@@ -15,6 +15,9 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.AwtPaths;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
@@ -26,9 +29,6 @@ import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Levelled;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.type.AwtPaths;
-import org.zipthimble.core.type.Glyph;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
 /** Draws marks into a picture through a map from page inches to pixels. For one thread at a time. */

@@ -5,17 +5,17 @@ import java.util.TreeSet;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.marks.Art;
-import org.zipthimble.core.marks.PageRun;
-import org.zipthimble.core.marks.Finish;
+import org.zipthimble.core.marks.FinishedArea;
 import org.zipthimble.core.marks.MarkOut;
+import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.marks.Pen;
 import org.zipthimble.core.marks.Shade;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.sheet.SheetSigns;
-import org.zipthimble.core.type.GlyphRun;
 import org.zipthimble.core.wording.Trouble;
 
 /** The plates of their own that pages ask for, told from their marks: spot inks of colours, spot colours of cut lines. */
@@ -52,7 +52,7 @@ final class Plates implements MarkOut {
   }
 
   @Override
-  public void fill(Path path, Finish finish) {
+  public void fill(Path path, FinishedArea finish) {
     if (inking.plated(finish.colour())) {
       fill(path, finish.colour());
     }

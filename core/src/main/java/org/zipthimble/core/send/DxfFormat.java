@@ -3,11 +3,11 @@ package org.zipthimble.core.send;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.paint.DxfFile;
 import org.zipthimble.core.paint.VectorSheet;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.VectorBack;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 

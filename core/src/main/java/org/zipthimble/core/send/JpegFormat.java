@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.Bands;
@@ -12,8 +13,7 @@ import org.zipthimble.core.paint.JpegFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
-import org.zipthimble.core.sheet.Pages;
-import org.zipthimble.core.store.SafeWrite;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -30,19 +30,19 @@ public final class JpegFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
-    Inked inked = new Inked(job, whole(order), page, pictures, turned);
+  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+    InkedPage inked = new InkedPage(job, whole(order), page, pictures, turned);
     Bands bands = inked.bands();
     SafeWrite.write(file, out -> JpegFile.write(bands, order.how().quality(), inks(inked), out, progress), () -> { });
     return ReadBack.jpeg(file, page, whole(order).ppi(), order.ppi(), job.ticket().unit());
   }
 
   /** Such files can say a whole number of pixels per inch alone: with the nearest one the size stays right. */
-  private static Order whole(Order order) {
+  private static FileOrder whole(FileOrder order) {
     return order.withPpi(Math.max(1, Math.round(order.ppi())));
   }
 
-  private static Optional<JpegFile.Inks> inks(Inked inked) {
+  private static Optional<JpegFile.Inks> inks(InkedPage inked) {
     return inked.inks().map(i -> new JpegFile.Inks(i, inked.job().colour().profile().bytes()));
   }
 
@@ -51,9 +51,9 @@ public final class JpegFormat extends PixelFormat {
    *
    * @param face by its number from 1
    */
-  public static long estimate(Job job, Order order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
-    DrawnPage page = Pages.of(job, job.faces().get(face - 1), order.options());
-    Inked inked = new Inked(job, whole(order), page, pictures, false);
+  public static long estimate(Job job, FileOrder order, int face, Halvings pictures, Progress progress) throws Trouble, Stopped {
+    DrawnPage page = Imposition.of(job, job.faces().get(face - 1), order.options());
+    InkedPage inked = new InkedPage(job, whole(order), page, pictures, false);
     try {
       return JpegFile.estimate(inked.bands(), order.how().quality(), inks(inked), progress);
     } catch (IOException e) {

@@ -12,17 +12,17 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.WayRound;
 import org.zipthimble.core.sheet.GangPages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
@@ -78,7 +78,7 @@ public final class MirrorGuard {
    *
    * @throws Trouble with the sentence that mends it
    */
-  static void check(Job job, Order order, Content content, List<String> lanes) throws Trouble {
+  static void check(Job job, FileOrder order, Content content, List<String> lanes) throws Trouble {
     if (content == Content.PAGES) {
       refuse(ofPages(job, order.options().mirror()), job.process().title());
       return;
@@ -109,16 +109,16 @@ public final class MirrorGuard {
   }
 
   /** Whether the pixels of what leaves are worth proving: where turning plays a part at all. */
-  static boolean concerns(Job job, Order order) {
+  static boolean concerns(Job job, FileOrder order) {
     return job.mustMirror() || order.options().mirror() || machine(job);
   }
 
   /** Which way round the files' own pixels show the art, beside which way they must; of pages that look the same both ways the next is taken. */
-  static Measured.Line proven(Job job, Order order, List<Path> files) throws Trouble {
+  static Measured.Line proven(Job job, FileOrder order, List<Path> files) throws Trouble {
     boolean turned = order.options().mirror();
     PageOptions seen = order.options().withMirror(false).withCuts(false);
-    PageRun run = Pages.run(job, OutputFormat.faces(job, order), seen);
-    Box part = Pages.ganged(seen) ? GangPages.of(job, List.of(OutputFormat.faces(job, order).get(0)), seen).spots().get(0).trim() : null;
+    PageRun run = Imposition.run(job, OutputFormat.faces(job, order), seen);
+    Box part = Imposition.ganged(seen) ? GangPages.of(job, List.of(OutputFormat.faces(job, order).get(0)), seen).spots().get(0).trim() : null;
     WayRound found = WayRound.EITHER;
     for (int i = 0; i < Math.min(MOST_LOOKED, run.count()) && found == WayRound.EITHER; i++) {
       DrawnPage page = run.at(i);

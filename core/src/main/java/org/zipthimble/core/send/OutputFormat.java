@@ -13,7 +13,7 @@ import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -84,7 +84,7 @@ public abstract class OutputFormat {
   }
 
   /** What an order asks of it. */
-  public final Content content(Order order) {
+  public final Content content(FileOrder order) {
     return order.content().orElse(contents.get(0));
   }
 
@@ -93,7 +93,7 @@ public abstract class OutputFormat {
    *
    * @throws Trouble when it makes none
    */
-  public final void check(Job job, Order order) throws Trouble {
+  public final void check(Job job, FileOrder order) throws Trouble {
     Content content = content(order);
     if (!contents.contains(content)) {
       throw Trouble.of("send.cannotHold", order.file().getFileName(), title(), content.title(),
@@ -123,7 +123,7 @@ public abstract class OutputFormat {
     return Scene.of(face).leaves().stream().anyMatch(SceneNode::printed);
   }
 
-  private void face(Job job, Order order, Content content) throws Trouble {
+  private void face(Job job, FileOrder order, Content content) throws Trouble {
     int face = order.face().getAsInt();
     if (face < 1 || face > job.faces().size()) {
       throw Trouble.of("send.noFace", face, job.faces().size());
@@ -139,13 +139,13 @@ public abstract class OutputFormat {
    * @return what each written file measures
    * @throws Trouble when the order makes no sense or cannot be met; no half file is left
    */
-  public final List<Measured> send(Job job, Order order, Progress progress) throws Trouble, Stopped {
+  public final List<Measured> send(Job job, FileOrder order, Progress progress) throws Trouble, Stopped {
     check(job, order);
     try {
       List<Measured> measured = new ArrayList<>();
       List<Job> sized = sized(job, order);
       for (int i = 0; i < sized.size(); i++) {
-        Order one = sized.size() == 1 ? order : order.withFile(sized(order.file(), sized.get(i)));
+        FileOrder one = sized.size() == 1 ? order : order.withFile(sized(order.file(), sized.get(i)));
         List<Measured> written = write(sized.get(i), one, part(progress, (double) i / sized.size(), 1.0 / sized.size()));
         measured.addAll(content(order) == Content.PAGES && MirrorGuard.concerns(job, order) ? proven(sized.get(i), one, written) : written);
       }
@@ -162,14 +162,14 @@ public abstract class OutputFormat {
   }
 
   /** What was measured, with which way round the pixels lie beside the first file. */
-  private static List<Measured> proven(Job job, Order order, List<Measured> written) throws Trouble {
+  private static List<Measured> proven(Job job, FileOrder order, List<Measured> written) throws Trouble {
     List<Measured> out = new ArrayList<>(written);
     out.set(0, written.get(0).with(MirrorGuard.proven(job, order, written.stream().map(Measured::file).toList())));
     return out;
   }
 
   /** The job in every size of its set, where pages leave; else as it is. */
-  private List<Job> sized(Job job, Order order) {
+  private List<Job> sized(Job job, FileOrder order) {
     return content(order) == Content.PAGES && !job.sizes().sizes().isEmpty() ? SizeEdits.all(job) : List.of(job);
   }
 
@@ -181,14 +181,14 @@ public abstract class OutputFormat {
   }
 
   /** Writes the files and measures them. */
-  abstract List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException;
+  abstract List<Measured> write(Job job, FileOrder order, Progress progress) throws Trouble, Stopped, IOException;
 
   /**
    * The files an order will write, in the order they are written.
    *
    * @throws Trouble when the order makes no sense
    */
-  public final List<Path> files(Job job, Order order) throws Trouble {
+  public final List<Path> files(Job job, FileOrder order) throws Trouble {
     check(job, order);
     List<Job> sized = sized(job, order);
     if (sized.size() == 1) {
@@ -202,17 +202,17 @@ public abstract class OutputFormat {
   }
 
   /** The files of one size. */
-  List<Path> each(Job job, Order order) throws Trouble {
+  List<Path> each(Job job, FileOrder order) throws Trouble {
     return List.of(order.file());
   }
 
   /** The faces of an order that was checked. */
-  static List<Face> faces(Job job, Order order) {
+  static List<Face> faces(Job job, FileOrder order) {
     return order.face().isEmpty() ? job.leaving() : List.of(job.faces().get(order.face().getAsInt() - 1));
   }
 
   /** The lanes of an order, by their ids. */
-  static List<String> lanes(Job job, Order order) {
+  static List<String> lanes(Job job, FileOrder order) {
     return order.lane().map(List::of).orElseGet(() -> job.cutting().lanes().stream().map(Lane::id).toList());
   }
 

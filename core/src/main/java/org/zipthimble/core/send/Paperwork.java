@@ -27,8 +27,8 @@ import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.picture.Pixels;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.view.Camera;
@@ -99,7 +99,7 @@ final class Paperwork {
       PageOptions options = PageOptions.of(false, mirrored, job.sheet().withOnPaper(false).withGang(Optional.empty()));
       // what is only cut is seen in the colours it has
       boolean prints = Scene.of(face).leaves().stream().anyMatch(SceneNode::printed);
-      DrawnPage page = prints ? Pages.of(job, face, options) : Pages.bench(job, face);
+      DrawnPage page = prints ? Imposition.of(job, face, options) : Imposition.bench(job, face);
       double ppi = Math.min(PPI, 1400 / Math.max(page.size().width(), page.size().height()));
       return FacePainter.onPaper(page, ppi, Halvings.SHARED);
     } catch (Trouble e) {

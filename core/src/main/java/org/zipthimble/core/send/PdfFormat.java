@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.cut.Assembly;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
@@ -13,9 +14,8 @@ import org.zipthimble.core.paint.PdfPainter;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.SheetSigns;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -43,8 +43,8 @@ final class PdfFormat extends OutputFormat {
   }
 
   @Override
-  List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException {
-    boolean press = content(order) == Content.PAGES && Inked.asked(job, order);
+  List<Measured> write(Job job, FileOrder order, Progress progress) throws Trouble, Stopped, IOException {
+    boolean press = content(order) == Content.PAGES && InkedPage.asked(job, order);
     PageRun pages = pages(job, order);
     Optional<PdfPress> how = press ? Optional.of(press(job, order)) : Optional.empty();
     SafeWrite.write(order.file(), out -> PdfPainter.write(job.name(), pages, how, order.how().mostPpi(), out, part(progress, 0, WRITTEN)), () -> { });
@@ -55,12 +55,12 @@ final class PdfFormat extends OutputFormat {
     return List.of(content(order) == Content.SHEETS ? measured.with(VectorFormat.mirrored(job, order)) : measured);
   }
 
-  private PageRun pages(Job job, Order order) throws Trouble {
+  private PageRun pages(Job job, FileOrder order) throws Trouble {
     if (content(order) == Content.PAGES) {
       if (job.list().filter(l -> l.sent().isEmpty()).isPresent()) {
         throw Trouble.of("send.noRows");
       }
-      return Pages.run(job, faces(job, order), order.options().withCuts(true));
+      return Imposition.run(job, faces(job, order), order.options().withCuts(true));
     }
     if (content(order) == Content.ASSEMBLY) {
       List<DrawnPage> pages = Assembly.pages(job);
@@ -78,7 +78,7 @@ final class PdfFormat extends OutputFormat {
     return PageRun.of(VectorFormat.sheets(job, order).stream().map(s -> CutDrawings.page(job, s)).toList());
   }
 
-  private static PdfPress press(Job job, Order order) {
+  private static PdfPress press(Job job, FileOrder order) {
     boolean shipped = job.colour().own().isEmpty();
     return new PdfPress(job.colour().inking(SheetSigns.inked(job.palette(), order.options().sheet())), shipped ? "CGATS TR 006" : "Custom", order.how().pictures());
   }

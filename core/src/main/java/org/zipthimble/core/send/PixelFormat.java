@@ -14,8 +14,8 @@ import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.sheet.BookletPages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -46,7 +46,7 @@ abstract class PixelFormat extends OutputFormat {
   }
 
   @Override
-  List<Path> each(Job job, Order order) throws Trouble {
+  List<Path> each(Job job, FileOrder order) throws Trouble {
     if (!sheets(job, order)) {
       return named(order.file(), faces(job, order));
     }
@@ -62,16 +62,16 @@ abstract class PixelFormat extends OutputFormat {
   }
 
   /** Whether whole sheets with several pieces, or a page for each row, are painted, a file each. */
-  private static boolean sheets(Job job, Order order) {
-    return Pages.ganged(order.options()) || BookletPages.wanted(order.options()) && order.face().isEmpty() || job.list().isPresent();
+  private static boolean sheets(Job job, FileOrder order) {
+    return Imposition.ganged(order.options()) || BookletPages.wanted(order.options()) && order.face().isEmpty() || job.list().isPresent();
   }
 
-  private static PageRun run(Job job, Order order) throws Trouble {
-    return Pages.run(job, faces(job, order), order.options().withCuts(false));
+  private static PageRun run(Job job, FileOrder order) throws Trouble {
+    return Imposition.run(job, faces(job, order), order.options().withCuts(false));
   }
 
   @Override
-  List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped, IOException {
+  List<Measured> write(Job job, FileOrder order, Progress progress) throws Trouble, Stopped, IOException {
     List<Path> files = each(job, order);
     List<Measured> measured = new ArrayList<>();
     Halvings pictures = Halvings.SHARED;
@@ -80,7 +80,7 @@ abstract class PixelFormat extends OutputFormat {
     for (int i = 0; i < files.size(); i++) {
       double share = 1.0 / files.size();
       boolean turned = run.isEmpty() && turned(faces.get(i), order.options());
-      DrawnPage page = run.isPresent() ? run.get().at(i) : Pages.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
+      DrawnPage page = run.isPresent() ? run.get().at(i) : Imposition.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
       measured.add(page(job, order, page, turned, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
     }
     return measured;
@@ -99,5 +99,5 @@ abstract class PixelFormat extends OutputFormat {
    *
    * @param turned whether its pixels are laid left for right
    */
-  abstract Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
+  abstract Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
 }

@@ -7,13 +7,13 @@ import java.util.Collections;
 import java.util.List;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Stroke;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.paint.VectorSheet;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.VectorBack;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 

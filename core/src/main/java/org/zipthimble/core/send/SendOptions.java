@@ -32,8 +32,8 @@ public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pic
     if (!(quality >= LEAST_QUALITY && quality <= 1)) {
       throw new IllegalArgumentException("quality must be 0.3 to 1: " + quality);
     }
-    if (!(mostPpi == 0 || mostPpi >= Order.LEAST_PPI && mostPpi <= Order.MOST_PPI)) {
-      throw new IllegalArgumentException("pictures keep " + Order.LEAST_PPI + " to " + Order.MOST_PPI + " ppi: " + mostPpi);
+    if (!(mostPpi == 0 || mostPpi >= FileOrder.LEAST_PPI && mostPpi <= FileOrder.MOST_PPI)) {
+      throw new IllegalArgumentException("pictures keep " + FileOrder.LEAST_PPI + " to " + FileOrder.MOST_PPI + " ppi: " + mostPpi);
     }
   }
 }

@@ -18,12 +18,12 @@ public final class Sender {
    * @return what each written file measures
    * @throws Trouble when the order makes no sense or cannot be met; no half file is left
    */
-  public static List<Measured> send(Job job, Order order, Progress progress) throws Trouble, Stopped {
+  public static List<Measured> send(Job job, FileOrder order, Progress progress) throws Trouble, Stopped {
     return OutputFormats.of(String.valueOf(order.file().getFileName())).send(job, order, progress);
   }
 
   /** The files an order will write, in the order they are written. */
-  public static List<Path> files(Job job, Order order) throws Trouble {
+  public static List<Path> files(Job job, FileOrder order) throws Trouble {
     return OutputFormats.of(String.valueOf(order.file().getFileName())).files(job, order);
   }
 }

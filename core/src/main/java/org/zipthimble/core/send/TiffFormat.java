@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.Bands;
@@ -15,7 +16,6 @@ import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -32,8 +32,8 @@ final class TiffFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, Order order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
-    Inked inked = new Inked(job, order, page, pictures, turned);
+  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+    InkedPage inked = new InkedPage(job, order, page, pictures, turned);
     Bands bands = inked.bands();
     Optional<InkBands> inks = inked.inks();
     byte[] profile = inked.asked() ? job.colour().profile().bytes() : ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();

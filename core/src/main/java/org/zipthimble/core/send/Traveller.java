@@ -13,8 +13,8 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.marks.Pen;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.thing.PressCard;
 import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.units.Lengths;
@@ -71,7 +71,7 @@ public final class Traveller {
       return Wording.text("traveller.alone");
     }
     try {
-      PageRun run = Pages.run(job, job.leaving(), PageOptions.of(job));
+      PageRun run = Imposition.run(job, job.leaving(), PageOptions.of(job));
       return Wording.counted("traveller.onSheets", run.count(), Lengths.show(job.sheet().paper(), job.ticket().unit()));
     } catch (Trouble misfit) {
       return misfit.getMessage();

@@ -14,12 +14,12 @@ import org.zipthimble.core.form.Repeats;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Supply;
 import org.zipthimble.core.paint.VectorSheet;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.sheet.GangPages;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -39,7 +39,7 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   @Override
-  List<Path> each(Job job, Order order) throws Trouble {
+  List<Path> each(Job job, FileOrder order) throws Trouble {
     return content(order) == Content.SHEETS ? files(order.file(), sheets(job, order).size()) : List.of(order.file());
   }
 
@@ -52,7 +52,7 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   @Override
-  List<Measured> write(Job job, Order order, Progress progress) throws Trouble, Stopped {
+  List<Measured> write(Job job, FileOrder order, Progress progress) throws Trouble, Stopped {
     if (content(order) == Content.DESIGN) {
       VectorSheet design = CutDrawings.design(job, lanes(job, order), order.how().mirror());
       if (design.layers().isEmpty()) {
@@ -79,9 +79,9 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   /** The sheets of an order's lanes. */
-  static List<CutSheet> sheets(Job job, Order order) throws Trouble {
+  static List<CutSheet> sheets(Job job, FileOrder order) throws Trouble {
     List<String> lanes = lanes(job, order);
-    if (Pages.ganged(order.options()) && Register.wanted(job)) {
+    if (Imposition.ganged(order.options()) && Register.wanted(job)) {
       return ganged(job, order, lanes);
     }
     List<CutSheet> sheets = Layout.of(job).sheets().stream().filter(s -> lanes.contains(s.lane().id())).toList();
@@ -100,11 +100,11 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   /** The cuts of printed sheets with several pieces, as they lie on the paper: once for all sheets that are cut alike. */
-  private static List<CutSheet> ganged(Job job, Order order, List<String> lanes) throws Trouble {
+  private static List<CutSheet> ganged(Job job, FileOrder order, List<String> lanes) throws Trouble {
     List<CutSheet> out = new ArrayList<>();
     for (Lane lane : job.cutting().lanes().stream().filter(l -> lanes.contains(l.id())).toList()) {
       List<List<CutLine>> known = new ArrayList<>();
-      for (List<Face> faces : Pages.alike(job, faces(job, order))) {
+      for (List<Face> faces : Imposition.alike(job, faces(job, order))) {
         GangPages pages = GangPages.of(job, faces, order.options());
         for (int sheet = 0; sheet < pages.differing(); sheet++) {
           List<CutLine> lines = pages.cuts(sheet, faces.get(0).id()).stream().filter(l -> l.lane().equals(lane.id())).toList();
@@ -127,7 +127,7 @@ abstract class VectorFormat extends OutputFormat {
   }
 
   /** Which lanes of a file are a mirror image. */
-  static Measured.Line mirrored(Job job, Order order) {
+  static Measured.Line mirrored(Job job, FileOrder order) {
     List<String> lanes = lanes(job, order);
     String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(job.mirrorsHere(l))).map(Lane::name)
         .collect(Collectors.joining(", "));

@@ -6,11 +6,11 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.PageRun;
+import org.zipthimble.core.plan.Gang;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 

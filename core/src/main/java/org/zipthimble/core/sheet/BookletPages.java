@@ -12,13 +12,13 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.PageRun;
+import org.zipthimble.core.plan.Gang;
+import org.zipthimble.core.plan.SheetPlan;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -74,7 +74,7 @@ public final class BookletPages implements PageRun {
   }
 
   private static boolean takes(Size needed, Size paper) {
-    return Pages.goesOn(needed, paper) || Pages.goesOn(needed, paper.swapped());
+    return Imposition.goesOn(needed, paper) || Imposition.goesOn(needed, paper.swapped());
   }
 
   /**
@@ -91,7 +91,7 @@ public final class BookletPages implements PageRun {
     Size page = job.frame(pages.get(0)).size();
     Size needed = needed(job, pages.get(0), options.sheet(), options.bleed());
     Size upright = options.sheet().paper();
-    boolean swapped = !Pages.goesOn(needed, upright);
+    boolean swapped = !Imposition.goesOn(needed, upright);
     if (!takes(needed, upright)) {
       throw Trouble.of("sheet.bookletTooSmall", Lengths.show(needed, job.ticket().unit()), Lengths.show(upright, job.ticket().unit()));
     }

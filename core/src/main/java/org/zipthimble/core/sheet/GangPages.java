@@ -10,7 +10,7 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutLines;
 import org.zipthimble.core.cut.CutMarks;
-import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.fill.Filling;
 import org.zipthimble.core.form.Leaving;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -19,16 +19,16 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
-import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.RowList;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.SheetStock;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.MarkOut;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.PageRun;
+import org.zipthimble.core.plan.Gang;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.SheetStock;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -297,7 +297,7 @@ public final class GangPages implements PageRun {
     if (bound.size() > spots.size() * 2) {
       bound.clear();
     }
-    return bound.computeIfAbsent(row, r -> ListEdits.bound(job, r));
+    return bound.computeIfAbsent(row, r -> Filling.bound(job, r));
   }
 
   private DrawnPage page(int sheet, Face face, boolean back) {

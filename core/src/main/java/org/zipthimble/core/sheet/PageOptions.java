@@ -2,7 +2,7 @@ package org.zipthimble.core.sheet;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
+import org.zipthimble.core.plan.SheetPlan;
 
 /**
  * How pages are made from faces: with or without bleed, mirrored or not, alone or on paper.

@@ -1,7 +1,7 @@
 package org.zipthimble.core.sheet;
 
 import java.util.List;
-import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.fill.Filling;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.RowList;
@@ -34,12 +34,12 @@ final class RowPages implements PageRun {
   public DrawnPage at(int index) throws Trouble {
     Job now = bound(rows.get(index / faces.size()));
     Face face = now.face(faces.get(index % faces.size())).orElseThrow();
-    return Pages.of(now, face, job.face(face.id()).orElseThrow(), options);
+    return Imposition.of(now, face, job.face(face.id()).orElseThrow(), options);
   }
 
   private synchronized Job bound(int row) {
     if (row != boundRow) {
-      bound = ListEdits.bound(job, row);
+      bound = Filling.bound(job, row);
       boundRow = row;
     }
     return bound;

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.NavigableSet;
 import java.util.TreeSet;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Gang;
+import org.zipthimble.core.plan.Gang;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 

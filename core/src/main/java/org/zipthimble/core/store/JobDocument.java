@@ -7,24 +7,24 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.ColourPlan;
-import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.Guest;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.RowList;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.SizeSet;
-import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.job.Under;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
 
 /** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
 record JobDocument(

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import javax.imageio.ImageIO;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
 

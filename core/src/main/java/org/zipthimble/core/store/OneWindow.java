@@ -18,6 +18,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.zip.CRC32;
+import org.zipthimble.core.files.Folders;
 import org.zipthimble.core.wording.Trouble;
 
 /**
@@ -47,7 +48,7 @@ public final class OneWindow implements Closeable {
    *
    * @param environment the environment's variables: XDG_RUNTIME_DIR, else the data folder; DISPLAY and WAYLAND_DISPLAY
    */
-  public static Optional<Path> socket(Map<String, String> environment, Places places) {
+  public static Optional<Path> socket(Map<String, String> environment, Folders places) {
     CRC32 sum = new CRC32();
     for (String part : List.of(environment.getOrDefault("DISPLAY", ""), environment.getOrDefault("WAYLAND_DISPLAY", ""), places.settingsFile().toAbsolutePath().toString())) {
       sum.update((part + "\n").getBytes(StandardCharsets.UTF_8));
@@ -55,7 +56,7 @@ public final class OneWindow implements Closeable {
     String name = String.format("zip-thimble-%08x.sock", sum.getValue());
     Optional<Path> folder = Optional.ofNullable(environment.get("XDG_RUNTIME_DIR")).filter(f -> !f.isBlank()).map(Path::of).filter(Path::isAbsolute).filter(Files::isWritable);
     try {
-      Path socket = (folder.isPresent() ? folder.get() : Places.secret(places.data())).resolve(name);
+      Path socket = (folder.isPresent() ? folder.get() : Folders.secret(places.data())).resolve(name);
       return socket.toString().getBytes(StandardCharsets.UTF_8).length <= LONGEST_NAME ? Optional.of(socket) : Optional.empty();
     } catch (Trouble noFolder) {
       return Optional.empty();

@@ -23,6 +23,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.thing.PressCard;
 import org.zipthimble.core.wording.Trouble;
 
@@ -112,7 +114,7 @@ public final class PressShelf {
 
   /** Keeps a card in the person's folder; one of the same key is replaced. */
   public static void keep(Path folder, PressCard card) throws Trouble {
-    Places.made(folder);
+    Folders.made(folder);
     ObjectNode tree = Binding.MAPPER.valueToTree(card);
     tree.put("version", VERSION);
     try {
@@ -133,7 +135,7 @@ public final class PressShelf {
 
   /** Puts a picture of a result beside the cards and gives the name it has there. */
   public static String picture(Path folder, String key, Path picture) throws Trouble {
-    Places.made(folder);
+    Folders.made(folder);
     String ending = picture.getFileName().toString().toLowerCase(Locale.ROOT).replaceAll("^.*\\.", ".");
     if (!ending.matches("\\.(png|jpg|jpeg|webp)")) {
       throw Trouble.of("press.noPicture", picture.getFileName());

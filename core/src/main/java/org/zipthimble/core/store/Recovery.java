@@ -20,6 +20,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.zipthimble.core.files.FileStamp;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
@@ -75,7 +78,7 @@ public final class Recovery {
    * @throws Trouble when it cannot be written; the copy kept before stays
    */
   public void keep(Job job, Optional<Path> file, Optional<FileStamp> mark, Instant now) throws Trouble {
-    Places.secret(folder);
+    Folders.secret(folder);
     for (Picture picture : job.pictures().values()) {
       once(JobDocument.file(picture), picture.blob());
     }
@@ -133,7 +136,7 @@ public final class Recovery {
     if (!file.normalize().startsWith(folder)) {
       throw Trouble.of("thimble.badEntry", entry);
     }
-    Places.made(file.getParent());
+    Folders.made(file.getParent());
     SafeWrite.secret(file, blob.bytes());
     written.add(entry);
   }

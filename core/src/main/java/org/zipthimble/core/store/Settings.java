@@ -19,8 +19,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 
@@ -219,7 +221,7 @@ public record Settings(
     try {
       ObjectNode tree = Binding.MAPPER.valueToTree(this);
       tree.put("version", VERSION);
-      Places.made(file.toAbsolutePath().getParent());
+      Folders.made(file.toAbsolutePath().getParent());
       SafeWrite.secret(file, Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree));
     } catch (IOException e) {
       throw Trouble.because(e, "settings.unwritable", file);

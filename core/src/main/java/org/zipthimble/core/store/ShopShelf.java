@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.ShopCard;
 import org.zipthimble.core.wording.Trouble;
 
@@ -59,7 +61,7 @@ public final class ShopShelf {
 
   /** Keeps a card in the person's folder; one of the same name is replaced. */
   public static void keep(Path folder, ShopCard card) throws Trouble {
-    Places.made(folder);
+    Folders.made(folder);
     String name = card.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     try {
       SafeWrite.write(folder.resolve((name.isEmpty() ? "card" : name) + ".json"), Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree(card)));

@@ -25,7 +25,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipOutputStream;
 import org.zipthimble.core.colour.Profile;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.files.SafeWrite;
+import org.zipthimble.core.fill.Grounds;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.job.CarriedFont;
@@ -33,7 +36,6 @@ import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Blob;
@@ -41,10 +43,9 @@ import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Kind;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
-import org.zipthimble.core.type.BundledFonts;
-import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -364,7 +365,7 @@ public final class ThimbleFile {
     PageOptions options = PageOptions.of(false, false, SheetPlan.ALONE);
     try {
       BufferedImage image =
-          RasterPainter.paint(Pages.of(job, job.faces().get(0), options), ppi, Halvings.SHARED, Progress.SILENT);
+          RasterPainter.paint(Imposition.of(job, job.faces().get(0), options), ppi, Halvings.SHARED, Progress.SILENT);
       return Optional.of(PngFile.bytes(image, ppi));
     } catch (Stopped e) {
       throw new IllegalStateException("nobody stops a preview", e);

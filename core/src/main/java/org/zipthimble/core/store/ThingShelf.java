@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.thing.PressCard;
 import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.wording.Trouble;
@@ -81,7 +83,7 @@ public final class ThingShelf {
 
   /** Keeps a thing in the person's folder, in a file of its own; one of the same key is replaced. */
   public static void keep(Path folder, Thing thing) throws Trouble {
-    Places.made(folder);
+    Folders.made(folder);
     ObjectNode root = Binding.MAPPER.createObjectNode().put("version", VERSION);
     root.putArray("things").add(Binding.MAPPER.<JsonNode>valueToTree(thing));
     try {

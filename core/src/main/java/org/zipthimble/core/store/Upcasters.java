@@ -6,8 +6,8 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.zipthimble.core.job.ColourPlan;
-import org.zipthimble.core.job.CutPlan;
 import org.zipthimble.core.job.Palette;
+import org.zipthimble.core.plan.CutPlan;
 import org.zipthimble.core.wording.Trouble;
 
 /**

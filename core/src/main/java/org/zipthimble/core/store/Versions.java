@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zipthimble.core.files.Folders;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.wording.Trouble;
 
@@ -70,7 +71,7 @@ public final class Versions {
     if (!Files.isRegularFile(file)) {
       return;
     }
-    Path folder = Places.made(folder(file));
+    Path folder = Folders.made(folder(file));
     LocalDateTime when = now;
     Path version = folder.resolve(STAMP.format(when) + ThimbleFile.ENDING);
     while (Files.exists(version)) {

@@ -21,9 +21,9 @@ public record BlockSetting(Insets margins, int columns, double gutter, Standing 
 
   /** Checks the ranges. */
   public BlockSetting {
-    Ranges.check("columns", columns, 1, MOST_COLUMNS);
-    Ranges.check("the gutter", gutter, 0, 20);
-    Ranges.check("the least size", leastPercent, 5, 100);
+    LookRanges.check("columns", columns, 1, MOST_COLUMNS);
+    LookRanges.check("the gutter", gutter, 0, 20);
+    LookRanges.check("the least size", leastPercent, 5, 100);
     if (margins == null || standing == null || fitting == null) {
       throw new IllegalArgumentException("a block's setting needs all its parts");
     }

@@ -40,10 +40,10 @@ public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, 
 
   /** Checks the ranges. */
   public Course {
-    Ranges.check("rise", rise, -100, 100);
-    Ranges.check("slide", slide, -400, 400);
-    Ranges.check("spread", spread, 0, 800);
-    Ranges.check("the least gap", least, 0, 10);
+    LookRanges.check("rise", rise, -100, 100);
+    LookRanges.check("slide", slide, -400, 400);
+    LookRanges.check("spread", spread, 0, 800);
+    LookRanges.check("the least gap", least, 0, 10);
     if (kind == null || sits == null || (kind == Kind.PATH) != path.isPresent() || kind == Kind.ARC && Math.abs(rise) < 1e-4) {
       throw new IllegalArgumentException("words run along an arc with a rise, a round or a path that is there");
     }

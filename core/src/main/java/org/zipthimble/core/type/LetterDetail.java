@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  * @param rings lines round the letters; the first lies lowest
  */
 @RecordBuilder
-public record LetterDetail(double raise, LetterCase letters, List<String> features, List<Ring> rings) implements LetterDetailBuilder.With {
+public record LetterDetail(double raise, LetterCase letters, List<String> features, List<LetterRing> rings) implements LetterDetailBuilder.With {
   /** Nothing special. */
   public static final LetterDetail NONE = new LetterDetail(0, LetterCase.TYPED, List.of(), List.of());
 

@@ -15,8 +15,8 @@ import org.zipthimble.core.colour.Colour;
 public record LetterLook(String family, String style, double sizePt, double tracking, Colour colour, LetterDetail detail) implements LetterLookBuilder.With {
   /** Checks the ranges. */
   public LetterLook {
-    Ranges.check("type size", sizePt, WordStyle.LEAST_PT, WordStyle.MOST_PT);
-    Ranges.check("tracking", tracking, -200, 2000);
+    LookRanges.check("type size", sizePt, WordStyle.LEAST_PT, WordStyle.MOST_PT);
+    LookRanges.check("tracking", tracking, -200, 2000);
     if (family == null || style == null || colour == null || detail == null) {
       throw new IllegalArgumentException("a look of letters needs all its parts");
     }
@@ -29,13 +29,13 @@ public record LetterLook(String family, String style, double sizePt, double trac
 
   /** The same with every colour changed, those of its lines too. */
   public LetterLook recoloured(UnaryOperator<Colour> map) {
-    List<Ring> rings = detail.rings().stream().map(r -> new Ring(r.widthPt(), map.apply(r.colour()), r.side())).toList();
+    List<LetterRing> rings = detail.rings().stream().map(r -> new LetterRing(r.widthPt(), map.apply(r.colour()), r.side())).toList();
     return withColour(map.apply(colour)).withDetail(detail.withRings(rings));
   }
 
   /** The same in another size, with lines as much wider or thinner; held within the ranges. */
   public LetterLook scaled(double factor) {
-    List<Ring> rings = detail.rings().stream().map(r -> new Ring(Math.min(Ring.MOST_PT, r.widthPt() * factor), r.colour(), r.side())).toList();
+    List<LetterRing> rings = detail.rings().stream().map(r -> new LetterRing(Math.min(LetterRing.MOST_PT, r.widthPt() * factor), r.colour(), r.side())).toList();
     return withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, sizePt * factor))).withDetail(detail.withRings(rings));
   }
 
@@ -51,9 +51,9 @@ public record LetterLook(String family, String style, double sizePt, double trac
     boolean sameFace = family.equals(was.family) && style.equals(was.style);
     return new LetterLook(
         sameFace ? is.family : family, sameFace ? is.style : style,
-        Ranges.followed(sizePt, was.sizePt, is.sizePt), Ranges.followed(tracking, was.tracking, is.tracking), Ranges.followed(colour, was.colour, is.colour),
+        LookRanges.followed(sizePt, was.sizePt, is.sizePt), LookRanges.followed(tracking, was.tracking, is.tracking), LookRanges.followed(colour, was.colour, is.colour),
         new LetterDetail(
-            Ranges.followed(detail.raise(), old.raise(), now.raise()), Ranges.followed(detail.letters(), old.letters(), now.letters()),
-            Ranges.followed(detail.features(), old.features(), now.features()), Ranges.followed(detail.rings(), old.rings(), now.rings())));
+            LookRanges.followed(detail.raise(), old.raise(), now.raise()), LookRanges.followed(detail.letters(), old.letters(), now.letters()),
+            LookRanges.followed(detail.features(), old.features(), now.features()), LookRanges.followed(detail.rings(), old.rings(), now.rings())));
   }
 }

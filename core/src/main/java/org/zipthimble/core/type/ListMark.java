@@ -9,7 +9,7 @@ package org.zipthimble.core.type;
 public record ListMark(String sign, double hang) {
   /** Checks the figures. */
   public ListMark {
-    Ranges.check("the room of a sign", hang, 0, 20);
+    LookRanges.check("the room of a sign", hang, 0, 20);
     if (sign == null || sign.codePointCount(0, sign.length()) > 2) {
       throw new IllegalArgumentException("a sign is one or two characters: " + sign);
     }

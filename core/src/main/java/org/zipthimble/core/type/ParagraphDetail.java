@@ -31,12 +31,12 @@ public record ParagraphDetail(
   /** Keeps a copy and checks the ranges. */
   public ParagraphDetail {
     tabs = tabs.stream().sorted(java.util.Comparator.comparingDouble(TabStop::at)).toList();
-    leadingPt.ifPresent(v -> Ranges.check("leading", v, 1, MOST_PT));
-    Ranges.check("room above", beforePt, 0, MOST_PT);
-    Ranges.check("room below", afterPt, 0, MOST_PT);
-    Ranges.check("the left indent", left, 0, MOST_INDENT);
-    Ranges.check("the right indent", right, 0, MOST_INDENT);
-    Ranges.check("the first line's indent", first, -MOST_INDENT, MOST_INDENT);
+    leadingPt.ifPresent(v -> LookRanges.check("leading", v, 1, MOST_PT));
+    LookRanges.check("room above", beforePt, 0, MOST_PT);
+    LookRanges.check("room below", afterPt, 0, MOST_PT);
+    LookRanges.check("the left indent", left, 0, MOST_INDENT);
+    LookRanges.check("the right indent", right, 0, MOST_INDENT);
+    LookRanges.check("the first line's indent", first, -MOST_INDENT, MOST_INDENT);
     if (tabs.size() > MOST_TABS) {
       throw new IllegalArgumentException("at most " + MOST_TABS + " tabs: " + tabs.size());
     }

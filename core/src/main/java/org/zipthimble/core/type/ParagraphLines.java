@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontShelf;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 
 /** A paragraph set in lines of a width. */

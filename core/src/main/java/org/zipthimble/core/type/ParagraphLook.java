@@ -11,7 +11,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 public record ParagraphLook(Align align, double leadingPercent, ParagraphDetail detail) implements ParagraphLookBuilder.With {
   /** Checks the ranges. */
   public ParagraphLook {
-    Ranges.check("leading", leadingPercent, 50, 400);
+    LookRanges.check("leading", leadingPercent, 50, 400);
     if (align == null || detail == null) {
       throw new IllegalArgumentException("a look of a paragraph needs all its parts");
     }
@@ -37,12 +37,12 @@ public record ParagraphLook(Align align, double leadingPercent, ParagraphDetail 
     ParagraphDetail old = was.detail;
     ParagraphDetail now = is.detail;
     return new ParagraphLook(
-        Ranges.followed(align, was.align, is.align), Ranges.followed(leadingPercent, was.leadingPercent, is.leadingPercent),
+        LookRanges.followed(align, was.align, is.align), LookRanges.followed(leadingPercent, was.leadingPercent, is.leadingPercent),
         new ParagraphDetail(
-            Ranges.followed(d.leadingPt(), old.leadingPt(), now.leadingPt()), Ranges.followed(d.beforePt(), old.beforePt(), now.beforePt()),
-            Ranges.followed(d.afterPt(), old.afterPt(), now.afterPt()), Ranges.followed(d.left(), old.left(), now.left()),
-            Ranges.followed(d.right(), old.right(), now.right()), Ranges.followed(d.first(), old.first(), now.first()),
-            Ranges.followed(d.tabs(), old.tabs(), now.tabs()), Ranges.followed(d.mark(), old.mark(), now.mark()),
-            Ranges.followed(d.hyphens(), old.hyphens(), now.hyphens()), Ranges.followed(d.company(), old.company(), now.company())));
+            LookRanges.followed(d.leadingPt(), old.leadingPt(), now.leadingPt()), LookRanges.followed(d.beforePt(), old.beforePt(), now.beforePt()),
+            LookRanges.followed(d.afterPt(), old.afterPt(), now.afterPt()), LookRanges.followed(d.left(), old.left(), now.left()),
+            LookRanges.followed(d.right(), old.right(), now.right()), LookRanges.followed(d.first(), old.first(), now.first()),
+            LookRanges.followed(d.tabs(), old.tabs(), now.tabs()), LookRanges.followed(d.mark(), old.mark(), now.mark()),
+            LookRanges.followed(d.hyphens(), old.hyphens(), now.hyphens()), LookRanges.followed(d.company(), old.company(), now.company())));
   }
 }

@@ -1,5 +1,6 @@
 package org.zipthimble.core.type;
 
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 

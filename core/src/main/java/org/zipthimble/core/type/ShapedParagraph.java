@@ -7,6 +7,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.FontShelf;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
+import org.zipthimble.core.font.HarfBuzzFont;
 import org.zipthimble.core.geom.Affine;
 
 /**

@@ -21,7 +21,7 @@ public record TabStop(double at, Kind kind, String leader) {
 
   /** Checks the figures. */
   public TabStop {
-    Ranges.check("a tab", at, 0.001, 200);
+    LookRanges.check("a tab", at, 0.001, 200);
     if (kind == null || leader == null || leader.length() > 1) {
       throw new IllegalArgumentException("a tab's leader is one character: " + leader);
     }

@@ -3,6 +3,7 @@ package org.zipthimble.core.type;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zipthimble.core.font.FontShelf;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.kept.Recent;
@@ -75,7 +76,7 @@ public final class Typesetter {
 
   private static SetWords made(Asked asked, FontShelf shelf) {
     return asked.course().map(c -> CourseSetter.set(asked.story(), c, asked.width(), asked.height(), shelf))
-        .or(() -> asked.spared().map(s -> AsideSetter.set(asked.story(), asked.setting(), s, asked.width(), asked.height(), shelf)))
+        .or(() -> asked.spared().map(s -> WrapSetter.set(asked.story(), asked.setting(), s, asked.width(), asked.height(), shelf)))
         .orElseGet(() -> fitted(asked.story(), asked.setting(), asked.width(), asked.height(), shelf));
   }
 

@@ -7,9 +7,9 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.List;
+import org.zipthimble.core.font.AwtPaths;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.type.AwtPaths;
 
 /** Which places of a flat part are there. */
 interface Cover {

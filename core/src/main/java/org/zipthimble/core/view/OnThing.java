@@ -121,12 +121,12 @@ public final class OnThing {
       List<Solid> solids = new ArrayList<>();
       solids.add(new Frustum(-high / 2, high / 2, top, base, wrapped(cup), bare(), printed(thing.colour(), thing.sheen()), blank));
       solids.add(new Frustum(-high / 2, high / 2 - wall, top - wall, base - wall, bare(), bare(), blank, blank));
-      solids.add(new Ring(-high / 2, top - wall, top, 0, Cover.ALL, blank, blank));
-      solids.add(new Ring(high / 2 - wall, 0, base - wall, 0, Cover.ALL, blank, blank));
-      solids.add(new Ring(high / 2, 0, base, 0, Cover.ALL, blank, blank));
+      solids.add(new RingSolid(-high / 2, top - wall, top, 0, Cover.ALL, blank, blank));
+      solids.add(new RingSolid(high / 2 - wall, 0, base - wall, 0, Cover.ALL, blank, blank));
+      solids.add(new RingSolid(high / 2, 0, base, 0, Cover.ALL, blank, blank));
       if (!cup.closes()) {
         double middle = (top + base) / 2;
-        solids.add(new Handle(middle - 0.1, Math.min(1.3, middle * 0.75), high * 0.33, Math.min(0.24, cup.gap() / 5), 0, blank));
+        solids.add(new BodyHandle(middle - 0.1, Math.min(1.3, middle * 0.75), high * 0.33, Math.min(0.24, cup.gap() / 5), 0, blank));
       }
       double reach = cup.closes() ? Math.max(top, base) : Math.max(top, base) + 1;
       return new Stage(solids, Math.hypot(high / 2, reach) * 1.02, 0, high / 2, base);
@@ -144,12 +144,12 @@ public final class OnThing {
       List<Solid> solids = new ArrayList<>();
       if (well > 0) {
         // the rim rises towards the eye; its art is told by the way along the plate, as the paper lies
-        solids.add(new Ring(0, 0, well, outer, Cover.ALL, front, blank));
+        solids.add(new RingSolid(0, 0, well, outer, Cover.ALL, front, blank));
         solids.add(new Frustum(-disc.rise(), 0, outer, well, bare(), radial(outer, well), blank, front));
-        solids.add(new Ring(thick, 0, well, outer, Cover.ALL, blank, blank));
+        solids.add(new RingSolid(thick, 0, well, outer, Cover.ALL, blank, blank));
       } else {
-        solids.add(new Ring(-thick / 2, 0, outer, outer, cover, front, blank));
-        solids.add(new Ring(thick / 2, 0, outer, outer, cover, blank, blank));
+        solids.add(new RingSolid(-thick / 2, 0, outer, outer, cover, front, blank));
+        solids.add(new RingSolid(thick / 2, 0, outer, outer, cover, blank, blank));
         solids.add(new Frustum(-thick / 2, thick / 2, outer, outer, bare(), bare(), blank, blank));
       }
       return new Stage(solids, Math.hypot(outer, disc.rise()) * 1.04, 90, 0, 0);

@@ -25,13 +25,13 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LineLook;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
 
 /** Lining up, spacing, scaling and turning: what holds however things lie. */
 class ArrangeLawsTest {
@@ -60,16 +60,16 @@ class ArrangeLawsTest {
 
   private static Map<String, Box> boxes(Job job) {
     Map<String, Box> out = new TreeMap<>();
-    Standing.of(face(job), all(job)).forEach(s -> out.put(s.id(), s.box()));
+    PlacedBox.of(face(job), all(job)).forEach(s -> out.put(s.id(), s.box()));
     return out;
   }
 
   @ParameterizedTest
-  @EnumSource(Align.Edge.class)
-  void linedUpTheyStandOnOneLineAndMoveNoOtherWay(Align.Edge edge) {
-    for (Align.To to : Align.To.values()) {
+  @EnumSource(AlignObjects.Edge.class)
+  void linedUpTheyStandOnOneLineAndMoveNoOtherWay(AlignObjects.Edge edge) {
+    for (AlignObjects.To to : AlignObjects.To.values()) {
       Job job = scattered(edge.ordinal() * 10L + to.ordinal());
-      Job lined = done(job, Align.edit(job.frame(face(job)), face(job), all(job), edge, to, Optional.of("i3")));
+      Job lined = done(job, AlignObjects.edit(job.frame(face(job)), face(job), all(job), edge, to, Optional.of("i3")));
       Map<String, Box> before = boxes(job);
       Map<String, Box> after = boxes(lined);
       double line = edge.of(after.get("i1"));
@@ -78,13 +78,13 @@ class ArrangeLawsTest {
         assertEquals(edge.axis().other().start(before.get(id)), edge.axis().other().start(box), 1e-9, "the other way it stays");
         assertEquals(before.get(id).width(), box.width(), 1e-9);
       });
-      if (to == Align.To.KEY) {
+      if (to == AlignObjects.To.KEY) {
         assertEquals(before.get("i3"), after.get("i3"), "the key object stays");
       }
-      if (to == Align.To.TRIM) {
+      if (to == AlignObjects.To.TRIM) {
         assertEquals(edge.of(job.frame(face(job)).trim()), line, 1e-9);
       }
-      Map<String, Box> again = boxes(done(lined, Align.edit(job.frame(face(job)), face(lined), all(job), edge, to, Optional.of("i3"))));
+      Map<String, Box> again = boxes(done(lined, AlignObjects.edit(job.frame(face(job)), face(lined), all(job), edge, to, Optional.of("i3"))));
       after.forEach((id, box) -> assertTrue(box.contains(again.get(id), 1e-9), "a second time changes nothing"));
     }
   }
@@ -94,7 +94,7 @@ class ArrangeLawsTest {
   void spacedEvenlyTheyAreEven(Spacing.By by) {
     for (Axis axis : Axis.values()) {
       Job job = scattered(by.ordinal() * 10L + axis.ordinal());
-      Job spaced = done(job, Spacing.evenly(job.frame(face(job)), face(job), all(job), axis, by, Align.To.EACH_OTHER));
+      Job spaced = done(job, Spacing.evenly(job.frame(face(job)), face(job), all(job), axis, by, AlignObjects.To.EACH_OTHER));
       List<Box> sorted = boxes(spaced).values().stream().sorted(Comparator.comparingDouble(b -> switch (by) {
         case MIDDLES -> axis.middle(b);
         case ENDS -> axis.end(b);

@@ -16,14 +16,14 @@ import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.LineLook;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
 import org.zipthimble.core.picture.Picture;
 
 class ArrangeTest {
@@ -100,23 +100,23 @@ class ArrangeTest {
   void linesUpToEachOtherTheKeyTrimAndSafe() {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 2, 0.5, 0.5));
     Set<String> both = Set.of("i1", "i2");
-    assertEquals(1, item(done(job, Align.edit(job.frame(face(job)), face(job), both, Align.Edge.LEFT, Align.To.EACH_OTHER, Optional.empty())), "i2").placement().x(), EXACT);
-    Job key = done(job, Align.edit(job.frame(face(job)), face(job), both, Align.Edge.LEFT, Align.To.KEY, Optional.of("i2")));
+    assertEquals(1, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.EACH_OTHER, Optional.empty())), "i2").placement().x(), EXACT);
+    Job key = done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.KEY, Optional.of("i2")));
     assertEquals(3, item(key, "i1").placement().x(), EXACT);
     assertEquals(3, item(key, "i2").placement().x(), EXACT, "the key object stays");
-    assertEquals(2, item(done(job, Align.edit(job.frame(face(job)), face(job), both, Align.Edge.MIDDLE, Align.To.TRIM, Optional.empty())), "i1").placement().x(), EXACT);
-    assertEquals(6.875 - 0.5, item(done(job, Align.edit(job.frame(face(job)), face(job), both, Align.Edge.BOTTOM, Align.To.SAFE, Optional.empty())), "i2").placement().y(), EXACT);
-    assertEquals(-0.125, item(done(job, Align.edit(job.frame(face(job)), face(job), both, Align.Edge.TOP, Align.To.FACE, Optional.empty())), "i1").placement().y(), EXACT);
+    assertEquals(2, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.MIDDLE, AlignObjects.To.TRIM, Optional.empty())), "i1").placement().x(), EXACT);
+    assertEquals(6.875 - 0.5, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.BOTTOM, AlignObjects.To.SAFE, Optional.empty())), "i2").placement().y(), EXACT);
+    assertEquals(-0.125, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.TOP, AlignObjects.To.FACE, Optional.empty())), "i1").placement().y(), EXACT);
   }
 
   @Test
   void spacesByGapsByEdgesAndByATypedGap() {
     Job job = Made.card(Made.rectangle("i1", 0, 1, 1, 1), Made.rectangle("i2", 1.2, 1, 0.5, 1), Made.rectangle("i3", 4, 1, 1, 1));
     Set<String> all = Set.of("i1", "i2", "i3");
-    Job gaps = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.GAPS, Align.To.EACH_OTHER));
+    Job gaps = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.GAPS, AlignObjects.To.EACH_OTHER));
     assertEquals(2.25, item(gaps, "i2").placement().x(), EXACT);
     assertTrue(Spacing.gaps(face(gaps), all, Axis.ACROSS).orElseThrow().even());
-    Job starts = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.STARTS, Align.To.EACH_OTHER));
+    Job starts = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.STARTS, AlignObjects.To.EACH_OTHER));
     assertEquals(2, item(starts, "i2").placement().x(), EXACT);
     Job typed = done(job, Spacing.gap(face(job), all, Axis.ACROSS, 0.25, Optional.of("i2")));
     assertEquals(1.2, item(typed, "i2").placement().x(), EXACT, "the key object stays");
@@ -135,7 +135,7 @@ class ArrangeTest {
     String group = face(grouped).items().get(0).id();
     Job turned = done(grouped, Edits.place("f1", Set.of(group), "edit.turn", p -> p.withTurn(90)));
     Box before = Scene.of(face(turned)).around(item(turned, "i1"));
-    Job moved = done(turned, Grouping.inside("f1", group, Standing.shift("f1", "edit.move", Set.of("i1"), 0.3, 0.1)));
+    Job moved = done(turned, Grouping.inside("f1", group, PlacedBox.shift("f1", "edit.move", Set.of("i1"), 0.3, 0.1)));
     Box after = Scene.of(face(moved)).around(item(moved, "i1"));
     assertEquals(before.x() + 0.3, after.x(), EXACT);
     assertEquals(before.y() + 0.1, after.y(), EXACT);

@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.units.Size;
 

@@ -11,10 +11,10 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.paint.DxfFile;
 import org.zipthimble.core.paint.SvgFile;
 import org.zipthimble.core.paint.VectorSheet;
+import org.zipthimble.core.shape.ReadyForm;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 

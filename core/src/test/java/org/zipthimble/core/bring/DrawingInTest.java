@@ -18,16 +18,16 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
 import org.zipthimble.core.job.Job;
+import org.zipthimble.core.overlay.Combine;
 import org.zipthimble.core.wording.Trouble;
 
 /** SVG (W3C SVG 1.1) and DXF in: true sizes, all that a drawing can hold, and a list of what it cannot give. */

@@ -9,11 +9,11 @@ import java.nio.ByteBuffer;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.store.ThimbleFile;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Trouble;
 
 /** Fonts from files: usable at once, carried by the job, refused where their maker does not allow it. */

@@ -9,20 +9,21 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Blend;
-import org.zipthimble.core.colour.Press;
-import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.colour.Cmyk;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.item.Effects;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
 import org.zipthimble.core.job.ColourPlan;
-import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
@@ -32,7 +33,7 @@ import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.store.ThimbleFile;
 
 /** Colours in ink: what is found, what the lenses show, and the edits of palette and destination. */
@@ -148,7 +149,7 @@ class ColourChecksTest {
   @Test
   void theLensesShowPlatesLoadAndWhatIsOutOfRange() {
     Job job = shop(filled("a", SLATE), Made.rectangle("b", 0, 0, 2.5, 7).filled(Optional.of(LIME)));
-    var page = Pages.bench(job, job.faces().get(0));
+    var page = Imposition.bench(job, job.faces().get(0));
     var inking = job.colour().inking(job.palette());
     for (Lens lens : Lens.values()) {
       if (lens == Lens.NONE) {

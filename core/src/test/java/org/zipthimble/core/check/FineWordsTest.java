@@ -12,13 +12,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.WordsPanel;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Panel;
 import org.zipthimble.core.type.WordStyle;
 
 /** Type that is too small and strokes that are too thin, measured on the letters. */
@@ -48,7 +49,7 @@ class FineWordsTest {
       double size = limit * share / em;
       HoldsWords words = words("||", Made.style(family, style, size).withColour(leftOut ? Colour.WHITE : Colour.BLACK));
       if (leftOut) {
-        words = words.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.BLACK), Optional.empty()), 0)));
+        words = words.withPanel(Optional.of(new WordsPanel(new Look(Optional.of(Colour.BLACK), Optional.empty()), 0)));
       }
       List<Finding> thin = found(Made.card(words), "words-thin");
       assertEquals(share < 1, !thin.isEmpty(), family + " at " + share + " of the limit, " + size + " pt");

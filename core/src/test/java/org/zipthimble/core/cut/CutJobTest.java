@@ -11,14 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.CutEdits;
-import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.Shaping;
+import org.zipthimble.core.form.Drawings;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -26,22 +26,22 @@ import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.Blade;
-import org.zipthimble.core.job.CutEdge;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.item.CutEdge;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Split;
-import org.zipthimble.core.job.Supply;
-import org.zipthimble.core.job.Turns;
+import org.zipthimble.core.plan.Blade;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Split;
+import org.zipthimble.core.plan.Supply;
+import org.zipthimble.core.plan.Turns;
 
 /** Cut lines, lanes, sheets, splits, bridges, the way of the blade, and the checks for it. */
 class CutJobTest {
@@ -113,7 +113,7 @@ class CutJobTest {
   void aMirroredLaneIsCutAsAMirrorImageAndAWrongOneIsTold() {
     Item leaf = kiss(Drawings.shape(ItemProperties.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
     Job job = job(plan(LOW.withMirrored(true)), leaf);
-    Piece piece = Pieces.of(job, job.cutting().lanes().get(0)).get(0);
+    CutPiece piece = Pieces.of(job, job.cutting().lanes().get(0)).get(0);
     assertTrue(org.zipthimble.core.geom.Inside.contains(piece.outline(), new Point(2.9, 1.9), 1e-3), "the right angle stands at the right now");
     assertTrue(codes(job).contains("cut-mirrored"));
     assertTrue(codes(job(plan(Lane.of("l1", "Film", Material.IRON_ON, Made.BEET).withMirrored(false)), leaf)).contains("cut-unmirrored"));
@@ -246,8 +246,8 @@ class CutJobTest {
     CutSheet sheet = Layout.of(job).sheets().get(0);
     assertTrue(sheet.extras().size() > 3);
     for (CutLine line : sheet.extras().subList(1, sheet.extras().size())) {
-      for (Piece piece : sheet.pieces()) {
-        double inside = Extent.length(org.zipthimble.core.geom.Clip.inside(line.path(), piece.outline()));
+      for (CutPiece piece : sheet.pieces()) {
+        double inside = Extent.length(org.zipthimble.core.overlay.Clip.inside(line.path(), piece.outline()));
         assertEquals(0, inside, 1e-9);
       }
     }
@@ -260,10 +260,10 @@ class CutJobTest {
     assertEquals(2, sheet.pieces().size());
     var laid = Layout.laid(job, LOW);
     Job moved = CutEdits.laid("l1", laid.stream().map(l -> l.piece().equals("i2") ? l.moved(5, 5) : l).toList(), "edit.layPiece").change().apply(job);
-    Piece before = sheet.pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
-    Piece after = Layout.of(moved).sheets().get(0).pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
+    CutPiece before = sheet.pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
+    CutPiece after = Layout.of(moved).sheets().get(0).pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
     assertEquals(Pieces.middle(before.outline()).x() + 5, Pieces.middle(after.outline()).x(), 1e-6);
-    Piece first = sheet.pieces().get(0);
+    CutPiece first = sheet.pieces().get(0);
     assertTrue(Layout.conflict(sheet, before.mapped(Affine.move(30, 0)), 0.125).isPresent(), "off the mat");
     Point to = Pieces.middle(first.outline());
     Point from = Pieces.middle(before.outline());

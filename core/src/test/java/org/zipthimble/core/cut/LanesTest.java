@@ -15,7 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grouping;
@@ -28,20 +28,20 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.PiecePlace;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Supply;
-import org.zipthimble.core.job.Turns;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.PiecePlace;
+import org.zipthimble.core.plan.Supply;
+import org.zipthimble.core.plan.Turns;
 import org.zipthimble.core.send.Content;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.store.ThimbleFile;
@@ -206,7 +206,7 @@ class LanesTest {
     double area = 0;
     for (CutSheet sheet : sheets) {
       for (CutLine line : sheet.lines()) {
-        Path outside = org.zipthimble.core.geom.Combine.combine(Way.TAKE_AWAY, List.of(supply.scrap().get(), line.path()));
+        Path outside = org.zipthimble.core.overlay.Combine.combine(Way.TAKE_AWAY, List.of(supply.scrap().get(), line.path()));
         area += Extent.area(line.path());
         assertEquals(Extent.area(supply.scrap().get()) - Extent.area(line.path()), Extent.area(outside), 1e-6, "it lies wholly on the scrap");
       }
@@ -249,7 +249,7 @@ class LanesTest {
   @Test
   void nothingIsCutInAStandInWithoutAPersonsWord(@TempDir java.nio.file.Path folder) throws Exception {
     Job job = job(lost("a"));
-    Order order = Order.of(folder.resolve("a.svg"), OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN));
+    FileOrder order = FileOrder.of(folder.resolve("a.svg"), OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN));
     Trouble trouble = assertThrows(Trouble.class, () -> Sender.send(job, order, Progress.SILENT));
     assertTrue(trouble.getMessage().contains("Gone Garden Regular"), trouble.getMessage());
     assertFalse(java.nio.file.Files.exists(folder.resolve("a.svg")));

@@ -7,25 +7,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.PiecePlace;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.PiecePlace;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.units.Size;
-import org.zipthimble.core.colour.Colour;
 
 /** A piece is laid by hand on another sheet of its lane, or on a new one. */
 class OtherSheetTest {

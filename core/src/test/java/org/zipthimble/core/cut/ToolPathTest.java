@@ -21,8 +21,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.Blade;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.plan.Blade;
 
 /** The way of the blade, held against JTS: its linear referencing, its polygons, and a blade that is pulled. */
 class ToolPathTest {

@@ -15,22 +15,22 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.check.Weight;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.geom.Contour;
 import org.zipthimble.core.geom.Flatten;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.units.Side;
 
 /** Weeding boxes and weed lines keep their distance from every piece, measured by another library (JTS 1.20), or say that they cannot. */
@@ -71,7 +71,7 @@ class WeedingTest {
   private static double nearest(CutSheet sheet) {
     double nearest = Double.MAX_VALUE;
     for (CutLine extra : sheet.extras()) {
-      for (Piece piece : sheet.pieces()) {
+      for (CutPiece piece : sheet.pieces()) {
         nearest = Math.min(nearest, lines(extra.path(), false).distance(lines(piece.outline(), true)));
       }
     }

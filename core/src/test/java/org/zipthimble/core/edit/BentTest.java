@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.form.Seen;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
@@ -20,17 +21,17 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Warp;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemPhoto;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.marks.Hit;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 
 /** Objects that are bent together: live, seen as they ought to be, taken back. */
 class BentTest {
@@ -54,7 +55,7 @@ class BentTest {
     // rise half of half of 3 in, over the middle of the field at 2.5
     assertEquals(2 - 0.75, reach(job).y(), 1e-4);
     assertEquals(reach(job), top(job).placement().box(), "its box is that of what it makes");
-    Job less = LiveGroups.change("f1", top(job).id(), "edit.figure", e -> new org.zipthimble.core.job.LiveEffect.Bent(Bend.of(Bow.ARCH, 20))).change().apply(job);
+    Job less = LiveGroups.change("f1", top(job).id(), "edit.figure", e -> new org.zipthimble.core.item.LiveEffect.Bent(Bend.of(Bow.ARCH, 20))).change().apply(job);
     assertEquals(2 - 0.3, reach(less).y(), 1e-4);
     Job back = Grouping.ungroup("f1", Set.of(top(less).id())).change().apply(less);
     for (int i = 0; i < 2; i++) {
@@ -83,7 +84,7 @@ class BentTest {
   }
 
   private static BufferedImage drawn(Job job, int ppi) {
-    return FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), ppi, new Halvings());
+    return FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), ppi, new Halvings());
   }
 
   private static int at(BufferedImage image, int ppi, Point p) {

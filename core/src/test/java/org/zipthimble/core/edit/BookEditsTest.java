@@ -20,24 +20,25 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.cut.CutLines;
+import org.zipthimble.core.fill.Grounds;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.Hit;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.plan.Ticket;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.store.ThimbleFile;
@@ -116,7 +117,7 @@ class BookEditsTest {
     assertEquals(new Size(5, 7), sized.frame(sized.faces().get(0)).size());
     Job drawn = sized.changed("f1", f -> f.withItems(List.of(Made.background("a")))).changed("f2", f -> f.withItems(List.of(Made.rectangle("b", -0.125, -0.125, 7.5, 5.5))));
     Path file = folder.resolve("set.pdf");
-    Sender.send(drawn, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(drawn)), Progress.SILENT);
+    Sender.send(drawn, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(drawn)), Progress.SILENT);
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       assertEquals(5 * 72, document.getPage(0).getTrimBox().getWidth(), 0.001);
       assertEquals(7.25 * 72, document.getPage(1).getTrimBox().getWidth(), 0.001);
@@ -130,18 +131,18 @@ class BookEditsTest {
     for (int i = 1; i <= pages; i++) {
       faces.add(Face.of("f" + i, "page " + i, List.of(words("i" + i, 1, 1, 3, "leaf " + i))));
     }
-    faces.add(Face.of("g", "ground", List.of(Made.background("i90"), words("i91", 1, 6, 1, "x").withStory(Grounds.field(Grounds.PAGE, PLAIN.letters(), PLAIN.paragraph())),
-        words("i92", 3, 6, 1, "x").withStory(Grounds.field(Grounds.PAGES, PLAIN.letters(), PLAIN.paragraph())))));
+    faces.add(Face.of("g", "ground", List.of(Made.background("i90"), words("i91", 1, 6, 1, "x").withStory(GroundEdits.field(Grounds.PAGE, PLAIN.letters(), PLAIN.paragraph())),
+        words("i92", 3, 6, 1, "x").withStory(GroundEdits.field(Grounds.PAGES, PLAIN.letters(), PLAIN.paragraph())))));
     return Job.blank("Album", Ticket.usual("Album", new Size(5, 7)), List.of("x")).withFaces(faces);
   }
 
   /** Read by the library's text stripper: every page says its own number and how many there are; the ground itself is no page. */
   @Test
   void aSharedGroundLiesBelowEveryPageWithItsNumber(@TempDir Path folder) throws Exception {
-    Job job = after(album(5), Grounds.share("g", true), Grounds.ground(Optional.empty(), Optional.of("g"))).now();
+    Job job = after(album(5), GroundEdits.share("g", true), GroundEdits.ground(Optional.empty(), Optional.of("g"))).now();
     assertEquals(5, job.leaving().size());
     Path file = folder.resolve("album.pdf");
-    Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       assertEquals(5, document.getNumberOfPages());
       for (int page = 1; page <= 5; page++) {
@@ -160,7 +161,7 @@ class BookEditsTest {
     assertEquals(job, ThimbleFile.open(kept));
     assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0), "what is shared is not taken hold of");
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4.5, 4.5), 0));
-    Job apart = after(job, Grounds.share("g", false)).now();
+    Job apart = after(job, GroundEdits.share("g", false)).now();
     assertEquals(6, apart.leaving().size());
     assertTrue(apart.faces().stream().allMatch(f -> f.under().items().isEmpty()));
     assertSame(job, Grounds.laid(job), "nothing differs");
@@ -169,13 +170,13 @@ class BookEditsTest {
   @Test
   void theOnlyFaceIsNotShared() {
     Job one = Made.card(Made.background("g"));
-    assertEquals(one, after(one, Grounds.share("f1", true)).now());
+    assertEquals(one, after(one, GroundEdits.share("f1", true)).now());
   }
 
   @ParameterizedTest
   @CsvSource({"STAPLED, 6, 8", "STAPLED, 8, 8", "STAPLED, 9, 12", "BACK, 7, 8", "RINGS, 6, 6"})
   void pagesAreFilledUpToWhatTheBindingWants(Book.Binding binding, int pages, int wanted) {
-    Job job = after(album(pages), Grounds.share("g", true), BookEdits.bind(Optional.of(Book.USUAL.withBinding(binding)))).now();
+    Job job = after(album(pages), GroundEdits.share("g", true), BookEdits.bind(Optional.of(Book.USUAL.withBinding(binding)))).now();
     Optional<Finding> found = Checks.run(job).stream().filter(f -> f.code().equals("pages-bound")).findFirst();
     assertEquals(pages != wanted, found.isPresent());
     if (found.isPresent()) {

@@ -15,23 +15,25 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.form.Handle;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.job.Palette;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
@@ -135,8 +137,8 @@ class ComfortEditsTest {
   @Test
   void aLookIsTakenUpAndGivenAsFarAsEachCanCarryIt() {
     Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
-    Job round = done(done(job, Looks.round("f1", Set.of("i1"), 0.2)), Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
-    Job given = done(round, Looks.give("f1", Set.of("i2", "i3"), Looks.of(item(round, "i1"))));
+    Job round = done(done(job, LookEdits.round("f1", Set.of("i1"), 0.2)), Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
+    Job given = done(round, LookEdits.give("f1", Set.of("i2", "i3"), LookEdits.of(item(round, "i1"))));
     ItemShape ellipse = (ItemShape) item(given, "i2");
     assertEquals(Optional.of(Made.BEET), ellipse.fill());
     assertEquals(2, ellipse.line().orElseThrow().widthPt());
@@ -145,7 +147,7 @@ class ComfortEditsTest {
     assertEquals(Made.BEET, words.style().colour());
     assertEquals("Caveat", words.style().family());
     assertEquals(0.5, words.properties().opacity());
-    Job type = done(given, Looks.give("f1", Set.of("i3"), Looks.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
+    Job type = done(given, LookEdits.give("f1", Set.of("i3"), LookEdits.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
     assertEquals(33, ((HoldsWords) item(type, "i3")).style().sizePt());
   }
 
@@ -153,7 +155,7 @@ class ComfortEditsTest {
   void recolouringReachesMembersLinesAndWords() {
     Job grouped = done(two(), Grouping.group("f1", Set.of("i2", "i3")));
     String group = face(grouped).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
-    Job job = done(grouped, Looks.recolour("f1", Set.of(group), Made.BEET, Colour.of(0x3A6B45)));
+    Job job = done(grouped, LookEdits.recolour("f1", Set.of(group), Made.BEET, Colour.of(0x3A6B45)));
     assertEquals(Optional.of(Colour.of(0x3A6B45)), ((ItemShape) item(job, "i2")).fill());
     assertEquals(Colour.of(0x3A6B45), ((HoldsWords) item(job, "i3")).style().colour());
     assertEquals(Optional.of(Made.CREAM), ((ItemShape) item(job, "i1")).fill(), "others stay");
@@ -161,7 +163,7 @@ class ComfortEditsTest {
 
   @Test
   void aBorderKeepsItsDistanceFromTheTrimToItsOuterEdge() {
-    HasOutline border = Looks.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
+    HasOutline border = LookEdits.border("i9", two().frame(two().faces().get(0)), 0.25, LineLook.of(7.2, Colour.BLACK), 0.1);
     assertEquals(0.25 + 0.05, border.placement().x(), EXACT, "half of 7.2 pt is 0.05 in");
     assertEquals(5 - 2 * 0.3, border.placement().width(), EXACT);
     assertEquals(0.1, ((Outline.Rectangle) border.outline()).radius());
@@ -169,10 +171,10 @@ class ComfortEditsTest {
 
   @Test
   void swatchesAreKeptOnceAndTheStockHasAColour() {
-    Job job = done(done(done(two(), Looks.keep(Made.BEET)), Looks.keep(Made.BEET)), Looks.palette("edit.stock", p -> p.withStock(Made.CREAM)));
+    Job job = done(done(done(two(), LookEdits.keep(Made.BEET)), LookEdits.keep(Made.BEET)), LookEdits.palette("edit.stock", p -> p.withStock(Made.CREAM)));
     assertEquals(new Palette(List.of(Swatch.of("#7a2e22", Made.BEET)), Made.CREAM), job.palette());
     assertEquals(List.of(), job.palette().without(Made.BEET).swatches());
-    assertSame(job, History.of(job).after(Looks.keep(Made.BEET)).now(), "keeping it again is no step");
+    assertSame(job, History.of(job).after(LookEdits.keep(Made.BEET)).now(), "keeping it again is no step");
   }
 
   @Test

@@ -9,14 +9,15 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.fill.Filling;
+import org.zipthimble.core.item.ItemPhoto;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.paint.PngFile;
@@ -56,15 +57,15 @@ class ListColumnsTest {
     Job job = job("Ada,pea,#112233\nBo,bean.png,leaf\nCy,PEA.PNG,beet");
     assertEquals("pea.png", shown(job));
     assertEquals(Colour.of(0x112233), colour(job));
-    Job second = ListEdits.bound(job, 1);
+    Job second = Filling.bound(job, 1);
     assertEquals("bean.png", shown(second));
     assertEquals(Colour.of(0x3A6B45), colour(second));
-    assertEquals("pea.png", shown(ListEdits.bound(job, 2)));
+    assertEquals("pea.png", shown(Filling.bound(job, 2)));
     Path file = folder.resolve("list.thimble");
     ThimbleFile.save(job, file);
     Job again = ThimbleFile.open(file);
     assertEquals(3, again.pictures().size(), "pictures of other rows are kept");
-    assertEquals("bean.png", shown(ListEdits.bound(again, 1)));
+    assertEquals("bean.png", shown(Filling.bound(again, 1)));
   }
 
   @Test

@@ -12,15 +12,16 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.code.CodeKind;
+import org.zipthimble.core.fill.Filling;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.Paragraph;
@@ -58,8 +59,8 @@ class ListEditsTest {
     Job third = ListEdits.show(2).change().apply(job);
     assertEquals("Pumpkin\nwide\nPumpkin", said(third));
     assertEquals("Pumpkin", third.faces().get(0).find("c").flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
-    assertEquals("Kale\nhardy\nKale", said(ListEdits.bound(job, 3)), "a job and a row give a job");
-    assertEquals(said(job), said(ListEdits.bound(ListEdits.bound(job, 3), 0)));
+    assertEquals("Kale\nhardy\nKale", said(Filling.bound(job, 3)), "a job and a row give a job");
+    assertEquals(said(job), said(Filling.bound(Filling.bound(job, 3), 0)));
     assertEquals(3, ListEdits.show(99).change().apply(job).list().orElseThrow().at());
   }
 

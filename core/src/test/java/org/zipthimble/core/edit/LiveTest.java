@@ -7,32 +7,33 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.zipthimble.core.job.Look;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Reshape;
+import org.zipthimble.core.form.Scene;
+import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.geom.Extent;
+import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Pattern;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.geom.LineSide;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Pattern;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.form.Scene;
-import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.marks.RecordingOut;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 
 /** Live combinations, offsets and repeats; made permanent, broken apart, taken back. */
 class LiveTest {
@@ -175,7 +176,7 @@ class LiveTest {
     FillStyle.Tiles tiles = (FillStyle.Tiles) ((ItemShape) top(job)).fillStyle().orElseThrow();
     assertEquals(0.75, tiles.tile().width(), 1e-12);
     RecordingOut out = new RecordingOut();
-    Pages.bench(job, job.faces().get(0)).marks().accept(out);
+    Imposition.bench(job, job.faces().get(0)).marks().accept(out);
     assertTrue(out.lines().stream().filter(l -> l.startsWith("fill " + Made.BEET.hex())).count() >= 24, out.lines().toString());
     assertTrue(out.lines().stream().anyMatch(l -> l.startsWith("clip")));
   }

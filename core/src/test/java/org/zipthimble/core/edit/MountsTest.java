@@ -14,19 +14,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.PictureResolution;
+import org.zipthimble.core.check.picture.PictureResolution;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemPhoto;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.PictureFit;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.PictureFit;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Halvings;
@@ -34,8 +35,8 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.picture.Tones;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -50,7 +51,7 @@ class MountsTest {
   }
 
   private static BufferedImage painted(Job job) throws Exception {
-    return RasterPainter.paint(Pages.of(job, job.faces().get(0), PageOptions.of(job)), 100, new Halvings(), Progress.SILENT);
+    return RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(job)), 100, new Halvings(), Progress.SILENT);
   }
 
   private static Item mount(Job job) {

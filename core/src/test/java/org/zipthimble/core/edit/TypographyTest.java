@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;

@@ -12,12 +12,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FamilyNames;
-import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 

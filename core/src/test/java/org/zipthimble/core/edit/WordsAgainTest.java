@@ -15,21 +15,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.form.Forms;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HoldsObjects;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HoldsObjects;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.WordStyle;
 
@@ -113,7 +114,7 @@ class WordsAgainTest {
   }
 
   private static int at(Job job, double x, double y) {
-    BufferedImage image = FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), 144, new Halvings());
+    BufferedImage image = FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), 144, new Halvings());
     return image.getRGB((int) (x * 144), (int) (y * 144)) & 255;
   }
 

@@ -14,10 +14,10 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.Course;
 
 /** Words taken apart: nothing moves, nothing is lost, every part is a shape with its letters' name and colour. */

@@ -20,7 +20,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.item.Pattern;
 
 /** Where the copies of a repeat stand: rows, rows of bricks, a width that is filled, circles, courses, mirrors. */
 class RepeatLawsTest {

@@ -21,19 +21,19 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.RecordingOut;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
 
 /** The one list of what is on a face, and that what is drawn and what is cut read the same of it. */
 class SceneTest {

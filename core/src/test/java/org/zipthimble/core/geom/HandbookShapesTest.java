@@ -20,6 +20,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.overlay.Clip;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Fit;
+import org.zipthimble.core.overlay.Polygons;
+import org.zipthimble.core.shape.ReadyForm;
 import org.zipthimble.core.wording.Trouble;
 
 /**

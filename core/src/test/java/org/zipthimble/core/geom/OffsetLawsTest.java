@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Offset;
 
 /** Outlines at a distance against Steiner's formula for convex areas (A + L d + π d², L + 2 π d) and against the area of plain figures. */
 class OffsetLawsTest {

@@ -9,6 +9,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Offset;
 import org.zipthimble.core.wording.Trouble;
 
 /** Figures whose areas and parts follow by plain arithmetic: squares within squares, boards, pinches, bars and loops. */

@@ -8,8 +8,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zipthimble.core.type.BundledFonts;
-import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Thin;
 
 /** What is said to be sturdy is measured as such: no thin place may be passed over. */
 class SturdyTest {

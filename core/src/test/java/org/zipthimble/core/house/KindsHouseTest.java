@@ -23,18 +23,18 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemVisitor;
-import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemPhoto;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemVisitor;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
 
@@ -93,8 +93,8 @@ class KindsHouseTest {
   void noMethodGivesAKindOfWhatMayBeAny() throws Exception {
     List<String> found = new ArrayList<>();
     int looked = 0;
-    for (Path file : sources("core/src/main/java/org/zipthimble/core/job/")) {
-      Class<?> type = Class.forName("org.zipthimble.core.job." + file.getFileName().toString().replace(".java", ""));
+    for (Path file : sources("core/src/main/java/org/zipthimble/core/item/")) {
+      Class<?> type = Class.forName("org.zipthimble.core.item." + file.getFileName().toString().replace(".java", ""));
       if (kinds().contains(type) || type == ItemVisitor.class) {
         continue;
       }
@@ -162,7 +162,7 @@ class KindsHouseTest {
     ItemPhoto photo = Made.photo("p", picture, 1, 1, 3, 2);
     List<Item> out = new ArrayList<>(List.of(words, shape, shape.withFill(Optional.empty()),
         shape.withFill(Optional.empty()).withLine(Optional.of(LineLook.of(1, Made.BEET))), photo));
-    for (LiveEffect effect : List.of(LiveEffect.TOGETHER, new LiveEffect.Combined(Way.JOIN, Look.NONE), LiveEffect.Mounted.empty(Look.NONE),
+    for (LiveEffect effect : List.of(LiveEffect.TOGETHER, new LiveEffect.Combined(Way.JOIN, Look.NONE), LiveEffect.Mounted.empty(Look.NONE), LiveEffect.Mounted.empty(Look.NONE).holding(Optional.of(picture.id())),
         new LiveEffect.Bent(Bend.of(Bow.ARC, 40)))) {
       out.add(new ItemGroup(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(shape, words), effect));
     }

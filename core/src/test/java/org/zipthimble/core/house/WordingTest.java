@@ -15,8 +15,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.zipthimble.core.arrange.Align;
-import org.zipthimble.core.job.CutKind;
+import org.zipthimble.core.arrange.AlignObjects;
+import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
@@ -138,7 +138,7 @@ class WordingTest {
   @Test
   void valuesOfEnumsAskByTheirType() {
     assertEquals("side.top", Wording.key(Side.TOP));
-    assertEquals("align.to.each_other", Wording.key(Align.To.EACH_OTHER));
+    assertEquals("align.to.each_other", Wording.key(AlignObjects.To.EACH_OTHER));
     assertEquals("Kiss cut", Wording.of(CutKind.KISS, "spot"));
     assertEquals("kiss", Wording.of(CutKind.KISS));
   }

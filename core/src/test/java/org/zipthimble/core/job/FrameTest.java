@@ -10,12 +10,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
@@ -68,7 +71,7 @@ class FrameTest {
 
   @Test
   void aPageIsAsLargeAsItsUnevenBleedAndTellsWhereTheTrimIs() throws Exception {
-    DrawnPage page = Pages.of(card(UNEVEN, Made.background("g")), PageOptions.of(true, false, SheetPlan.ALONE)).get(0);
+    DrawnPage page = Imposition.of(card(UNEVEN, Made.background("g")), PageOptions.of(true, false, SheetPlan.ALONE)).get(0);
     assertEquals(5.375, page.size().width(), EXACT);
     assertEquals(7.5, page.size().height(), EXACT);
     assertEquals(0.25, page.trim().x(), EXACT);
@@ -79,7 +82,7 @@ class FrameTest {
   /** On a page to be pressed the left bleed is at the right. */
   @Test
   void aMirroredPageHasItsSidesMirrored() throws Exception {
-    DrawnPage page = Pages.of(card(UNEVEN, Made.background("g")), PageOptions.of(true, true, SheetPlan.ALONE)).get(0);
+    DrawnPage page = Imposition.of(card(UNEVEN, Made.background("g")), PageOptions.of(true, true, SheetPlan.ALONE)).get(0);
     assertEquals(5.375, page.size().width(), EXACT);
     assertEquals(0.125, page.trim().x(), EXACT);
   }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 

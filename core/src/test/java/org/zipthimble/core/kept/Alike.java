@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.zipthimble.core.type.FontFace;
+import org.zipthimble.core.font.FontFace;
 
 /** Whether two results are alike, down to what they hold: equal where their kind says what that means, else field by field, pictures pixel by pixel. */
 final class Alike {

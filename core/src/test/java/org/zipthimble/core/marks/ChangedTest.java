@@ -19,15 +19,15 @@ import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.type.LetterDetail;
-import org.zipthimble.core.type.Ring;
+import org.zipthimble.core.type.LetterRing;
 import org.zipthimble.core.type.WordStyle;
 
 /** Where a face has changed: outside of it, every pixel is as it was. */
@@ -36,14 +36,14 @@ class ChangedTest {
 
   private static Job job() {
     WordStyle ringed = Made.style("Figtree", "Bold", 14);
-    ringed = ringed.withLetters(ringed.letters().withDetail(LetterDetail.NONE.withRings(List.of(new Ring(3, Made.BEET, LineSide.OUTSIDE)))));
+    ringed = ringed.withLetters(ringed.letters().withDetail(LetterDetail.NONE.withRings(List.of(new LetterRing(3, Made.BEET, LineSide.OUTSIDE)))));
     HoldsWords story = Made.words("w", TEXT, 0.5, 0.5, 3.5, 2.5, ringed).with(Made.words("x", "", 0, 0, 1, 1, ringed).placement().boxed(0.5, 0.5, 3.5, 2.5).withTurn(12));
     Job plain = Made.card(Made.background("b"), Made.rectangle("r", 1, 4, 2, 1), story, Made.ellipse("e", 2, 3.5, 1, 1), Made.words("v", "Seeds", 1, 5.5, 3, 0.8, Made.style("Alegreya", "Regular", 24)));
     return Shaping.bend("f1", Set.of("v"), Bend.of(Bow.ARC, 60)).change().apply(plain);
   }
 
   private static BufferedImage drawn(Job job) {
-    return FacePainter.onPaper(Pages.bench(job, job.faces().get(0)), 72, new Halvings());
+    return FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), 72, new Halvings());
   }
 
   private static Edit any(Job job, Random random) {

@@ -8,20 +8,20 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 
 /** What is picked, what is parked, what is kept of the marks. */
 class ComfortMarksTest {
@@ -65,7 +65,7 @@ class ComfortMarksTest {
     Job plain = Made.with(picture, Made.background("i1"), Made.photo("i2", picture, 1, 1, 1, 0.66), Made.ellipse("i3", 2, 2, 1, 1),
         Made.words("i4", "Beans", 1, 4, 2, 1, Made.style("Alegreya", "Italic", 20)));
     Job job = Edits.properties("f1", Set.of("i3"), "edit.opacity", f -> f.withOpacity(0.4)).change().apply(plain);
-    DrawnPage page = Pages.of(job, face(job), PageOptions.of(job));
+    DrawnPage page = Imposition.of(job, face(job), PageOptions.of(job));
     RecordingOut first = new RecordingOut();
     page.marks().accept(first);
     DrawnPage kept = MarkTape.kept(page);
@@ -79,9 +79,9 @@ class ComfortMarksTest {
 
   @Test
   void stockAndGuidesNeverReachAFile() throws Exception {
-    Job job = Looks.palette("edit.stock", p -> p.withStock(Made.BEET)).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1)));
+    Job job = LookEdits.palette("edit.stock", p -> p.withStock(Made.BEET)).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1)));
     RecordingOut out = new RecordingOut();
-    Pages.of(job, face(job), PageOptions.of(job)).marks().accept(out);
+    Imposition.of(job, face(job), PageOptions.of(job)).marks().accept(out);
     assertEquals(1, out.lines().stream().filter(l -> l.startsWith("fill")).count());
     assertTrue(out.lines().stream().noneMatch(l -> l.contains(Made.BEET.hex())));
   }
@@ -89,9 +89,9 @@ class ComfortMarksTest {
   @Test
   void theTrimLiesOnThePageAsTheSheetSays() {
     Job job = Made.card(Made.background("i1"));
-    assertEquals(new Point(0.125, 0.125), Pages.trimOnPage(job, job.faces().get(0)));
-    Job onPaper = Edits.sheet(s -> new org.zipthimble.core.job.SheetPlan(true, s.paper(), true)).change().apply(job);
-    assertEquals(new Point(1.75, 2), Pages.trimOnPage(onPaper, onPaper.faces().get(0)), "letter less 5 x 7, halved");
+    assertEquals(new Point(0.125, 0.125), Imposition.trimOnPage(job, job.faces().get(0)));
+    Job onPaper = Edits.sheet(s -> new org.zipthimble.core.plan.SheetPlan(true, s.paper(), true)).change().apply(job);
+    assertEquals(new Point(1.75, 2), Imposition.trimOnPage(onPaper, onPaper.faces().get(0)), "letter less 5 x 7, halved");
   }
 
   @Test

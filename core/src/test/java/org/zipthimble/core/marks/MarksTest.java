@@ -19,10 +19,10 @@ import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.picture.Picture;
 
 class MarksTest {

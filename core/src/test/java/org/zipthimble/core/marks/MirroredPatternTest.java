@@ -12,17 +12,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Texture;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.work.Progress;
 
@@ -36,7 +36,7 @@ class MirroredPatternTest {
   }
 
   private static BufferedImage painted(Job job) throws Exception {
-    return RasterPainter.paint(Pages.of(job, job.faces().get(0), PageOptions.of(false, job.ticket().mirror(), SheetPlan.ALONE)), PPI, new Halvings(), Progress.SILENT);
+    return RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, job.ticket().mirror(), SheetPlan.ALONE)), PPI, new Halvings(), Progress.SILENT);
   }
 
   private static boolean inked(BufferedImage image, double x, double y) {

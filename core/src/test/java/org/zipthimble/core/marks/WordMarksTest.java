@@ -10,24 +10,24 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.LineSide;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.WordsPanel;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Panel;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.paint.RasterPainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.type.LetterDetail;
-import org.zipthimble.core.type.Ring;
+import org.zipthimble.core.type.LetterRing;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.work.Progress;
 
@@ -36,7 +36,7 @@ class WordMarksTest {
   private static final Colour RED = Colour.of(0xC02020);
   private static final Colour BLUE = Colour.of(0x2020C0);
 
-  private static WordStyle style(Ring... rings) {
+  private static WordStyle style(LetterRing... rings) {
     WordStyle plain = Made.style("Josefin Sans", "Bold", 90).withColour(Colour.BLACK);
     return plain.withLetters(plain.letters().withDetail(LetterDetail.NONE.withRings(List.of(rings))));
   }
@@ -49,7 +49,7 @@ class WordMarksTest {
   private static double covered(HoldsWords words, Colour... colours) throws Exception {
     Job job = Made.card(words);
     double ppi = 200;
-    BufferedImage image = RasterPainter.paint(Pages.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE)), ppi, new Halvings(), Progress.SILENT);
+    BufferedImage image = RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE)), ppi, new Halvings(), Progress.SILENT);
     Box ink = words.withStory(words.story().restyled(s -> s.withLetters(s.letters().withDetail(LetterDetail.NONE)))).set(new JobFonts(job)).ink(Affine.move(1, 1)).orElseThrow();
     int y = (int) Math.round(ink.centre().y() * ppi);
     int found = 0;
@@ -66,7 +66,7 @@ class WordMarksTest {
   @CsvSource({"OUTSIDE, 7.2, 0.2, 0", "INSIDE, 3.6, 0.1, -0.1", "CENTRE, 7.2, 0.2, -0.1"})
   void aLineLiesOnItsSideAndIsAsWideAsTyped(LineSide side, double pt, double red, double blackLess) throws Exception {
     double letter = covered(words(style()), Colour.BLACK);
-    HoldsWords ringed = words(style(new Ring(pt, RED, side)));
+    HoldsWords ringed = words(style(new LetterRing(pt, RED, side)));
     assertEquals(red, covered(ringed, RED), 0.02, "both sides of the stem");
     assertEquals(letter + blackLess, covered(ringed, Colour.BLACK), 0.02);
   }
@@ -74,7 +74,7 @@ class WordMarksTest {
   /** The first line lies lowest: a thin one over a thick one leaves the difference. */
   @Test
   void linesLieOverEachOther() throws Exception {
-    HoldsWords two = words(style(new Ring(14.4, BLUE, LineSide.OUTSIDE), new Ring(7.2, RED, LineSide.OUTSIDE)));
+    HoldsWords two = words(style(new LetterRing(14.4, BLUE, LineSide.OUTSIDE), new LetterRing(7.2, RED, LineSide.OUTSIDE)));
     assertEquals(0.2, covered(two, RED), 0.02);
     assertEquals(0.2, covered(two, BLUE), 0.02);
   }
@@ -83,18 +83,18 @@ class WordMarksTest {
   void linesCountForTheInkAndForWhatLeavesTheSafeArea() {
     Job job = Made.card();
     Box plain = words(style()).set(new JobFonts(job)).ink().orElseThrow();
-    Box ringed = words(style(new Ring(7.2, RED, LineSide.OUTSIDE))).set(new JobFonts(job)).ink().orElseThrow();
+    Box ringed = words(style(new LetterRing(7.2, RED, LineSide.OUTSIDE))).set(new JobFonts(job)).ink().orElseThrow();
     assertEquals(plain.width() + 0.2, ringed.width(), 1e-9);
     assertEquals(plain.height() + 0.2, ringed.height(), 1e-9);
     HoldsWords near = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style());
     assertTrue(Checks.run(Made.card(near)).stream().noneMatch(f -> f.code().equals("words-outside")));
-    HoldsWords over = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style(new Ring(7.2, RED, LineSide.OUTSIDE)));
+    HoldsWords over = Made.words("w", "I", 0.14 - plain.x(), 1, 3, 2, style(new LetterRing(7.2, RED, LineSide.OUTSIDE)));
     assertTrue(Checks.run(Made.card(over)).stream().anyMatch(f -> f.code().equals("words-outside")));
   }
 
   @Test
   void aPanelIsPaintedBehindTheWordsWithItsLineAndCorners() throws Exception {
-    HoldsWords words = words(style()).withPanel(Optional.of(new Panel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
+    HoldsWords words = words(style()).withPanel(Optional.of(new WordsPanel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
     double letter = covered(words(style()), Colour.BLACK);
     assertEquals(3 - 0.1 - letter, covered(words, RED), 0.03, "the block's width without the letter and half of the line at each side");
     assertEquals(0.2, covered(words, BLUE), 0.02);
@@ -109,7 +109,7 @@ class WordMarksTest {
     WordStyle small = Made.style("Alegreya", "Regular", 10).withColour(Colour.of(0xD8D8D8));
     HoldsWords faint = Made.words("w", "Bring seeds", 1, 1, 3, 1, small);
     assertTrue(Checks.run(Made.card(faint)).stream().anyMatch(f -> f.code().equals("words-faint")));
-    HoldsWords plain = faint.withPanel(Optional.of(new Panel(new Look(Optional.of(Colour.of(0x202040)), Optional.empty()), 0)));
+    HoldsWords plain = faint.withPanel(Optional.of(new WordsPanel(new Look(Optional.of(Colour.of(0x202040)), Optional.empty()), 0)));
     assertTrue(Checks.run(Made.card(plain)).stream().noneMatch(f -> f.code().equals("words-faint")));
   }
 }

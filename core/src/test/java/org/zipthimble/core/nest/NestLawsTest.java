@@ -18,8 +18,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
-import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.shape.ReadyForm;
 import org.zipthimble.core.work.Progress;
 
 /** What holds of every nest: each piece once, as it was asked for, within the stock and apart from the others, with figures that add up. */

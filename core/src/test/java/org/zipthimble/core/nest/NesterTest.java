@@ -13,14 +13,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.geom.Combine;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Polygons;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.overlay.Combine;
+import org.zipthimble.core.overlay.Polygons;
 import org.zipthimble.core.work.Progress;
 
 /** Nesting: nothing overlaps, the gap is kept, puzzles with a known perfect answer come out well. */

@@ -22,8 +22,8 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.proof.Comparison;
 import org.zipthimble.core.proof.JpegMeasure;
 import org.zipthimble.core.proof.PngMeasure;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
@@ -34,7 +34,7 @@ class BandsTest {
     Picture picture = Made.picture(400, 300);
     Job job = Made.with(picture, Made.background("i1"), Made.photo("i2", picture, 0.5, 0.5, 3, 2.25), Made.ellipse("i3", 1, 2, 3, 4),
         Made.words("i4", "Spring Swap office", 0.5, 3.5, 4, 1, Made.style("Fraunces", "Italic", 40)), Made.drawn("i5"));
-    return Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    return Imposition.of(job, job.faces().get(0), PageOptions.of(job));
   }
 
   @ParameterizedTest
@@ -72,7 +72,7 @@ class BandsTest {
   void picturesAreMetFromTheTopAsTheyAreDrawnAndOnlyThoseOfThePage() throws Exception {
     Picture picture = Made.picture(400, 300);
     Job job = Made.with(picture, Made.photo("i1", picture, 0.5, 4, 2, 1.5), Made.photo("i2", picture, 0.5, -9, 4, 3), Made.photo("i3", picture, 1, 0.5, 1, 0.75));
-    DrawnPage page = Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    DrawnPage page = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
     PicturesAhead ahead = new PicturesAhead(RasterPainter.toPixels(page, 100), new Box(0, 0, page.size().width() * 100, page.size().height() * 100));
     page.marks().accept(ahead);
     List<PicturesAhead.Met> met = ahead.fromTheTop();

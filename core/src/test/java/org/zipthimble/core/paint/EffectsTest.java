@@ -26,21 +26,21 @@ import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.Effect;
-import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.Effect;
+import org.zipthimble.core.item.Effects;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Texture;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.work.Progress;
 
 /** Effects look the same in our pixels and in our PDF as two independent readers draw it. */
@@ -69,7 +69,7 @@ class EffectsTest {
   }
 
   private static DrawnPage page(Job job) throws Exception {
-    return Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    return Imposition.of(job, job.faces().get(0), PageOptions.of(job));
   }
 
   private static BufferedImage ours(Job job) throws Exception {

@@ -14,14 +14,14 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.units.Shares;
 import org.zipthimble.core.wording.Trouble;
 
 /** Colours picked from the bench, tints of swatches, and columns as people type them. */
 class PickTest {
   private static Colour pick(Job job, double x, double y, double across) {
-    return Pick.at(Pages.bench(job, job.faces().get(0)), new Point(x, y), across, new Halvings());
+    return Pick.at(Imposition.bench(job, job.faces().get(0)), new Point(x, y), across, new Halvings());
   }
 
   @Test

@@ -23,13 +23,13 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.work.Progress;
 
 /** The one writer of PNG, its files read by the toolkit and by ImageMagick (Portable Network Graphics, W3C Recommendation, 2nd edition). */
@@ -128,7 +128,7 @@ class PngFileTest {
 
   private static DrawnPage page(Item... items) throws Exception {
     Job job = Made.card(items);
-    return Pages.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE));
+    return Imposition.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE));
   }
 
   /** Written band after band it is the same picture as painted at once. */

@@ -19,18 +19,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.bring.PictureIn;
-import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.paint.PdfPainter;
 import org.zipthimble.core.proof.PressMeasure;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -69,7 +69,7 @@ class PagesAndWebpTest {
   private Path pdf(String name, Destination to) throws Exception {
     Job job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.words("w", "Seeds to swap", 1, 4, 3, 1, Made.style("Figtree", "Bold", 20)))
         .withColour(ColourPlan.HOME.withTo(to));
-    Sender.send(job, Order.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
     return folder.resolve(name);
   }
 
@@ -87,7 +87,7 @@ class PagesAndWebpTest {
     assertEquals(5.25, job.faces().get(0).items().get(0).placement().width(), 0.005, "the card with its bleed");
     assertTrue(Checks.run(job).stream().noneMatch(f -> f.code().equals("picture-small")));
     Path out = folder.resolve("out.pdf");
-    Sender.send(job, Order.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, FileOrder.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
     assertTrue(run("pdftotext", out.toString(), "-").contains("Seeds to swap"), "words stay words");
     assertFalse(run("pdfimages", "-list", out.toString()).contains("image"), "no pixels");
     Job again = ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(job)));
@@ -103,7 +103,7 @@ class PagesAndWebpTest {
       Picture page = PictureIn.readAll(pdf("in-" + to + ".pdf", to), Pictures.Limits.USUAL).get(0);
       Job job = holding(page).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
       Path out = folder.resolve("press-" + to + ".pdf");
-      Sender.send(job, Order.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
       PressMeasure measure = PressMeasure.of("press.pdf", Files.readAllBytes(out));
       assertTrue(measure.met(), to + " " + measure.demands());
       assertEquals(to == Destination.PRINT_SHOP, run("pdftotext", out.toString(), "-").contains("Seeds to swap"), to.toString());
@@ -114,7 +114,7 @@ class PagesAndWebpTest {
   @Test
   void severalPagesBecomeSeveralPictures() throws Exception {
     Job job = Made.card(Made.background("g"));
-    var page = Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    var page = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
     byte[] bytes = PdfPainter.bytes("two", List.of(page, page), Progress.SILENT);
     Files.write(folder.resolve("two.pdf"), bytes);
     List<Picture> pages = PictureIn.readAll(folder.resolve("two.pdf"), Pictures.Limits.USUAL);

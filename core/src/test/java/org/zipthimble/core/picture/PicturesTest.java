@@ -15,7 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.HoldsPicture;
+import org.zipthimble.core.item.HoldsPicture;
 import org.zipthimble.core.wording.Trouble;
 
 class PicturesTest {

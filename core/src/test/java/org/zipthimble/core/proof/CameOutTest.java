@@ -13,19 +13,19 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemProperties;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Making;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.units.Insets;
@@ -58,8 +58,8 @@ class CameOutTest {
   }
 
   private static List<Measured.Line> lines(Job job, Printing how, boolean transfer, boolean rightSide) throws Exception {
-    DrawnPage sent = Pages.of(job, job.faces().get(0), PageOptions.of(job));
-    DrawnPage seen = Pages.of(job, job.faces().get(0), PageOptions.of(job).withMirror(false));
+    DrawnPage sent = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
+    DrawnPage seen = Imposition.of(job, job.faces().get(0), PageOptions.of(job).withMirror(false));
     return new CameOut(printed(sent, how), PPI, how, transfer, transfer, rightSide, SheetPlan.LETTER).lines(job, sent, seen, job.mirrorsHere());
   }
 

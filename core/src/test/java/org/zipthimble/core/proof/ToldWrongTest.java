@@ -45,14 +45,14 @@ import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.DxfFile;
 import org.zipthimble.core.paint.SvgFile;
 import org.zipthimble.core.paint.VectorSheet;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
-import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.wording.Trouble;
+import org.zipthimble.core.work.Progress;
 
 /** A file that was changed behind our back is told wrong, and the line that tells it is the right one: a report that cannot fail says nothing. */
 class ToldWrongTest {
@@ -63,11 +63,11 @@ class ToldWrongTest {
   @BeforeEach
   void card() throws Trouble {
     job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 3, 3), Made.words("w", "Bring seeds", 1, 5, 3, 1, Made.style("Fraunces", "Regular", 24)));
-    pages = Pages.run(job, job.faces(), PageOptions.of(job));
+    pages = Imposition.run(job, job.faces(), PageOptions.of(job));
   }
 
   private Path sent(String name, double ppi) throws Exception {
-    Order order = Order.of(folder.resolve(name), OptionalInt.empty(), ppi, PageOptions.of(job));
+    FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), ppi, PageOptions.of(job));
     Measured measured = Sender.send(job, order, Progress.SILENT).get(0);
     assertTrue(measured.right(), "as it was written it is right: " + measured.lines());
     return folder.resolve(name);
@@ -154,7 +154,7 @@ class ToldWrongTest {
   @Test
   void aPressPdfThatLostItsIntentOrGotRgb() throws Exception {
     job = job.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
-    pages = Pages.run(job, job.faces(), PageOptions.of(job));
+    pages = Imposition.run(job, job.faces(), PageOptions.of(job));
     Path pdf = sent("press.pdf", 100);
     changed(pdf, d -> d.getDocumentCatalog().getCOSObject().removeItem(COSName.OUTPUT_INTENTS));
     Measured without = ReadBack.press(folder.resolve("changed.pdf"), pages, job.colour().inking(job.palette()), Unit.INCH);
@@ -288,7 +288,7 @@ class ToldWrongTest {
   void pagesOfAnotherJobAreToldWrong() throws Exception {
     Path pdf = sent("a.pdf", 100);
     Job other = job.changed("f1", f -> f.withItems(List.of(Made.background("g"))));
-    DrawnPage plain = Pages.of(other, other.faces().get(0), PageOptions.of(other));
+    DrawnPage plain = Imposition.of(other, other.faces().get(0), PageOptions.of(other));
     assertFalse(ReadBack.pdf(pdf, PageRun.of(List.of(plain)), Unit.INCH, Progress.SILENT).right());
   }
 }

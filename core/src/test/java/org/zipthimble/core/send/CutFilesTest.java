@@ -20,25 +20,25 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.bring.ImportedDrawing;
 import org.zipthimble.core.bring.DrawingIn;
+import org.zipthimble.core.bring.ImportedDrawing;
 import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Split;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Split;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.wording.Trouble;
@@ -52,8 +52,8 @@ class CutFilesTest {
 
   /** A heart of 2.5 x 2 with its box from 0.5, 0.75, a fold and a square, on a card of 5 x 7. */
   private static Job job() {
-    Item heart = ItemShape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.job.Placement.of(0.5, 0.75, 2.5, 2, 0),
-        new org.zipthimble.core.job.Outline.Ready(org.zipthimble.core.geom.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
+    Item heart = ItemShape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.item.Placement.of(0.5, 0.75, 2.5, 2, 0),
+        new org.zipthimble.core.item.Outline.Ready(org.zipthimble.core.shape.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
     Item fold = cut(Made.rectangle("i2", 0.5, 4, 3, 0.5), "l1", CutKind.SCORE);
     Item square = cut(Made.rectangle("i3", 3, 5, 1.25, 1.5), "l2", CutKind.THROUGH);
     Lane beet = Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12);
@@ -62,7 +62,7 @@ class CutFilesTest {
   }
 
   private static List<Measured> sent(Job job, Path file, Content what) throws Exception {
-    List<Measured> measured = Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)), Progress.SILENT);
+    List<Measured> measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)), Progress.SILENT);
     measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return measured;
   }

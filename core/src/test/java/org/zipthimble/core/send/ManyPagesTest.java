@@ -17,8 +17,8 @@ import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.PdfPainter;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
@@ -38,7 +38,7 @@ class ManyPagesTest {
       @Override
       public DrawnPage at(int i) throws Trouble {
         Job leaf = Made.card(Made.background("g" + i), Made.words("w" + i, "Leaf " + i, 1, 1, 3, 1, Made.style("Fraunces", "Regular", 30)), Made.ellipse("e" + i, 1, 3, 2, 2));
-        return Pages.of(leaf, leaf.faces().get(0), PageOptions.of(leaf));
+        return Imposition.of(leaf, leaf.faces().get(0), PageOptions.of(leaf));
       }
     };
     Path file = Path.of(arguments[1]);

@@ -14,19 +14,19 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.edit.ThingEdits;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.job.Making;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.WayRound;
 import org.zipthimble.core.sheet.PageOptions;
@@ -63,7 +63,7 @@ class MirrorGuardTest {
         for (Making.MirrorBy by : Making.MirrorBy.values()) {
           Job job = job(process, process.mirrored(), by);
           Path file = folder.resolve(process + "-" + program + "-" + by + "-" + name);
-          Order order = Order.of(file, OptionalInt.empty(), 60, PageOptions.of(job).withMirror(program));
+          FileOrder order = FileOrder.of(file, OptionalInt.empty(), 60, PageOptions.of(job).withMirror(program));
           boolean machine = by == Making.MirrorBy.MACHINE;
           // asked for by hand, a mirror image of what is as seen is what must leave
           MirrorGuard.Verdict verdict = MirrorGuard.of(process.mirrored() || program, program, machine);
@@ -101,7 +101,7 @@ class MirrorGuardTest {
   void everyRouteOfLanesKeepsToIt(boolean lane, Boolean asked, Making.MirrorBy by, boolean leaves) throws Exception {
     for (String name : List.of("d.svg", "d.dxf", "s.plt")) {
       Job job = lanes(lane, by);
-      Order order = Order.of(folder.resolve(name), OptionalInt.empty(), 300, PageOptions.of(job)).withHow(SendOptions.USUAL.withMirror(Optional.ofNullable(asked)));
+      FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 300, PageOptions.of(job)).withHow(SendOptions.USUAL.withMirror(Optional.ofNullable(asked)));
       if (leaves) {
         Sender.send(job, order, Progress.SILENT);
       } else {
@@ -132,7 +132,7 @@ class MirrorGuardTest {
   void whatLooksTheSameBothWaysIsToldAsSuch() throws Exception {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 3, 2)).withMaking(Making.FLAT.withProcess(Process.TRANSFER));
     Job turned = job.withTicket(job.ticket().withMirror(true));
-    Measured measured = Sender.send(turned, Order.of(folder.resolve("even.png"), OptionalInt.empty(), 60, PageOptions.of(turned)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(turned, FileOrder.of(folder.resolve("even.png"), OptionalInt.empty(), 60, PageOptions.of(turned)), Progress.SILENT).get(0);
     assertTrue(measured.lines().stream().anyMatch(l -> l.found().equals(Wording.of(WayRound.EITHER)) && l.right()), measured.lines().toString());
   }
 }

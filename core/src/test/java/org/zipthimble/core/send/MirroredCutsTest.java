@@ -2,7 +2,6 @@ package org.zipthimble.core.send;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
-import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -21,8 +20,8 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
@@ -30,18 +29,17 @@ import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Shapes;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
@@ -61,7 +59,7 @@ class MirroredCutsTest {
   }
 
   private static List<Measured> send(Job job, Path file, Content what, Optional<Boolean> mirror) throws Exception {
-    Order order = Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)).withHow(SendOptions.USUAL.withMirror(mirror));
+    FileOrder order = FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)).withHow(SendOptions.USUAL.withMirror(mirror));
     List<Measured> measured = Sender.send(job, order, Progress.SILENT);
     measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return measured;

@@ -26,15 +26,15 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Difference;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Press;
+import org.zipthimble.core.item.Effect;
+import org.zipthimble.core.item.Effects;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Effect;
-import org.zipthimble.core.job.Effects;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.StandardItem;
@@ -106,9 +106,9 @@ class OnePageInInksTest {
 
   /** Sends a job both ways and gives the largest difference of each face, edges left out. */
   private void compare(Job job) throws Exception {
-    Order pdf = Order.of(folder.resolve("p.pdf"), OptionalInt.empty(), PPI, PageOptions.of(job).withBleed(false));
+    FileOrder pdf = FileOrder.of(folder.resolve("p.pdf"), OptionalInt.empty(), PPI, PageOptions.of(job).withBleed(false));
     Sender.send(job, pdf, Progress.SILENT);
-    Order tiff = Order.of(folder.resolve("p.tif"), OptionalInt.empty(), PPI, PageOptions.of(job).withBleed(false));
+    FileOrder tiff = FileOrder.of(folder.resolve("p.tif"), OptionalInt.empty(), PPI, PageOptions.of(job).withBleed(false));
     List<Path> files = OutputFormats.of("p.tif").files(job, tiff);
     Sender.send(job, tiff, Progress.SILENT);
     run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=tiff32nc", "-r" + PPI, "-dTextAlphaBits=4", "-dGraphicsAlphaBits=4",

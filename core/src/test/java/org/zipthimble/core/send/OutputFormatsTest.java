@@ -22,17 +22,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
-import org.zipthimble.core.job.Split;
-import org.zipthimble.core.job.Supply;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
+import org.zipthimble.core.plan.Split;
+import org.zipthimble.core.plan.Supply;
 import org.zipthimble.core.sheet.PageOptions;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -49,8 +49,8 @@ class OutputFormatsTest {
     return job.withFaces(List.of(job.faces().get(0), Face.of("f2", "back", List.of(Made.background("h")))));
   }
 
-  private Order order(String name) {
-    return Order.of(folder.resolve(name), OptionalInt.empty(), 72, PageOptions.of(job()));
+  private FileOrder order(String name) {
+    return FileOrder.of(folder.resolve(name), OptionalInt.empty(), 72, PageOptions.of(job()));
   }
 
   private static Stream<Arguments> everyPair() {
@@ -61,7 +61,7 @@ class OutputFormatsTest {
   @MethodSource("everyPair")
   void aKindOfFileHoldsWhatItSaysOrRefuses(String id, Content content) throws Exception {
     OutputFormat format = OutputFormats.byId(id);
-    Order order = order("it" + format.ending()).withContent(Optional.of(content));
+    FileOrder order = order("it" + format.ending()).withContent(Optional.of(content));
     if (format.contents().contains(content)) {
       try {
         List<?> measured = Sender.send(job(), order, Progress.SILENT);
@@ -116,7 +116,7 @@ class OutputFormatsTest {
   @ParameterizedTest
   @CsvSource({"png, design", "jpg, sheets", "tif, assembly", "dxf, pages", "plt, design", "svg, pages", "pdf, design"})
   void aMismatchIsNeverWritten(String ending, String content) throws Exception {
-    Order order = order("x." + ending).withContent(Optional.of(Content.valueOf(content.toUpperCase(Locale.ROOT))));
+    FileOrder order = order("x." + ending).withContent(Optional.of(Content.valueOf(content.toUpperCase(Locale.ROOT))));
     assertThrows(Trouble.class, () -> Sender.send(job(), order, Progress.SILENT));
     assertThrows(Trouble.class, () -> Sender.files(job(), order));
     assertFalse(Files.exists(folder.resolve("x." + ending)));
@@ -177,7 +177,7 @@ class OutputFormatsTest {
       }
     };
     for (OutputFormat format : OutputFormats.all()) {
-      Order order = order("s" + format.ending());
+      FileOrder order = order("s" + format.ending());
       try {
         Sender.send(job(), order, stopped);
       } catch (org.zipthimble.core.work.Stopped asAsked) {

@@ -35,9 +35,9 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.colour.Profile;
+import org.zipthimble.core.item.ItemShape;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.ItemShape;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
@@ -46,8 +46,8 @@ import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.PressMeasure;
 import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.work.Progress;
@@ -69,7 +69,7 @@ class PressFilesTest {
   }
 
   private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
-    Order order = Order.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(SendOptions.USUAL.withPacking(packing));
+    FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(SendOptions.USUAL.withPacking(packing));
     return Sender.send(job, order, Progress.SILENT).get(0);
   }
 
@@ -122,7 +122,7 @@ class PressFilesTest {
     Job job = job();
     Measured right = sent(job, "card.pdf", TiffFile.Packing.LZW);
     assertEquals("C, M, Y, K, Gold foil", line(right, "plates").found());
-    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Pages.run(job, job.faces(), PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
+    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Imposition.run(job, job.faces(), PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
     assertTrue(line(right, "plates").right() && !line(wrong, "plates").right());
   }
 

@@ -41,7 +41,7 @@ class SendOptionsTest {
   }
 
   private Path sent(Job job, String name, SendOptions manner) throws Exception {
-    Order order = Order.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(manner);
+    FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(manner);
     Measured measured = Sender.send(job, order, Progress.SILENT).get(0);
     assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
     return folder.resolve(name);
@@ -82,7 +82,7 @@ class SendOptionsTest {
   void theSizeOfAJpegIsToldBeforeItIsWritten() throws Exception {
     Job job = press();
     for (SendOptions manner : List.of(SendOptions.USUAL, SendOptions.USUAL.withPlain(true), SendOptions.USUAL.withQuality(0.5))) {
-      Order order = Order.of(folder.resolve("a.jpg"), OptionalInt.empty(), 300, PageOptions.of(job)).withHow(manner);
+      FileOrder order = FileOrder.of(folder.resolve("a.jpg"), OptionalInt.empty(), 300, PageOptions.of(job)).withHow(manner);
       long told = JpegFormat.estimate(job, order, 1, new Halvings(), Progress.SILENT);
       Sender.send(job, order, Progress.SILENT);
       long is = Files.size(folder.resolve("a.jpg"));

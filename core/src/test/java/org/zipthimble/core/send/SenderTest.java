@@ -24,18 +24,18 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.picture.Picture;
+import org.zipthimble.core.plan.SheetPlan;
 import org.zipthimble.core.proof.Comparison;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.proof.PngMeasure;
 import org.zipthimble.core.sheet.PageOptions;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
@@ -57,7 +57,7 @@ class SenderTest {
   }
 
   private List<Measured> send(Job job, String name, double ppi, PageOptions options) throws Trouble, Stopped {
-    return Sender.send(job, Order.of(folder.resolve(name), OptionalInt.empty(), ppi, options), Progress.SILENT);
+    return Sender.send(job, FileOrder.of(folder.resolve(name), OptionalInt.empty(), ppi, options), Progress.SILENT);
   }
 
   /** 5 x 7 with 1/8 bleed: 378 x 522 pt media and bleed, 360 x 504 pt trim (arithmetic), right to 0.001 pt. */
@@ -197,8 +197,8 @@ class SenderTest {
   void ordersThatCannotBeMetAreTold() {
     PageOptions options = PageOptions.of(job());
     assertThrows(Trouble.class, () -> send(job(), "card.docx", 300, options));
-    assertThrows(IllegalArgumentException.class, () -> Order.of(folder.resolve("x.png"), OptionalInt.empty(), 5, options));
-    Order third = Order.of(folder.resolve("x.png"), OptionalInt.of(3), 300, options);
+    assertThrows(IllegalArgumentException.class, () -> FileOrder.of(folder.resolve("x.png"), OptionalInt.empty(), 5, options));
+    FileOrder third = FileOrder.of(folder.resolve("x.png"), OptionalInt.of(3), 300, options);
     assertTrue(assertThrows(Trouble.class, () -> Sender.send(job(), third, Progress.SILENT)).getMessage().contains("face 3"));
     Job huge = job().withTicket(job().ticket().sized(new Size(100, 100)));
     assertThrows(Trouble.class, () -> send(huge, "huge.png", 1200, PageOptions.of(huge)));
@@ -217,7 +217,7 @@ class SenderTest {
         return true;
       }
     };
-    Order order = Order.of(folder.resolve("x.png"), OptionalInt.of(1), 300, PageOptions.of(job()));
+    FileOrder order = FileOrder.of(folder.resolve("x.png"), OptionalInt.of(1), 300, PageOptions.of(job()));
     assertThrows(Stopped.class, () -> Sender.send(job(), order, stop));
     assertFalse(Files.exists(folder.resolve("x.png")));
   }

@@ -34,26 +34,26 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.edit.Mounts;
-import org.zipthimble.core.job.CutKind;
-import org.zipthimble.core.job.CutPlan;
-import org.zipthimble.core.job.Cutting;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.CutKind;
+import org.zipthimble.core.item.Cutting;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Material;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.plan.CutPlan;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Material;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.ReadBack;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -74,7 +74,7 @@ class SoundFilesTest {
 
   private Path send(Job job, String name, PageOptions options, double ppi) throws Exception {
     Path file = folder.resolve(name);
-    Sender.send(job, Order.of(file, OptionalInt.empty(), ppi, options), Progress.SILENT).forEach(m -> assertTrue(m.right(), m.lines().toString()));
+    Sender.send(job, FileOrder.of(file, OptionalInt.empty(), ppi, options), Progress.SILENT).forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return file;
   }
 
@@ -132,7 +132,7 @@ class SoundFilesTest {
   }
 
   private static Measured back(Path file, Job job) throws Exception {
-    DrawnPage page = Pages.of(job, job.faces().get(0), PageOptions.of(job));
+    DrawnPage page = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
     return ReadBack.pdf(file, PageRun.of(List.of(page)), Unit.INCH, Progress.SILENT);
   }
 
@@ -141,10 +141,10 @@ class SoundFilesTest {
     List<Item> lines = new ArrayList<>(List.of(Made.background("i1")));
     for (int i = 0; i < 60; i++) {
       lines.add(Made.ellipse("i" + (i + 2), 0.3 + i * 0.03, 0.5 + i * 0.04, 3 - i * 0.03, 4 - i * 0.05).withFill(Optional.empty())
-          .withLine(Optional.of(org.zipthimble.core.job.LineLook.of(0.5, Made.BEET))));
+          .withLine(Optional.of(org.zipthimble.core.item.LineLook.of(0.5, Made.BEET))));
     }
     Job job = Made.card(lines.toArray(new Item[0]));
-    Measured measured = Sender.send(job, Order.of(folder.resolve("fine.pdf"), OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(job, FileOrder.of(folder.resolve("fine.pdf"), OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
     assertTrue(measured.right(), measured.lines().toString());
   }
 
@@ -182,7 +182,7 @@ class SoundFilesTest {
   void aJpegInRgbCarriesItsProfileAndAWholeResolutionThatKeepsTheSize() throws Exception {
     Job job = Made.card(Made.background("i1"));
     Path file = folder.resolve("card.jpg");
-    Measured measured = Sender.send(job, Order.of(file, OptionalInt.empty(), 133.4, PageOptions.of(job).withBleed(false)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 133.4, PageOptions.of(job).withBleed(false)), Progress.SILENT).get(0);
     assertTrue(measured.right(), measured.lines().toString());
     assertTrue(measured.lines().stream().anyMatch(l -> l.found().contains("133 pixels per inch, the nearest whole number to 133.4")), measured.lines().toString());
     BufferedImage image = ImageIO.read(file.toFile());
@@ -221,7 +221,7 @@ class SoundFilesTest {
         Checks.run(job);
       }
       Path file = folder.resolve("cut" + i + ".svg");
-      Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN)), Progress.SILENT);
       sent.add(Files.readAllBytes(file));
     }
     sent.forEach(bytes -> assertArrayEquals(sent.get(0), bytes));
@@ -259,7 +259,7 @@ class SoundFilesTest {
   @Test
   void anEdgeFadesTheSameWhetherItIsTrimmedOrNotAndAcrossBands() throws Exception {
     Item soft = dark(Made.rectangle("i1", -0.1, -0.1, 5.2, 7.2));
-    Job job = Made.card(soft.with(soft.properties().withEffects(org.zipthimble.core.job.Effects.NONE.withFeather(0.9))));
+    Job job = Made.card(soft.with(soft.properties().withEffects(org.zipthimble.core.item.Effects.NONE.withFeather(0.9))));
     BufferedImage whole = ImageIO.read(send(job, "whole.png", PageOptions.of(job), 160).toFile());
     BufferedImage trimmed = ImageIO.read(send(job, "trimmed.png", PageOptions.of(job).withBleed(false), 160).toFile());
     for (int y = 0; y < trimmed.getHeight(); y += 3) {

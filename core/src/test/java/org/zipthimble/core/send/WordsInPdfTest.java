@@ -19,8 +19,8 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Bend;
 import org.zipthimble.core.geom.Bow;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.picture.Texture;
@@ -56,7 +56,7 @@ class WordsInPdfTest {
 
   private String said(String reader, Job job) throws Exception {
     Path pdf = folder.resolve(reader + ".pdf");
-    Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
     List<String> command = reader.equals("poppler") ? List.of("pdftotext", "-enc", "UTF-8", pdf.toString(), "-") : List.of("mutool", "draw", "-q", "-F", "txt", pdf.toString());
     Process process = new ProcessBuilder(new ArrayList<>(command)).redirectError(ProcessBuilder.Redirect.DISCARD).start();
     String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -28,17 +28,17 @@ import org.zipthimble.core.edit.GuestEdits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Destination;
-import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Guest;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetMarks;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.SheetStock;
-import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
+import org.zipthimble.core.plan.Gang;
+import org.zipthimble.core.plan.SheetMarks;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.SheetStock;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.proof.Measured;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.units.Size;
@@ -70,7 +70,7 @@ class SheetSignsTest {
     Job job = card(new SheetMarks(false, false, false, false, true), Optional.of(Gang.USUAL.withSlug(false)));
     job = job.withSheet(job.sheet().withCropMarks(false));
     Path file = folder.resolve("ruler.pdf");
-    Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
+    Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, 600);
       double foot = image.getHeight() / 600.0;
@@ -96,7 +96,7 @@ class SheetSignsTest {
     Job job = card(ALL, Optional.of(Gang.USUAL));
     Job press = job.withColour(job.colour().withTo(Destination.PRINT_SHOP));
     Path file = folder.resolve("press.pdf");
-    List<Measured> measured = Sender.send(press, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(press)), Progress.SILENT);
+    List<Measured> measured = Sender.send(press, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(press)), Progress.SILENT);
     assertTrue(measured.stream().allMatch(Measured::right), measured.toString());
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       String content = new String(document.getPage(0).getContents().readAllBytes(), java.nio.charset.StandardCharsets.US_ASCII);
@@ -115,8 +115,8 @@ class SheetSignsTest {
   void foldMarksStandOutsideEveryPieceThatIsFolded() throws Exception {
     Job flat = card(SheetMarks.USUAL, Optional.empty());
     Job folded = org.zipthimble.core.edit.BookEdits.fold("f1", Optional.of(org.zipthimble.core.job.Fold.of(org.zipthimble.core.job.Fold.Kind.HALF))).change().apply(flat);
-    BufferedImage without = FacePainter.onPaper(Pages.of(flat, flat.faces().get(0), PageOptions.of(flat)), 150, new Halvings());
-    BufferedImage with = FacePainter.onPaper(Pages.of(folded, folded.faces().get(0), PageOptions.of(folded)), 150, new Halvings());
+    BufferedImage without = FacePainter.onPaper(Imposition.of(flat, flat.faces().get(0), PageOptions.of(flat)), 150, new Halvings());
+    BufferedImage with = FacePainter.onPaper(Imposition.of(folded, folded.faces().get(0), PageOptions.of(folded)), 150, new Halvings());
     Set<Integer> columns = new TreeSet<>();
     int least = Integer.MAX_VALUE;
     for (int y = 0; y < with.getHeight(); y++) {
@@ -225,8 +225,8 @@ class SheetSignsTest {
     List<org.zipthimble.core.job.Face> faces = new ArrayList<>(card.faces());
     faces.add(org.zipthimble.core.job.Face.of("f2", "envelope", List.of(Made.rectangle("e", 0, 0, 4, 2.5))).withForm(org.zipthimble.core.job.FaceForm.USUAL.withSize(Optional.of(new Size(4, 2.5)))));
     Job both = card.withFaces(faces);
-    assertEquals(2, Pages.alike(both, both.leaving()).size());
-    org.zipthimble.core.marks.PageRun run = Pages.run(both, both.leaving(), PageOptions.of(both));
+    assertEquals(2, Imposition.alike(both, both.leaving()).size());
+    org.zipthimble.core.marks.PageRun run = Imposition.run(both, both.leaving(), PageOptions.of(both));
     assertEquals(2, run.count());
     assertEquals(pages(card).at(0).trim(), run.at(0).trim());
     assertEquals(GangPages.of(both, List.of(faces.get(1)), PageOptions.of(both)).at(0).trim(), run.at(1).trim());
@@ -270,7 +270,7 @@ class SheetSignsTest {
     assertEquals(3, GuestEdits.count(kept.id(), 3).change().apply(again).guests().get(0).quantity());
     assertEquals(List.of(), GuestEdits.remove(kept.id()).change().apply(again).guests());
     Path pdf = folder.resolve("sheets.pdf");
-    List<Measured> measured = Sender.send(job, Order.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
+    List<Measured> measured = Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
     assertTrue(measured.stream().allMatch(Measured::right), measured.toString());
   }
 

@@ -15,20 +15,20 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.proof.PdfMeasure;
 import org.zipthimble.core.send.Content;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.Sender;
 import org.zipthimble.core.thing.Cup;
 import org.zipthimble.core.thing.OnThings;
@@ -68,7 +68,7 @@ class WrapPagesTest {
       }
     }
     Job job = OnThings.job(OnThings.cup(CUP), dots.toArray(Item[]::new));
-    DrawnPage page = Pages.of(job, job.faces().get(0), PageOptions.of(true, false, job.sheet()));
+    DrawnPage page = Imposition.of(job, job.faces().get(0), PageOptions.of(true, false, job.sheet()));
     var image = FacePainter.onPaper(page, PPI, new Halvings());
     double along = CUP.along();
     List<double[]> found = new ArrayList<>();
@@ -112,7 +112,7 @@ class WrapPagesTest {
   @Test
   void wordsKeepTheirHeight() throws Exception {
     Job job = OnThings.job(OnThings.cup(CUP), Made.words("i1", "HHH", 3.5, 1.5, 3, 1, Made.style("Figtree", "Bold", 60)));
-    DrawnPage page = Pages.of(job, job.faces().get(0), PageOptions.of(true, false, job.sheet()));
+    DrawnPage page = Imposition.of(job, job.faces().get(0), PageOptions.of(true, false, job.sheet()));
     double[] bent = heights(page);
     Box straight = straight(job);
     assertEquals(straight.height(), bent[1] - bent[0], 0.005 * straight.height());
@@ -152,7 +152,7 @@ class WrapPagesTest {
     Job job = bare.with(picture).changed(bare.faces().get(0).id(), f -> f.withItems(List.of(
         Made.photo("i1", picture, 1, 1, 2, 2), Made.words("i2", "SOW", 4, 1, 3, 1, Made.style("Fraunces", "Regular", 50)))));
     Path file = folder.resolve("wrap.pdf");
-    Measured measured = Sender.send(job, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
     assertTrue(measured.right(), measured.lines().toString());
     Box band = Measure.bounds(CUP.band().orElseThrow().band(job.frame(job.faces().get(0)).bleed())).orElseThrow();
     assertEquals(band.width() * 72, PdfMeasure.of(file).pages().get(0).media().width(), 0.05);
@@ -168,7 +168,7 @@ class WrapPagesTest {
     Job carded = org.zipthimble.core.edit.ThingEdits.card(org.zipthimble.core.store.PressShelf.shipped().stream().filter(c -> c.key().equals("metal-panel")).findFirst()).change().apply(job);
     for (Content content : List.of(Content.TRAVELLER, Content.PROOF)) {
       Path file = folder.resolve(content.word() + ".pdf");
-      Measured measured = Sender.send(carded, Order.of(file, OptionalInt.empty(), 300, PageOptions.of(carded)).withContent(Optional.of(content)), Progress.SILENT).get(0);
+      Measured measured = Sender.send(carded, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(carded)).withContent(Optional.of(content)), Progress.SILENT).get(0);
       assertTrue(measured.right(), measured.lines().toString());
       try (var document = org.apache.pdfbox.Loader.loadPDF(file.toFile())) {
         String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);

@@ -36,9 +36,10 @@ import org.zipthimble.core.colour.Intent;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.edit.ThingEdits;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
 import org.zipthimble.core.geom.PathText;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.ReadyForm;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Job;
@@ -51,12 +52,11 @@ import org.zipthimble.core.picture.Blob;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
+import org.zipthimble.core.shape.ReadyForm;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.thing.PressCard;
 import org.zipthimble.core.thing.Thing;
-import org.zipthimble.core.type.BundledFonts;
-import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
@@ -116,7 +116,7 @@ final class Doors {
     Job job = Made.card(Made.words("i1", "Bring seeds, 24 Ä ½", 1, 1, 3, 1, Made.style("Made", "Regular", 24)));
     Job carried = job.withFonts(List.of(new CarriedFont("Made", "Regular", new Blob(font))));
     keeps(carried);
-    PdfPainter.bytes("a", List.of(Pages.of(carried, carried.faces().get(0), PageOptions.of(carried))), Progress.SILENT);
+    PdfPainter.bytes("a", List.of(Imposition.of(carried, carried.faces().get(0), PageOptions.of(carried))), Progress.SILENT);
   }
 
   Map<String, Entry> all() throws Exception {
@@ -133,7 +133,7 @@ final class Doors {
     doors.put("SVG", new Entry(b -> drawn(SvgIn.read("a.svg", b, OptionalDouble.empty(), SMALL)), List.of(utf8(svg))));
     doors.put("DXF", new Entry(b -> drawn(DxfIn.read("a.dxf", b, OptionalDouble.empty(), SMALL)), List.of(utf8(DxfFile.text(sheet)))));
     doors.put("PDF", new Entry(b -> placed(PdfPages.of("a.pdf", b, FEW)), List.of(
-        PdfPainter.bytes("a", List.of(Pages.of(job, job.faces().get(0), PageOptions.of(job))), Progress.SILENT), plainPdf())));
+        PdfPainter.bytes("a", List.of(Imposition.of(job, job.faces().get(0), PageOptions.of(job))), Progress.SILENT), plainPdf())));
     doors.put("picture", new Entry(b -> placed(List.of(Pictures.look("a", b, FEW))), pictures()));
     doors.put("profile", new Entry(b -> {
       Press press = Press.of(Profile.read(b), Intent.RELATIVE, true);

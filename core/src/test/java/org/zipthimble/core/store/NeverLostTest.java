@@ -29,7 +29,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.files.FileStamp;
+import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Size;
@@ -224,10 +226,10 @@ class NeverLostTest {
   @Test
   void placesFollowTheDesktopsStandard() {
     Path home = Path.of("/home/odile");
-    assertEquals(Path.of("/home/odile/.config/zip-thimble/settings.json"), Places.usual(Map.of(), home).settingsFile());
-    assertEquals(Path.of("/home/odile/.local/share/zip-thimble/recovery"), Places.usual(Map.of(), home).recovery());
-    assertEquals(Path.of("/x/zip-thimble/shelf"), Places.usual(Map.of("XDG_DATA_HOME", "/x"), home).shelf());
-    assertEquals(Path.of("/own/settings.json"), Places.usual(Map.of("ZIP_THIMBLE_HOME", "/own"), home).settingsFile());
+    assertEquals(Path.of("/home/odile/.config/zip-thimble/settings.json"), Folders.usual(Map.of(), home).settingsFile());
+    assertEquals(Path.of("/home/odile/.local/share/zip-thimble/recovery"), Folders.usual(Map.of(), home).recovery());
+    assertEquals(Path.of("/x/zip-thimble/shelf"), Folders.usual(Map.of("XDG_DATA_HOME", "/x"), home).shelf());
+    assertEquals(Path.of("/own/settings.json"), Folders.usual(Map.of("ZIP_THIMBLE_HOME", "/own"), home).settingsFile());
   }
 
   @Test

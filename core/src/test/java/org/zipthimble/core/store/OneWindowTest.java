@@ -19,6 +19,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zipthimble.core.files.Folders;
 
 /** A second start hands its job to the window that is open. */
 class OneWindowTest {
@@ -27,7 +28,7 @@ class OneWindowTest {
   private final BlockingQueue<Optional<Path>> taken = new LinkedBlockingQueue<>();
 
   private Path socket() {
-    return OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Places.in(folder)).orElseThrow();
+    return OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Folders.in(folder)).orElseThrow();
   }
 
   @Test
@@ -77,10 +78,10 @@ class OneWindowTest {
 
   @Test
   void everyScreenAndEverySetOfSettingsHasItsOwn() {
-    Path other = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":2"), Places.in(folder)).orElseThrow();
-    Path mine = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Places.in(folder.resolve("mine"))).orElseThrow();
+    Path other = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":2"), Folders.in(folder)).orElseThrow();
+    Path mine = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Folders.in(folder.resolve("mine"))).orElseThrow();
     assertNotEquals(socket(), other);
     assertNotEquals(socket(), mine);
-    assertEquals(Optional.empty(), OneWindow.socket(Map.of("DISPLAY", ":1"), Places.in(folder.resolve("x".repeat(120)))), "a name too long for a socket");
+    assertEquals(Optional.empty(), OneWindow.socket(Map.of("DISPLAY", ":1"), Folders.in(folder.resolve("x".repeat(120)))), "a name too long for a socket");
   }
 }

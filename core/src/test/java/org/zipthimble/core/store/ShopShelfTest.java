@@ -15,17 +15,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.check.Checks;
 import org.zipthimble.core.check.Finding;
+import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.colour.Profile;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.job.ShopCard;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.wording.Trouble;
 
 /** Cards of print shops: kept, read, gone by, and told where a job does not keep to them. */

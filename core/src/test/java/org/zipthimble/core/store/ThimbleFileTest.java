@@ -29,17 +29,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.item.Effect;
+import org.zipthimble.core.item.Effects;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemPhoto;
 import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.job.Columns;
-import org.zipthimble.core.job.Effect;
-import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.FillStyle;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemPhoto;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.picture.Backdrop;
@@ -51,7 +52,6 @@ import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.picture.Tones;
 import org.zipthimble.core.proof.PngMeasure;
-import org.zipthimble.core.type.BundledFonts;
 import org.zipthimble.core.wording.Trouble;
 
 class ThimbleFileTest {
@@ -101,7 +101,7 @@ class ThimbleFileTest {
     assertEquals(job, opened);
     assertTrue(new JobFonts(opened).find("Barn Hand", "Bold").isPresent());
     assertTrue(new JobFonts(opened).families().contains("Barn Hand"));
-    assertTrue(org.zipthimble.core.check.Checks.run(opened).isEmpty());
+    assertTrue(org.zipthimble.core.check.all.Checks.run(opened).isEmpty());
   }
 
   @ParameterizedTest

@@ -18,12 +18,12 @@ import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
 import org.zipthimble.core.marks.MarkWalk;
 import org.zipthimble.core.marks.RecordingOut;
+import org.zipthimble.core.plan.Lane;
 
 /**
  * Job files as each earlier version of the program wrote them, kept as they came, beside what that version drew and cut of them: every

@@ -2,7 +2,7 @@ package org.zipthimble.core.thing;
 
 import java.util.List;
 import org.zipthimble.core.edit.ThingEdits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
 import org.zipthimble.core.store.ThingShelf;

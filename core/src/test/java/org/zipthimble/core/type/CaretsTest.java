@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Point;
 
 /** Where the caret stands, and which letter is meant by a point. */

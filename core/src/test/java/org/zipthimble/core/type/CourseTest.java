@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.Polygons;
+import org.zipthimble.core.overlay.Polygons;
 
 /** Words along circles, arcs and paths, measured against the formulas of the circle and on the outlines of their letters. */
 class CourseTest {

@@ -15,6 +15,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 
 /**
  * What is shaped against the tables of the font files themselves, read by another library (Debian's python3-fonttools): advance widths (hmtx),

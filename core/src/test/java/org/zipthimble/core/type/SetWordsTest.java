@@ -12,7 +12,7 @@ import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.JobFonts;
 

@@ -15,6 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.FontShelf;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
 

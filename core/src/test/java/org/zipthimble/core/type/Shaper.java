@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.FontShelf;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Affine;
 
 /** Words of one look shaped as one line, for tests. */

@@ -3,6 +3,8 @@ package org.zipthimble.core.type;
 import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontShelf;
 
 /** Stories and their setting, for tests. */
 public final class Stories {

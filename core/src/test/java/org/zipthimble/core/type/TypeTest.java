@@ -8,6 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import org.zipthimble.core.Made;
+import org.zipthimble.core.font.BundledFonts;
+import org.zipthimble.core.font.FontFace;
+import org.zipthimble.core.font.FontShelf;
+import org.zipthimble.core.font.Glyph;
+import org.zipthimble.core.font.GlyphRun;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.wording.Trouble;
 

@@ -8,23 +8,23 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Lens;
+import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.Changed;
 import org.zipthimble.core.marks.DrawnPage;
-import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.paint.FacePainter;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.paint.LensView;
 import org.zipthimble.core.picture.Halvings;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 
 /**
  * Paints the art of the bench. While something is dragged, what lies below and above it is painted once
@@ -113,7 +113,7 @@ final class ArtPainter {
   }
 
   private BufferedImage lensed(Asked asked, Face face) {
-    DrawnPage page = Pages.bench(asked.shown(), face);
+    DrawnPage page = Imposition.bench(asked.shown(), face);
     ColourPlan colour = asked.shown().colour();
     LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(), pictures,
         colour.inking(asked.shown().palette()), asked.lens(), colour.limit(), asked.shown().palette().stock());
@@ -174,7 +174,7 @@ final class ArtPainter {
   }
 
   private BufferedImage part(Asked asked, Face face, int left, int top, int width, int height) {
-    DrawnPage page = Pages.bench(asked.shown(), face);
+    DrawnPage page = Imposition.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
     return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face), asked.toPixels().then(Affine.move(-left, -top)), width, height, pictures);
   }
@@ -217,7 +217,7 @@ final class ArtPainter {
     Face only = Face.of(asked.faceId(), "layer", new ArrayList<>(items));
     Affine map = asked.toPixels().then(Affine.move(margin, margin));
     Box all = new Box(-10_000, -10_000, 20_000, 20_000);
-    return FacePainter.paint(Pages.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
+    return FacePainter.paint(Imposition.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
   }
 
   private BufferedImage composed(Asked asked, Face face, Layers layers) {

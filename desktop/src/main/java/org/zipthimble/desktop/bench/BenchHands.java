@@ -11,12 +11,12 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import org.zipthimble.core.arrange.Standing;
-import org.zipthimble.core.edit.Handle;
+import org.zipthimble.core.arrange.PlacedBox;
+import org.zipthimble.core.form.Handle;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Role;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.marks.Hit;
 import org.zipthimble.desktop.state.Session;
 
@@ -298,7 +298,7 @@ final class BenchHands {
     session.beside().stream().filter(i -> i.properties().visible() && !i.properties().locked() && i.properties().role() != Role.GUIDE)
         .map(Item::id).forEach(ids::add);
     Set<String> taken = new LinkedHashSet<>(session.selectionProperty().get());
-    for (Standing s : Standing.of(session.face(), ids)) {
+    for (PlacedBox s : PlacedBox.of(session.face(), ids)) {
       if (encloses ? band.contains(s.box(), 0) : touches(band, s.box())) {
         taken.add(s.id());
       }
@@ -373,7 +373,7 @@ final class BenchHands {
     if (ids.isEmpty()) {
       return guides.nudge(dx, dy);
     }
-    session.apply(Standing.shift(session.faceIdProperty().get(), "edit.nudge", ids, dx, dy));
+    session.apply(PlacedBox.shift(session.faceIdProperty().get(), "edit.nudge", ids, dx, dy));
     return true;
   }
 

@@ -19,14 +19,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
-import org.zipthimble.core.arrange.Standing;
-import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.arrange.PlacedBox;
 import org.zipthimble.core.edit.ThingEdits;
-import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Job;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.job.Face;
+import org.zipthimble.core.job.Job;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -196,7 +196,7 @@ public final class BenchPane extends BorderPane {
 
   /** Shows what is selected. */
   public void toSelection() {
-    Standing.of(session.face(), session.selectionProperty().get()).stream().map(Standing::box).reduce(Box::union).ifPresent(lens::show);
+    PlacedBox.of(session.face(), session.selectionProperty().get()).stream().map(PlacedBox::box).reduce(Box::union).ifPresent(lens::show);
   }
 
   /** Shows the face as large as it is. */
@@ -266,13 +266,13 @@ public final class BenchPane extends BorderPane {
     Unit shown = session.unit();
     boolean atSheet = session.preferences().now().sheetOrigin();
     List<Object> key = List.of(now, shown, atSheet, view.getWidth(), view.getHeight(),
-        atSheet ? Pages.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0));
+        atSheet ? Imposition.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0));
     if (key.equals(rulersShown)) {
       return;
     }
     rulersShown = key;
     unit.setText(shown.sign());
-    Point origin = atSheet ? Pages.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0);
+    Point origin = atSheet ? Imposition.trimOnPage(session.shownProperty().get(), session.face()) : new Point(0, 0);
     Viewport from = now.moved(-origin.x() * now.scale(), -origin.y() * now.scale());
     across.show(from, shown, view.getWidth());
     down.show(from, shown, view.getHeight());

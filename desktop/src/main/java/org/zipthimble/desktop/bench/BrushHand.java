@@ -12,16 +12,16 @@ import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.paint.Pick;
 import org.zipthimble.core.picture.BrushStroke;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.LatestWork;
-import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.PointerMode;
+import org.zipthimble.desktop.state.Session;
 
 /** The brush over a picture, and the dropper that picks a colour. */
 final class BrushHand {
@@ -77,7 +77,7 @@ final class BrushHand {
       Face face = session.face();
       Point place = lens.now().toFace(pixel);
       double average = session.pointerMode().average();
-      picker.want(() -> Pick.at(Pages.bench(job, face), place, average, session.halvings()), picking.get());
+      picker.want(() -> Pick.at(Imposition.bench(job, face), place, average, session.halvings()), picking.get());
       return Drag.NONE;
     }
     if (target().isEmpty()) {

@@ -9,10 +9,10 @@ import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Circle;
 import org.zipthimble.core.arrange.Snapper;
-import org.zipthimble.core.geom.Draft;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
+import org.zipthimble.core.shape.Draft;
 import org.zipthimble.desktop.state.Session;
 
 /** Drawing new outlines on the bench: points and curves one after another, or a line by free hand. */

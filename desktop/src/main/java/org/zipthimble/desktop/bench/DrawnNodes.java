@@ -15,7 +15,7 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Segment;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.geom.Warp;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Placement;
 
 /** Puts geometry of the core into shapes of the window; looks come from the style sheet. */
 public final class DrawnNodes {

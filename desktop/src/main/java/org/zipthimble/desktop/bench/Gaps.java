@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Hint;
-import org.zipthimble.core.arrange.Standing;
+import org.zipthimble.core.arrange.PlacedBox;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.desktop.state.Session;
@@ -17,7 +17,7 @@ final class Gaps {
   private Gaps() {}
 
   static List<Hint> hints(Session session, Axis axis) {
-    List<Standing> sorted = new ArrayList<>(Standing.of(session.face(), session.selectionProperty().get()));
+    List<PlacedBox> sorted = new ArrayList<>(PlacedBox.of(session.face(), session.selectionProperty().get()));
     sorted.sort(Comparator.comparingDouble(s -> axis.middle(s.box())));
     List<Hint> hints = new ArrayList<>();
     for (int i = 1; i < sorted.size() && i < MOST; i++) {

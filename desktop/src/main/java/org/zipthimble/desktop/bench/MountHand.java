@@ -6,19 +6,19 @@ import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.edit.Handle;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.form.Handle;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.LiveEffect;
-import org.zipthimble.core.job.PictureFit;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.LiveEffect;
+import org.zipthimble.core.item.PictureFit;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.desktop.state.Session;
 
 /** Moves, zooms and turns the picture inside a mount or a frame that was clicked twice; a frame's pins crop it. */

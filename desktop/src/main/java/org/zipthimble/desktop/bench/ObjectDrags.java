@@ -5,19 +5,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.arrange.Axis;
+import org.zipthimble.core.arrange.PlacedBox;
 import org.zipthimble.core.arrange.Resizing;
 import org.zipthimble.core.arrange.Snapper;
 import org.zipthimble.core.arrange.Spacing;
-import org.zipthimble.core.arrange.Standing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Handle;
-import org.zipthimble.core.edit.Reshape;
+import org.zipthimble.core.form.Handle;
+import org.zipthimble.core.form.Reshape;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Step;
@@ -99,7 +99,7 @@ final class ObjectDrags {
     Moving(Point pressed, Runnable clicked) {
       this.pressed = pressed;
       this.clicked = clicked;
-      this.box = Standing.of(session.face(), ids).stream().map(Standing::box).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
+      this.box = PlacedBox.of(session.face(), ids).stream().map(PlacedBox::box).reduce(Box::union).orElse(new Box(0, 0, 0, 0));
     }
 
     @Override
@@ -122,10 +122,10 @@ final class ObjectDrags {
       Snapper.Snapped snapped = snaps(held) ? snapper.move(box, dx, dy, reach()) : new Snapper.Snapped(dx, dy, List.of());
       double sx = held.keep() && dx == 0 ? 0 : snapped.dx();
       double sy = held.keep() && dy == 0 ? 0 : snapped.dy();
-      Point inGround = Standing.inGround(ground, new Point(sx, sy));
+      Point inGround = PlacedBox.inGround(ground, new Point(sx, sy));
       step = Optional.of(held.other()
           ? (face, some) -> Copies.duplicate(face, some, inGround.x(), inGround.y())
-          : (face, some) -> Standing.shift(face, "edit.move", some, sx, sy));
+          : (face, some) -> PlacedBox.shift(face, "edit.move", some, sx, sy));
       bench.moved(held.other() ? Optional.empty() : Optional.of(new Point(sx, sy)));
       tryOut(step.get().on(face(), ids), snapped.hints());
     }

@@ -10,12 +10,12 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Polygon;
 import org.zipthimble.core.arrange.Axis;
-import org.zipthimble.core.edit.Handle;
+import org.zipthimble.core.form.Handle;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.item.Placement;
 
 /** The pin heads of what is selected, the thread with the bead that turns it, and the ends that change its gaps. */
 final class Pins {

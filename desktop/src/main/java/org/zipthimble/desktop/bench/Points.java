@@ -19,11 +19,11 @@ import org.zipthimble.core.arrange.Snapper;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.geom.Nodes;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.shape.Nodes;
 import org.zipthimble.desktop.state.Session;
 
 /** The points of the shape that is being edited: how they are shown, and what the hand does to them. */

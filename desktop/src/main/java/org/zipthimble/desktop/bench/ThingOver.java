@@ -7,13 +7,13 @@ import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.check.Seam;
+import org.zipthimble.core.check.edge.Seam;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.paint.FacePainter;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.view.OnThing;
 import org.zipthimble.core.wording.Trouble;
@@ -89,7 +89,7 @@ final class ThingOver extends StackPane {
 
   private Look bent(Job job, Face face) {
     try {
-      DrawnPage page = Pages.of(job, face, PageOptions.of(true, false, job.sheet().withOnPaper(false)));
+      DrawnPage page = Imposition.of(job, face, PageOptions.of(true, false, job.sheet().withOnPaper(false)));
       double ppi = 900 / Math.max(page.size().width(), page.size().height());
       return new Look(FacePainter.onPaper(page, ppi, session.halvings()), Wording.text("over.bent", Lengths.show(page.size(), job.ticket().unit())));
     } catch (Trouble e) {

@@ -18,7 +18,7 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Viewport;
 import org.zipthimble.core.geom.Warp;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.type.Carets;
 import org.zipthimble.core.type.Paragraph;

@@ -10,26 +10,26 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import org.zipthimble.core.arrange.Align;
-import org.zipthimble.core.arrange.SimilarObjects;
+import org.zipthimble.core.arrange.AlignObjects;
 import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.arrange.SimilarObjects;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FaceEdits;
 import org.zipthimble.core.edit.Grouping;
+import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.geom.Rule;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.edit.GuideEdits;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Guide;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.desktop.bench.BenchPane;
 import org.zipthimble.desktop.slip.WordSlips;
-import org.zipthimble.desktop.state.Clip;
+import org.zipthimble.desktop.state.CopiedObjects;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.Typing;
@@ -42,9 +42,9 @@ public final class Commands {
   private final Session session;
   private final Supplier<BenchPane> bench;
   private final Supplier<Adders> adding;
-  private final Supplier<Clip> clip;
+  private final Supplier<CopiedObjects> clip;
   private final Pages pages;
-  private final Supplier<Shapes> shapes;
+  private final Supplier<ShapeCommands> shapes;
   private final Supplier<WordSlips> slips;
   private final Map<String, List<Command>> menus = new LinkedHashMap<>();
   private List<Command> filling = new ArrayList<>();
@@ -84,7 +84,7 @@ public final class Commands {
 
   /** The commands for a window; what they work on is asked for when they are done. */
   public Commands(
-      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<Clip> clip, Supplier<Shapes> shapes, Supplier<WordSlips> words, Pages pages) {
+      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<CopiedObjects> clip, Supplier<ShapeCommands> shapes, Supplier<WordSlips> words, Pages pages) {
     this.shapes = shapes;
     this.slips = words;
     this.session = session;
@@ -200,7 +200,7 @@ public final class Commands {
     chosen("menu.down", "Alt+Page Down", () -> order(-1));
     chosen("menu.bottom", "Alt+Shift+Page Down", () -> order(-FAR));
     filling.add(LINE);
-    for (Align.Edge edge : Align.Edge.values()) {
+    for (AlignObjects.Edge edge : AlignObjects.Edge.values()) {
       chosen("menu.align." + edge.name().toLowerCase(java.util.Locale.ROOT), "", () -> align(edge));
     }
     several("menu.spaceAcross", () -> space(Axis.ACROSS));
@@ -299,16 +299,16 @@ public final class Commands {
     }
   }
 
-  private void align(Align.Edge edge) {
-    session.apply(Align.edit(session.frame(), session.face(), ids(), edge, to(), session.keyProperty().get()));
+  private void align(AlignObjects.Edge edge) {
+    session.apply(AlignObjects.edit(session.frame(), session.face(), ids(), edge, to(), session.keyProperty().get()));
   }
 
-  private Align.To to() {
-    return session.keyProperty().get().isPresent() ? Align.To.KEY : ids().size() > 1 ? Align.To.EACH_OTHER : Align.To.TRIM;
+  private AlignObjects.To to() {
+    return session.keyProperty().get().isPresent() ? AlignObjects.To.KEY : ids().size() > 1 ? AlignObjects.To.EACH_OTHER : AlignObjects.To.TRIM;
   }
 
   private void space(Axis axis) {
-    session.apply(Spacing.evenly(session.frame(), session.face(), ids(), axis, Spacing.By.GAPS, Align.To.EACH_OTHER));
+    session.apply(Spacing.evenly(session.frame(), session.face(), ids(), axis, Spacing.By.GAPS, AlignObjects.To.EACH_OTHER));
   }
 
   private void guide(Guide guide) {

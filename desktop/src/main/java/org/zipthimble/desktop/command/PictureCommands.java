@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.core.units.Lengths;
@@ -102,7 +102,7 @@ final class PictureCommands {
     session.pointerMode().average(average);
     session.say(average > 0 ? Wording.text("pick.average.how", Lengths.showWithSign(average, session.unit())) : Wording.text("pick.how"));
     session.pointerMode().pick(colour -> {
-      session.apply(Looks.keep(colour));
+      session.apply(LookEdits.keep(colour));
       session.say(Wording.text("pick.taken", colour.hex()));
     });
   }

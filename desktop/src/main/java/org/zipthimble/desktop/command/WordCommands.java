@@ -15,7 +15,7 @@ import org.zipthimble.core.edit.WordingBank;
 import org.zipthimble.core.edit.WordsApart;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Way;
-import org.zipthimble.core.job.HoldsWords;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Wording;
@@ -28,9 +28,9 @@ final class WordCommands {
   private final Session session;
   private final Supplier<WordSlips> slips;
   private final Supplier<Adders> adding;
-  private final Supplier<Shapes> shapes;
+  private final Supplier<ShapeCommands> shapes;
 
-  WordCommands(Session session, Supplier<WordSlips> slips, Supplier<Adders> adding, Supplier<Shapes> shapes) {
+  WordCommands(Session session, Supplier<WordSlips> slips, Supplier<Adders> adding, Supplier<ShapeCommands> shapes) {
     this.shapes = shapes;
     this.session = session;
     this.slips = slips;

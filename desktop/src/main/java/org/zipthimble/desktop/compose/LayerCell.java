@@ -17,16 +17,16 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Role;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Role;
 import org.zipthimble.core.paint.FacePainter;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.wording.Wording;
+import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.Icons;
-import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
@@ -130,7 +130,7 @@ final class LayerCell extends ListCell<Item> {
     double scale = 2 * THUMB / Math.max(0.02, Math.max(box.width(), box.height()) + 0.02);
     Affine map = Affine.move(-box.centre().x(), -box.centre().y()).then(Affine.scale(scale, scale)).then(Affine.move(THUMB, THUMB));
     Face alone = Face.of("thumb", "thumb", java.util.List.of(shown));
-    return FacePainter.paint(Pages.bench(job, alone), box.grown(1), false, map, 2 * THUMB, 2 * THUMB, session.halvings());
+    return FacePainter.paint(Imposition.bench(job, alone), box.grown(1), false, map, 2 * THUMB, 2 * THUMB, session.halvings());
   }
 
   private void dragging() {

@@ -22,12 +22,12 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.FaceEdits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.command.Command;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.state.LatestWork;
@@ -157,7 +157,7 @@ public final class TrayPane extends HBox {
       double scale = THUMB / Math.max(size.width(), size.height());
       List<Object> drawn = List.of(face, job.ticket(), job.palette(), job.cutting(), job.fonts(), job.pictures().keySet());
       if (!drawn.equals(shownOf.put(face.id(), drawn))) {
-        pictures.get(face.id()).show(() -> Pages.bench(job, face), scale, session.halvings());
+        pictures.get(face.id()).show(() -> Imposition.bench(job, face), scale, session.halvings());
       }
     }
     for (Node node : faces.getChildren()) {

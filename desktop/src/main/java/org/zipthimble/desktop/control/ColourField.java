@@ -12,7 +12,7 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Session;
@@ -83,7 +83,7 @@ public final class ColourField extends HBox {
     paper.getChildren().addAll(Controls.label(Wording.text("colourField.used"), "field-label"), tiles);
     shown.ifPresent(colour -> paper.getChildren().add(Controls.button("colour-keep", "colourField.keep", () -> {
       popup.hide();
-      session.apply(Looks.keep(colour));
+      session.apply(LookEdits.keep(colour));
     }, "quiet")));
     if (none) {
       paper.getChildren().add(Controls.button("colour-none", "colourField.noColour", () -> choose(popup, Optional.empty()), "quiet"));

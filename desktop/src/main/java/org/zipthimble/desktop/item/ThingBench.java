@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
-import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,7 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Measure;
@@ -363,7 +361,7 @@ final class ThingBench extends VBox {
     Insets over = Insets.all(thing.overhang());
     Path edge = bending ? band.orElseThrow().band(Insets.NONE) : laid.outline().orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height())));
     Path beyond = bending ? band.orElseThrow().band(over)
-        : laid.outline().map(o -> thing.overhang() > 0 ? org.zipthimble.core.geom.Offset.of(o, thing.overhang(), org.zipthimble.core.geom.Corner.ROUND) : o).orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height()).grown(over)));
+        : laid.outline().map(o -> thing.overhang() > 0 ? org.zipthimble.core.overlay.Offset.of(o, thing.overhang(), org.zipthimble.core.geom.Corner.ROUND) : o).orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height()).grown(over)));
     Box around = Measure.bounds(beyond).orElseThrow();
     Viewport view = Viewport.fit(around, WIDE - 58, HIGH, 16);
     flat.getChildren().add(DrawnNodes.path(beyond, view, "flat-beyond"));

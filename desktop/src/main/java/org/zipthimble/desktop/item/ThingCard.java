@@ -2,13 +2,14 @@ package org.zipthimble.desktop.item;
 
 import java.awt.image.BufferedImage;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.paint.PngFile;
-import org.zipthimble.core.store.SafeWrite;
 import org.zipthimble.core.view.Camera;
 import org.zipthimble.core.view.OnThing;
 import org.zipthimble.core.wording.Trouble;
@@ -17,7 +18,6 @@ import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TurningView;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Session;
-import javafx.application.Platform;
 
 /** The job on its thing, beside what will be sent: turned by hand, saved as a picture for the customer, or laid into the person's own photograph. */
 public final class ThingCard extends VBox {

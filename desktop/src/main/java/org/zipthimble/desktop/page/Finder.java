@@ -16,10 +16,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.guide.Seeking;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.command.Command;
-import org.zipthimble.desktop.command.Spot;
+import org.zipthimble.desktop.command.FinderPlace;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
@@ -32,7 +32,7 @@ public final class Finder extends VBox {
 
   private final Session session;
   private final Supplier<List<Command>> commands;
-  private final Consumer<Spot> lead;
+  private final Consumer<FinderPlace> lead;
   private final TextField text = new TextField();
   private final ListView<Found> list = new ListView<>();
 
@@ -43,7 +43,7 @@ public final class Finder extends VBox {
    *
    * @param lead goes to a part of the window
    */
-  public Finder(Session session, Supplier<List<Command>> commands, Consumer<Spot> lead) {
+  public Finder(Session session, Supplier<List<Command>> commands, Consumer<FinderPlace> lead) {
     super(6);
     this.session = session;
     this.lead = lead;
@@ -118,7 +118,7 @@ public final class Finder extends VBox {
       add(found, typed, station.title(), "", "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station));
     }
     if (!typed.isEmpty()) {
-      Spot.ALL.forEach(spot -> add(found, typed, spot.title(), Wording.maybe("also." + spot.key()).orElse(""), spot.station().map(Station::title).orElse(""), () -> lead.accept(spot)));
+      FinderPlace.ALL.forEach(spot -> add(found, typed, spot.title(), Wording.maybe("also." + spot.key()).orElse(""), spot.station().map(Station::title).orElse(""), () -> lead.accept(spot)));
     }
     session.job().faces().forEach(face -> face.items()
         .forEach(i -> add(found, typed, i.properties().name(), "", Wording.text("layers.face", face.name()), () -> show(face.id(), i))));

@@ -7,6 +7,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -16,11 +17,13 @@ import org.zipthimble.core.cut.CutFonts;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.paint.PngFile;
+import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.send.PrintAndCut;
+import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.sheet.Register;
 import org.zipthimble.core.units.Lengths;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
@@ -30,11 +33,8 @@ import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
-import javafx.scene.control.CheckBox;
-import org.zipthimble.core.sheet.Printing;
-import org.zipthimble.core.units.Size;
-import org.zipthimble.practice.link.PrinterLink;
-import org.zipthimble.practice.link.CutterLink;
+import org.zipthimble.link.CutterLink;
+import org.zipthimble.link.PrinterLink;
 
 /** Sends a sheet to a cutter on this machine: started, paused, ended, taken up again where it broke off. */
 final class CutterCard extends VBox {

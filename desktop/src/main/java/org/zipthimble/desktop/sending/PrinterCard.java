@@ -30,12 +30,12 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.proof.CameOut;
 import org.zipthimble.core.proof.Measured;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.MirrorGuard;
-import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.SendOptions;
 import org.zipthimble.core.send.Sender;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Printing;
 import org.zipthimble.core.thing.Process;
 import org.zipthimble.core.units.Insets;
@@ -53,7 +53,7 @@ import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
-import org.zipthimble.practice.link.PrinterLink;
+import org.zipthimble.link.PrinterLink;
 
 /** Printing on a printer that speaks the Internet Printing Protocol: what it is set to, what will come out by that, and what did. */
 final class PrinterCard extends VBox {
@@ -208,7 +208,7 @@ final class PrinterCard extends VBox {
       return;
     }
     try {
-      DrawnPage page = Pages.run(job, job.leaving(), PageOptions.of(job)).at(0);
+      DrawnPage page = Imposition.run(job, job.leaving(), PageOptions.of(job)).at(0);
       Printing how = facts.orElseThrow().printing(tray().get(), scaling);
       before.setText(told(page, how) + paper(job));
       judge(before, how.trueSize(page.size()) && how.lost(page.size(), page.trim()).most() < 0.002 && paper(job).isEmpty());
@@ -308,7 +308,7 @@ final class PrinterCard extends VBox {
     Path folder = Files.createTempDirectory("zip-thimble-print");
     Path file = folder.resolve("pages.pdf");
     try {
-      Sender.send(job, Order.of(file, OptionalInt.empty(), job.ticket().ppi(), PageOptions.of(job)).withHow(SendOptions.USUAL.withPlain(true)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), job.ticket().ppi(), PageOptions.of(job)).withHow(SendOptions.USUAL.withPlain(true)), Progress.SILENT);
       return Files.readAllBytes(file);
     } finally {
       Files.deleteIfExists(file);
@@ -320,8 +320,8 @@ final class PrinterCard extends VBox {
 
   private static List<Came> came(Job job, PrinterLink.Facts printer, int id, Optional<PrinterLink.Ready> tray) throws Trouble, IOException {
     List<Came> out = new ArrayList<>();
-    PageRun sent = Pages.run(job, job.leaving(), PageOptions.of(job));
-    PageRun seen = Pages.run(job, job.leaving(), PageOptions.of(job).withMirror(false));
+    PageRun sent = Imposition.run(job, job.leaving(), PageOptions.of(job));
+    PageRun seen = Imposition.run(job, job.leaving(), PageOptions.of(job).withMirror(false));
     for (PrinterLink.Sheet sheet : PrinterLink.sheets(printer, id)) {
       BufferedImage picture = ImageIO.read(new ByteArrayInputStream(sheet.png()));
       int page = Math.max(0, Math.min(sent.count() - 1, (int) sheet.figure("page") - 1));

@@ -19,7 +19,7 @@ import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.Content;
-import org.zipthimble.core.send.Order;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.OutputFormat;
 import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.send.SendOptions;
@@ -73,7 +73,7 @@ final class SendChoices extends VBox {
         pill("send-this", Wording.text("sendPane.this"), which, () -> onlyThisFace = true));
     which.selectToggle(which.getToggles().get(0));
     ppi = new TypedField("send-ppi", Wording.text("sendPane.ppi"), text -> {
-      resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Order.LEAST_PPI, Order.MOST_PPI);
+      resolution = Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), FileOrder.LEAST_PPI, FileOrder.MOST_PPI);
       changed.run();
     });
     ppi.setMaxWidth(90);
@@ -173,7 +173,7 @@ final class SendChoices extends VBox {
     return one ? OptionalInt.of(1 + job.faces().stream().map(f -> f.id()).toList().indexOf(session.faceIdProperty().get())) : OptionalInt.empty();
   }
 
-  Order order(Job job, Path file) {
-    return new Order(file, Optional.of(content), face(job), Optional.empty(), resolution, pages(job), how, false);
+  FileOrder order(Job job, Path file) {
+    return new FileOrder(file, Optional.of(content), face(job), Optional.empty(), resolution, pages(job), how, false);
   }
 }

@@ -14,8 +14,8 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.paint.PdfPress;
 import org.zipthimble.core.paint.TiffFile;
 import org.zipthimble.core.send.Choice;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.SendOptions;
-import org.zipthimble.core.send.Order;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -46,7 +46,7 @@ final class SendOptionRows extends VBox {
     packingRow = hiding(choice("sendPane.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
     picturesRow = hiding(choice("sendPane.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
     most = new TypedField("send-most", Wording.text("sendPane.most"), text -> take.accept(now.get().withMostPpi(
-        text.isBlank() || text.equals(Wording.text("sendPane.never")) ? 0 : Lengths.parseNumber(text, Order.LEAST_PPI, Order.MOST_PPI))));
+        text.isBlank() || text.equals(Wording.text("sendPane.never")) ? 0 : Lengths.parseNumber(text, FileOrder.LEAST_PPI, FileOrder.MOST_PPI))));
     most.setMaxWidth(90);
     mostRow = hiding(Controls.under(Wording.text("sendPane.most"), most));
     plain = Controls.check("send-plain", "sendPane.plain", false, on -> take.accept(now.get().withPlain(on)));

@@ -19,11 +19,11 @@ import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.LensPainter;
 import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.CutDrawings;
 import org.zipthimble.core.send.ProofPage;
 import org.zipthimble.core.send.Traveller;
-import org.zipthimble.core.send.CutDrawings;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
@@ -93,7 +93,7 @@ final class SendPreview extends FlowPane {
     List<Face> faces = one.isEmpty() ? job.leaving() : List.of(job.faces().get(one.getAsInt() - 1));
     layer.replace(() -> {
       try {
-        PageRun run = Pages.run(job, faces, options);
+        PageRun run = Imposition.run(job, faces, options);
         List<DrawnPage> pages = new ArrayList<>();
         for (int i = 0; i < Math.min(MOST, run.count()); i++) {
           pages.add(run.at(i));

@@ -22,22 +22,20 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.cut.CutFonts;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.job.Making;
-import javafx.scene.layout.StackPane;
-import org.zipthimble.desktop.control.PlainScroll;
-import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.job.Making;
 import org.zipthimble.core.job.ShopCard;
+import org.zipthimble.core.plan.Lane;
 import org.zipthimble.core.proof.Glance;
 import org.zipthimble.core.proof.Measured;
 import org.zipthimble.core.send.Choice;
 import org.zipthimble.core.send.Content;
+import org.zipthimble.core.send.FileOrder;
 import org.zipthimble.core.send.JpegFormat;
-import org.zipthimble.core.send.Order;
 import org.zipthimble.core.send.OutputFormat;
 import org.zipthimble.core.send.OutputFormats;
 import org.zipthimble.core.send.Sender;
@@ -47,6 +45,8 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.PlainScroll;
+import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.item.PhotoPane;
 import org.zipthimble.desktop.item.ThingCard;
 import org.zipthimble.desktop.state.Background;
@@ -273,7 +273,7 @@ public final class SendStation implements StationView {
       estimated = List.of();
       return;
     }
-    Order order = choices.order(job, Path.of("estimate" + choices.format().ending()));
+    FileOrder order = choices.order(job, Path.of("estimate" + choices.format().ending()));
     int face = Math.max(1, order.face().orElse(1));
     List<Object> asked = List.of(job, order, face);
     if (asked.equals(estimated)) {
@@ -315,20 +315,20 @@ public final class SendStation implements StationView {
     Path file = chosen.get();
     lastFolder = Optional.ofNullable(file.toAbsolutePath().getParent());
     boolean seen = !format.endingOf(file.getFileName().toString()).isEmpty();
-    Order order = standIns(job, choices.order(job, seen ? file : file.resolveSibling(file.getFileName() + format.ending())));
+    FileOrder order = standIns(job, choices.order(job, seen ? file : file.resolveSibling(file.getFileName() + format.ending())));
     if (mayWrite(job, order, seen)) {
       send(job, order);
     }
   }
 
   /** Words whose face is not here are cut in the stand-in only with the person's word. */
-  private Order standIns(Job job, Order order) {
+  private FileOrder standIns(Job job, FileOrder order) {
     List<String> missing = choices.content().cut() ? CutFonts.missing(job) : List.of();
     return missing.isEmpty() ? order : order.withStandIns(session.asker().mayCutStandIn(missing));
   }
 
   /** The person has agreed to the one name that was chosen; other files that are there already are asked about. */
-  private boolean mayWrite(Job job, Order order, boolean seen) {
+  private boolean mayWrite(Job job, FileOrder order, boolean seen) {
     try {
       List<String> there = Sender.files(job, order).stream().filter(f -> !(seen && f.equals(order.file())))
           .filter(Files::exists).map(f -> f.getFileName().toString()).toList();
@@ -339,7 +339,7 @@ public final class SendStation implements StationView {
     }
   }
 
-  private void send(Job job, Order order) {
+  private void send(Job job, FileOrder order) {
     sending = true;
     stopping.set(false);
     bar.setProgress(0);

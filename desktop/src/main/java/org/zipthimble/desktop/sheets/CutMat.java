@@ -16,9 +16,9 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import org.zipthimble.core.cut.CutLine;
 import org.zipthimble.core.cut.CutMarks;
+import org.zipthimble.core.cut.CutPiece;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
-import org.zipthimble.core.cut.Piece;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.Box;
@@ -28,10 +28,10 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Viewport;
-import org.zipthimble.core.job.Finish;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.PiecePlace;
-import org.zipthimble.core.job.Lane;
+import org.zipthimble.core.plan.Finish;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.PiecePlace;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.bench.DrawnNodes;
@@ -50,7 +50,7 @@ final class CutMat extends Pane {
   private final Leaving leaving;
   private Optional<CutSheet> sheet = Optional.empty();
   private Viewport view = new Viewport(40, 0, 0);
-  private Optional<Piece> held = Optional.empty();
+  private Optional<CutPiece> held = Optional.empty();
   private Point pressed = new Point(0, 0);
   private Point by = new Point(0, 0);
 
@@ -60,7 +60,7 @@ final class CutMat extends Pane {
     void over(double sceneX, double sceneY);
 
     /** A piece is let go at a place of the scene; false when nothing takes it there. */
-    boolean dropped(CutSheet from, Piece piece, double sceneX, double sceneY);
+    boolean dropped(CutSheet from, CutPiece piece, double sceneX, double sceneY);
   }
 
   CutMat(Session session, Runnable again, Leaving leaving) {
@@ -112,7 +112,7 @@ final class CutMat extends Pane {
     nodes.add(material);
     finish(s, stock, nodes);
     nodes.add(DrawnNodes.box(usable(s), view, "usable"));
-    for (Piece piece : s.pieces()) {
+    for (CutPiece piece : s.pieces()) {
       boolean lifted = held.filter(h -> h.id().equals(piece.id())).isPresent();
       nodes.add(piece(lifted ? piece.mapped(Affine.move(by.x(), by.y())) : piece, lifted));
     }
@@ -163,7 +163,7 @@ final class CutMat extends Pane {
     return String.format(Locale.ROOT, "-fx-fill: %s%02x;", lane.colour().hex(), Math.round(opacity * 255));
   }
 
-  private Node piece(Piece piece, boolean lifted) {
+  private Node piece(CutPiece piece, boolean lifted) {
     Group group = new Group();
     if (CutMarks.light(sheet.orElseThrow().lane().colour())) {
       group.getStyleClass().add("on-light");
@@ -235,7 +235,7 @@ final class CutMat extends Pane {
       held = Optional.empty();
       draw();
     } else if (held.isPresent() && (by.x() != 0 || by.y() != 0)) {
-      Piece piece = held.get();
+      CutPiece piece = held.get();
       held = Optional.empty();
       lay(piece, 0, by);
     } else {
@@ -244,7 +244,7 @@ final class CutMat extends Pane {
   }
 
   /** Turns and moves a piece where that keeps everything valid; else says why not. */
-  private void lay(Piece piece, double turn, Point move) {
+  private void lay(CutPiece piece, double turn, Point move) {
     Job job = session.job();
     CutSheet s = sheet.orElseThrow();
     Point middle = Measure.bounds(piece.outline()).orElseThrow().centre();

@@ -1,8 +1,8 @@
 package org.zipthimble.desktop.sheets;
 
 import java.util.ArrayList;
-import java.util.List;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -20,17 +20,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.arrange.Resizing;
+import org.zipthimble.core.cut.CutPiece;
 import org.zipthimble.core.cut.CutSheet;
 import org.zipthimble.core.cut.Layout;
-import org.zipthimble.core.cut.Piece;
 import org.zipthimble.core.cut.Pieces;
 import org.zipthimble.core.edit.CutEdits;
 import org.zipthimble.core.edit.Edit;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Lane;
-import org.zipthimble.core.job.Split;
 import org.zipthimble.core.nest.Nest;
+import org.zipthimble.core.plan.Lane;
+import org.zipthimble.core.plan.Split;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -270,7 +270,7 @@ public final class CutStation implements StationView {
     }
 
     @Override
-    public boolean dropped(CutSheet from, Piece piece, double sceneX, double sceneY) {
+    public boolean dropped(CutSheet from, CutPiece piece, double sceneX, double sceneY) {
       over(-1, -1);
       for (int i = 0; i < strip.getChildren().size(); i++) {
         Node thumb = strip.getChildren().get(i);
@@ -287,7 +287,7 @@ public final class CutStation implements StationView {
       return false;
     }
 
-    private void take(CutSheet from, Piece piece, CutSheet to) {
+    private void take(CutSheet from, CutPiece piece, CutSheet to) {
       if (!to.lane().id().equals(from.lane().id())) {
         session.say(Wording.text("cutSheet.otherLane", to.lane().name(), from.lane().name()));
       } else if (session.job().cutting().split().on()) {
@@ -297,7 +297,7 @@ public final class CutStation implements StationView {
       }
     }
 
-    private void onto(CutSheet from, Piece piece, int sheet) {
+    private void onto(CutSheet from, CutPiece piece, int sheet) {
       Job job = session.job();
       mover.want(() -> Layout.onto(job, from.lane(), piece, sheet), found -> {
         if (job != session.job()) {

@@ -14,7 +14,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Gang;
+import org.zipthimble.core.plan.Gang;
 import org.zipthimble.core.sheet.GangPages;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;

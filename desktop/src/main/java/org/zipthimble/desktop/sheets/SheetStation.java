@@ -27,19 +27,19 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Gang;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.SheetPlan;
-import org.zipthimble.core.job.Ticket;
 import org.zipthimble.core.marks.DrawnPage;
+import org.zipthimble.core.plan.Gang;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.sheet.Booklet;
 import org.zipthimble.core.sheet.BookletPages;
 import org.zipthimble.core.sheet.GangPages;
 import org.zipthimble.core.sheet.Guillotine;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Spots;
-import org.zipthimble.core.sheet.Pages;
 import org.zipthimble.core.sheet.Papers;
+import org.zipthimble.core.sheet.Spots;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
@@ -246,7 +246,7 @@ public final class SheetStation implements StationView {
     Job job = session.job();
     SheetPlan plan = job.sheet();
     Unit unit = session.unit();
-    boolean ganged = Pages.ganged(PageOptions.of(job));
+    boolean ganged = Imposition.ganged(PageOptions.of(job));
     boolean bound = BookletPages.wanted(PageOptions.of(job));
     lying.selectToggle(bound ? booklet : ganged ? several : plan.onPaper() ? onPaper : alone);
     gang.setVisible(ganged);
@@ -278,11 +278,11 @@ public final class SheetStation implements StationView {
     marks.setSelected(plan.cropMarks());
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
-    needs.setText(Wording.text("sheetPane.needs", Lengths.show(Pages.needed(session.frame(), plan, true), unit)));
+    needs.setText(Wording.text("sheetPane.needs", Lengths.show(Imposition.needed(session.frame(), plan, true), unit)));
     String which = Wording.text(plan.onPaper() ? "sheetPane.caption" : "sheetPane.captionAlone");
     caption.setText(job.faces().size() == 1 ? which : Wording.text("sheetPane.captionFace", which, session.face().name()));
     try {
-      DrawnPage page = bound ? bound(job, false) : ganged ? ganged(job, both) : Pages.of(job, session.face(), PageOptions.of(job));
+      DrawnPage page = bound ? bound(job, false) : ganged ? ganged(job, both) : Imposition.of(job, session.face(), PageOptions.of(job));
       measure.setText(Lengths.show(page.size(), unit));
       scale = Math.min((bench.getWidth() - 80) / page.size().width(), (bench.getHeight() - 90) / page.size().height());
       if (scale > 1) {
@@ -350,7 +350,7 @@ public final class SheetStation implements StationView {
 
   /** The faces that lie on sheets together with the one that is shown. */
   private List<Face> alike(Job job) {
-    List<List<Face>> groups = Pages.alike(job, job.leaving());
+    List<List<Face>> groups = Imposition.alike(job, job.leaving());
     return groups.stream().filter(g -> g.contains(session.face())).findFirst().orElse(groups.get(0));
   }
 

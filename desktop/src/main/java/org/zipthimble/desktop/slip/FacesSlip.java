@@ -20,7 +20,7 @@ import org.zipthimble.core.edit.FaceEdits;
 import org.zipthimble.core.edit.FactDesigns;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.sheet.Pages;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
@@ -70,7 +70,7 @@ public final class FacesSlip extends ToolSlip {
       Size size = job.frame(face).size();
       List<Object> of = List.of(face, job.ticket(), job.palette(), job.cutting(), job.fonts(), job.pictures().keySet());
       if (!of.equals(drawn.put(face.id(), of))) {
-        pictures.get(face.id()).show(() -> Pages.bench(job, face), THUMB / Math.max(size.width(), size.height()), session.halvings());
+        pictures.get(face.id()).show(() -> Imposition.bench(job, face), THUMB / Math.max(size.width(), size.height()), session.halvings());
       }
     }
   }

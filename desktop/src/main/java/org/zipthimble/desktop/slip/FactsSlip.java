@@ -11,13 +11,14 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zipthimble.core.check.English;
+import org.zipthimble.core.check.words.English;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.FactEdits;
+import org.zipthimble.core.fill.Filling;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Fact;
 import org.zipthimble.core.job.FactForms;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -73,7 +74,7 @@ public final class FactsSlip extends ToolSlip {
   private void add() {
     Fact.Kind kind = Fact.Kind.values()[kinds.getSelectionModel().getSelectedIndex()];
     String name = Wording.of(kind);
-    for (int i = 2; FactEdits.find(session.job(), name).isPresent(); i++) {
+    for (int i = 2; Filling.find(session.job(), name).isPresent(); i++) {
       name = Wording.of(kind) + " " + i;
     }
     session.apply(FactEdits.set(new Fact(name, kind, "")));
@@ -84,7 +85,7 @@ public final class FactsSlip extends ToolSlip {
     session.apply(new Edit(Wording.text("edit.factsUsual"), job -> {
       var now = job;
       for (Fact fact : Fact.usual()) {
-        now = FactEdits.find(now, fact.name()).isPresent() ? now : FactEdits.set(fact).change().apply(now);
+        now = Filling.find(now, fact.name()).isPresent() ? now : FactEdits.set(fact).change().apply(now);
       }
       return now;
     }));
@@ -114,15 +115,15 @@ public final class FactsSlip extends ToolSlip {
     TypedField value = new TypedField("fact-" + id, made.name(), text -> take(made.name(), text));
     HBox.setHgrow(value, Priority.ALWAYS);
     value.setPromptText(Wording.text(made.kind().day() ? "facts.day" : made.kind() == Fact.Kind.TIME ? "facts.hour" : "facts.words"));
-    fresh.add(() -> FactEdits.find(session.job(), made.name()).ifPresent(f -> value.show(f.value().isEmpty() ? "" : f.kind().day()
+    fresh.add(() -> Filling.find(session.job(), made.name()).ifPresent(f -> value.show(f.value().isEmpty() ? "" : f.kind().day()
         ? f.shown("monthDayYear") : f.shown(""))));
-    Node put = Controls.button("fact-put-" + id, "facts.put", () -> FactEdits.find(session.job(), made.name()).ifPresent(this::put), "quiet");
+    Node put = Controls.button("fact-put-" + id, "facts.put", () -> Filling.find(session.job(), made.name()).ifPresent(this::put), "quiet");
     fresh.add(() -> put.setDisable(target().isEmpty()));
     return Controls.row(4, name, value, put, Controls.button("fact-away-" + id, "facts.away", () -> session.apply(FactEdits.remove(made.name())), "quiet"));
   }
 
   private void take(String name, String text) throws Trouble {
-    Optional<Fact> fact = FactEdits.find(session.job(), name);
+    Optional<Fact> fact = Filling.find(session.job(), name);
     if (fact.isPresent()) {
       String value = text.isBlank() ? "" : fact.get().kind().day() ? FactForms.readDay(text).toString()
           : fact.get().kind() == Fact.Kind.TIME ? FactForms.readHour(text).toString() : text.strip();

@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.ListEdits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;

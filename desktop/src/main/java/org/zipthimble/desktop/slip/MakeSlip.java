@@ -17,14 +17,14 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.BookEdits;
-import org.zipthimble.core.edit.Grounds;
+import org.zipthimble.core.edit.GroundEdits;
+import org.zipthimble.core.fill.Grounds;
 import org.zipthimble.core.job.Book;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Fold;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
@@ -151,7 +151,7 @@ public final class MakeSlip extends ToolSlip {
   }
 
   private CheckBox shared() {
-    CheckBox box = Controls.check("make-shared", "makeSlip.shared", false, on -> session.apply(Grounds.share(face(), on)));
+    CheckBox box = Controls.check("make-shared", "makeSlip.shared", false, on -> session.apply(GroundEdits.share(face(), on)));
     fresh.add(() -> box.setSelected(session.face().form().shared()));
     return box;
   }
@@ -172,18 +172,18 @@ public final class MakeSlip extends ToolSlip {
   private void ground() {
     int index = ground.getSelectionModel().getSelectedIndex();
     if (!showing && index >= 0) {
-      session.apply(Grounds.ground(Optional.of(face()), index == 0 ? Optional.empty() : Optional.of(grounds().get(index - 1).id())));
+      session.apply(GroundEdits.ground(Optional.of(face()), index == 0 ? Optional.empty() : Optional.of(grounds().get(index - 1).id())));
     }
   }
 
   private void groundAll() {
     Optional<String> id = session.face().form().shared() ? Optional.of(face()) : session.face().form().ground();
-    session.apply(Grounds.ground(Optional.empty(), id));
+    session.apply(GroundEdits.ground(Optional.empty(), id));
   }
 
   /** At the caret, or at the end of the words that are selected. */
   private void put(String field) {
-    FieldText.put(session, style -> Grounds.field(field, style.letters(), style.paragraph()));
+    FieldText.put(session, style -> GroundEdits.field(field, style.letters(), style.paragraph()));
   }
 
   @Override

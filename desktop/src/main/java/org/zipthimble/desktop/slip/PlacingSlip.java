@@ -6,7 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.item.Pattern;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;

@@ -9,7 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.zipthimble.core.edit.WordSearch;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Walk;
 import org.zipthimble.core.wording.Wording;

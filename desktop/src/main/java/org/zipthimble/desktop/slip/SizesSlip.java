@@ -10,10 +10,10 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.edit.SizeEdits;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.job.Ticket;
+import org.zipthimble.core.plan.SheetPlan;
+import org.zipthimble.core.plan.Ticket;
+import org.zipthimble.core.sheet.Imposition;
 import org.zipthimble.core.sheet.PageOptions;
-import org.zipthimble.core.sheet.Pages;
-import org.zipthimble.core.job.SheetPlan;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
@@ -90,7 +90,7 @@ public final class SizesSlip extends ToolSlip {
       Job sized = other ? SizeEdits.at(job, size) : job;
       Face face = sized.face(faceId).orElse(sized.faces().get(0));
       try {
-        return org.zipthimble.core.paint.FacePainter.onPaper(Pages.of(sized, face, options), ppi, session.halvings());
+        return org.zipthimble.core.paint.FacePainter.onPaper(Imposition.of(sized, face, options), ppi, session.halvings());
       } catch (Trouble none) {
         throw new IllegalStateException(none.getMessage(), none);
       }

@@ -7,7 +7,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.check.Finding;
-import org.zipthimble.core.check.Report;
+import org.zipthimble.core.check.all.Report;
 import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.job.Job;
 

@@ -8,7 +8,7 @@ import java.util.function.BiConsumer;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;

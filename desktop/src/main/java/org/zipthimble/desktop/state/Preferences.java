@@ -3,20 +3,20 @@ package org.zipthimble.desktop.state;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import org.zipthimble.core.check.OwnWords;
-import org.zipthimble.core.store.Places;
+import org.zipthimble.core.check.words.OwnWords;
+import org.zipthimble.core.files.Folders;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.wording.Trouble;
 
 /** What the person has chosen for the program, and where it is kept. For the interface thread only. */
 public final class Preferences {
-  private final Places places;
+  private final Folders places;
   private final ReadOnlyObjectWrapper<Settings> settings;
   private final LatestWork writer = new LatestWork();
   private java.util.function.Consumer<String> told = sentence -> { };
 
   /** The choices kept in these places. */
-  public Preferences(Places places) {
+  public Preferences(Folders places) {
     this.places = places;
     this.settings = new ReadOnlyObjectWrapper<>(Settings.read(places.settingsFile()));
     OwnWords.know(now().words());
@@ -68,7 +68,7 @@ public final class Preferences {
   }
 
   /** Where things are kept. */
-  public Places places() {
+  public Folders places() {
     return places;
   }
 }

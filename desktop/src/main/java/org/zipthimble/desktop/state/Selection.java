@@ -12,9 +12,9 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zipthimble.core.form.Scene;
 import org.zipthimble.core.geom.Affine;
-import org.zipthimble.core.geom.Nodes;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.shape.Nodes;
 
 /** What is chosen on the face that is shown: objects, the group that is open, points of an outline. For the interface thread only. */
 public final class Selection {

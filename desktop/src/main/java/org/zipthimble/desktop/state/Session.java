@@ -17,11 +17,11 @@ import org.zipthimble.core.colour.Lens;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Grouping;
 import org.zipthimble.core.edit.History;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.geom.Affine;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Frame;
-import org.zipthimble.core.job.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.kept.Kept;
 import org.zipthimble.core.picture.Halvings;
@@ -46,7 +46,7 @@ public final class Session {
   private final Preferences preferences;
   private final Filing filing;
   private Optional<Runnable> last = Optional.empty();
-  private Optional<Looks.Taken> look = Optional.empty();
+  private Optional<LookEdits.Taken> look = Optional.empty();
 
   /** A session that begins with a job. */
   public Session(Job job, Asker asker, Preferences preferences) {
@@ -233,13 +233,13 @@ public final class Session {
 
   /** Takes the look of the selected object up. */
   public void takeLook() {
-    single().ifPresent(item -> look = Optional.of(Looks.of(item)));
+    single().ifPresent(item -> look = Optional.of(LookEdits.of(item)));
     say(Wording.text("look.taken"));
   }
 
   /** Gives the look that was taken up to what is selected. */
   public void giveLook() {
-    look.ifPresent(l -> perform((face, ids) -> Looks.give(face, ids, l)));
+    look.ifPresent(l -> perform((face, ids) -> LookEdits.give(face, ids, l)));
   }
 
   /** Whether a look has been taken up. */

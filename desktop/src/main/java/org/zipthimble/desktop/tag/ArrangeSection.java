@@ -9,12 +9,12 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.HBox;
 import javafx.util.StringConverter;
-import org.zipthimble.core.arrange.Align;
+import org.zipthimble.core.arrange.AlignObjects;
 import org.zipthimble.core.arrange.Axis;
 import org.zipthimble.core.arrange.Spacing;
 import org.zipthimble.core.edit.Copies;
 import org.zipthimble.core.edit.Grouping;
-import org.zipthimble.core.job.Pattern;
+import org.zipthimble.core.item.Pattern;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
@@ -25,7 +25,7 @@ import org.zipthimble.desktop.state.Session;
 
 /** Lining up, spacing with gaps that are shown and typed, and repeating in rows and grids. */
 final class ArrangeSection extends Section {
-  private Align.To to;
+  private AlignObjects.To to;
   private Optional<String> key = Optional.empty();
   private Spacing.By by = Spacing.By.GAPS;
   private int columns = 3;
@@ -35,7 +35,7 @@ final class ArrangeSection extends Section {
 
   ArrangeSection(Session session, boolean several) {
     super(session);
-    to = several ? Align.To.EACH_OTHER : Align.To.TRIM;
+    to = several ? AlignObjects.To.EACH_OTHER : AlignObjects.To.TRIM;
     getChildren().addAll(beside("arrange.to", toChoice(several)), aligns());
     if (several) {
       getChildren().addAll(spaces(), gaps(), Controls.button("tag-group", "tag.group",
@@ -44,10 +44,10 @@ final class ArrangeSection extends Section {
     getChildren().addAll(Controls.stitch(), repeats());
   }
 
-  private ComboBox<Align.To> toChoice(boolean several) {
-    ComboBox<Align.To> box = new ComboBox<>(FXCollections.observableArrayList(Align.To.values()));
+  private ComboBox<AlignObjects.To> toChoice(boolean several) {
+    ComboBox<AlignObjects.To> box = new ComboBox<>(FXCollections.observableArrayList(AlignObjects.To.values()));
     if (!several) {
-      box.getItems().removeAll(Align.To.EACH_OTHER, Align.To.KEY);
+      box.getItems().removeAll(AlignObjects.To.EACH_OTHER, AlignObjects.To.KEY);
     }
     box.setId("arrange-to");
     box.setAccessibleText(Wording.text("arrange.to"));
@@ -59,7 +59,7 @@ final class ArrangeSection extends Section {
     fresh.add(() -> {
       if (several && !session.keyProperty().get().equals(key)) {
         key = session.keyProperty().get();
-        box.setValue(key.isPresent() ? Align.To.KEY : Align.To.EACH_OTHER);
+        box.setValue(key.isPresent() ? AlignObjects.To.KEY : AlignObjects.To.EACH_OTHER);
       }
     });
     return box;
@@ -81,10 +81,10 @@ final class ArrangeSection extends Section {
 
   private Node aligns() {
     HBox row = new HBox(3);
-    for (Align.Edge edge : Align.Edge.values()) {
+    for (AlignObjects.Edge edge : AlignObjects.Edge.values()) {
       String name = edge.name().toLowerCase(Locale.ROOT);
       Button button = Controls.iconButton("arrange-" + name, Icons.align(edge.ordinal()), "menu.align." + name, () ->
-          session.apply(Align.edit(session.frame(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
+          session.apply(AlignObjects.edit(session.frame(), session.face(), ids(), edge, to, session.keyProperty().get())), "bordered");
       row.getChildren().add(button);
     }
     return row;

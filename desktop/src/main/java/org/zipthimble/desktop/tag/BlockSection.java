@@ -7,13 +7,13 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import org.zipthimble.core.edit.StoryEdits;
 import org.zipthimble.core.geom.Box;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.item.WordsPanel;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Panel;
-import org.zipthimble.core.job.Placement;
 import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.Fitting;
 import org.zipthimble.core.type.Standing;
@@ -92,28 +92,28 @@ final class BlockSection extends Section {
     return fields(44, all);
   }
 
-  private Panel panelNow() {
-    return words().flatMap(HoldsWords::panel).orElse(new Panel(Look.NONE, 0));
+  private WordsPanel panelNow() {
+    return words().flatMap(HoldsWords::panel).orElse(new WordsPanel(Look.NONE, 0));
   }
 
-  private void paint(UnaryOperator<Panel> change) {
+  private void paint(UnaryOperator<WordsPanel> change) {
     session.apply(StoryEdits.words(face(), ids(), "edit.panel", w -> {
-      Panel next = change.apply(w.panel().orElse(new Panel(Look.NONE, 0)));
+      WordsPanel next = change.apply(w.panel().orElse(new WordsPanel(Look.NONE, 0)));
       return w.withPanel(next.look().equals(Look.NONE) ? Optional.empty() : Optional.of(next));
     }));
   }
 
   private Node panel() {
     ColourField fill = new ColourField("block-fill", Wording.text("block.fill"), true, session, this::colours,
-        c -> paint(p -> new Panel(new Look(c, p.look().line()), p.corner())));
+        c -> paint(p -> new WordsPanel(new Look(c, p.look().line()), p.corner())));
     fresh.add(() -> fill.show(panelNow().look().fill()));
     ColourField line = new ColourField("block-line", Wording.text("block.line"), true, session, this::colours,
-        c -> paint(p -> new Panel(new Look(p.look().fill(), c.map(is -> p.look().line().map(l -> l.withColour(is)).orElse(LineLook.of(1, is)))), p.corner())));
+        c -> paint(p -> new WordsPanel(new Look(p.look().fill(), c.map(is -> p.look().line().map(l -> l.withColour(is)).orElse(LineLook.of(1, is)))), p.corner())));
     fresh.add(() -> line.show(panelNow().look().line().map(LineLook::colour)));
     TypedField width = number("block-line-width", "block.lineWidth", LineLook.LEAST_PT, LineLook.MOST_PT,
         () -> panelNow().look().line().map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(""),
-        v -> paint(p -> new Panel(new Look(p.look().fill(), p.look().line().map(l -> l.withWidthPt(v))), p.corner())));
-    TypedField corner = length("block-corner", "block.corner", 0, 100, () -> panelNow().corner(), v -> paint(p -> new Panel(p.look(), v)));
+        v -> paint(p -> new WordsPanel(new Look(p.look().fill(), p.look().line().map(l -> l.withWidthPt(v))), p.corner())));
+    TypedField corner = length("block-corner", "block.corner", 0, 100, () -> panelNow().corner(), v -> paint(p -> new WordsPanel(p.look(), v)));
     return flow(field(HALF, "block.fill", fill), field(HALF, "block.line", line), field(THIRD, "block.lineWidth", width), field(THIRD, "block.corner", corner));
   }
 }

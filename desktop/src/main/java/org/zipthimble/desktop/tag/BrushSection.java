@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.PictureEdits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.picture.Backdrop;
 import org.zipthimble.core.picture.BrushStroke;
 import org.zipthimble.core.picture.Retouch;

@@ -9,11 +9,11 @@ import javafx.scene.control.Label;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.code.Codes;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.FactEdits;
+import org.zipthimble.core.fill.Filling;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Outline;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Outline;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
@@ -34,7 +34,7 @@ final class CodeSection extends Section {
     List<String> facts = new ArrayList<>(List.of(Wording.text("code.typed")));
     session.job().facts().stream().map(Fact::name).forEach(facts::add);
     var fact = choice("code-fact", "code.fact", facts, () -> coded().map(c -> c.fact().map(facts::indexOf).orElse(0)).filter(i -> i >= 0), i -> change(c -> new Outline.Coded(
-        c.code(), i == 0 ? c.content() : FactEdits.find(session.job(), facts.get(i)).map(Fact::value).orElse(""), i == 0 ? Optional.empty() : Optional.of(facts.get(i)))));
+        c.code(), i == 0 ? c.content() : Filling.find(session.job(), facts.get(i)).map(Fact::value).orElse(""), i == 0 ? Optional.empty() : Optional.of(facts.get(i)))));
     TypedField module = length("code-module", "code.module", 0.001, 2,
         () -> shape().flatMap(s -> coded().map(c -> c.module(s.placement().width(), s.placement().height()))).orElse(Double.NaN), this::module);
     Controls.tip(module, Wording.text("code.module.tip"));

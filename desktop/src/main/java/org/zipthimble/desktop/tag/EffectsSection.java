@@ -8,12 +8,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Looks;
-import org.zipthimble.core.job.Effect;
-import org.zipthimble.core.job.Effects;
-import org.zipthimble.core.job.FillStyle;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.Look;
+import org.zipthimble.core.edit.LookEdits;
+import org.zipthimble.core.item.Effect;
+import org.zipthimble.core.item.Effects;
+import org.zipthimble.core.item.FillStyle;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.Look;
 import org.zipthimble.core.picture.Texture;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
@@ -115,7 +115,7 @@ final class EffectsSection extends Section {
   }
 
   private void cover(Optional<FillStyle.Finish> finish) {
-    session.perform((face, ids) -> Looks.finish(face, ids, finish));
+    session.perform((face, ids) -> LookEdits.finish(face, ids, finish));
   }
 
   private void surfaceOf(boolean on, Texture.Surface surface) {

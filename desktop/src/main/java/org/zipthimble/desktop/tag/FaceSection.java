@@ -15,15 +15,15 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.colour.ColourText;
 import org.zipthimble.core.edit.ColourEdits;
 import org.zipthimble.core.edit.GuideEdits;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
+import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
 import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
-import org.zipthimble.core.job.Ticket;
-import org.zipthimble.core.store.SafeWrite;
+import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.store.Settings;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -51,7 +51,7 @@ final class FaceSection extends Section {
     super(session);
     ColourField stock = new ColourField("face-stock", Wording.text("faceTag.stock"), false, session,
         () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
-        colour -> colour.ifPresent(c -> session.apply(Looks.palette("edit.stock", p -> p.withStock(c)))));
+        colour -> colour.ifPresent(c -> session.apply(LookEdits.palette("edit.stock", p -> p.withStock(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
     getChildren().addAll(Controls.label(Wording.text("tag.none"), "side-title"), Controls.wrapped(Wording.text("tag.none.hint"), "side-note"),
         Controls.under(Wording.text("faceTag.stock"), stock), Controls.under(Wording.text("faceTag.nudge"), nudge()),
@@ -179,7 +179,7 @@ final class FaceSection extends Section {
     }
     TypedField add = new TypedField("swatch-add", Wording.text("faceTag.swatch.add"), text -> {
       ColourText.Typed typed = ColourText.read(text, session.job().colour().press());
-      session.apply(typed.ink().isPresent() ? ColourEdits.ink(typed.colour(), typed.ink()) : Looks.keep(typed.colour()));
+      session.apply(typed.ink().isPresent() ? ColourEdits.ink(typed.colour(), typed.ink()) : LookEdits.keep(typed.colour()));
     });
     add.setPromptText(Wording.text("faceTag.swatch.add"));
     add.setPrefWidth(92);
@@ -194,7 +194,7 @@ final class FaceSection extends Section {
       return;
     }
     reader.read(progress -> PaletteFile.read(file.get().getFileName().toString(), LatestWork.bytes(file.get())), read ->
-        session.apply(repaint ? ColourEdits.repaint(read) : Looks.palette("edit.palette.in", p -> {
+        session.apply(repaint ? ColourEdits.repaint(read) : LookEdits.palette("edit.palette.in", p -> {
           Palette all = p;
           for (Swatch one : read) {
             all = all.swatches().size() < Palette.MOST ? all.with(one) : all;

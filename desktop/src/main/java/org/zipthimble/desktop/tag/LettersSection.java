@@ -11,12 +11,12 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Colour;
+import org.zipthimble.core.font.FontFace;
 import org.zipthimble.core.geom.LineSide;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.LetterCase;
 import org.zipthimble.core.type.LetterDetail;
-import org.zipthimble.core.type.Ring;
+import org.zipthimble.core.type.LetterRing;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.ColourField;
@@ -101,25 +101,25 @@ final class LettersSection extends WordsPart {
     return pill;
   }
 
-  private List<Ring> ringsNow() {
+  private List<LetterRing> ringsNow() {
     return same(s -> s.letters().detail().rings()).orElse(List.of());
   }
 
   private Node ringRow() {
     return Controls.row(6, Controls.label(Wording.text("letters.rings"), "field-label"), Controls.button("ring-add", "letters.addRing", () -> change(all -> {
       if (all.size() < LetterDetail.MOST_RINGS) {
-        all.add(0, new Ring(all.stream().mapToDouble(Ring::widthPt).max().orElse(0) + USUAL_RING, all.isEmpty() ? Colour.WHITE : Colour.BLACK, LineSide.OUTSIDE));
+        all.add(0, new LetterRing(all.stream().mapToDouble(LetterRing::widthPt).max().orElse(0) + USUAL_RING, all.isEmpty() ? Colour.WHITE : Colour.BLACK, LineSide.OUTSIDE));
       }
       return all;
     }), "quiet"));
   }
 
-  private void change(UnaryOperator<List<Ring>> change) {
+  private void change(UnaryOperator<List<LetterRing>> change) {
     detail(d -> d.withRings(change.apply(new ArrayList<>(d.rings()))));
     refresh();
   }
 
-  private void change(int index, UnaryOperator<Ring> change) {
+  private void change(int index, UnaryOperator<LetterRing> change) {
     change(all -> {
       if (index < all.size()) {
         all.set(index, change.apply(all.get(index)));
@@ -141,20 +141,20 @@ final class LettersSection extends WordsPart {
     }
   }
 
-  private Optional<Ring> at(int index) {
+  private Optional<LetterRing> at(int index) {
     return index < ringsNow().size() ? Optional.of(ringsNow().get(index)) : Optional.empty();
   }
 
   private Node ring(int index) {
     ColourField colour = new ColourField("ring-colour-" + index, Wording.text("letters.ringColour"), false, session, this::colours,
-        c -> c.ifPresent(is -> change(index, r -> new Ring(r.widthPt(), is, r.side()))));
+        c -> c.ifPresent(is -> change(index, r -> new LetterRing(r.widthPt(), is, r.side()))));
     fresh.add(() -> at(index).ifPresent(r -> colour.show(Optional.of(r.colour()))));
     List<String> sides = java.util.Arrays.stream(LineSide.values()).map(s -> Wording.of(s)).toList();
     var side = choice("ring-side-" + index, "letters.ringSide", sides, () -> at(index).map(r -> r.side().ordinal()),
-        i -> change(index, r -> new Ring(r.widthPt(), r.colour(), LineSide.values()[i])));
+        i -> change(index, r -> new LetterRing(r.widthPt(), r.colour(), LineSide.values()[i])));
     side.setPrefWidth(96);
-    var width = number("ring-width-" + index, "letters.ringWidth", 0.01, Ring.MOST_PT,
-        () -> at(index).map(r -> Wording.text("tag.pt", Lengths.plain(r.widthPt(), 2))).orElse(""), v -> change(index, r -> new Ring(v, r.colour(), r.side())));
+    var width = number("ring-width-" + index, "letters.ringWidth", 0.01, LetterRing.MOST_PT,
+        () -> at(index).map(r -> Wording.text("tag.pt", Lengths.plain(r.widthPt(), 2))).orElse(""), v -> change(index, r -> new LetterRing(v, r.colour(), r.side())));
     width.setPrefWidth(THIRD);
     return flow(width, side, colour, Controls.button("ring-away-" + index, "letters.ringAway", () -> change(all -> {
       if (index < all.size()) {

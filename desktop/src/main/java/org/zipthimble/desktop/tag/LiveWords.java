@@ -1,6 +1,6 @@
 package org.zipthimble.desktop.tag;
 
-import org.zipthimble.core.job.LiveEffect;
+import org.zipthimble.core.item.LiveEffect;
 import org.zipthimble.core.wording.Wording;
 
 /** What a live group makes, in a sentence. */

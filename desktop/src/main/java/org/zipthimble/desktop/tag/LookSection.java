@@ -11,17 +11,17 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Looks;
-import org.zipthimble.core.job.HasOutline;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemGroup;
-import org.zipthimble.core.job.ItemPhoto;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemVisitor;
-import org.zipthimble.core.job.ItemWords;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Look;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.edit.LookEdits;
+import org.zipthimble.core.item.HasOutline;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemGroup;
+import org.zipthimble.core.item.ItemPhoto;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemVisitor;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Look;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
@@ -63,7 +63,7 @@ final class LookSection extends Section {
       if (item.outline().cornerRadius().isPresent()) {
         TypedField corners = length("tag-corners", "tag.corners", 0, Placement.FARTHEST,
             () -> shapeNow().flatMap(s -> s.outline().cornerRadius()).orElse(Double.NaN),
-            radius -> session.perform((face, ids) -> Looks.round(face, ids, radius)));
+            radius -> session.perform((face, ids) -> LookEdits.round(face, ids, radius)));
         first.getChildren().add(small("tag.corners", corners));
       }
       getChildren().addAll(first, line());
@@ -167,7 +167,7 @@ final class LookSection extends Section {
     parts.getChildren().clear();
     for (Map.Entry<Colour, String> part : wanted) {
       ColourField field = new ColourField("part-" + part.getKey().hex().substring(1), part.getValue(), false, session, this::colours,
-          colour -> colour.ifPresent(to -> session.apply(Looks.recolour(face(), ids(), part.getKey(), to))));
+          colour -> colour.ifPresent(to -> session.apply(LookEdits.recolour(face(), ids(), part.getKey(), to))));
       field.show(Optional.of(part.getKey()));
       field.setMaxWidth(104);
       parts.getChildren().add(new VBox(1, Controls.label(part.getValue(), "field-label"), field));

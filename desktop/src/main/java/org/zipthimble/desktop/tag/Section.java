@@ -18,7 +18,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.JobColours;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;

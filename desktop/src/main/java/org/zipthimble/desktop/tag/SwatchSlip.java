@@ -15,7 +15,7 @@ import org.zipthimble.core.colour.Ink;
 import org.zipthimble.core.colour.Lab;
 import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.edit.ColourEdits;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
@@ -160,14 +160,14 @@ final class SwatchSlip {
       chip.setAccessibleText(lighter.name());
       Controls.tip(chip, lighter.name());
       chip.setStyle("-fx-background-color: -zt-line, " + lighter.colour().hex() + ";");
-      chip.setOnAction(e -> session.apply(Looks.palette("edit.swatch", p -> p.with(lighter))));
+      chip.setOnAction(e -> session.apply(LookEdits.palette("edit.swatch", p -> p.with(lighter))));
       tints.getChildren().add(chip);
     }
   }
 
   private void remove() {
     popup.hide();
-    session.apply(Looks.palette("edit.swatch", p -> p.without(swatch.colour())));
+    session.apply(LookEdits.palette("edit.swatch", p -> p.without(swatch.colour())));
   }
 
   private void refresh() {

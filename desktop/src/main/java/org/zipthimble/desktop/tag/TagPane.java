@@ -18,7 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.job.Item;
+import org.zipthimble.core.item.Item;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.compose.LayersPane;
 import org.zipthimble.desktop.control.Controls;
@@ -228,7 +228,7 @@ public final class TagPane extends VBox {
     }
     inside.getChildren().add(Controls.stitch());
     put(new CutSection(session));
-    fold("aside", () -> new AsideSection(session));
+    fold("aside", () -> new WrapSection(session));
     fold("arrange", () -> new ArrangeSection(session, false));
   }
 

@@ -15,14 +15,15 @@ import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.FactEdits;
 import org.zipthimble.core.edit.StyleEdits;
+import org.zipthimble.core.fill.Filling;
+import org.zipthimble.core.font.FontFace;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.HoldsWords;
 import org.zipthimble.core.job.JobFonts;
 import org.zipthimble.core.job.NamedStyle;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.FieldUse;
-import org.zipthimble.core.type.FontFace;
 import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Paragraph;
 import org.zipthimble.core.type.Run;
@@ -104,7 +105,7 @@ final class WordsSection extends WordsPart {
     boolean[] showing = {false};
     fresh.add(() -> {
       showing[0] = true;
-      Optional<Fact> fact = fieldNow().flatMap(f -> FactEdits.find(session.shownProperty().get(), f.name())).filter(f -> f.forms().size() > 1 && !f.value().isEmpty());
+      Optional<Fact> fact = fieldNow().flatMap(f -> Filling.find(session.shownProperty().get(), f.name())).filter(f -> f.forms().size() > 1 && !f.value().isEmpty());
       form.getItems().setAll(fact.map(f -> f.forms().stream().map(f::shown).toList()).orElse(List.of()));
       fact.ifPresent(f -> form.getSelectionModel().select(Math.max(0, f.forms().indexOf(fieldNow().orElseThrow().form()))));
       row.setVisible(fact.isPresent());
@@ -114,7 +115,7 @@ final class WordsSection extends WordsPart {
     form.setOnAction(e -> {
       int index = form.getSelectionModel().getSelectedIndex();
       if (!showing[0] && index >= 0) {
-        wordsNow().ifPresent(w -> fieldNow().flatMap(f -> FactEdits.find(session.job(), f.name())).ifPresent(f ->
+        wordsNow().ifPresent(w -> fieldNow().flatMap(f -> Filling.find(session.job(), f.name())).ifPresent(f ->
             session.apply(FactEdits.form(face(), w.id(), chosen(w).from(), chosen(w).to(), f.forms().get(index)))));
       }
     });

@@ -9,23 +9,23 @@ import org.zipthimble.core.bring.Ornament;
 import org.zipthimble.core.bring.WordsIn;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
-import org.zipthimble.core.edit.Drawings;
 import org.zipthimble.core.edit.Edits;
-import org.zipthimble.core.edit.Looks;
+import org.zipthimble.core.edit.LookEdits;
+import org.zipthimble.core.form.Drawings;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Point;
-import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.item.HoldsWords;
+import org.zipthimble.core.item.Item;
+import org.zipthimble.core.item.ItemProperties;
+import org.zipthimble.core.item.ItemShape;
+import org.zipthimble.core.item.ItemWords;
+import org.zipthimble.core.item.LineLook;
+import org.zipthimble.core.item.Outline;
+import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Fact;
-import org.zipthimble.core.job.HoldsWords;
-import org.zipthimble.core.job.Item;
-import org.zipthimble.core.job.ItemProperties;
-import org.zipthimble.core.job.ItemShape;
-import org.zipthimble.core.job.ItemWords;
 import org.zipthimble.core.job.JobFonts;
-import org.zipthimble.core.job.LineLook;
-import org.zipthimble.core.job.Outline;
-import org.zipthimble.core.job.Placement;
+import org.zipthimble.core.shape.ReadyForm;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.Fitting;
 import org.zipthimble.core.type.Story;
@@ -90,7 +90,7 @@ public final class ObjectAdder {
    * @param radius of its corners, in inches
    */
   public void border(double distance, double linePt, double radius) {
-    add(Looks.border(session.job().freshId(), session.frame(), distance, LineLook.of(linePt, INK), radius));
+    add(LookEdits.border(session.job().freshId(), session.frame(), distance, LineLook.of(linePt, INK), radius));
   }
 
   /** A form of columns and rows over a box: a table, writing lines or boxes to tick. */

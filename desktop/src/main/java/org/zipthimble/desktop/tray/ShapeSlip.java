@@ -10,10 +10,10 @@ import javafx.stage.Popup;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.geom.Affine;
 import org.zipthimble.core.geom.PathText;
-import org.zipthimble.core.geom.ReadyForm;
+import org.zipthimble.core.shape.ReadyForm;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Controls;
+import org.zipthimble.desktop.control.Icons;
 import org.zipthimble.desktop.control.Slips;
 
 /** A paper slip with the ready shapes, each drawn as it is. */

@@ -67,7 +67,7 @@ public final class Cutter {
   }
 
   /** Obeys one order. */
-  public Refusal obey(Order order) {
+  public Refusal obey(CutterOrder order) {
     if (stopped) {
       return Refusal.STOPPED;
     }
@@ -207,8 +207,8 @@ public final class Cutter {
   }
 
   /** What it did so far. */
-  public Report report() {
-    return new Report(length, travel, seconds, lifts, refused);
+  public CutterReport report() {
+    return new CutterReport(length, travel, seconds, lifts, refused);
   }
 
   /** How it is set up. */

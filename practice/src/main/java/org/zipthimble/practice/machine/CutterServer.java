@@ -257,7 +257,7 @@ public final class CutterServer implements Closeable {
     int done = 0;
     double paced = 0;
     while (true) {
-      Optional<Order> order;
+      Optional<CutterOrder> order;
       try {
         order = reader.next();
       } catch (OrderReader.Nonsense nonsense) {
@@ -299,7 +299,7 @@ public final class CutterServer implements Closeable {
       }
     }
     cutter.finish();
-    Report r = cutter.report();
+    CutterReport r = cutter.report();
     String way = Lengths.plain(r.seconds(), 0);
     answer(out, "done", print == null ? say("practice.done", inches(r.length()), way, r.lifts(), inches(r.travel()))
         : say("practice.donePrinted", inches(r.length()), way, r.lifts(), inches(r.travel()), Lengths.plain(offBy, 4)));

@@ -27,7 +27,7 @@ public final class OrderReader {
    * @return empty at the end
    * @throws Nonsense when what comes is no order; reading can go on
    */
-  public Optional<Order> next() throws IOException, Nonsense {
+  public Optional<CutterOrder> next() throws IOException, Nonsense {
     int c = read();
     while (c >= 0 && (c == ';' || c <= ' ')) {
       c = read();
@@ -54,7 +54,7 @@ public final class OrderReader {
     if (letter(c)) {
       ahead = c;
     }
-    return Optional.of(new Order(word, figures(word, text.toString())));
+    return Optional.of(new CutterOrder(word, figures(word, text.toString())));
   }
 
   private static List<Double> figures(String word, String text) throws Nonsense {

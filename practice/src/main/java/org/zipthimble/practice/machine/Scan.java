@@ -58,7 +58,7 @@ public final class Scan {
    * @return one for each; empty when they cannot be told
    */
   public static List<Point> marks(BufferedImage seen, List<Point> wanted, double radius) {
-    List<Point> spots = Spots.of(seen, radius, PPI);
+    List<Point> spots = MarkSpots.of(seen, radius, PPI);
     int far = 1;
     for (int i = 2; i < wanted.size(); i++) {
       far = wanted.get(i).distance(wanted.get(0)) > wanted.get(far).distance(wanted.get(0)) ? i : far;

@@ -28,7 +28,7 @@ public record Printed(
 
   /** The sheet as a page of its own size. */
   public byte[] pdf() throws IOException {
-    return Pages.pdf(png, how.paper());
+    return PrinterPages.pdf(png, how.paper());
   }
 
   /** How large the page came out, in inches. */

@@ -294,7 +294,7 @@ public final class Printer implements Closeable {
   }
 
   private void print(Work work) throws InterruptedException {
-    try (Pages pages = Pages.of(work.document)) {
+    try (PrinterPages pages = PrinterPages.of(work.document)) {
       work.pages = pages.sizes().size();
       for (int copy = 0; copy < work.wish.copies(); copy++) {
         for (int page = 0; page < pages.sizes().size(); page++) {
@@ -314,7 +314,7 @@ public final class Printer implements Closeable {
   }
 
   /** Prints one sheet; false when the job was taken back. */
-  private boolean sheet(Work work, Pages pages, int page) throws IOException, InterruptedException {
+  private boolean sheet(Work work, PrinterPages pages, int page) throws IOException, InterruptedException {
     Tray tray = ready(work);
     if (tray == null) {
       return false;
@@ -328,7 +328,7 @@ public final class Printer implements Closeable {
     }
     Size asked = pages.sizes().get(page);
     Box all = new Box(0, 0, asked.width(), asked.height());
-    byte[] png = Pages.png(image, ppi);
+    byte[] png = PrinterPages.png(image, ppi);
     synchronized (this) {
       sheetNumber++;
       work.done++;

@@ -39,7 +39,7 @@ public final class PrinterServer implements Closeable {
 
   private final Printer printer;
   private final HttpServer server;
-  private final Desk desk;
+  private final PrinterDesk desk;
   private final ThreadPoolExecutor pool;
   private volatile boolean off;
 
@@ -51,7 +51,7 @@ public final class PrinterServer implements Closeable {
   public PrinterServer(int port, Printer printer) throws IOException {
     this.printer = printer;
     this.server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), WAITING);
-    this.desk = new Desk(printer, port());
+    this.desk = new PrinterDesk(printer, port());
     this.pool = new ThreadPoolExecutor(THREADS, THREADS, 10, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING), r -> {
       Thread thread = new Thread(r, "practice-printer-desk");
       thread.setDaemon(true);

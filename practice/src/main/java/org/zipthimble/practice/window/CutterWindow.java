@@ -1,8 +1,8 @@
 package org.zipthimble.practice.window;
 
 import java.io.IOException;
-import java.util.OptionalInt;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.DoubleConsumer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -22,10 +22,10 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.practice.link.CutterLink;
+import org.zipthimble.link.CutterLink;
+import org.zipthimble.practice.machine.CutterReport;
 import org.zipthimble.practice.machine.CutterServer;
 import org.zipthimble.practice.machine.Misplacement;
-import org.zipthimble.practice.machine.Report;
 import org.zipthimble.practice.machine.Setup;
 
 /** The practice cutter as a window: its mat with what was cut, how it is set up, and what it says. */
@@ -102,7 +102,7 @@ public final class CutterWindow extends Application {
     if (!server.words().isEmpty()) {
       words.setText(server.words());
     }
-    Report r = server.cutter().report();
+    CutterReport r = server.cutter().report();
     cut.setText(Wording.text("practice.inches", Lengths.plain(r.length(), 1)));
     time.setText(Wording.text("practice.seconds", Lengths.plain(r.seconds(), 0)));
     lifts.setText(String.valueOf(r.lifts()));

@@ -34,7 +34,7 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.practice.link.PrinterLink;
+import org.zipthimble.link.PrinterLink;
 import org.zipthimble.practice.printer.PaperKind;
 import org.zipthimble.practice.printer.Printed;
 import org.zipthimble.practice.printer.Printer;

@@ -45,7 +45,7 @@ import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Stopped;
-import org.zipthimble.practice.link.PrinterLink;
+import org.zipthimble.link.PrinterLink;
 
 /** The practice printer as a sender meets it: what comes out, trouble in mid-job, and senders that behave badly. */
 class PracticePrinterTest {

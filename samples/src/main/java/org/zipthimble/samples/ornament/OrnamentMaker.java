@@ -13,7 +13,7 @@ public final class OrnamentMaker {
 
   /** Writes all ornaments into a folder, one folder for each set, and {@code index.txt} with a line for each. */
   public static int write(Path folder) throws IOException {
-    List<Draft> all = new ArrayList<>();
+    List<OrnamentDraft> all = new ArrayList<>();
     all.addAll(Plants.sprigs());
     all.addAll(Plants.seeds());
     all.addAll(Edges.borders());
@@ -25,7 +25,7 @@ public final class OrnamentMaker {
     all.addAll(Signs.rays());
     all.addAll(Signs.tools());
     StringBuilder index = new StringBuilder();
-    for (Draft draft : all) {
+    for (OrnamentDraft draft : all) {
       Path set = Files.createDirectories(folder.resolve(draft.set));
       Files.writeString(set.resolve(draft.file()), draft.svg(), StandardCharsets.UTF_8);
       index.append(draft.set).append('/').append(draft.file()).append('\n');
