@@ -35,8 +35,10 @@ final class Ahead {
   /** Sets and paints two letters, so that what setting and painting load is there once they are needed. Nothing waits for it. */
   static void paint() {
     List<Item> items = List.of(
-        ItemShape.of(ItemProperties.of("i1", "ahead"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty()),
-        ItemWords.of(ItemProperties.of("i2", "ahead"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK)));
+        ItemShape.of(ItemProperties.of("i1", "ahead"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK),
+        Optional.empty()),
+        ItemWords.of(ItemProperties.of("i2", "ahead"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag",
+        new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK)));
     Job job = StandardItem.blank("ahead", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(items));
     FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), COARSE_PPI, Halvings.SHARED);
   }

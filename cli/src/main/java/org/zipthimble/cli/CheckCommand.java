@@ -31,7 +31,8 @@ final class CheckCommand implements Callable<Integer> {
   @Parameters(paramLabel = "JOB", arity = "1..*", description = "the .thimble files")
   private List<Path> jobs;
 
-  @Option(names = "--rows", paramLabel = "FILE", description = "with a list in place of the jobs' own: rows that do not fit are told by name")
+  @Option(names = "--rows", paramLabel = "FILE",
+      description = "with a list in place of the jobs' own: rows that do not fit are told by name")
   private Path rows;
 
   @Option(names = "--json", description = "as JSON, for programs")

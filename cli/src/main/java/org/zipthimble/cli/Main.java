@@ -48,7 +48,8 @@ public final class Main {
   /** Runs a command and ends with its code. */
   public static void main(String[] arguments) {
     CompletableFuture<Void> known = CompletableFuture.runAsync(
-        () -> OwnWords.know(Settings.read(Folders.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile()).words()), Ahead::run);
+        () -> OwnWords.know(Settings.read(Folders.usual(System.getenv(), Path.of(System.getProperty("user.home"))).settingsFile())
+        .words()), Ahead::run);
     if (arguments.length > 1) {
       Ahead.run(Ahead::paint);
     }
@@ -80,7 +81,8 @@ public final class Main {
   /** A job with a list in place of its own. */
   static Job filled(Job job, Path rows) throws Trouble {
     try {
-      return ListEdits.take(TableIn.read(rows.getFileName().toString(), Files.readAllBytes(rows), Optional.empty(), Optional.empty()).list()).change().apply(job);
+      return ListEdits.take(TableIn.read(rows.getFileName().toString(), Files.readAllBytes(rows), Optional.empty(), Optional.empty())
+          .list()).change().apply(job);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", rows.getFileName());
     }
@@ -105,7 +107,9 @@ public final class Main {
 
   private static String[] kinds() {
     List<String> kinds = new ArrayList<>(List.of("", Wording.text("cli.kinds")));
-    OutputFormats.all().forEach(f -> kinds.add("  " + String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word).collect(Collectors.joining(", ")) + ")"));
+    OutputFormats.all()
+        .forEach(f -> kinds.add("  " + String.join(" ", f.endings()) + " (" + f.contents().stream().map(Content::word)
+        .collect(Collectors.joining(", ")) + ")"));
     return kinds.toArray(new String[0]);
   }
 
@@ -113,7 +117,8 @@ public final class Main {
   private static CommandLine line(Object program, List<Supplier<Object>> known, PrintWriter out, PrintWriter err, String... arguments) {
     CommandLine line = new CommandLine(program);
     List<Object> commands = known.stream().map(Supplier::get).toList();
-    Optional<Object> named = commands.stream().filter(c -> arguments.length > 0 && c.getClass().getAnnotation(Command.class).name().equals(arguments[0])).findFirst();
+    Optional<Object> named = commands.stream()
+        .filter(c -> arguments.length > 0 && c.getClass().getAnnotation(Command.class).name().equals(arguments[0])).findFirst();
     named.ifPresentOrElse(line::addSubcommand, () -> commands.forEach(line::addSubcommand));
     // settings reach the commands that are there
     line.setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);

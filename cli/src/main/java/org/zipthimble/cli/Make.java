@@ -89,10 +89,12 @@ final class Make implements Callable<Integer> {
   private Double mostPpi;
 
   @Option(names = "--as", paramLabel = "pages|design|sheets|assembly|proof|traveller",
-      description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), how a split design is put together (.pdf), a proof to sign or the traveller for the press (.pdf)")
+      description = "what a file for a cutter holds: the design as it stands, the sheets as they are cut (a file each), how a split "
+          + "design is put together (.pdf), a proof to sign or the traveller for the press (.pdf)")
   private String as;
 
-  @Option(names = "--rows", paramLabel = "FILE", description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a page for each row and face")
+  @Option(names = "--rows", paramLabel = "FILE",
+      description = "a list (.csv, .tsv, .xlsx) whose columns fill the fields: a page for each row and face")
   private Path rows;
 
   @Option(names = "--lane", paramLabel = "NAME", description = "one lane only, by its name")
@@ -159,7 +161,8 @@ final class Make implements Callable<Integer> {
           .orElseThrow(() -> Trouble.of("send.noLane", lane)).id());
     }
     FileOrder order = new FileOrder(
-        file, content, face == null ? OptionalInt.empty() : OptionalInt.of(face), id, ppi == null ? read.ticket().ppi() : ppi, options, how(), standIn);
+        file, content, face == null ? OptionalInt.empty() : OptionalInt.of(face), id, ppi == null ? read.ticket().ppi() : ppi, options,
+        how(), standIn);
     format.check(read, order);
     return order;
   }
@@ -189,13 +192,15 @@ final class Make implements Callable<Integer> {
       }
       if (!meant) {
         throw Trouble.of("cli.noChoice", one.getKey().title(), OutputFormats.all().stream()
-            .filter(f -> f.contents().stream().anyMatch(c -> f.choices(c).contains(one.getKey()))).map(OutputFormat::ending).collect(Collectors.joining(", ")));
+            .filter(f -> f.contents().stream().anyMatch(c -> f.choices(c).contains(one.getKey()))).map(OutputFormat::ending)
+            .collect(Collectors.joining(", ")));
       }
     }
   }
 
   private SendOptions how() throws Trouble {
-    SendOptions how = SendOptions.USUAL.withPlain(plain).withOpen(open).withMirror(mirror == null ? Optional.empty() : Optional.of(Switch.or(mirror, false)));
+    SendOptions how = SendOptions.USUAL.withPlain(plain).withOpen(open)
+        .withMirror(mirror == null ? Optional.empty() : Optional.of(Switch.or(mirror, false)));
     if (quality != null) {
       how = how.withQuality(within(quality, 30, 100) / 100);
     }

@@ -58,13 +58,15 @@ class CommandsTest {
   void aListMakesPagesAndNamesRowsThatDoNotFit() throws Exception {
     String cards = put("place-cards.thimble");
     Path rows = folder.resolve("guests.csv");
-    Files.writeString(rows, "name,table,dish\nOdile,1,soup\nMarguerite Thistlewood-Penhaligon of Upper Marrowfield and all of her grandchildren,2,\nBram,3,pie\n");
+    Files.writeString(rows, "name,table,dish\nOdile,1,soup\nMarguerite Thistlewood-Penhaligon of Upper Marrowfield and all of her "
+        + "grandchildren,2,\nBram,3,pie\n");
     assertEquals(1, run("check", cards, "--rows", rows.toString()));
     assertTrue(out.toString().contains("In row 2, “Marguerite"), out.toString());
     Path pdf = folder.resolve("cards.pdf");
     assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--to", pdf.toString()));
     assertEquals(3, PdfMeasure.of(pdf).pages().size());
-    assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--ppi", "50", "--to", folder.resolve("cards.png").toString()));
+    assertEquals(0, run("make", cards, "--rows", rows.toString(), "--sheet", "off", "--ppi", "50", "--to",
+        folder.resolve("cards.png").toString()));
     assertTrue(Files.exists(folder.resolve("cards-1.png")) && Files.exists(folder.resolve("cards-3.png")), "a picture for each row");
     assertEquals(2, run("make", cards, "--rows", rows.toString(), "--to", folder.resolve("cards.svg").toString()));
     assertTrue(err.toString().contains("Ask for a .pdf file"), err.toString());
@@ -158,8 +160,10 @@ class CommandsTest {
 
   @ParameterizedTest
   @ValueSource(strings = {
-    "make", "make JOB", "make JOB --to x.docx", "make JOB --to x.png --ppi 5", "make JOB --to x.png --ppi many", "make JOB --to x.png --face 9",
-    "make JOB --to x.png --bleed maybe", "make gone.thimble --to x.pdf", "check", "fly", "make JOB --to none/x.pdf", "make JOB --to x.png --ppi 2401"})
+    "make", "make JOB", "make JOB --to x.docx", "make JOB --to x.png --ppi 5", "make JOB --to x.png --ppi many",
+        "make JOB --to x.png --face 9",
+    "make JOB --to x.png --bleed maybe", "make gone.thimble --to x.pdf", "check", "fly", "make JOB --to none/x.pdf",
+    "make JOB --to x.png --ppi 2401"})
   void badArgumentsGetOneClearSentence(String line) {
     String text = line.replace("JOB", "@@").replace("x.", folder.resolve("x") + ".").replace("none/", "none-such/");
     String[] arguments = text.split(" ");

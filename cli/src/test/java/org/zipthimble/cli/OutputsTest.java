@@ -63,7 +63,8 @@ class OutputsTest {
 
   /** Pixels hold no design, blades no pages: nothing is written and the sentence names the endings that would do. */
   @ParameterizedTest
-  @CsvSource({"x.png, design, .svg", "x.jpg, sheets, .plt", "x.tif, design, .dxf", "x.dxf, pages, .pdf", "x.plt, design, .svg", "x.svg, assembly, .pdf", "x.pdf, design, .dxf"})
+  @CsvSource({"x.png, design, .svg", "x.jpg, sheets, .plt", "x.tif, design, .dxf", "x.dxf, pages, .pdf", "x.plt, design, .svg",
+      "x.svg, assembly, .pdf", "x.pdf, design, .dxf"})
   void aMismatchedWishIsRefused(String name, String as, String would) throws IOException {
     assertEquals(2, run("make", decal, "--to", to(name), "--as", as));
     assertTrue(err.toString().contains(name) && err.toString().contains(would), err.toString());

@@ -35,7 +35,8 @@ class ProcessTest {
   private String said = "";
 
   private int run(String... arguments) throws Exception {
-    List<String> command = new ArrayList<>(List.of(System.getProperty("java.home") + "/bin/java", "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1",
+    List<String> command = new ArrayList<>(
+        List.of(System.getProperty("java.home") + "/bin/java", "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1",
         "-Xlog:class+load:file=" + folder.resolve("classes.txt"), "-cp", System.getProperty("java.class.path"), Main.class.getName()));
     command.addAll(List.of(arguments));
     ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(folder.resolve("said.txt").toFile());
@@ -48,8 +49,10 @@ class ProcessTest {
 
   private String job(String greeting) throws Exception {
     Job job = StandardItem.blank("Card", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(
-        ItemShape.of(ItemProperties.of("i1", "Ground"), Placement.of(-0.125, -0.125, 5.25, 7.25, 0), new Outline.Rectangle(0), Optional.of(Colour.of(0xFBF5E6)), Optional.empty()),
-        ItemWords.of(ItemProperties.of("i2", "Greeting"), Placement.of(1, 2, 3, 1, 0), greeting, new WordStyle("Figtree", "Regular", 18, 120, 0, Align.CENTRE, Colour.BLACK)))));
+        ItemShape.of(ItemProperties.of("i1", "Ground"), Placement.of(-0.125, -0.125, 5.25, 7.25, 0), new Outline.Rectangle(0),
+        Optional.of(Colour.of(0xFBF5E6)), Optional.empty()),
+        ItemWords.of(ItemProperties.of("i2", "Greeting"), Placement.of(1, 2, 3, 1, 0), greeting,
+        new WordStyle("Figtree", "Regular", 18, 120, 0, Align.CENTRE, Colour.BLACK)))));
     Path file = folder.resolve("card.thimble");
     ThimbleFile.save(job, file);
     return file.toString();

@@ -111,22 +111,25 @@ final class Composing implements StationView {
     side.getStyleClass().add("side");
     tray = new TrayPane(session, adders, () -> shelf(!shelfOpen()), () -> wordSlips.faces().open(), bench::takeFocus);
     bottom.getChildren().add(tray);
-    clip = new CopiedObjects(session, files -> adders.pictures().loose(files, bench.middle()), text -> adders.objects().words(text, bench.middle()),
+    clip = new CopiedObjects(session, files -> adders.pictures().loose(files, bench.middle()),
+        text -> adders.objects().words(text, bench.middle()),
         (name, bytes) -> adders.pictures().picture(name, bytes, bench.middle()));
   }
 
   /**
-   * What does beforehand what the first use would wait for, each a short piece of work: setting and drawing words and shapes beside the window,
-   * the tag's parts and the shelf. What has been used once needs none of it: it is given to the first window of the process alone.
+   * What does beforehand what the first use would wait for, each a short piece of work: setting and drawing words and shapes beside the
+   * window, the tag's parts and the shelf. What has been used once needs none of it: it is given to the first window of the process alone.
    */
   List<Runnable> warmings() {
     if (WARM.getAndSet(true)) {
       return List.of();
     }
     HoldsWords words = ItemWords.of(
-        ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag", new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
+        ItemProperties.of("i1", "warm"), Placement.of(0.5, 0.5, 2, 1, 0), "Ag",
+        new WordStyle("Figtree", "Regular", 24, 120, 0, Align.CENTRE, Colour.BLACK));
     HasOutline shape = ItemShape.of(
-        ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.of(LineLook.of(1, Colour.BLACK)));
+        ItemProperties.of("i2", "warm"), Placement.of(0.5, 2, 1, 1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK),
+        Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
     List<Runnable> warmings = new ArrayList<>();
     warmings.add(() -> Background.run(() -> {

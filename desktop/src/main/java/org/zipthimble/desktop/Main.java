@@ -72,7 +72,8 @@ public final class Main extends Application {
   public void start(Stage stage) {
     Preferences preferences = new Preferences(places());
     Session session = session(new WindowAsker(stage), preferences);
-    OneWindow.socket(System.getenv(), places()).flatMap(s -> OneWindow.listen(s, job -> Platform.runLater(() -> handed(stage, session, job))))
+    OneWindow.socket(System.getenv(), places())
+        .flatMap(s -> OneWindow.listen(s, job -> Platform.runLater(() -> handed(stage, session, job))))
         .ifPresent(window -> Runtime.getRuntime().addShutdownHook(new Thread(() -> closed(window))));
     place(stage, preferences);
     fill(stage, session);
@@ -121,7 +122,8 @@ public final class Main extends Application {
     Scene scene = new Scene(new Scaled(workbench, session.preferences()), WIDTH, HEIGHT);
     SceneLooks.follow(scene, session.preferences());
     stage.setScene(scene);
-    stage.getIcons().setAll(ICONS.stream().map(size -> new Image(Main.class.getResourceAsStream("icon/" + size + ".png"))).collect(Collectors.toList()));
+    stage.getIcons().setAll(ICONS.stream().map(size -> new Image(Main.class.getResourceAsStream("icon/" + size + ".png")))
+        .collect(Collectors.toList()));
     stage.setMinWidth(960);
     stage.setMinHeight(640);
     stage.titleProperty().bind(Bindings.createStringBinding(
@@ -157,7 +159,8 @@ public final class Main extends Application {
   private static void place(Stage stage, Preferences preferences) {
     Rectangle2D screen = Screen.getPrimary().getVisualBounds();
     Box usable = new Box(screen.getMinX(), screen.getMinY(), screen.getWidth(), screen.getHeight());
-    Settings.Window window = preferences.now().window().orElse(new Settings.Window(usable.x(), usable.y(), usable.width(), usable.height(), true));
+    Settings.Window window = preferences.now().window()
+        .orElse(new Settings.Window(usable.x(), usable.y(), usable.width(), usable.height(), true));
     Box at = window.within(usable);
     stage.setX(at.x());
     stage.setY(at.y());

@@ -43,10 +43,12 @@ final class Menus {
     folded(view, "menu.scale", "menu.scales");
     folded(view, "menu.unit", "menu.units");
     Menu edit = menu("menu.edit");
-    edit.getItems().stream().filter(i -> "menu-undo".equals(i.getId())).forEach(undo -> undo.textProperty().bind(Bindings.createStringBinding(
+    edit.getItems().stream().filter(i -> "menu-undo".equals(i.getId()))
+        .forEach(undo -> undo.textProperty().bind(Bindings.createStringBinding(
         () -> session.historyProperty().get().undoLabel().map(l -> Wording.text("menu.undoWhat", l)).orElse(Wording.text("menu.undo")),
         session.historyProperty())));
-    edit.getItems().stream().filter(i -> "menu-redo".equals(i.getId())).forEach(redo -> redo.textProperty().bind(Bindings.createStringBinding(
+    edit.getItems().stream().filter(i -> "menu-redo".equals(i.getId()))
+        .forEach(redo -> redo.textProperty().bind(Bindings.createStringBinding(
         () -> session.historyProperty().get().redoLabel().map(l -> Wording.text("menu.redoWhat", l)).orElse(Wording.text("menu.redo")),
         session.historyProperty())));
     Menu arrange = menu("menu.arrange");

@@ -26,7 +26,8 @@ final class Scaled extends Region {
     scroll.setFocusTraversable(false);
     scroll.getTransforms().add(scale);
     getStyleClass().add("workbench");
-    // What stands out of a region widens it, and a region that has grown is painted whole: by a few pixels more at one edge all of the window.
+    // What stands out of a region widens it, and a region that has grown is painted whole: by a few pixels more at one edge all of the
+    // window.
     Controls.clip(this);
     Controls.clip(inside);
     put();

@@ -107,7 +107,8 @@ final class Tape extends StackPane {
   private static int sheets(Job job) {
     PageOptions options = PageOptions.of(job);
     try {
-      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Imposition.ganged(options) ? ganged(job, options) : 1;
+      return BookletPages.wanted(options) ? BookletPages.of(job, options).sheetsInAll() : Imposition.ganged(options) ? ganged(job, options)
+          : 1;
     } catch (Trouble none) {
       return 1;
     }

@@ -47,9 +47,12 @@ public final class WarmUp {
     thread("warm-look", WarmUp::look);
   }
 
-  /** Loads the type of the window on a thread of its own; to be called once the toolkit is there, and waited for before anything is shown. */
+  /**
+   * Loads the type of the window on a thread of its own; to be called once the toolkit is there, and waited for before anything is shown.
+   */
   static CompletableFuture<Void> type(List<String> files) {
-    return CompletableFuture.runAsync(() -> files.forEach(file -> Font.loadFont(BundledFonts.open(file), 12)), load -> thread("warm-type", load));
+    return CompletableFuture.runAsync(() -> files.forEach(file -> Font.loadFont(BundledFonts.open(file), 12)),
+        load -> thread("warm-type", load));
   }
 
   private static void thread(String name, Runnable work) {
@@ -59,12 +62,14 @@ public final class WarmUp {
   }
 
   /**
-   * Initialises the toolkit's classes that initialise each other, here and one after the other. Where two threads begin with different ones of
-   * them at once, each waits for the other for ever: a scene for its helper, which a menu begins with, and the helper for the scene.
+   * Initialises the toolkit's classes that initialise each other, here and one after the other. Where two threads begin with different
+   * ones of them at once, each waits for the other for ever: a scene for its helper, which a menu begins with, and the helper for the
+   * scene.
    */
   private static void settle() {
     try {
-      for (Class<?> one : List.of(Scene.class, Stage.class, ContextMenu.class, Text.class, Path.class, Rectangle.class, ImageView.class, Group.class, VBox.class, HBox.class, StackPane.class,
+      for (Class<?> one : List.of(Scene.class, Stage.class, ContextMenu.class, Text.class, Path.class, Rectangle.class, ImageView.class,
+          Group.class, VBox.class, HBox.class, StackPane.class,
           Button.class, ToggleButton.class, Label.class, TextField.class, ScrollPane.class)) {
         Class.forName(one.getName(), true, one.getClassLoader());
       }

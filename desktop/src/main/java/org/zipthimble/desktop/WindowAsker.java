@@ -65,7 +65,8 @@ final class WindowAsker implements Asker {
   @Override
   public List<Path> pictures() {
     List<File> files =
-        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg", "*.tif", "*.TIF", "*.tiff", "*.gif", "*.GIF", "*.bmp", "*.BMP", "*.webp", "*.WEBP", "*.pdf", "*.PDF", "*.svg", "*.SVG").showOpenMultipleDialog(stage);
+        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg", "*.tif", "*.TIF", "*.tiff", "*.gif",
+        "*.GIF", "*.bmp", "*.BMP", "*.webp", "*.WEBP", "*.pdf", "*.PDF", "*.svg", "*.SVG").showOpenMultipleDialog(stage);
     if (files == null || files.isEmpty()) {
       return List.of();
     }
@@ -95,12 +96,14 @@ final class WindowAsker implements Asker {
 
   @Override
   public Optional<Path> table() {
-    return chosen(chooser("ask.table", "ask.tableFiles", "*.csv", "*.CSV", "*.tsv", "*.TSV", "*.txt", "*.TXT", "*.xlsx", "*.XLSX").showOpenDialog(stage));
+    return chosen(chooser("ask.table", "ask.tableFiles", "*.csv", "*.CSV", "*.tsv", "*.TSV", "*.txt", "*.TXT", "*.xlsx", "*.XLSX")
+        .showOpenDialog(stage));
   }
 
   @Override
   public Optional<Path> words() {
-    return chosen(chooser("ask.words", "ask.wordsFiles", "*.txt", "*.TXT", "*.rtf", "*.RTF", "*.docx", "*.DOCX", "*.md").showOpenDialog(stage));
+    return chosen(chooser("ask.words", "ask.wordsFiles", "*.txt", "*.TXT", "*.rtf", "*.RTF", "*.docx", "*.DOCX", "*.md")
+        .showOpenDialog(stage));
   }
 
   @Override

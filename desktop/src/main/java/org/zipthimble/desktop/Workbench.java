@@ -100,12 +100,15 @@ public final class Workbench extends StackPane {
     stations.put(Station.CHECK, once(() -> new FindingsPane(session, bench(), bench().lenses())));
     stations.put(Station.SHEET, once(() -> new SheetStation(session, () -> printed(false))));
     stations.put(Station.SEND, once(() -> new SendStation(session)));
-    commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(), () -> composing.get().shapes(), () -> composing.get().wordSlips(), pages(quit));
+    commands = new Commands(session, this::bench, () -> composing.get().adders(), () -> composing.get().clip(),
+        () -> composing.get().shapes(), () -> composing.get().wordSlips(), pages(quit));
     help = once(() -> new HelpPage(commands::all, this::ready, () -> help(false)));
     ticket = once(() -> new TicketPane(session));
     hint = new HintSlip(session);
     together = once(() -> new TogetherStrip(session, this::point, () -> together(false)));
-    finder = once(() -> over(new Finder(session, () -> Stream.concat(commands.all().stream(), composing.get().tray().commands().stream()).toList(), this::lead), Pos.TOP_CENTER, 76));
+    finder = once(
+        () -> over(new Finder(session, () -> Stream.concat(commands.all().stream(), composing.get().tray().commands().stream()).toList(),
+        this::lead), Pos.TOP_CENTER, 76));
     screen = once(() -> over(new ScreenCard(session), Pos.CENTER, 0));
     menus.setId("menus");
     head.getChildren().addAll(top(), new Tape(session));
@@ -334,7 +337,8 @@ public final class Workbench extends StackPane {
     StackPane top = new StackPane(row, name);
     name.setMouseTransparent(true);
     // on a narrow window the name stands in the title of the window alone
-    name.visibleProperty().bind(top.widthProperty().subtract(name.widthProperty()).divide(2).greaterThan(Bindings.max(menus.widthProperty(), saved.widthProperty()).add(NAME_APART)));
+    name.visibleProperty().bind(top.widthProperty().subtract(name.widthProperty()).divide(2)
+        .greaterThan(Bindings.max(menus.widthProperty(), saved.widthProperty()).add(NAME_APART)));
     return top;
   }
 
@@ -376,7 +380,10 @@ public final class Workbench extends StackPane {
     show();
   }
 
-  /** Whether the sheet station shows what is cut: unless the person said otherwise for all jobs but those whose printed sheets are cut by marks. */
+  /**
+   * Whether the sheet station shows what is cut: unless the person said otherwise for all jobs but those whose printed sheets are cut by
+   * marks.
+   */
   private boolean cutFirst() {
     Job job = session.job();
     if (job.cutting().lanes().isEmpty()) {
@@ -388,7 +395,8 @@ public final class Workbench extends StackPane {
 
   /** Another job, or its first or last lane, may show other sheets. */
   private void sheetsChanged() {
-    if (session.stationProperty().get() == Station.SHEET && shown.isPresent() && shown.get() != (cutFirst() ? cut.get() : stations.get(Station.SHEET).get())) {
+    if (session.stationProperty().get() == Station.SHEET && shown.isPresent()
+        && shown.get() != (cutFirst() ? cut.get() : stations.get(Station.SHEET).get())) {
       show();
     }
   }

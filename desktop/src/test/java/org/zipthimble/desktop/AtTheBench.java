@@ -46,7 +46,8 @@ abstract class AtTheBench {
   /** Opens the window with a blank card; called by what each class has to mark as its start. */
   void open(Stage stage, int faces) throws IOException {
     folder = Scratch.folder("bench");
-    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers, new Preferences(Folders.in(folder.resolve("home"))));
+    session = new Session(StandardItem.blank("Card", StandardItem.INVITATION.size(), faces), answers,
+        new Preferences(Folders.in(folder.resolve("home"))));
     session.stationProperty().set(beginsAt);
     workbench = Main.fill(stage, session);
     workbench.prepareAll();

@@ -37,7 +37,8 @@ abstract class AtTheOrder extends AtTheBench {
 
   /** A page's box in inches, as pdfinfo tells it. */
   double[] box(Path pdf, String name) throws Exception {
-    Matcher line = Pattern.compile(name + ":\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)").matcher(Maker.run(folder, "pdfinfo", "-box", pdf.toString()));
+    Matcher line = Pattern.compile(name + ":\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)\\s+([-0-9.]+)")
+        .matcher(Maker.run(folder, "pdfinfo", "-box", pdf.toString()));
     assertTrue(line.find(), name);
     double[] p = new double[4];
     for (int i = 0; i < 4; i++) {

@@ -149,7 +149,8 @@ class ComfortTest extends AtTheBench {
     robot.interact(() -> robot.lookup("#fold-arrange").queryButton().fire());
     QuickRobot.settled();
     robot.interact(() -> robot.lookup("#repeat-columns").queryAs(TextInputControl.class).requestFocus());
-    for (String[] field : new String[][] {{"#repeat-columns", "4"}, {"#repeat-rows", "3"}, {"#repeat-gap-across", "1/8"}, {"#repeat-gap-down", "1/2"}}) {
+    for (String[] field : new String[][] {{"#repeat-columns", "4"}, {"#repeat-rows", "3"}, {"#repeat-gap-across", "1/8"},
+        {"#repeat-gap-down", "1/2"}}) {
       robot.interact(() -> {
         TextInputControl control = robot.lookup(field[0]).queryAs(TextInputControl.class);
         control.requestFocus();
@@ -370,7 +371,8 @@ class ComfortTest extends AtTheBench {
   void severalPicturesGoIntoAGridOrOneAfterAnother(FxRobot robot) throws Exception {
     List<Path> files = new ArrayList<>();
     for (int i = 0; i < 5; i++) {
-      files.add(Files.write(folder.resolve("p" + i + ".png"), PngFile.bytes(new BufferedImage(300, 200 + i, BufferedImage.TYPE_INT_RGB), 300)));
+      files.add(Files.write(folder.resolve("p" + i + ".png"),
+          PngFile.bytes(new BufferedImage(300, 200 + i, BufferedImage.TYPE_INT_RGB), 300)));
     }
     answers.pictures = files;
     robot.clickOn("#add-picture");

@@ -148,7 +148,8 @@ class CutTest extends AtTheBench {
     robot.clickOn("#role-cuts");
     QuickRobot.settled();
     assertEquals(1, session.job().cutting().lanes().size());
-    assertTrue(session.face().items().stream().allMatch(i -> i.properties().role() == Role.CUTS && i.properties().cutting().lane().equals("l1")));
+    assertTrue(session.face().items().stream()
+        .allMatch(i -> i.properties().role() == Role.CUTS && i.properties().cutting().lane().equals("l1")));
     down(robot, "#kindOf-kiss");
     robot.clickOn("#kindOf-kiss");
     assertTrue(session.face().items().stream().allMatch(i -> i.properties().cutting().kind() == CutKind.KISS));
@@ -159,7 +160,8 @@ class CutTest extends AtTheBench {
     Hand.until(() -> !robot.lookup("#cut-nest").query().isDisabled() && largePiece(robot).isPresent());
     Node piece = largePiece(robot).orElseThrow();
     Bounds at = piece.localToScreen(piece.getBoundsInLocal());
-    robot.moveTo(at.getMinX() + at.getWidth() / 2, at.getMinY() + at.getHeight() / 2).press(MouseButton.PRIMARY).moveBy(60, 50).moveBy(40, 30)
+    robot.moveTo(at.getMinX() + at.getWidth() / 2, at.getMinY() + at.getHeight() / 2).press(MouseButton.PRIMARY).moveBy(60, 50)
+        .moveBy(40, 30)
         .release(MouseButton.PRIMARY);
     Hand.until(() -> session.job().cutting().laid().containsKey("l1"));
     assertEquals("lay a piece by hand", session.historyProperty().get().undoLabel().orElse(""));

@@ -21,7 +21,8 @@ import org.junit.jupiter.api.Test;
 class DesktopHouseTest {
   /** From the ground up; a room uses only rooms above it in this list. */
   private static final List<String> ROOMS =
-      List.of("state", "control", "ticket", "tray", "bench", "slip", "command", "page", "compose", "tag", "item", "sheets", "sending", "check");
+      List.of("state", "control", "ticket", "tray", "bench", "slip", "command", "page", "compose", "tag", "item", "sheets", "sending",
+      "check");
   private static final int MOST_IN_A_ROOM = 35;
   private static final JavaClasses WINDOW = new ClassFileImporter()
       .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.zipthimble.desktop");
@@ -34,7 +35,8 @@ class DesktopHouseTest {
   @Test
   void aRoomUsesOnlyRoomsAboveItAndNoneTheWindowItself() {
     for (int i = 0; i < ROOMS.size(); i++) {
-      noClasses().that().resideInAPackage("org.zipthimble.desktop." + ROOMS.get(i)).should().dependOnClassesThat().resideInAPackage("org.zipthimble.desktop").check(WINDOW);
+      noClasses().that().resideInAPackage("org.zipthimble.desktop." + ROOMS.get(i)).should().dependOnClassesThat()
+          .resideInAPackage("org.zipthimble.desktop").check(WINDOW);
       for (String later : ROOMS.subList(i + 1, ROOMS.size())) {
         noClasses().that().resideInAPackage("org.zipthimble.desktop." + ROOMS.get(i))
             .should().dependOnClassesThat().resideInAPackage("org.zipthimble.desktop." + later).check(WINDOW);
@@ -44,7 +46,8 @@ class DesktopHouseTest {
 
   @Test
   void everyClassStandsInAKnownRoomAndNoRoomIsCrowded() throws IOException {
-    WINDOW.forEach(c -> assertTrue(c.getPackageName().equals("org.zipthimble.desktop") || ROOMS.contains(c.getPackageName().replace("org.zipthimble.desktop.", "")), c.getName()));
+    WINDOW.forEach(c -> assertTrue(c.getPackageName().equals("org.zipthimble.desktop")
+        || ROOMS.contains(c.getPackageName().replace("org.zipthimble.desktop.", "")), c.getName()));
     for (String room : ROOMS) {
       try (Stream<Path> files = Files.list(Path.of("src/main/java/org/zipthimble/desktop", room))) {
         long count = files.count();
@@ -84,6 +87,7 @@ class DesktopHouseTest {
 
   @Test
   void wordingStandsInTheBundle() throws IOException {
-    assertEquals(new TreeSet<>(), holding("(new (Label|Button|MenuItem|Menu|Tooltip|CheckBox|ToggleButton|RadioButton)|set(Text|PromptText|Title))\\(\"[A-Za-z]"));
+    assertEquals(new TreeSet<>(),
+        holding("(new (Label|Button|MenuItem|Menu|Tooltip|CheckBox|ToggleButton|RadioButton)|set(Text|PromptText|Title))\\(\"[A-Za-z]"));
   }
 }

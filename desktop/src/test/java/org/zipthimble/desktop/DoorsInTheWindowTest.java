@@ -35,7 +35,9 @@ import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.type.WordStyle;
 
-/** What the window does where too much is asked for, where a file may not be written, and where work is taken up that lags behind its file. */
+/**
+ * What the window does where too much is asked for, where a file may not be written, and where work is taken up that lags behind its file.
+ */
 class DoorsInTheWindowTest extends AtTheBench {
   @Start
   void start(Stage stage) throws Exception {

@@ -69,7 +69,8 @@ class EveryFieldTest extends AtTheBench {
     return switch (kind) {
       case "rectangle" -> ItemShape.of(named, place, new Outline.Rectangle(0.1), Optional.of(Colour.of(0x5D8A4E)), line);
       case "line" -> ItemShape.of(named, Placement.of(1, 2, 2, 0, 0), new Outline.Straight(), Optional.empty(), line);
-      case "star" -> ItemShape.of(named, place, new Outline.Ready(ReadyForm.STAR, ReadyForm.STAR.usual(2, 1.5)), Optional.of(Colour.of(0x5D8A4E)), line);
+      case "star" -> ItemShape.of(named, place, new Outline.Ready(ReadyForm.STAR, ReadyForm.STAR.usual(2, 1.5)),
+          Optional.of(Colour.of(0x5D8A4E)), line);
       case "words" -> ItemWords.of(named, place, "Bring seeds", new WordStyle("Figtree", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK));
       default -> ItemPhoto.of(named, place, picture.id());
     };

@@ -26,7 +26,10 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.tag.TagPane;
 
-/** The first quarter of an hour with a card of one's own: what is added can be taken away, the ticket tells the truth, the file gives the job its name. */
+/**
+ * The first quarter of an hour with a card of one's own: what is added can be taken away, the ticket tells the truth, the file gives the
+ * job its name.
+ */
 class FirstCardTest extends AtTheBench {
   @Start
   void start(Stage stage) throws IOException {
@@ -77,7 +80,8 @@ class FirstCardTest extends AtTheBench {
   }
 
   private static boolean shown(FxRobot robot, String text) {
-    return robot.lookup(n -> n instanceof Label && ((Label) n).getText() != null && ((Label) n).getText().endsWith(text)).tryQuery().isPresent();
+    return robot.lookup(n -> n instanceof Label && ((Label) n).getText() != null && ((Label) n).getText().endsWith(text)).tryQuery()
+        .isPresent();
   }
 
   @Test
@@ -96,7 +100,10 @@ class FirstCardTest extends AtTheBench {
     assertEquals("Untitled Table card", session.job().name(), "and is a step that can be taken back");
   }
 
-  /** A decal is told how it comes to be cut, asks for no bleed, and lies on a roll once it is to be cut; what is told then is another thing. */
+  /**
+   * A decal is told how it comes to be cut, asks for no bleed, and lies on a roll once it is to be cut; what is told then is another
+   * thing.
+   */
   @Test
   void aDecalIsToldHowItIsCut(FxRobot robot) {
     robot.interact(() -> {

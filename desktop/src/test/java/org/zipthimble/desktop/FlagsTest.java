@@ -45,7 +45,8 @@ class FlagsTest extends AtTheBench {
   }
 
   private String title() {
-    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals("words-left-over")).findFirst().orElseThrow().title();
+    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals("words-left-over")).findFirst().orElseThrow()
+        .title();
   }
 
   @Test
@@ -59,6 +60,7 @@ class FlagsTest extends AtTheBench {
     tight(robot, 16);
     Hand.until(() -> flags().contains(Wording.text("flag.several", title(), 16)));
     assertEquals(0, flags().stream().filter(title()::equals).count(), flags().toString());
-    assertTrue(workbench.lookupAll(".flagged-ruin").size() <= 2, "their boxes are one shape: " + workbench.lookupAll(".flagged-ruin").size());
+    assertTrue(workbench.lookupAll(".flagged-ruin").size() <= 2,
+        "their boxes are one shape: " + workbench.lookupAll(".flagged-ruin").size());
   }
 }

@@ -32,8 +32,8 @@ import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
 /**
- * Every control of every station says what it is and what it is called, and every text stands out from what lies behind it, by day and by night: at least 4.5 to 1,
- * 3 to 1 where it is large (WCAG 2.1, 1.4.3 and 4.1.2; what is disabled is exempt).
+ * Every control of every station says what it is and what it is called, and every text stands out from what lies behind it, by day and by
+ * night: at least 4.5 to 1, 3 to 1 where it is large (WCAG 2.1, 1.4.3 and 4.1.2; what is disabled is exempt).
  */
 class ForEveryoneTest extends AtTheBench {
   private static final double PLAIN = 4.5;
@@ -62,11 +62,13 @@ class ForEveryoneTest extends AtTheBench {
   /** Every station with a job that has something to show there. */
   private void eachStation(FxRobot robot, Runnable look) throws Exception {
     for (Station station : Station.values()) {
-      var job = DemoShelf.job(station == Station.CHECK ? "two-faults.thimble" : station == Station.SHEET ? "window-decal.thimble" : "swap-invitation.thimble");
+      var job = DemoShelf.job(station == Station.CHECK ? "two-faults.thimble" : station == Station.SHEET ? "window-decal.thimble"
+          : "swap-invitation.thimble");
       robot.interact(() -> {
         session.take(job, Optional.empty());
         session.stationProperty().set(station);
-        session.face().items().stream().filter(i -> i.words().isPresent()).map(Item::id).findFirst().ifPresent(id -> session.selectionProperty().set(Set.of(id)));
+        session.face().items().stream().filter(i -> i.words().isPresent()).map(Item::id).findFirst()
+            .ifPresent(id -> session.selectionProperty().set(Set.of(id)));
       });
       if (station == Station.CHECK) {
         Hand.until(() -> robot.lookup(".finding-card").queryAll().size() > 1);
@@ -128,7 +130,8 @@ class ForEveryoneTest extends AtTheBench {
       for (Node node : under(workbench)) {
         if (node.isFocusTraversable() && enabled(node)) {
           looked[0]++;
-          if (node.getAccessibleRole() == AccessibleRole.NODE || node.getAccessibleRole() == AccessibleRole.PARENT || node.getAccessibleRole() == null) {
+          if (node.getAccessibleRole() == AccessibleRole.NODE || node.getAccessibleRole() == AccessibleRole.PARENT
+              || node.getAccessibleRole() == null) {
             silent.add("no role: " + where(node));
           }
           if (!named(node)) {
@@ -154,7 +157,8 @@ class ForEveryoneTest extends AtTheBench {
           looked[0]++;
           Bounds at = node.localToScene(node.getLayoutBounds());
           if (at.getMinX() < -1 || at.getMaxX() > width + 1) {
-            beside.add(String.format("%s: %s from %.0f to %.0f of %.0f", session.stationProperty().get(), where(node), at.getMinX(), at.getMaxX(), width));
+            beside.add(String.format("%s: %s from %.0f to %.0f of %.0f", session.stationProperty().get(), where(node), at.getMinX(),
+                at.getMaxX(), width));
           }
         }
       }
@@ -205,7 +209,8 @@ class ForEveryoneTest extends AtTheBench {
 
   private static Color over(Color upper, Color lower) {
     double a = upper.getOpacity();
-    return Color.color(upper.getRed() * a + lower.getRed() * (1 - a), upper.getGreen() * a + lower.getGreen() * (1 - a), upper.getBlue() * a + lower.getBlue() * (1 - a));
+    return Color.color(upper.getRed() * a + lower.getRed() * (1 - a), upper.getGreen() * a + lower.getGreen() * (1 - a),
+        upper.getBlue() * a + lower.getBlue() * (1 - a));
   }
 
   /** WCAG 2.1, contrast ratio. */

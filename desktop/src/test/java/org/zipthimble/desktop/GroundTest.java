@@ -32,7 +32,10 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 
-/** What the window stands on: the short sheet that controls begin from, panes that paint what has changed, a tray whose cards are all within reach. */
+/**
+ * What the window stands on: the short sheet that controls begin from, panes that paint what has changed, a tray whose cards are all
+ * within reach.
+ */
 class GroundTest extends AtTheBench {
   @Start
   void start(Stage stage) throws IOException {
@@ -58,7 +61,8 @@ class GroundTest extends AtTheBench {
   }
 
   private static boolean ruled(Node control, String sheets) {
-    return control.getStyleClass().stream().anyMatch(kind -> Pattern.compile("\\." + Pattern.quote(kind) + "(?![\\w-])").matcher(sheets).find());
+    return control.getStyleClass().stream()
+        .anyMatch(kind -> Pattern.compile("\\." + Pattern.quote(kind) + "(?![\\w-])").matcher(sheets).find());
   }
 
   @Test
@@ -78,7 +82,9 @@ class GroundTest extends AtTheBench {
       }));
     }
     assertTrue(Application.getUserAgentStylesheet().endsWith("ground.css"));
-    assertTrue(kinds.containsAll(Set.of("button", "toggle-button", "text-input", "check-box", "combo-box", "scroll-pane", "menu-bar", "label", "list-view")), kinds.toString());
+    assertTrue(
+        kinds.containsAll(Set.of("button", "toggle-button", "text-input", "check-box", "combo-box", "scroll-pane", "menu-bar", "label",
+        "list-view")), kinds.toString());
     assertEquals(Set.of(), bare, "these have no rules: what the toolkit's own sheet says of them belongs into ground.css");
   }
 
@@ -88,11 +94,15 @@ class GroundTest extends AtTheBench {
       robot.interact(() -> session.stationProperty().set(station));
       QuickRobot.settled();
       robot.interact(() -> under(workbench).stream().filter(ScrollPane.class::isInstance)
-          .forEach(pane -> ((ScrollPane) pane).getChildrenUnmodifiable().forEach(part -> assertFalse(part.isCache(), pane + " at " + station))));
+          .forEach(pane -> ((ScrollPane) pane).getChildrenUnmodifiable()
+          .forEach(part -> assertFalse(part.isCache(), pane + " at " + station))));
     }
   }
 
-  /** Where one page more nearly fits beside the others all are drawn a little smaller than a third of the window, and it lies there; a page alone is drawn as large as there is room. */
+  /**
+   * Where one page more nearly fits beside the others all are drawn a little smaller than a third of the window, and it lies there; a page
+   * alone is drawn as large as there is room.
+   */
   @Test
   void pagesThatNearlyFitBesideEachOtherDo(FxRobot robot) throws Exception {
     double alone = drawn(robot, 1).get(0).getWidth();

@@ -55,7 +55,8 @@ class KeyboardOrderTest extends AtTheWall {
     String day = words("We meet on ", "0.5", "5", "4", "1.2");
     command("facts");
     press("#facts-usual");
-    String row = session.job().facts().stream().filter(f -> f.kind().day()).findFirst().orElseThrow().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
+    String row = session.job().facts().stream().filter(f -> f.kind().day()).findFirst().orElseThrow().name()
+        .replaceAll("[^\\p{L}\\p{N}]+", "-");
     figure("#fact-" + row, "12 April 2027");
     press("#fact-put-" + row);
     hand.keys(KeyCode.ESCAPE);

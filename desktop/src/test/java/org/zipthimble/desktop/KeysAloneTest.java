@@ -20,7 +20,10 @@ import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.state.Station;
 
-/** The arrow keys among cards and choices: they only go there, and a choice that is marked is one that is made (ARIA Authoring Practices, radio group in a toolbar). */
+/**
+ * The arrow keys among cards and choices: they only go there, and a choice that is marked is one that is made (ARIA Authoring Practices,
+ * radio group in a toolbar).
+ */
 class KeysAloneTest extends AtTheWall {
   @Start
   void start(Stage stage) throws IOException {
@@ -118,7 +121,8 @@ class KeysAloneTest extends AtTheWall {
     hand.keys(KeyCode.SPACE);
     assertTrue(marked("#ref-02"));
     Placement place = hand.placement();
-    assertEquals(place.y() + place.height(), Double.parseDouble(((TextInputControl) workbench.lookup("#tag-top")).getText()), 0.0001, "the lower left corner is told");
+    assertEquals(place.y() + place.height(), Double.parseDouble(((TextInputControl) workbench.lookup("#tag-top")).getText()), 0.0001,
+        "the lower left corner is told");
   }
 
   @Test

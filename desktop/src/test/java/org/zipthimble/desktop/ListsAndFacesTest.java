@@ -78,7 +78,8 @@ class ListsAndFacesTest extends AtTheBench {
   void aListIsBroughtLookedThroughAndSentAPageForEachRow(FxRobot robot) throws Exception {
     add(robot);
     run(robot, "menu.list");
-    list(robot, "name,how many\nOdile,1\nBram,2\nZoë of the very long house name that no card can hold at all,1\n", Charset.forName("UTF-8"));
+    list(robot, "name,how many\nOdile,1\nBram,2\nZoë of the very long house name that no card can hold at all,1\n",
+        Charset.forName("UTF-8"));
     pressInSight(robot, "#list-column-name");
     assertEquals("Dear Odile", said());
     pressInSight(robot, "#list-on");
@@ -90,7 +91,8 @@ class ListsAndFacesTest extends AtTheBench {
     robot.interact(() -> robot.lookup("#list-count").queryAs(ComboBox.class).getSelectionModel().select(2));
     assertTrue(robot.lookup("#list-told").queryAs(Label.class).getText().contains("4 pieces"));
     Hand.until(() -> robot.lookup("#list-rows .check-box").queryAll().size() >= 3);
-    robot.interact(() -> robot.lookup("#list-rows .check-box").queryAllAs(CheckBox.class).stream().filter(c -> "Row 3 is sent".equals(c.getAccessibleText())).findFirst().orElseThrow().fire());
+    robot.interact(() -> robot.lookup("#list-rows .check-box").queryAllAs(CheckBox.class).stream()
+        .filter(c -> "Row 3 is sent".equals(c.getAccessibleText())).findFirst().orElseThrow().fire());
     assertEquals(List.of(0, 1, 1), session.job().list().orElseThrow().sent());
     pressInSight(robot, "#list-close");
     answers.send = Optional.of(folder.resolve("guests.pdf"));
@@ -107,11 +109,16 @@ class ListsAndFacesTest extends AtTheBench {
     }
   }
 
-  /** A first card set by hand is seen beside the list while it is filled: its words become the column, and the face has its place again once the list is put away. */
+  /**
+   * A first card set by hand is seen beside the list while it is filled: its words become the column, and the face has its place again
+   * once the list is put away.
+   */
   @Test
   void theFaceIsSeenBesideTheListThatFillsIt(FxRobot robot) throws Exception {
     add(robot);
-    robot.interact(() -> session.apply(StoryEdits.put("f1", "w", 0, 5, Story.of("Odile", session.single().flatMap(Item::words).orElseThrow().story().style()))));
+    robot.interact(
+        () -> session.apply(
+        StoryEdits.put("f1", "w", 0, 5, Story.of("Odile", session.single().flatMap(Item::words).orElseThrow().story().style()))));
     double alone = corner().getX();
     double high = hand.at(0, 7).getY() - hand.at(0, 0).getY();
     run(robot, "menu.list");
@@ -198,11 +205,13 @@ class ListsAndFacesTest extends AtTheBench {
     robot.clickOn("#sheet-gang");
     QuickRobot.settled();
     assertEquals(Optional.of(Gang.USUAL), session.job().sheet().gang());
-    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("8 on a sheet; 20 pieces take 3 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("8 on a sheet; 20 pieces take 3 sheets"),
+        robot.lookup("#gang-told").queryAs(Label.class).getText());
     hand.type("#gang-gutter", "0");
     robot.clickOn("#gang-mixed");
     QuickRobot.settled();
-    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("10 on a sheet; 20 pieces take 2 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("10 on a sheet; 20 pieces take 2 sheets"),
+        robot.lookup("#gang-told").queryAs(Label.class).getText());
     hand.type("#gang-across", "2").type("#gang-down", "2");
     robot.interact(() -> robot.lookup("#gang-long-edge").queryAs(ToggleButton.class).fire());
     hand.type("#gang-back-x", "-1/32");
@@ -235,8 +244,10 @@ class ListsAndFacesTest extends AtTheBench {
     robot.clickOn("#gang-labels");
     hand.type("#gang-left", "1/4").type("#gang-top", "1/2").type("#gang-step-x", "2 3/4").type("#gang-step-y", "1");
     assertEquals(Optional.of(new Gang.Labels(0.25, 0.5, 2.75, 1)), session.job().sheet().gang().orElseThrow().labels());
-    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("30 on a sheet; 40 pieces take 2 sheets"), robot.lookup("#gang-told").queryAs(Label.class).getText());
-    var picture = robot.lookup(".page-picture").queryAll().stream().filter(n -> n.isVisible() && n.getScene() != null && n.getBoundsInLocal().getWidth() > 300).findFirst().orElseThrow();
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().startsWith("30 on a sheet; 40 pieces take 2 sheets"),
+        robot.lookup("#gang-told").queryAs(Label.class).getText());
+    var picture = robot.lookup(".page-picture").queryAll().stream()
+        .filter(n -> n.isVisible() && n.getScene() != null && n.getBoundsInLocal().getWidth() > 300).findFirst().orElseThrow();
     var on = picture.localToScreen(picture.getBoundsInLocal());
     double scale = on.getWidth() / 8.5;
     robot.clickOn(on.getMinX() + (0.25 + 2.75 + 1) * scale, on.getMinY() + 1.0 * scale);

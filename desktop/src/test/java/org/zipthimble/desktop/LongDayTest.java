@@ -90,12 +90,16 @@ class LongDayTest extends AtTheBench {
     String face = session.faceIdProperty().get();
     switch (items.size() >= MOST_OBJECTS ? 2 : random.nextInt(16)) {
       case 0, 1 -> session.apply(Edits.add(face, ItemShape.of(ItemProperties.of(session.job().freshId(), "Bean"),
-          Placement.of(random.nextDouble() * 4, random.nextDouble() * 6, 0.3 + random.nextDouble(), 0.3 + random.nextDouble(), 0), new Outline.Ellipse(),
+          Placement.of(random.nextDouble() * 4, random.nextDouble() * 6, 0.3 + random.nextDouble(), 0.3 + random.nextDouble(), 0),
+          new Outline.Ellipse(),
           Optional.of(new Colour(random.nextInt(256), random.nextInt(256), random.nextInt(256))), Optional.empty())));
       case 2 -> session.apply(Edits.remove(face, one));
-      case 3 -> session.apply(Edits.add(face, ItemWords.of(ItemProperties.of(session.job().freshId(), "Words"), Placement.of(0.5, random.nextDouble() * 6, 3, 0.5, 0),
+      case 3 -> session.apply(
+          Edits.add(face, ItemWords.of(ItemProperties.of(session.job().freshId(), "Words"),
+          Placement.of(0.5, random.nextDouble() * 6, 3, 0.5, 0),
           "Packet " + random.nextInt(1000), new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
-      case 4, 5, 6 -> session.apply(Edits.place(face, one, "edit.place", p -> p.moved(random.nextDouble() * 0.2 - 0.1, random.nextDouble() * 0.2 - 0.1)));
+      case 4, 5, 6 -> session.apply(
+          Edits.place(face, one, "edit.place", p -> p.moved(random.nextDouble() * 0.2 - 0.1, random.nextDouble() * 0.2 - 0.1)));
       case 7 -> session.selectionProperty().set(one);
       case 8, 9 -> session.undo();
       case 10 -> session.redo();
@@ -119,7 +123,8 @@ class LongDayTest extends AtTheBench {
   void theTagsOfWordsThatWereChosenAreLetGo(FxRobot robot) {
     String face = session.faceIdProperty().get();
     String id = session.job().freshId();
-    robot.interact(() -> session.apply(Edits.add(face, ItemWords.of(ItemProperties.of(id, "Words"), Placement.of(0.5, 1, 3, 0.5, 0), "Packet",
+    robot.interact(
+        () -> session.apply(Edits.add(face, ItemWords.of(ItemProperties.of(id, "Words"), Placement.of(0.5, 1, 3, 0.5, 0), "Packet",
         new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
     List<WeakReference<Node>> made = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
@@ -137,8 +142,8 @@ class LongDayTest extends AtTheBench {
   }
 
   /**
-   * By how many bytes the line that fits the hours best (least squares) rises from the first to the last; of three hours, the last less the first. One hour alone
-   * tells by some 30 MB what is just being worked out.
+   * By how many bytes the line that fits the hours best (least squares) rises from the first to the last; of three hours, the last less
+   * the first. One hour alone tells by some 30 MB what is just being worked out.
    */
   private static double grown(List<Held> hours) {
     double middle = (hours.size() - 1) / 2.0;

@@ -26,7 +26,10 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.desktop.state.Asker;
 
-/** What a person does while something else is worked out beside the window: it is never lost without a question, and what is stopped is stopped. */
+/**
+ * What a person does while something else is worked out beside the window: it is never lost without a question, and what is stopped is
+ * stopped.
+ */
 class MeanwhileTest extends AtTheBench {
   private final Job other = Job.blank("Other", Ticket.usual("Card", new Size(4, 4)), List.of("Front"));
 

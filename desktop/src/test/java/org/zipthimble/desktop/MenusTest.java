@@ -108,7 +108,8 @@ class MenusTest extends AtTheBench {
     answers.save = Optional.empty();
     Job blank = StandardItem.blank("Card", StandardItem.INVITATION.size(), 2);
     Job card = blank.changed("f1", f -> f.withItems(Stream.of("a", "b", "c").<Item>map(id -> ItemShape.of(
-        ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.empty())).toList()));
+        ItemProperties.of(id, id), Placement.of(1 + id.charAt(0) % 3, 1, 1.5, 2, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK),
+        Optional.empty())).toList()));
     int run = 0;
     List<String> named = new ArrayList<>();
     for (int m = 0; m < menus(robot).size(); m++) {
@@ -150,7 +151,8 @@ class MenusTest extends AtTheBench {
 
   @Test
   void whatIsOnHasATick(FxRobot robot) {
-    List<CheckMenuItem> ticks = menus(robot).stream().flatMap(m -> items(m).stream()).filter(CheckMenuItem.class::isInstance).map(CheckMenuItem.class::cast).toList();
+    List<CheckMenuItem> ticks = menus(robot).stream().flatMap(m -> items(m).stream()).filter(CheckMenuItem.class::isInstance)
+        .map(CheckMenuItem.class::cast).toList();
     assertTrue(ticks.size() > 8, "items that can be on: " + ticks.size());
     CheckMenuItem night = ticks.stream().filter(t -> plain(t).equals(Wording.text("menu.night"))).findFirst().orElseThrow();
     boolean was = session.preferences().now().night();
@@ -171,7 +173,9 @@ class MenusTest extends AtTheBench {
   void aMenuOpensUnderTheMouseAndItsItemIsPressed(FxRobot robot) {
     objects(robot);
     robot.interact(() -> session.selectionProperty().set(Set.of(hand.named("A").id(), hand.named("B").id())));
-    robot.clickOn(plain(menus(robot).stream().filter(m -> items(m).stream().anyMatch(i -> plain(i).equals(Wording.text("menu.group").replace("_", "")))).findFirst().orElseThrow()));
+    robot.clickOn(
+        plain(menus(robot).stream().filter(m -> items(m).stream()
+        .anyMatch(i -> plain(i).equals(Wording.text("menu.group").replace("_", "")))).findFirst().orElseThrow()));
     robot.clickOn(Wording.text("menu.group").replace("_", ""));
     QuickRobot.settled();
     assertEquals(2, session.face().items().size());
@@ -242,7 +246,8 @@ class MenusTest extends AtTheBench {
     }
     List<Command> withKeys = workbench.commands().stream().filter(c -> !c.keysShown().isBlank()).toList();
     assertTrue(withKeys.size() > 30);
-    Set<String> said = robot.lookup(".help-page .label").queryAllAs(javafx.scene.control.Label.class).stream().map(javafx.scene.control.Label::getText).collect(Collectors.toSet());
+    Set<String> said = robot.lookup(".help-page .label").queryAllAs(javafx.scene.control.Label.class).stream()
+        .map(javafx.scene.control.Label::getText).collect(Collectors.toSet());
     withKeys.forEach(c -> assertTrue(said.stream().anyMatch(t -> t.contains(c.keysShown())), c.title() + " " + c.keysShown()));
     robot.clickOn("#help-close");
     assertFalse(robot.lookup(".help-page").tryQuery().isPresent());

@@ -136,7 +136,8 @@ class MisfortunesTest extends AtTheBench {
     robot.interact(() -> session.filing().save());
     Hand.until(() -> !session.filing().unsaved());
     assertEquals(List.of("changed card.thimble"), answers.asked);
-    assertEquals(1, session.filing().versions().stream().filter(v -> name(v.file()).equals("Elsewhere")).count(), "what was saved over is kept as a version");
+    assertEquals(1, session.filing().versions().stream().filter(v -> name(v.file()).equals("Elsewhere")).count(),
+        "what was saved over is kept as a version");
   }
 
   private static String name(Path job) {

@@ -172,7 +172,8 @@ class PersonTest extends AtTheBench {
   void findingsLeadToTheirPlace(FxRobot hand) {
     hand.clickOn("#demo-two-faults");
     // the blank card had two findings as well: one for each empty face
-    Hand.until(() -> session.checking().findingsProperty().get().stream().map(Finding::code).toList().equals(List.of("bleed-short", "picture-small")));
+    Hand.until(() -> session.checking().findingsProperty().get().stream().map(Finding::code).toList()
+        .equals(List.of("bleed-short", "picture-small")));
     hand.clickOn("#station-check");
     hand.clickOn("#finding-2");
     assertEquals("Sunrise field", single().properties().name());

@@ -62,7 +62,8 @@ class PicturesTest extends AtTheBench {
     Picture picture = PictureIn.read(png("plain.png", 0x7A2E22), Pictures.Limits.USUAL);
     robot.interact(() -> {
       String id = session.job().freshId();
-      session.apply(Edits.add("f1", ItemPhoto.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()), picture));
+      session.apply(Edits.add("f1", ItemPhoto.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()),
+          picture));
       session.selectionProperty().set(Set.of(id));
     });
     QuickRobot.settled();
@@ -94,7 +95,8 @@ class PicturesTest extends AtTheBench {
     assertEquals(List.of(2.0, 1.0), ((LiveEffect.Gridded) grid.effect()).columns());
     assertEquals(4, Mounts.among(session.face().items()).size());
     assertTrue(robot.lookup(".mount-label").queryAllAs(Label.class).size() >= 4, "empty mounts are shown");
-    answers.pictures = List.of(png("a.png", 0x7A2E22), png("b.png", 0x3A6B45), png("c.png", 0x2B2F55), png("d.png", 0xDDA33A), png("e.png", 0x808080));
+    answers.pictures = List.of(png("a.png", 0x7A2E22), png("b.png", 0x3A6B45), png("c.png", 0x2B2F55), png("d.png", 0xDDA33A),
+        png("e.png", 0x808080));
     down(robot, "#mount-grid-fill");
     press(robot, "#mount-grid-fill");
     Hand.until(() -> Mounts.among(session.face().items()).stream().noneMatch(m -> m.pictureIds().isEmpty()));
@@ -230,7 +232,8 @@ class PicturesTest extends AtTheBench {
     Item before = session.single().orElseThrow();
     robot.scroll(3, javafx.geometry.VerticalDirection.DOWN);
     QuickRobot.settled();
-    assertTrue(session.face().items().size() == 1 && session.single().isPresent(), "zoomed out where all of it is seen, nothing is taken back");
+    assertTrue(session.face().items().size() == 1 && session.single().isPresent(),
+        "zoomed out where all of it is seen, nothing is taken back");
     robot.interact(() -> session.apply(PictureEdits.retouch("f1", Set.of(before.id()), "edit.crop", r -> Retouch.NONE)));
     hand.drag(4, 2, 2.5, 2);
     assertEquals(0.5, retouch().crop().width(), 0.03);
@@ -242,7 +245,9 @@ class PicturesTest extends AtTheBench {
     assertTrue(session.pointerMode().insideProperty().get().isEmpty());
   }
 
-  /** A drop on an empty mount fills it, one on a full mount asks, one beside it stays loose; what the tray adds never falls into a mount. */
+  /**
+   * A drop on an empty mount fills it, one on a full mount asks, one beside it stays loose; what the tray adds never falls into a mount.
+   */
   @Test
   void onlyWhatIsDroppedOnAMountGoesInAndAFullOneAsks(FxRobot robot) throws Exception {
     box(robot, "Window", 1, 2, 3, 3);

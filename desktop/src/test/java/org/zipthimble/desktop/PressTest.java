@@ -38,7 +38,9 @@ class PressTest extends AtTheBench {
   @BeforeEach
   void begin(FxRobot robot) {
     robot.interact(() -> {
-      session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of(session.job().freshId(), "Ground"), Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
+      session.apply(
+          Edits.add("f1", ItemShape.of(ItemProperties.of(session.job().freshId(), "Ground"),
+          Placement.of(new Box(-0.125, -0.125, 5.25, 7.25)),
           new Outline.Rectangle(0), Optional.of(Colour.of(0x00FF00)), Optional.empty())));
       session.stationProperty().set(Station.CHECK);
     });
@@ -67,7 +69,8 @@ class PressTest extends AtTheBench {
     assertTrue(PressMeasure.of("card.pdf", Files.readAllBytes(folder.resolve("card.pdf"))).met());
     Hand.until(() -> robot.lookup("#send-write").query().isFocused());
     robot.clickOn("#send-png");
-    assertTrue(robot.lookup(".side-note").queryAllAs(Label.class).stream().anyMatch(l -> l.getText().contains("inks, plates and black words are lost")));
+    assertTrue(robot.lookup(".side-note").queryAllAs(Label.class).stream()
+        .anyMatch(l -> l.getText().contains("inks, plates and black words are lost")));
   }
 
   @Test

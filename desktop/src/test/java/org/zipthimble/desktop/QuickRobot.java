@@ -67,8 +67,8 @@ final class QuickRobot extends FxRobot {
   }
 
   /**
-   * Waits until all that was posted is done, a short while for what is worked out beside the window, and for two beats of the window: a slip
-   * that opens stands where it is to stand with the second.
+   * Waits until all that was posted is done, a short while for what is worked out beside the window, and for two beats of the window: a
+   * slip that opens stands where it is to stand with the second.
    */
   static void settled() {
     drained();

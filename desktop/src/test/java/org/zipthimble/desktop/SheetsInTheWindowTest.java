@@ -76,7 +76,8 @@ class SheetsInTheWindowTest extends AtTheBench {
     assertFalse(robot.lookup(".fold-line").queryAll().isEmpty(), "the fold is seen on the bench");
     pressInSight(robot, "#make-tri");
     pressInSight(robot, "#make-outside");
-    assertEquals(1.0 / 16, session.face().form().fold().orElseThrow().lengths(5).get(0) - session.face().form().fold().orElseThrow().lengths(5).get(2), 1e-9);
+    assertEquals(1.0 / 16, session.face().form().fold().orElseThrow().lengths(5).get(0) - session.face().form().fold().orElseThrow()
+        .lengths(5).get(2), 1e-9);
     pressInSight(robot, "#make-flat");
     hand.type("#make-width", "7 1/4");
     assertEquals(7.25, session.frame().size().width(), 1e-9);
@@ -84,7 +85,10 @@ class SheetsInTheWindowTest extends AtTheBench {
     assertEquals(5, session.frame().size().width(), 1e-9);
     robot.interact(() -> session.apply(Edits.addFace("ground")));
     robot.interact(() -> session.faceIdProperty().set("f2"));
-    robot.interact(() -> session.apply(Edits.add("f2", ItemWords.of(ItemProperties.of("n", "Number"), Placement.of(1, 6, 1, 0.3, 0), "page ", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
+    robot.interact(
+        () -> session.apply(
+        Edits.add("f2", ItemWords.of(ItemProperties.of("n", "Number"), Placement.of(1, 6, 1, 0.3, 0), "page ",
+        new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK)))));
     pressInSight(robot, "#make-shared");
     robot.interact(() -> session.selectionProperty().set(Set.of("n")));
     pressInSight(robot, "#make-page");
@@ -170,10 +174,17 @@ class SheetsInTheWindowTest extends AtTheBench {
   void labelsFromAListLeaveAsAPrintFileAndACutFile(FxRobot robot) throws Exception {
     robot.interact(() -> {
       session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(2, 1.25)).withBleed(Insets.NONE))));
-      session.apply(new Edit("lane", j -> j.withCutting(j.cutting().withLanes(List.of(Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Colour.WHITE))))));
-      ItemShape ground = ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(0, 0, 2, 1.25, 0), new Outline.Rectangle(0.15), Optional.of(Colour.of(0xFBF5E6)), Optional.empty());
-      session.apply(Edits.add("f1", ground.with(ground.properties().withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)))));
-      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("w", "Variety"), Placement.of(0.3, 0.4, 1.4, 0.4, 0), "", new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
+      session.apply(
+          new Edit("lane", j -> j.withCutting(
+          j.cutting().withLanes(List.of(Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Colour.WHITE))))));
+      ItemShape ground = ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(0, 0, 2, 1.25, 0), new Outline.Rectangle(0.15),
+          Optional.of(Colour.of(0xFBF5E6)), Optional.empty());
+      session.apply(
+          Edits.add("f1", ground.with(ground.properties().withRole(Role.PRINTS_AND_CUTS)
+          .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)))));
+      session.apply(
+          Edits.add("f1", ItemWords.of(ItemProperties.of("w", "Variety"), Placement.of(0.3, 0.4, 1.4, 0.4, 0), "",
+          new WordStyle("Figtree", "Regular", 12, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of("w"));
     });
     Path list = folder.resolve("jars.csv");
@@ -187,7 +198,9 @@ class SheetsInTheWindowTest extends AtTheBench {
     pressInSight(robot, "#list-close");
     robot.interact(() -> session.stationProperty().set(Station.SHEET));
     robot.interact(() -> robot.lookup("#cut-printed").tryQuery().ifPresent(n -> ((javafx.scene.control.ButtonBase) n).fire()));
-    robot.interact(() -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withCropMarks(false).withGang(Optional.of(Gang.USUAL)))));
+    robot.interact(
+        () -> session.apply(
+        Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withCropMarks(false).withGang(Optional.of(Gang.USUAL)))));
     answers.send = Optional.of(folder.resolve("labels.pdf"));
     robot.interact(() -> session.stationProperty().set(Station.SEND));
     robot.clickOn("#send-pdf");
@@ -208,7 +221,8 @@ class SheetsInTheWindowTest extends AtTheBench {
   }
 
   private Point2D onSheet(FxRobot robot, double x, double y) {
-    Node picture = robot.lookup(".page-picture").queryAll().stream().filter(n -> n.isVisible() && n.getScene() != null && n.getParent().isVisible()).findFirst().orElseThrow();
+    Node picture = robot.lookup(".page-picture").queryAll().stream()
+        .filter(n -> n.isVisible() && n.getScene() != null && n.getParent().isVisible()).findFirst().orElseThrow();
     double scale = ((javafx.scene.image.ImageView) picture).getFitWidth() / 8.5;
     return picture.localToScreen(x * scale, y * scale);
   }
@@ -217,14 +231,18 @@ class SheetsInTheWindowTest extends AtTheBench {
   void piecesAreMovedAndLeftOutByHandAndGuestsJoinThem(FxRobot robot) throws Exception {
     robot.interact(() -> {
       session.apply(new Edit("size", j -> j.withTicket(j.ticket().sized(new Size(2, 3)).withQuantity(9))));
-      session.apply(Edits.add("f1", ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(-0.125, -0.125, 2.25, 3.25, 0), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty())));
-      session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER).withGang(Optional.of(Gang.USUAL.withAcross(2).withDown(2).withTurning(Gang.Turning.UPRIGHT)))));
+      session.apply(
+          Edits.add("f1", ItemShape.of(ItemProperties.of("g", "Ground"), Placement.of(-0.125, -0.125, 2.25, 3.25, 0),
+          new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty())));
+      session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(SheetPlan.LETTER)
+          .withGang(Optional.of(Gang.USUAL.withAcross(2).withDown(2).withTurning(Gang.Turning.UPRIGHT)))));
       session.stationProperty().set(Station.SHEET);
     });
     withoutHints(robot);
     GangPages laid = GangPages.of(job(), job().leaving(), PageOptions.of(job()));
     Box first = laid.spots().get(0).trim();
-    Hand.until(() -> robot.lookup(".page-picture").queryAll().stream().anyMatch(n -> ((javafx.scene.image.ImageView) n).getFitWidth() > 100));
+    Hand.until(() -> robot.lookup(".page-picture").queryAll().stream()
+        .anyMatch(n -> ((javafx.scene.image.ImageView) n).getFitWidth() > 100));
     QuickRobot.settled();
     Point2D from = onSheet(robot, first.centre().x(), first.centre().y());
     Point2D to = onSheet(robot, first.centre().x() - 0.5, first.centre().y() - 0.25);
@@ -242,7 +260,8 @@ class SheetsInTheWindowTest extends AtTheBench {
     assertEquals(Set.of(), job().sheet().gang().orElseThrow().left());
     bringIntoSight(robot, "#sheet-cost");
     hand.type("#sheet-cost", "0.40");
-    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().contains("1.2"), robot.lookup("#gang-told").queryAs(Label.class).getText());
+    assertTrue(robot.lookup("#gang-told").queryAs(Label.class).getText().contains("1.2"),
+        robot.lookup("#gang-told").queryAs(Label.class).getText());
     pressInSight(robot, "#sheet-ruler");
     assertTrue(job().sheet().marks().ruler());
     Path guest = folder.resolve("guest.thimble");

@@ -134,7 +134,8 @@ class TagTest extends AtTheBench {
     robot.clickOn("#wall-own-Tin-lid");
     robot.clickOn("#item-start");
     assertEquals(3.5, session.frame().size().width(), EXACT);
-    Hand.until(() -> Files.exists(folder.resolve("home/settings.json")) && Settings.read(folder.resolve("home/settings.json")).own().size() == 1);
+    Hand.until(() -> Files.exists(folder.resolve("home/settings.json")) && Settings.read(folder.resolve("home/settings.json")).own()
+        .size() == 1);
   }
 
   @Test
@@ -193,10 +194,12 @@ class TagTest extends AtTheBench {
       robot.clickOn("#add-words").write(text).push(KeyCode.ESCAPE);
       QuickRobot.settled();
     }
-    assertEquals(List.of("Marrowfield pea", "Sow in April, 1 in deep"), robot.lookup(".layer-kind").queryAllAs(Label.class).stream().map(Label::getText).sorted().toList());
+    assertEquals(List.of("Marrowfield pea", "Sow in April, 1 in deep"),
+        robot.lookup(".layer-kind").queryAllAs(Label.class).stream().map(Label::getText).sorted().toList());
     robot.clickOn("#layers-search").write("april");
     QuickRobot.settled();
-    assertEquals(List.of("Sow in April, 1 in deep"), robot.lookup(".layer-cell .layer-kind").queryAllAs(Label.class).stream().map(Label::getText).toList());
+    assertEquals(List.of("Sow in April, 1 in deep"), robot.lookup(".layer-cell .layer-kind").queryAllAs(Label.class).stream()
+        .map(Label::getText).toList());
   }
 
   @Test

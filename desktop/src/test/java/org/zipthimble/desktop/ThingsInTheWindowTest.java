@@ -107,7 +107,8 @@ class ThingsInTheWindowTest extends AtTheBench {
     try (PrinterServer server = new PrinterServer(0, printer)) {
       typed(robot, "#printer-address", String.valueOf(server.port()));
       until("the trays are known", () -> robot.lookup("#printer-tray").queryAs(ComboBox.class).getItems().size() == 2);
-      assertTrue(String.valueOf(robot.lookup("#printer-tray").queryAs(ComboBox.class).getValue()).contains("transfer"), "the tray with transfer paper is proposed");
+      assertTrue(String.valueOf(robot.lookup("#printer-tray").queryAs(ComboBox.class).getValue()).contains("transfer"),
+          "the tray with transfer paper is proposed");
       assertTrue(text(robot, "#printer-before").contains("its own size"), text(robot, "#printer-before"));
       pressInSight(robot, "#printer-shrink");
       assertTrue(text(robot, "#printer-before").contains("its own size"), "a page that fits is not shrunk");
@@ -135,7 +136,8 @@ class ThingsInTheWindowTest extends AtTheBench {
     Printer printer = new Printer(PrinterSetup.USUAL.withPace(0).withPpi(72), () -> { });
     try (PrinterServer server = new PrinterServer(0, printer)) {
       typed(robot, "#printer-address", String.valueOf(server.port()));
-      until("it is told before", () -> text(robot, "#printer-mirror").contains("nobody mirrors") && !robot.lookup("#printer-print").query().isDisabled());
+      until("it is told before", () -> text(robot, "#printer-mirror").contains("nobody mirrors") && !robot.lookup("#printer-print").query()
+          .isDisabled());
       QuickRobot.settled();
       pressInSight(robot, "#printer-print");
       until("it is refused", () -> text(robot, "#printer-words").contains("nobody mirrors"));
@@ -161,14 +163,16 @@ class ThingsInTheWindowTest extends AtTheBench {
       typed(robot, "#printer-address", String.valueOf(server.port()));
       until("the printer is known", () -> !robot.lookup("#printer-print").query().isDisabled());
       Node print = robot.lookup("#printer-print").query();
-      Node side = robot.from(robot.lookup(".bare-scroll").match(n -> robot.from(n).lookup("#printer-print").tryQuery().isPresent())).query();
+      Node side = robot.from(robot.lookup(".bare-scroll").match(n -> robot.from(n).lookup("#printer-print").tryQuery().isPresent()))
+          .query();
       double before = robot.lookup("#printer-mirror").queryAs(Label.class).getHeight();
       robot.interact(() -> {
         session.apply(org.zipthimble.core.edit.Edits.ticket("edit.ticket.mirror", t -> t.withMirror(false)));
         Pointing.sight(print);
       });
       assertTrue(robot.lookup("#printer-mirror").queryAs(Label.class).getHeight() > before + 40, "the side has grown above the button");
-      assertTrue(side.localToScene(side.getLayoutBounds()).contains(print.localToScene(print.getLayoutBounds())), print.localToScene(print.getLayoutBounds()) + " in " + side.localToScene(side.getLayoutBounds()));
+      assertTrue(side.localToScene(side.getLayoutBounds()).contains(print.localToScene(print.getLayoutBounds())),
+          print.localToScene(print.getLayoutBounds()) + " in " + side.localToScene(side.getLayoutBounds()));
     }
   }
 
@@ -241,7 +245,8 @@ class ThingsInTheWindowTest extends AtTheBench {
     List<String> said = robot.lookup(".press-card .label").queryAllAs(Label.class).stream().map(Label::getText).toList();
     assertTrue(said.stream().anyMatch(t -> t.contains("356 °F (180 °C)")), said.toString());
     assertTrue(said.stream().anyMatch(t -> t.contains("crisp at the edges")), said.toString());
-    Node time = robot.lookup(".press-card .button").queryAll().stream().filter(n -> n.getId().startsWith("card-time-")).findFirst().orElseThrow();
+    Node time = robot.lookup(".press-card .button").queryAll().stream().filter(n -> n.getId().startsWith("card-time-")).findFirst()
+        .orElseThrow();
     pressInSight(robot, "#" + time.getId());
     assertTrue(text(robot, "#timer-left").contains("left"), text(robot, "#timer-left"));
     robot.clickOn("#timer-stop");

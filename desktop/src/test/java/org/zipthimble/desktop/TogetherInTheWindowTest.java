@@ -74,7 +74,8 @@ class TogetherInTheWindowTest extends AtTheBench {
     step(robot, Together.CHECK);
     Box title = session.face().items().get(1).placement().box();
     Box when = session.face().items().get(2).placement().box();
-    assertTrue(title.meet(when).filter(b -> b.height() > 1e-9 && b.width() > 1e-9).isEmpty(), "new words do not lie on the others: " + title + when);
+    assertTrue(title.meet(when).filter(b -> b.height() > 1e-9 && b.width() > 1e-9).isEmpty(),
+        "new words do not lie on the others: " + title + when);
     robot.clickOn("#station-check");
     step(robot, Together.KEEP);
     answers.save = Optional.of(folder.resolve("swap.thimble"));
@@ -112,9 +113,12 @@ class TogetherInTheWindowTest extends AtTheBench {
   void theFinderKnowsTheWordsPeopleHave(FxRobot robot) {
     robot.clickOn("#wall-invitation");
     robot.clickOn("#item-start");
-    for (List<String> pair : List.of(List.of("flip horiz", "menu.flipAcross"), List.of("cut out", "menu.rub"), List.of("unite", "menu.way.join"),
-        List.of("mail merge", "menu.list"), List.of("eyedropper", "menu.pickSwatch"), List.of("dark mode", "menu.night"), List.of("curved text", "menu.wordsAlong"),
-        List.of("dpi", "spot.ppi"), List.of("weed", "spot.weed"), List.of("imposition", "spot.gang"), List.of("temperature", "spot.notebook"),
+    for (List<String> pair : List.of(List.of("flip horiz", "menu.flipAcross"), List.of("cut out", "menu.rub"),
+        List.of("unite", "menu.way.join"),
+        List.of("mail merge", "menu.list"), List.of("eyedropper", "menu.pickSwatch"), List.of("dark mode", "menu.night"),
+        List.of("curved text", "menu.wordsAlong"),
+        List.of("dpi", "spot.ppi"), List.of("weed", "spot.weed"), List.of("imposition", "spot.gang"),
+        List.of("temperature", "spot.notebook"),
         List.of("export", "spot.write"))) {
       hand.keys(KeyCode.F, KeyCode.CONTROL);
       robot.write(pair.get(0));

@@ -35,7 +35,8 @@ class TypingTest extends AtTheBench {
   private void words(FxRobot robot, String text, double turn, boolean flipped) {
     withoutHints(robot);
     robot.interact(() -> {
-      session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(1, 2, 3, 1, turn).withFlipped(flipped), text,
+      session.apply(
+          Edits.add("f1", ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(1, 2, 3, 1, turn).withFlipped(flipped), text,
           new WordStyle("Figtree", "Regular", 24, 120, 0, Align.LEFT, Colour.BLACK))));
       session.selectionProperty().set(Set.of());
       workbench.bench().takeFocus();

@@ -12,8 +12,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -21,7 +21,10 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/** Whole orders of several faces, sizes and rows, and of clipped pictures, from blank to file, by mouse and keys; what leaves is measured by Poppler and librsvg. */
+/**
+ * Whole orders of several faces, sizes and rows, and of clipped pictures, from blank to file, by mouse and keys; what leaves is measured
+ * by Poppler and librsvg.
+ */
 class WholeBookOrdersTest extends AtTheOrder {
   @Start
   void start(Stage stage) throws IOException {
@@ -53,12 +56,14 @@ class WholeBookOrdersTest extends AtTheOrder {
   @Test
   void anInvitationOfRepeatsWithoutItsDate(FxRobot robot) throws Exception {
     maker.press("#wall-invitation", "#item-one", "#item-start");
-    maker.press("#add-shape", "#ready-drop").value("#tag-width", "1/2").value("#tag-height", "1/2").value("#tag-left", "2.25").value("#tag-top", "1");
+    maker.press("#add-shape", "#ready-drop").value("#tag-width", "1/2").value("#tag-height", "1/2").value("#tag-left", "2.25")
+        .value("#tag-top", "1");
     maker.command("menu.repeatLive").press("#figure-kind-round").value("#figure-places", "12").press("#figures-make");
     maker.words("Come to the seed swap in the library hall at three o'clock, and tell us whether you bring a plate");
     maker.press("#station-check");
     Hand.until(() -> session.checking().findingsProperty().get().stream().anyMatch(f -> f.code().equals("invitation-date")));
-    maker.press("#station-compose").command("menu.facts").press("#facts-usual").value("#fact-date", "14 March 2027").press("#fact-put-date", "#facts-close");
+    maker.press("#station-compose").command("menu.facts").press("#facts-usual").value("#fact-date", "14 March 2027")
+        .press("#fact-put-date", "#facts-close");
     Hand.until(() -> session.checking().findingsProperty().get().stream().noneMatch(f -> f.code().equals("invitation-date")));
     Path pdf = maker.send("pdf", folder.resolve("repeats.pdf"));
     size(pdf, 5, 7);
@@ -69,7 +74,8 @@ class WholeBookOrdersTest extends AtTheOrder {
   @Test
   void aSquareFlyerWithClippedPicturesOnAPhoto(FxRobot robot) throws Exception {
     maker.value("#item-width", "6").value("#item-height", "6").press("#item-one", "#item-start");
-    maker.press("#add-ellipse").value("#tag-width", "4").value("#tag-height", "4").value("#tag-left", "1").value("#tag-top", "1").command("menu.mount");
+    maker.press("#add-ellipse").value("#tag-width", "4").value("#tag-height", "4").value("#tag-left", "1").value("#tag-top", "1")
+        .command("menu.mount");
     answers.pictures = List.of(picture("field.png", 1500, 1500, 0x3A6B45, 0));
     maker.command("menu.mountFill");
     Hand.until(() -> session.face().all().stream().anyMatch(i -> !i.pictureIds().isEmpty()));
@@ -97,7 +103,8 @@ class WholeBookOrdersTest extends AtTheOrder {
   @Test
   void threeDesignsOfOneSetOfFacts(FxRobot robot) throws Exception {
     maker.press("#wall-invitation", "#item-one", "#item-start");
-    maker.words("Seed swap ").command("menu.facts").press("#facts-usual").value("#fact-date", "14 March 2027").press("#fact-put-date", "#facts-close");
+    maker.words("Seed swap ").command("menu.facts").press("#facts-usual").value("#fact-date", "14 March 2027")
+        .press("#fact-put-date", "#facts-close");
     maker.command("menu.design").command("menu.design");
     assertEquals(3, session.job().faces().size());
     maker.command("menu.facts").value("#fact-date", "20 March 2027").press("#facts-close");
@@ -112,7 +119,8 @@ class WholeBookOrdersTest extends AtTheOrder {
   @Test
   void colouringPagesBoundAsABook(FxRobot robot) throws Exception {
     maker.press("#wall-letter_page", "#item-four", "#item-start").value("#ticket-bleed", "0");
-    maker.words("GROW").value("#tag-width", "7").value("#tag-left", "0.75").press("#fold-block").value("#block-ink-width", "6").command("menu.outlined");
+    maker.words("GROW").value("#tag-width", "7").value("#tag-left", "0.75").press("#fold-block").value("#block-ink-width", "6")
+        .command("menu.outlined");
     maker.command("menu.offset").value("#figure-distances", "1/8, 1/4").press("#figures-make");
     maker.command("menu.allFaces").command("menu.make").press("#make-stapled", "#make-close");
     maker.press("#station-sheet", "#sheet-booklet");
@@ -136,9 +144,11 @@ class WholeBookOrdersTest extends AtTheOrder {
 
   @Test
   void labelsFromAListPrintedAndCut(FxRobot robot) throws Exception {
-    answers.table = Optional.of(Files.writeString(folder.resolve("jars.csv"), "variety\nEmber Runner\nTollgate Pea\nSaltmarsh Kale\nLantern Squash\n"));
+    answers.table = Optional.of(
+        Files.writeString(folder.resolve("jars.csv"), "variety\nEmber Runner\nTollgate Pea\nSaltmarsh Kale\nLantern Squash\n"));
     maker.value("#item-width", "2").value("#item-height", "2").press("#item-one", "#item-start").value("#ticket-bleed", "0");
-    maker.press("#add-ellipse").value("#tag-width", "1.9").value("#tag-height", "1.9").value("#tag-left", "0.05").value("#tag-top", "0.05").value("#tag-fill", "#fbf5e6").press("#role-prints_and_cuts");
+    maker.press("#add-ellipse").value("#tag-width", "1.9").value("#tag-height", "1.9").value("#tag-left", "0.05").value("#tag-top", "0.05")
+        .value("#tag-fill", "#fbf5e6").press("#role-prints_and_cuts");
     maker.words("Seed: ").value("#tag-width", "1.4").value("#tag-left", "0.3").command("menu.list").press("#list-bring");
     Hand.until(() -> session.job().list().isPresent());
     maker.press("#list-column-variety", "#list-close");
@@ -150,7 +160,8 @@ class WholeBookOrdersTest extends AtTheOrder {
     }
     maker.send("svg", folder.resolve("labels.svg"));
     int ppi = 100;
-    Maker.run(folder, "rsvg-convert", "-d", String.valueOf(ppi), "-p", String.valueOf(ppi), "-b", "white", "-o", folder.resolve("cuts.png").toString(), folder.resolve("labels.svg").toString());
+    Maker.run(folder, "rsvg-convert", "-d", String.valueOf(ppi), "-p", String.valueOf(ppi), "-b", "white", "-o",
+        folder.resolve("cuts.png").toString(), folder.resolve("labels.svg").toString());
     List<Rectangle> cuts = WholeCutOrdersTest.places(ImageIO.read(folder.resolve("cuts.png").toFile()));
     List<Rectangle> discs = discs(drawn(pdf, ppi));
     assertEquals(4, discs.size(), discs.toString());
@@ -167,9 +178,11 @@ class WholeBookOrdersTest extends AtTheOrder {
     maker.value("#item-width", "16").value("#item-height", "20").press("#item-one", "#item-start");
     maker.press("#add-rectangle", "#tag-cover").value("#tag-fill", "#3a6b45");
     maker.words("SOW").value("#tag-size", "200").value("#tag-colour", "#ffffff");
-    maker.command("menu.sizes").value("#sizes-width", "8").value("#sizes-height", "10").press("#sizes-add").value("#sizes-width", "11").value("#sizes-height", "14").press("#sizes-add")
+    maker.command("menu.sizes").value("#sizes-width", "8").value("#sizes-height", "10").press("#sizes-add").value("#sizes-width", "11")
+        .value("#sizes-height", "14").press("#sizes-add")
         .value("#sizes-width", "4").value("#sizes-height", "5").press("#sizes-add", "#sizes-close");
-    maker.send("pdf", folder.resolve("prints.pdf"), folder.resolve("prints-16x20in.pdf"), folder.resolve("prints-8x10in.pdf"), folder.resolve("prints-11x14in.pdf"), folder.resolve("prints-4x5in.pdf"));
+    maker.send("pdf", folder.resolve("prints.pdf"), folder.resolve("prints-16x20in.pdf"), folder.resolve("prints-8x10in.pdf"),
+        folder.resolve("prints-11x14in.pdf"), folder.resolve("prints-4x5in.pdf"));
     Set<String> sizes = new TreeSet<>();
     try (Stream<Path> files = Files.list(folder)) {
       for (Path file : files.filter(f -> f.toString().endsWith(".pdf")).sorted().toList()) {

@@ -6,15 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Optional;
-import javax.imageio.ImageIO;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -31,7 +29,8 @@ class WholeCutOrdersTest extends AtTheOrder {
   /** The lines of a cut file, drawn dark on white by a reader outside the project. */
   private BufferedImage lines(Path svg) throws Exception {
     Path png = folder.resolve("lines.png");
-    Maker.run(folder, "rsvg-convert", "-d", String.valueOf(PPI), "-p", String.valueOf(PPI), "-b", "white", "-o", png.toString(), svg.toString());
+    Maker.run(folder, "rsvg-convert", "-d", String.valueOf(PPI), "-p", String.valueOf(PPI), "-b", "white", "-o", png.toString(),
+        svg.toString());
     return ImageIO.read(png.toFile());
   }
 
@@ -77,7 +76,8 @@ class WholeCutOrdersTest extends AtTheOrder {
 
   @Test
   void anIronOnDecal(FxRobot robot) throws Exception {
-    maker.value("#item-width", "6").value("#item-height", "6").press("#item-one", "#item-start").next("#ticket-process").next("#ticket-process");
+    maker.value("#item-width", "6").value("#item-height", "6").press("#item-one", "#item-start").next("#ticket-process")
+        .next("#ticket-process");
     maker.press("#add-rectangle").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2");
     maker.press("#add-ellipse").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "3").value("#tag-top", "2.5");
     maker.command("menu.all").command("menu.way.join").press("#role-cuts");
@@ -119,10 +119,14 @@ class WholeCutOrdersTest extends AtTheOrder {
 
   @Test
   void aPaneInThreeVinyls(FxRobot robot) throws Exception {
-    maker.value("#item-width", "10").value("#item-height", "8").press("#item-one", "#item-start").next("#ticket-process").next("#ticket-process").next("#ticket-process");
-    maker.press("#add-rectangle").value("#tag-width", "6").value("#tag-height", "1").value("#tag-left", "2").value("#tag-top", "6").value("#tag-fill", "#6b4a2f").press("#role-cuts");
-    maker.press("#add-ellipse").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2").value("#tag-fill", "#5d8a4e").press("#role-cuts");
-    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "6").value("#tag-top", "2").value("#tag-fill", "#7a2e4a").press("#role-cuts");
+    maker.value("#item-width", "10").value("#item-height", "8").press("#item-one", "#item-start").next("#ticket-process")
+        .next("#ticket-process").next("#ticket-process");
+    maker.press("#add-rectangle").value("#tag-width", "6").value("#tag-height", "1").value("#tag-left", "2").value("#tag-top", "6")
+        .value("#tag-fill", "#6b4a2f").press("#role-cuts");
+    maker.press("#add-ellipse").value("#tag-width", "3").value("#tag-height", "3").value("#tag-left", "1").value("#tag-top", "2")
+        .value("#tag-fill", "#5d8a4e").press("#role-cuts");
+    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "6")
+        .value("#tag-top", "2").value("#tag-fill", "#7a2e4a").press("#role-cuts");
     maker.press("#station-sheet", "#cut-marks");
     Hand.until(() -> robot.lookup("#cut-sheet-3").tryQuery().isPresent());
     maker.send("svg", folder.resolve("pane.svg"), folder.resolve("pane-1.svg"), folder.resolve("pane-2.svg"), folder.resolve("pane-3.svg"));
@@ -135,7 +139,8 @@ class WholeCutOrdersTest extends AtTheOrder {
       List<Rectangle> places = lanes.get(lane);
       assertEquals(4, places.size(), "the sheet, a piece and two marks: " + places);
       assertEquals(6.75, (places.get(3).x - places.get(2).x) / (double) PPI, 0.011, "the marks lie alike in every lane");
-      assertEquals(left[lane] - left[0], (places.get(1).x - places.get(2).x) / (double) PPI, 0.06, "read from the other side of the pane, lane " + (lane + 1));
+      assertEquals(left[lane] - left[0], (places.get(1).x - places.get(2).x) / (double) PPI, 0.06,
+          "read from the other side of the pane, lane " + (lane + 1));
     }
     maker.told(9);
   }

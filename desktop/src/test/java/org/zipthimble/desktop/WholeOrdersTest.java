@@ -15,7 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/** Whole orders of paper from blank to file, by mouse and keys, measured by Poppler; docs/orders.md tells how many presses and values each takes. */
+/**
+ * Whole orders of paper from blank to file, by mouse and keys, measured by Poppler; docs/orders.md tells how many presses and values each
+ * takes.
+ */
 class WholeOrdersTest extends AtTheOrder {
   @Start
   void start(Stage stage) throws IOException {
@@ -48,7 +51,8 @@ class WholeOrdersTest extends AtTheOrder {
 
   @Test
   void thePostcardsBack(FxRobot robot) throws Exception {
-    answers.words = Optional.of(Files.writeString(folder.resolve("greeting.txt"), "Dear neighbours,\nthe beans are dry and in their packets. Come and take some."));
+    answers.words = Optional.of(
+        Files.writeString(folder.resolve("greeting.txt"), "Dear neighbours,\nthe beans are dry and in their packets. Come and take some."));
     maker.press("#wall-postcard", "#item-one", "#item-swap", "#item-start");
     maker.press("#add-form", "#form-lines").value("#form-rows", "5").press("#form-make");
     maker.value("#tag-left", "3.4").value("#tag-width", "2.2");
@@ -108,7 +112,8 @@ class WholeOrdersTest extends AtTheOrder {
     maker.press("#wall-bookmark", "#item-one", "#item-start", "#add-picture");
     Hand.until(() -> session.face().items().size() == 1);
     maker.press("#tag-cover");
-    maker.press("#add-rectangle").value("#tag-width", "1.25").value("#tag-height", "2").value("#tag-left", "1/4").value("#tag-top", "4").value("#tag-fill", "#ffffff").value("#tag-opacity", "70");
+    maker.press("#add-rectangle").value("#tag-width", "1.25").value("#tag-height", "2").value("#tag-left", "1/4").value("#tag-top", "4")
+        .value("#tag-fill", "#ffffff").value("#tag-opacity", "70");
     maker.words("Beans").value("#tag-top", "4.6");
     Path pdf = maker.send("pdf", folder.resolve("bookmark.pdf"));
     size(pdf, 1.75, 7);

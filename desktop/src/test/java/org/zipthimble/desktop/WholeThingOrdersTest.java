@@ -7,10 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -19,7 +17,10 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/** Whole orders for cups, plates, panels and shirts from blank to file, by mouse and keys; what leaves is drawn and measured by Poppler and ImageMagick. */
+/**
+ * Whole orders for cups, plates, panels and shirts from blank to file, by mouse and keys; what leaves is drawn and measured by Poppler and
+ * ImageMagick.
+ */
 class WholeThingOrdersTest extends AtTheOrder {
   @Start
   void start(Stage stage) throws IOException {
@@ -64,7 +65,8 @@ class WholeThingOrdersTest extends AtTheOrder {
     int middle = image.getWidth() / 2;
     double sagitta = (top(image, middle - 400) + top(image, middle + 400) - 2 * top(image, middle)) / 2.0 / ppi;
     assertEquals(radius - Math.sqrt(radius * radius - 16), Math.abs(sagitta), 0.02, "the upper edge is an arc of the developed cone");
-    assertTrue(near(image, middle / (double) ppi + 1.3, 3, ppi, 0x3A6B45), "mirrored once: what lies left of the middle comes out on its right");
+    assertTrue(near(image, middle / (double) ppi + 1.3, 3, ppi, 0x3A6B45),
+        "mirrored once: what lies left of the middle comes out on its right");
     assertTrue(near(image, middle / (double) ppi - 0.1, 3, ppi, 0x7A2E4A), "the second picture lies below the first");
     maker.told(1);
   }
@@ -72,7 +74,8 @@ class WholeThingOrdersTest extends AtTheOrder {
   @Test
   void aRingPlate(FxRobot robot) throws Exception {
     maker.press("#item-things").value("#thing-search", "ring plate").press("#thing-ring-plate-12", "#thing-start");
-    maker.words("SEED KEPT OVER WINTER").value("#tag-width", "9.6").value("#tag-height", "9.6").value("#tag-left", "1.2").value("#tag-top", "1.2");
+    maker.words("SEED KEPT OVER WINTER").value("#tag-width", "9.6").value("#tag-height", "9.6").value("#tag-left", "1.2")
+        .value("#tag-top", "1.2");
     maker.press("#fold-course").next("#course-kind").value("#course-radius", "4.8").value("#tag-size", "40");
     Path pdf = maker.send("pdf", folder.resolve("ring.pdf"));
     int ppi = 100;
@@ -97,7 +100,8 @@ class WholeThingOrdersTest extends AtTheOrder {
   @Test
   void aMetalPanelWithPicturesInItsLetters(FxRobot robot) throws Exception {
     maker.press("#item-things").value("#thing-search", "metal panel").press("#thing-metal-panel-12-6", "#thing-start");
-    maker.words("MARROW").value("#tag-width", "11").value("#tag-left", "0.5").press("#fold-block").value("#block-ink-width", "10").command("menu.outlined").command("menu.mount");
+    maker.words("MARROW").value("#tag-width", "11").value("#tag-left", "0.5").press("#fold-block").value("#block-ink-width", "10")
+        .command("menu.outlined").command("menu.mount");
     answers.pictures = List.of(picture("field.png", 3300, 1800, 0x3A6B45, 0));
     maker.command("menu.mountFill");
     Path pdf = maker.send("pdf", folder.resolve("panel.pdf"));
@@ -124,16 +128,20 @@ class WholeThingOrdersTest extends AtTheOrder {
   @Test
   void aShirtPrintWithABendAndSymmetry(FxRobot robot) throws Exception {
     maker.press("#item-things").value("#thing-search", "shirt").press("#thing-shirt-front", "#thing-start");
-    maker.words("SOW AND SAVE").value("#tag-width", "9").value("#tag-left", "1").value("#tag-top", "3").press("#fold-block").value("#block-ink-width", "8");
+    maker.words("SOW AND SAVE").value("#tag-width", "9").value("#tag-left", "1").value("#tag-top", "3").press("#fold-block")
+        .value("#block-ink-width", "8");
     maker.command("menu.bend").value("#figure-degrees", "60").press("#figures-make");
-    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "1").value("#tag-top", "7").value("#tag-fill", "#7a2e4a").command("menu.mirrorCopy");
+    maker.press("#add-shape", "#ready-star").value("#tag-width", "2").value("#tag-height", "2").value("#tag-left", "1")
+        .value("#tag-top", "7").value("#tag-fill", "#7a2e4a").command("menu.mirrorCopy");
     maker.press("#station-send", "#send-png", "#send-open");
     BufferedImage clear = ImageIO.read(maker.send("png", folder.resolve("shirt.png")).toFile());
-    assertEquals("3300x3300 sRGB", Maker.run(folder, "identify", "-format", "%wx%h %[colorspace]", folder.resolve("shirt.png").toString()).strip());
+    assertEquals("3300x3300 sRGB", Maker.run(folder, "identify", "-format", "%wx%h %[colorspace]", folder.resolve("shirt.png").toString())
+        .strip());
     assertEquals(0, clear.getRGB(5, 5) >>> 24, "nothing is printed there");
     for (int y = 2100; y < 2700; y += 10) {
       for (int x = 300; x < 900; x += 10) {
-        assertEquals(clear.getRGB(x, y) >>> 24, clear.getRGB(clear.getWidth() - 1 - x, y) >>> 24, 40, "both halves are alike at " + x + ", " + y);
+        assertEquals(clear.getRGB(x, y) >>> 24, clear.getRGB(clear.getWidth() - 1 - x, y) >>> 24, 40,
+            "both halves are alike at " + x + ", " + y);
       }
     }
     maker.press("#ticket-colour", "#to-print-shop");

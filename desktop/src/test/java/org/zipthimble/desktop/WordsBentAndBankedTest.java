@@ -109,7 +109,8 @@ class WordsBentAndBankedTest extends AtTheBench {
     assertEquals(2, session.job().faces().size());
     assertEquals(session.job().faces().get(1).id(), session.faceIdProperty().get(), "the new design is shown");
     robot.interact(() -> session.apply(FactEdits.set(new Fact("where", Fact.Kind.PLACE, "The Seed Loft"))));
-    assertTrue(session.job().faces().stream().allMatch(f -> f.all().stream().flatMap(i -> i.words().stream()).anyMatch(w -> w.text().contains("The Seed Loft"))));
+    assertTrue(session.job().faces().stream()
+        .allMatch(f -> f.all().stream().flatMap(i -> i.words().stream()).anyMatch(w -> w.text().contains("The Seed Loft"))));
   }
 
   @Test
@@ -135,8 +136,10 @@ class WordsBentAndBankedTest extends AtTheBench {
   void aWordIsRightInAllJobsOnceItIsSaidToBe(FxRobot robot) {
     add(robot, "Bring zinniaseeds");
     robot.interact(() -> session.stationProperty().set(Station.CHECK));
-    Hand.until(() -> robot.lookup(".finding-card .quiet").queryAll().stream().anyMatch(n -> n.getId() != null && n.getId().endsWith("-own")));
-    robot.interact(() -> robot.lookup(".finding-card .quiet").queryAllAs(javafx.scene.control.Button.class).stream().filter(n -> n.getId().endsWith("-own")).findFirst().orElseThrow().fire());
+    Hand.until(() -> robot.lookup(".finding-card .quiet").queryAll().stream()
+        .anyMatch(n -> n.getId() != null && n.getId().endsWith("-own")));
+    robot.interact(() -> robot.lookup(".finding-card .quiet").queryAllAs(javafx.scene.control.Button.class).stream()
+        .filter(n -> n.getId().endsWith("-own")).findFirst().orElseThrow().fire());
     Hand.until(() -> session.checking().findingsProperty().get().stream().noneMatch(f -> f.code().equals("words-spelt")));
     assertEquals(List.of("zinniaseeds"), session.preferences().now().words());
     Hand.until(() -> Settings.read(folder.resolve("home/settings.json")).words().size() == 1);

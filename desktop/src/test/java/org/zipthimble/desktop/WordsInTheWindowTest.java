@@ -46,7 +46,8 @@ class WordsInTheWindowTest extends AtTheBench {
   }
 
   private void add(FxRobot robot, String id, String text, double x, double y, double width, double height) {
-    robot.interact(() -> session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text,
+    robot.interact(
+        () -> session.apply(Edits.add("f1", ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, width, height, 0), text,
         new WordStyle("Alegreya", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK)))));
   }
 
@@ -135,7 +136,8 @@ class WordsInTheWindowTest extends AtTheBench {
   @Test
   void wordsMakeRoomForWhatIsSelected(FxRobot robot) {
     withoutHints(robot);
-    add(robot, "i1", "Bring seed that you have saved dry and in a paper packet with its name and the year, and lay it on the long table", 0.5, 0.5, 4, 3);
+    add(robot, "i1", "Bring seed that you have saved dry and in a paper packet with its name and the year, and lay it on the long table",
+        0.5, 0.5, 4, 3);
     box(robot, "Box", 2, 0.6, 1, 0.6);
     String id = session.face().items().get(1).id();
     select(robot, id);
@@ -170,7 +172,8 @@ class WordsInTheWindowTest extends AtTheBench {
   @Test
   void aFileOfWordsComesInWhereItIsDroppedOrChosen(FxRobot robot) throws Exception {
     withoutHints(robot);
-    Path file = Files.write(folder.resolve("story.rtf"), "{\\rtf1\\ansi{\\b Spring Swap}\\par Bring seeds.\\par}".getBytes(StandardCharsets.ISO_8859_1));
+    Path file = Files.write(folder.resolve("story.rtf"),
+        "{\\rtf1\\ansi{\\b Spring Swap}\\par Bring seeds.\\par}".getBytes(StandardCharsets.ISO_8859_1));
     robot.interact(() -> workbench.adding().pictures().dropped(List.of(file), new org.zipthimble.core.geom.Point(2.5, 2)));
     Hand.until(() -> session.single().flatMap(Item::words).isPresent());
     HoldsWords brought = session.single().flatMap(Item::words).orElseThrow();
@@ -202,7 +205,8 @@ class WordsInTheWindowTest extends AtTheBench {
     field(robot, "#block-corner", "0.1");
     assertEquals(0.1, words("i1").panel().orElseThrow().corner());
     field(robot, "#block-ink-height", "0.5");
-    assertEquals(0.5, words("i1").set(new org.zipthimble.core.job.JobFonts(session.job())).ink().orElseThrow().height(), 0.02, "shrunk words are made larger with their block");
+    assertEquals(0.5, words("i1").set(new org.zipthimble.core.job.JobFonts(session.job())).ink().orElseThrow().height(), 0.02,
+        "shrunk words are made larger with their block");
     hand.keys(KeyCode.Z, KeyCode.CONTROL);
     assertEquals(0.1, words("i1").panel().orElseThrow().corner());
   }

@@ -23,7 +23,10 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.desktop.control.PagePicture;
 import org.zipthimble.desktop.state.Station;
 
-/** A zoom shows the art that is there, as large as it is to be, and paints it sharp once the view rests; a face that did not change is left. */
+/**
+ * A zoom shows the art that is there, as large as it is to be, and paints it sharp once the view rests; a face that did not change is
+ * left.
+ */
 class ZoomTest extends AtTheBench {
   @Start
   void start(Stage stage) throws Exception {
@@ -85,7 +88,8 @@ class ZoomTest extends AtTheBench {
   void onlyTheFaceThatChangedIsDrawnAnew(FxRobot robot) {
     box(robot, "A", 1, 1, 2, 2);
     Hand.until(() -> robot.lookup(".page-picture").queryAllAs(PagePicture.class).stream().filter(p -> p.getImage() != null).count() >= 2);
-    PagePicture[] faces = robot.lookup(".page-picture").queryAllAs(PagePicture.class).stream().filter(p -> p.getImage() != null).toArray(PagePicture[]::new);
+    PagePicture[] faces = robot.lookup(".page-picture").queryAllAs(PagePicture.class).stream().filter(p -> p.getImage() != null)
+        .toArray(PagePicture[]::new);
     settled(robot);
     Image front = faces[0].getImage();
     Image back = faces[1].getImage();

@@ -150,7 +150,8 @@ public final class CutterLink {
   }
 
   private static void show(OutputStream out, Print print) throws IOException {
-    StringBuilder line = new StringBuilder(String.format(Locale.ROOT, "#print %.3f %d %.4f", print.ppi(), print.png().length, print.radius()));
+    StringBuilder line = new StringBuilder(
+        String.format(Locale.ROOT, "#print %.3f %d %.4f", print.ppi(), print.png().length, print.radius()));
     print.marks().forEach(m -> line.append(String.format(Locale.ROOT, " %.6f %.6f", m.x(), m.y())));
     out.write(line.append('\n').toString().getBytes(StandardCharsets.US_ASCII));
     out.write(print.png());

@@ -33,7 +33,10 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Stopped;
 
-/** Prints on any printer that speaks IPP 1.1 or 2.0 (RFC 8010, RFC 8011, PWG 5100.12), and reads what came out of a practice printer's tray. */
+/**
+ * Prints on any printer that speaks IPP 1.1 or 2.0 (RFC 8010, RFC 8011, PWG 5100.12), and reads what came out of a practice printer's
+ * tray.
+ */
 public final class PrinterLink {
   /** The port a practice printer listens on. */
   public static final int PORT = 9118;
@@ -45,8 +48,10 @@ public final class PrinterLink {
   private static final long LOOK_AGAIN_MS = 150;
   private static final String MIRROR = "zip-thimble-mirror";
   private static final Map<String, Printing.Scaling> SCALINGS = Map.of(
-      "none", Printing.Scaling.ACTUAL, "fit", Printing.Scaling.SHRINK, "auto-fit", Printing.Scaling.SHRINK, "fill", Printing.Scaling.FILL, "auto", Printing.Scaling.BORDERLESS);
-  private static final HttpClient HTTP = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).connectTimeout(Duration.ofSeconds(5)).build();
+      "none", Printing.Scaling.ACTUAL, "fit", Printing.Scaling.SHRINK, "auto-fit", Printing.Scaling.SHRINK, "fill", Printing.Scaling.FILL,
+      "auto", Printing.Scaling.BORDERLESS);
+  private static final HttpClient HTTP = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).connectTimeout(Duration.ofSeconds(5))
+      .build();
 
   private PrinterLink() {}
 
@@ -69,7 +74,8 @@ public final class PrinterLink {
    * @param borderless per cent are not told by the standard; the usual of drivers is taken
    */
   public record Facts(
-      URI uri, String name, boolean stopped, String words, List<Ready> trays, Insets margins, Printing.Scaling usual, List<Printing.Scaling> scalings, Optional<Boolean> mirror,
+      URI uri, String name, boolean stopped, String words, List<Ready> trays, Insets margins, Printing.Scaling usual,
+      List<Printing.Scaling> scalings, Optional<Boolean> mirror,
       List<String> formats, Optional<URI> more) {
     /** Keeps copies. */
     public Facts {
@@ -122,7 +128,8 @@ public final class PrinterLink {
 
     /** How the page was laid on the paper. */
     public Printing how() {
-      return new Printing(new Size(figure("paperWidth"), figure("paperHeight")), new Insets(figure("marginLeft"), figure("marginTop"), figure("marginRight"), figure("marginBottom")),
+      return new Printing(new Size(figure("paperWidth"), figure("paperHeight")),
+          new Insets(figure("marginLeft"), figure("marginTop"), figure("marginRight"), figure("marginBottom")),
           Printing.Scaling.valueOf(told.get("scaling")), figure("enlarge"), Boolean.parseBoolean(told.get("mirror")));
     }
   }
@@ -160,11 +167,14 @@ public final class PrinterLink {
     URI more = group.getValue(Types.printerMoreInfo);
     List<Ready> trays = trays(group);
     String name = group.getString(Types.printerInfo);
-    boolean stopped = strings(group, "printer-state").contains("stopped") || !strings(group, "printer-state-reasons").stream().allMatch("none"::equals);
+    boolean stopped = strings(group, "printer-state").contains("stopped") || !strings(group, "printer-state-reasons").stream()
+        .allMatch("none"::equals);
     String words = group.getString(Types.printerStateMessage);
-    return new Facts(uri, name == null || name.isBlank() ? uri.toString() : name, stopped, words == null ? "" : words, trays, margins(group),
+    return new Facts(uri, name == null || name.isBlank() ? uri.toString() : name, stopped, words == null ? "" : words, trays,
+        margins(group),
         SCALINGS.getOrDefault(String.valueOf(group.getString(Types.printScalingDefault)), Printing.Scaling.SHRINK),
-        scalings.stream().map(SCALINGS::get).filter(s -> s != null).distinct().sorted().toList(), Optional.ofNullable(mirror), strings(group, "document-format-supported"), Optional.ofNullable(more));
+        scalings.stream().map(SCALINGS::get).filter(s -> s != null).distinct().sorted().toList(), Optional.ofNullable(mirror),
+        strings(group, "document-format-supported"), Optional.ofNullable(more));
   }
 
   /**
@@ -202,7 +212,8 @@ public final class PrinterLink {
       if (col.getMediaSize() != null && col.getMediaSize().getXDimension() != null && col.getMediaSize().getYDimension() != null) {
         String type = col.getMediaType() == null ? "" : col.getMediaType().asString();
         out.add(new Ready(col.getMediaSource() == null ? "" : col.getMediaSource().asString(), type,
-            new Size(col.getMediaSize().getXDimension().getEndInclusive() / HUNDREDTHS, col.getMediaSize().getYDimension().getEndInclusive() / HUNDREDTHS), type.contains("transfer")));
+            new Size(col.getMediaSize().getXDimension().getEndInclusive() / HUNDREDTHS,
+            col.getMediaSize().getYDimension().getEndInclusive() / HUNDREDTHS), type.contains("transfer")));
       }
     }
     return out;
@@ -214,7 +225,8 @@ public final class PrinterLink {
   }
 
   private static double most(List<Integer> hundredths) {
-    return hundredths == null ? Printing.USUAL_MARGIN : hundredths.stream().mapToInt(i -> i).max().orElse((int) (Printing.USUAL_MARGIN * HUNDREDTHS)) / HUNDREDTHS;
+    return hundredths == null ? Printing.USUAL_MARGIN : hundredths.stream().mapToInt(i -> i).max()
+        .orElse((int) (Printing.USUAL_MARGIN * HUNDREDTHS)) / HUNDREDTHS;
   }
 
   /**
@@ -227,16 +239,19 @@ public final class PrinterLink {
     List<Attribute<?>> wishes = new ArrayList<>();
     wishes.add(Types.copies.of(asked.copies()));
     wishes.add(Types.printQuality.of(PrintQuality.all.get(asked.quality())));
-    SCALINGS.entrySet().stream().filter(e -> e.getValue() == asked.scaling() && !e.getKey().equals("auto-fit")).findFirst().ifPresent(e -> wishes.add(Types.printScaling.of(e.getKey())));
+    SCALINGS.entrySet().stream().filter(e -> e.getValue() == asked.scaling() && !e.getKey().equals("auto-fit")).findFirst()
+        .ifPresent(e -> wishes.add(Types.printScaling.of(e.getKey())));
     asked.tray().ifPresent(t -> {
       MediaCol col = new MediaCol();
-      col.setMediaSize(new MediaCol.MediaSize((int) Math.round(t.paper().width() * HUNDREDTHS), (int) Math.round(t.paper().height() * HUNDREDTHS)));
+      col.setMediaSize(new MediaCol.MediaSize((int) Math.round(t.paper().width() * HUNDREDTHS),
+          (int) Math.round(t.paper().height() * HUNDREDTHS)));
       if (!t.source().isEmpty()) {
         col.setMediaSource(new KeywordOrName(t.source()));
       }
       wishes.add(Types.mediaCol.of(col));
     });
-    IppPacket request = IppPacket.printJob(uri).putOperationAttributes(Types.requestingUserName.of(user()), Types.jobName.of(asked.name()), Types.documentFormat.of(asked.format()))
+    IppPacket request = IppPacket.printJob(uri).putOperationAttributes(Types.requestingUserName.of(user()), Types.jobName.of(asked.name()),
+        Types.documentFormat.of(asked.format()))
         .putJobAttributes(wishes).build();
     IppPacket answer = ask(uri, request, document);
     Integer id = answer.getValue(Tag.jobAttributes, Types.jobId);
@@ -277,7 +292,8 @@ public final class PrinterLink {
   private static IppPacket ask(URI uri, IppPacket request, byte[] document) throws Trouble {
     try {
       ByteArrayOutputStream body = new ByteArrayOutputStream();
-      request.withAttributeGroups(request.getAttributeGroups()).copy(VERSION, request.getCode(), request.getRequestId(), request.getAttributeGroups()).write(body);
+      request.withAttributeGroups(request.getAttributeGroups())
+          .copy(VERSION, request.getCode(), request.getRequestId(), request.getAttributeGroups()).write(body);
       body.write(document);
       URI http = URI.create("http://" + uri.getHost() + ":" + (uri.getPort() < 0 ? USUAL_PORT : uri.getPort()) + uri.getRawPath());
       HttpResponse<byte[]> answer = HTTP.send(HttpRequest.newBuilder(http).timeout(PATIENCE).header("Content-Type", "application/ipp")
@@ -340,7 +356,8 @@ public final class PrinterLink {
   private static byte[] get(Facts printer, String path) throws Trouble {
     try {
       URI uri = printer.more().orElseThrow().resolve("/" + path);
-      HttpResponse<byte[]> answer = HTTP.send(HttpRequest.newBuilder(uri).timeout(PATIENCE).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+      HttpResponse<byte[]> answer = HTTP.send(HttpRequest.newBuilder(uri).timeout(PATIENCE).GET().build(),
+          HttpResponse.BodyHandlers.ofByteArray());
       if (answer.statusCode() != 200) {
         throw Trouble.of("printer.noSheet", path);
       }

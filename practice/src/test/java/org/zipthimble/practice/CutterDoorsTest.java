@@ -36,7 +36,8 @@ class CutterDoorsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"#sheet NaN\n", "#sheet 1e400\n", "#sheet -3\n", "#sheet\n", "#print 300 -5 1 2\n", "#print NaN 10 NaN\n", "#\n", "#what is this\n"})
+  @ValueSource(strings = {"#sheet NaN\n", "#sheet 1e400\n", "#sheet -3\n", "#sheet\n", "#print 300 -5 1 2\n", "#print NaN 10 NaN\n", "#\n",
+      "#what is this\n"})
   void aBadLineIsRefusedAndTheNextJobIsCut(String line) throws Exception {
     try (CutterServer server = new CutterServer(0, Setup.USUAL, s -> { })) {
       String first = send(server.port(), line + JOB);
@@ -48,7 +49,8 @@ class CutterDoorsTest {
 
   @Test
   void whoSaysNothingDoesNotHoldUpTheOthersForEver() throws Exception {
-    try (CutterServer server = new CutterServer(0, Setup.USUAL, s -> { }); Socket silent = new Socket(InetAddress.getLoopbackAddress(), server.port())) {
+    try (CutterServer server = new CutterServer(0, Setup.USUAL, s -> { }); Socket silent = new Socket(
+        InetAddress.getLoopbackAddress(), server.port())) {
       assertEquals('r', silent.getInputStream().read(), "it has been greeted");
       String told = send(server.port(), JOB);
       assertTrue(told.startsWith("stopped "), told);

@@ -27,7 +27,10 @@ import org.zipthimble.practice.printer.Printer;
 import org.zipthimble.practice.printer.PrinterServer;
 import org.zipthimble.practice.printer.PrinterSetup;
 
-/** Damaged requests of the printing protocol and damaged plotter language, by fixed seeds; with {@code -Dzt.fuzz=MINUTES} by new ones, printed. */
+/**
+ * Damaged requests of the printing protocol and damaged plotter language, by fixed seeds; with {@code -Dzt.fuzz=MINUTES} by new ones,
+ * printed.
+ */
 class DamagedWireTest {
   private static final int EACH = 900;
   private static final long NEW_SEEDS_MINUTES = Long.getLong("zt.fuzz", 0);
@@ -74,7 +77,8 @@ class DamagedWireTest {
   void thePrinterAnswersEveryDamagedRequestAndStaysUp() throws Exception {
     try (PrinterServer server = new PrinterServer(0, new Printer(PrinterSetup.USUAL.withPace(0).withPpi(72), () -> { }))) {
       URI printer = URI.create(server.uri());
-      IppPacket packet = IppPacket.printJob(printer).putOperationAttributes(Types.requestingUserName.of("test"), Types.documentFormat.of("application/pdf")).build();
+      IppPacket packet = IppPacket.printJob(printer)
+          .putOperationAttributes(Types.requestingUserName.of("test"), Types.documentFormat.of("application/pdf")).build();
       ByteArrayOutputStream sound = new ByteArrayOutputStream();
       packet.write(sound);
       sound.writeBytes("%PDF-1.4 nothing".getBytes(StandardCharsets.US_ASCII));
@@ -83,7 +87,8 @@ class DamagedWireTest {
       int[] kinds = new int[2];
       each(sound.toByteArray(), (bytes, seed) -> {
         HttpResponse<byte[]> answer = client.send(
-            HttpRequest.newBuilder(address).header("Content-Type", "application/ipp").POST(HttpRequest.BodyPublishers.ofByteArray(bytes)).build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpRequest.newBuilder(address).header("Content-Type", "application/ipp").POST(HttpRequest.BodyPublishers.ofByteArray(bytes))
+            .build(), HttpResponse.BodyHandlers.ofByteArray());
         assertTrue(answer.statusCode() == 200 || answer.statusCode() == 400, "seed " + seed + ": " + answer.statusCode());
         if (answer.statusCode() == 200) {
           assertTrue(answer(answer.body()).getStatus() != null, "seed " + seed + ": an answer of the protocol");
@@ -94,7 +99,8 @@ class DamagedWireTest {
       ByteArrayOutputStream asked = new ByteArrayOutputStream();
       IppPacket.getPrinterAttributes(printer).build().write(asked);
       HttpResponse<byte[]> still = client.send(
-          HttpRequest.newBuilder(address).header("Content-Type", "application/ipp").POST(HttpRequest.BodyPublishers.ofByteArray(asked.toByteArray())).build(), HttpResponse.BodyHandlers.ofByteArray());
+          HttpRequest.newBuilder(address).header("Content-Type", "application/ipp").POST(
+          HttpRequest.BodyPublishers.ofByteArray(asked.toByteArray())).build(), HttpResponse.BodyHandlers.ofByteArray());
       assertEquals(0, answer(still.body()).getStatus().getCode(), "a sound question is answered as before: successful-ok");
     }
   }
@@ -118,7 +124,9 @@ class DamagedWireTest {
       }
       cutter.finish();
       assertTrue(cutter.report().length() >= 0 && Double.isFinite(cutter.report().seconds()), "seed " + seed);
-      cutter.cuts().forEach(cut -> cut.places().forEach(p -> assertTrue(p.x() >= -1e-9 && p.x() <= setup.width() + 1e-9 && p.y() >= -1e-9 && p.y() <= setup.height() + 1e-9, "seed " + seed + ": " + p)));
+      cutter.cuts().forEach(cut -> cut.places()
+          .forEach(p -> assertTrue(p.x() >= -1e-9 && p.x() <= setup.width() + 1e-9 && p.y() >= -1e-9 && p.y() <= setup.height() + 1e-9,
+          "seed " + seed + ": " + p)));
     });
   }
 }

@@ -141,7 +141,8 @@ class PracticeCutterTest {
       many.append("PU").append(1016 + i).append(",1016;PD").append(1016 + i).append(",9000;");
     }
     CutterServer server = new CutterServer(0, SETUP.withHurry(2), s -> { });
-    // switched off by the first report that twenty orders are done, of a job that would take half a minute: no thread has to be as quick as the machine
+    // switched off by the first report that twenty orders are done, of a job that would take half a minute: no thread has to be as quick
+    // as the machine
     Watcher watch = new Watcher() {
       @Override
       public void done(int orders, int all) {
@@ -189,10 +190,12 @@ class PracticeCutterTest {
     for (int i = 0; i < 4; i++) {
       ItemProperties properties = ItemProperties.of("i" + (i + 1), "Sticker " + i).withRole(Role.PRINTS_AND_CUTS)
           .withCutting(Cutting.PLAIN.withLane("l1").along(CutEdge.OUTLINE, 0.0625).withSpread(0.03));
-      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
+      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.6 + i / 2 * 3, 1.6, 2, 0), new Outline.Ellipse(),
+          Optional.of(Colour.of(0x3A6B45)), Optional.empty()));
     }
     Lane lane = Lane.of("l1", "Stickers", Material.STICKER_PAPER, Colour.WHITE);
-    return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), Map.of()).withSheet(new SheetPlan(true, SheetPlan.LETTER, true))
+    return Job.of("Stickers", ticket, List.of(Face.of("f1", "front", items)), Map.of())
+        .withSheet(new SheetPlan(true, SheetPlan.LETTER, true))
         .withCutting(CutPlan.NONE.plus(lane));
   }
 

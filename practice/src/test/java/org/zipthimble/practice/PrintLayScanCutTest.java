@@ -59,8 +59,10 @@ class PrintLayScanCutTest {
     Job blank = StandardItem.blank("Stickers", new Size(5, 6), 1);
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
-      ItemProperties properties = ItemProperties.of("i" + (i + 1), "sticker").withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
-      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.4 + i / 2 * 1.9, 1.6, 1.4, 0), new Outline.Ellipse(), Optional.of(Colour.of(0x2B2F55 + 0x101010 * i)), Optional.empty()));
+      ItemProperties properties = ItemProperties.of("i" + (i + 1), "sticker").withRole(Role.PRINTS_AND_CUTS)
+          .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
+      items.add(ItemShape.of(properties, Placement.of(0.5 + i % 2 * 2.2, 0.4 + i / 2 * 1.9, 1.6, 1.4, 0), new Outline.Ellipse(),
+          Optional.of(Colour.of(0x2B2F55 + 0x101010 * i)), Optional.empty()));
     }
     return blank.changed(blank.faces().get(0).id(), f -> f.withItems(items)).withSheet(new SheetPlan(true, SheetPlan.LETTER, true))
         .withCutting(CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Sticker paper", Material.STICKER_PAPER, Colour.of(0xF0E4C4)))));
@@ -71,7 +73,8 @@ class PrintLayScanCutTest {
       Path pdf = folder.resolve("sheet.pdf");
       Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
       PrinterLink.Facts facts = PrinterLink.look(PrinterLink.address(server.uri()));
-      PrinterLink.Ending ending = PrinterLink.print(facts.uri(), Files.readAllBytes(pdf), new PrinterLink.Asked("stickers", "application/pdf", 1, Optional.of(facts.trays().get(0)), Printing.Scaling.ACTUAL, 4),
+      PrinterLink.Ending ending = PrinterLink.print(facts.uri(), Files.readAllBytes(pdf),
+          new PrinterLink.Asked("stickers", "application/pdf", 1, Optional.of(facts.trays().get(0)), Printing.Scaling.ACTUAL, 4),
           new PrinterLink.Watch() {
             @Override
             public void said(String words, int sheets) {
@@ -100,7 +103,8 @@ class PrintLayScanCutTest {
     System.out.println("seed 2026");
     double worst = 0;
     for (int i = 0; i < 24; i++) {
-      Misplacement askew = new Misplacement(0.8 + (random.nextDouble() - 0.5) * 0.6, 0.2 + random.nextDouble() * 0.3, (random.nextDouble() - 0.5) * 6, random.nextDouble() - 0.5);
+      Misplacement askew = new Misplacement(0.8 + (random.nextDouble() - 0.5) * 0.6, 0.2 + random.nextDouble() * 0.3,
+          (random.nextDouble() - 0.5) * 6, random.nextDouble() - 0.5);
       // the far edge of a sheet that is turned clockwise goes left of the mat: the eye sees 12 x 13 in from a little further left
       BufferedImage seen = Scan.seen(picture, 300, askew, 12, 13);
       List<Point> found = Scan.marks(seen, both.marks(), Register.RADIUS);
@@ -122,7 +126,8 @@ class PrintLayScanCutTest {
     PrintAndCut both = PrintAndCut.of(job, job.faces().get(0), Progress.SILENT);
     try (CutterServer cutter = new CutterServer(0, Setup.USUAL.withHurry(0), s -> { })) {
       cutter.set(new Misplacement(0.9, 0.25, 2.4, -0.4));
-      CutterLink.Ending ending = CutterLink.send(cutter.port(), both.plotter(), both.height(), Optional.of(new CutterLink.Print(sheet.png(), sheet.figure("ppi"), Register.RADIUS, both.marks())), 0,
+      CutterLink.Ending ending = CutterLink.send(cutter.port(), both.plotter(), both.height(),
+          Optional.of(new CutterLink.Print(sheet.png(), sheet.figure("ppi"), Register.RADIUS, both.marks())), 0,
           new CutterLink.Watch() {
             @Override
             public void done(int orders, int all) {

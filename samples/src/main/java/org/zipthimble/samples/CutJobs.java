@@ -72,14 +72,16 @@ final class CutJobs {
     return new Look(Optional.of(colour), Optional.empty());
   }
 
-  private static HoldsWords words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking, Colour colour) {
+  private static HoldsWords words(ItemProperties properties, String text, Box box, String family, String style, double pt, double tracking,
+      Colour colour) {
     return ItemWords.of(properties, Placement.of(box), text, new WordStyle(family, style, pt, 110, tracking, Align.CENTRE, colour));
   }
 
   /** A leaf from its stem at the left to its tip. */
   private static Path leaf(Point stem, double length, double width) {
     return Path.build().start(stem.x(), stem.y())
-        .curve(stem.x() + length * 0.25, stem.y() - width * 0.68, stem.x() + length * 0.72, stem.y() - width * 0.62, stem.x() + length, stem.y())
+        .curve(stem.x() + length * 0.25, stem.y() - width * 0.68, stem.x() + length * 0.72, stem.y() - width * 0.62, stem.x() + length,
+        stem.y())
         .curve(stem.x() + length * 0.78, stem.y() + width * 0.58, stem.x() + length * 0.3, stem.y() + width * 0.72, stem.x(), stem.y())
         .close().path();
   }
@@ -103,9 +105,12 @@ final class CutJobs {
     ItemProperties seedling = d.art.properties("Seedling").withRole(Role.PRINTS);
     d.put(Grouping.of(seedling, List.of(bean(d), sprout(d))));
     Item name = words(properties(d, "Name", "l3", CutKind.KISS), "Marrowfield", new Box(2.2, 6.35, 6.6, 2), "Caveat", "Bold", 96, 0, BEET);
-    d.put(LiveGroups.of(empty, properties(d, "Library name", "l3", CutKind.KISS), List.of(name), new LiveEffect.Combined(Way.JOIN, look(BEET))));
-    d.put(words(properties(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38, 140, BEET));
-    d.put(words(properties(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34, 60, BEET));
+    d.put(LiveGroups.of(empty, properties(d, "Library name", "l3", CutKind.KISS), List.of(name),
+        new LiveEffect.Combined(Way.JOIN, look(BEET))));
+    d.put(words(properties(d, "Seed library", "l3", CutKind.KISS), "SEED LIBRARY", new Box(2.5, 7.98, 6, 0.75), "Josefin Sans", "Bold", 38,
+        140, BEET));
+    d.put(words(properties(d, "Hours", "l3", CutKind.KISS), "SWAP  SOW  SHARE", new Box(2.9, 8.82, 5.2, 0.7), "Josefin Sans", "Bold", 34,
+        60, BEET));
     Face face = d.face("f1", "glass");
     return laid(empty.withFaces(List.of(face)).withCutting(plan()));
   }
@@ -115,9 +120,11 @@ final class CutJobs {
     Path disc = Shapes.ellipse(new Box(MIDDLE.x() - 3.55, MIDDLE.y() - 3.55, 7.1, 7.1));
     Path bump = Shapes.ellipse(new Box(MIDDLE.x() + 3.55 - 0.62, MIDDLE.y() - 0.62, 1.24, 1.24));
     Item round = shape(properties(d, "Disc", "l1", CutKind.KISS), disc, CREAM);
-    Item edge = LiveGroups.of(job, properties(d, "Bumps", "l1", CutKind.KISS), List.of(shape(properties(d, "Bump", "l1", CutKind.KISS), bump, CREAM)),
+    Item edge = LiveGroups.of(job, properties(d, "Bumps", "l1", CutKind.KISS),
+        List.of(shape(properties(d, "Bump", "l1", CutKind.KISS), bump, CREAM)),
         new LiveEffect.Repeated(new Pattern.Round(18, MIDDLE, true, false)));
-    return LiveGroups.of(job, properties(d, "Ground", "l1", CutKind.KISS), List.of(round, edge), new LiveEffect.Combined(Way.JOIN, look(CREAM)));
+    return LiveGroups.of(job, properties(d, "Ground", "l1", CutKind.KISS), List.of(round, edge),
+        new LiveEffect.Combined(Way.JOIN, look(CREAM)));
   }
 
   private static Item bean(SampleFace d) {
@@ -147,10 +154,12 @@ final class CutJobs {
   }
 
   private static CutPlan plan() {
-    Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).withSupply(Supply.MAT_12).withUnderlay(Optional.of(1.0 / 32)).withCost(0.02);
+    Lane cream = Lane.of("l1", "Cream", Material.CUT_VINYL, CREAM).withSupply(Supply.MAT_12).withUnderlay(Optional.of(1.0 / 32))
+        .withCost(0.02);
     Lane leaf = Lane.of("l2", "Leaf green", Material.CUT_VINYL, LEAF).withSupply(Supply.MAT_12).withCost(0.03);
     Lane beet = Lane.of("l3", "Beet", Material.CUT_VINYL, BEET).withFinish(Finish.GLITTER).withSupply(Supply.MAT_12).withCost(0.045);
-    return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, Optional.empty(), 0.01, false, true, Map.of(), Split.NONE);
+    return new CutPlan(List.of(cream, leaf, beet), 0.125, Turns.QUARTER, false, 0.25, 0, Optional.empty(), 0.01, false, true, Map.of(),
+        Split.NONE);
   }
 
   static Job stencil() {
@@ -158,11 +167,14 @@ final class CutJobs {
     Job empty = SampleFace.job("Raised-bed sign", "Stencil sign", 22, new Size(30, 9), 0, "Stencil film", 1,
         List.of(Face.of("f1", "sign", List.of())));
     d.put(row(d, empty, "Upper seeds", 0.75));
-    d.put(words(properties(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40, FILM));
-    d.put(words(properties(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans", "Bold", 96, 90, FILM));
+    d.put(words(properties(d, "Bed", "l1", CutKind.THROUGH), "BEANS & PEAS", new Box(0.5, 1.75, 29, 4.4), "Josefin Sans", "Bold", 262, 40,
+        FILM));
+    d.put(words(properties(d, "Owner", "l1", CutKind.THROUGH), "MARROWFIELD SEED LIBRARY", new Box(0.5, 6.0, 29, 1.7), "Josefin Sans",
+        "Bold", 96, 90, FILM));
     d.put(row(d, empty, "Lower seeds", 7.85));
     Lane film = Lane.of("l1", "Stencil film", Material.STENCIL_FILM, FILM).withSupply(Supply.MAT_12);
-    CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(), new Split(true, List.of(), true, 0));
+    CutPlan plan = new CutPlan(List.of(film), 0.125, Turns.NONE, false, 0, 0, Optional.empty(), 0.01, false, false, Map.of(),
+        new Split(true, List.of(), true, 0));
     Job job = empty.withFaces(List.of(d.face("f1", "sign"))).withCutting(plan);
     for (String name : List.of("Bed", "Owner")) {
       Item words = job.faces().get(0).items().stream().filter(i -> i.properties().name().equals(name)).findFirst().orElseThrow();
@@ -176,7 +188,8 @@ final class CutJobs {
   private static Item row(SampleFace d, Job job, String name, double y) {
     Item seed = ItemShape.of(properties(d, "Seed", "l1", CutKind.THROUGH), Placement.of(0.75, y, 0.62, 0.4, 0), new Outline.Ellipse(),
         Optional.of(FILM), Optional.empty());
-    return LiveGroups.of(job, properties(d, name, "l1", CutKind.THROUGH), List.of(seed), new LiveEffect.Repeated(new Pattern.Fill(28.5, 0.5)));
+    return LiveGroups.of(job, properties(d, name, "l1", CutKind.THROUGH), List.of(seed),
+        new LiveEffect.Repeated(new Pattern.Fill(28.5, 0.5)));
   }
 
   /** Six round stickers on one sheet of sticker paper: printed first, then kiss cut round each by the registration marks. */
@@ -198,15 +211,18 @@ final class CutJobs {
 
   private static Item sticker(SampleFace d, Point middle, String name, String seed, Colour colour) {
     double r = 1.3;
-    d.put(ItemShape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)), new Outline.Ellipse(),
+    d.put(ItemShape.of(d.art.properties("Ground"), Placement.of(new Box(middle.x() - r, middle.y() - r, 2 * r, 2 * r)),
+        new Outline.Ellipse(),
         Optional.of(colour), Optional.empty()));
     double in = r - 0.14;
-    d.put(ItemShape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)), new Outline.Ellipse(),
+    d.put(ItemShape.of(d.art.properties("Ring"), Placement.of(new Box(middle.x() - in, middle.y() - in, 2 * in, 2 * in)),
+        new Outline.Ellipse(),
         Optional.of(CREAM), Optional.empty()));
     d.ornament(seed, new Point(middle.x(), middle.y() - 0.42), seed.equals("Fern") ? 0.26 : seed.equals("Seed packet") ? 0.42 : 0.66, 0);
     d.words("Variety", name, new Box(middle.x() - 1.1, middle.y() + 0.08, 2.2, 0.46), "Fraunces", "Semibold Italic", 20, 0, Align.CENTRE,
         Contrast.ratio(colour, CREAM) < Contrast.LEAST_LARGE ? SampleFace.INK : colour);
-    d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE, SampleFace.INK);
+    d.words("From", "MARROWFIELD", new Box(middle.x() - 0.9, middle.y() + 0.52, 1.8, 0.3), "Josefin Sans", "Bold", 9, 140, Align.CENTRE,
+        SampleFace.INK);
     ItemProperties properties = d.art.properties("Sticker " + name).withRole(Role.PRINTS_AND_CUTS)
         .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS).along(CutEdge.ART, 0).withSpread(1.0 / 16));
     return Grouping.of(properties, d.face("f1", "sheet").items());

@@ -13,8 +13,10 @@ public final class DemoShelf {
   public static final List<String> NAMES = List.of(
       "swap-invitation.thimble", "two-faults.thimble", "bookmark.thimble", "thank-you.thimble", "sowing-list.thimble", "seed-wheel.thimble",
       "window-decal.thimble", "bed-sign.thimble", "jar-stickers.thimble", "planting-calendar.thimble", "foil-invitation.thimble",
-      "swap-designs.thimble", "swap-flyer.thimble", "seed-ring.thimble", "jar-label.thimble", "colouring-phrase.thimble", "place-cards.thimble", "jar-labels.thimble", "tickets.thimble",
-      "plot-album.thimble", "sowing-poster.thimble", "mug-wrap.thimble", "tumbler-wrap.thimble", "metal-bookmarks.thimble", "metal-panel.thimble", "shirt.thimble");
+      "swap-designs.thimble", "swap-flyer.thimble", "seed-ring.thimble", "jar-label.thimble", "colouring-phrase.thimble",
+      "place-cards.thimble", "jar-labels.thimble", "tickets.thimble",
+      "plot-album.thimble", "sowing-poster.thimble", "mug-wrap.thimble", "tumbler-wrap.thimble", "metal-bookmarks.thimble",
+      "metal-panel.thimble", "shirt.thimble");
 
   private DemoShelf() {}
 

@@ -11,11 +11,16 @@ import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
 
-/** A vegetable plot from above in one of six months, drawn by figures: beds of soil with rows of plants that grow, ripen and are cleared. */
+/**
+ * A vegetable plot from above in one of six months, drawn by figures: beds of soil with rows of plants that grow, ripen and are cleared.
+ */
 final class PlotPicture {
-  private static final Color[] PATHS = {new Color(0xCDBE9A), new Color(0xC8BC92), new Color(0xC3B98A), new Color(0xCFC08C), new Color(0xD2BB86), new Color(0xC9B391)};
-  private static final Color[] LEAVES = {new Color(0x9BB56A), new Color(0x7FA653), new Color(0x5E8F45), new Color(0x4B7C3C), new Color(0x76893B), new Color(0x9A8438)};
-  private static final Color[] FRUIT = {new Color(0xE9E0B8), new Color(0xE7D36A), new Color(0xD66A45), new Color(0xA8392B), new Color(0xD98A2B), new Color(0x8C4A2A)};
+  private static final Color[] PATHS = {new Color(0xCDBE9A), new Color(0xC8BC92), new Color(0xC3B98A), new Color(0xCFC08C),
+      new Color(0xD2BB86), new Color(0xC9B391)};
+  private static final Color[] LEAVES = {new Color(0x9BB56A), new Color(0x7FA653), new Color(0x5E8F45), new Color(0x4B7C3C),
+      new Color(0x76893B), new Color(0x9A8438)};
+  private static final Color[] FRUIT = {new Color(0xE9E0B8), new Color(0xE7D36A), new Color(0xD66A45), new Color(0xA8392B),
+      new Color(0xD98A2B), new Color(0x8C4A2A)};
   private static final double[] GROWTH = {0.22, 0.45, 0.7, 0.95, 0.85, 0.4};
 
   private PlotPicture() {}
@@ -40,7 +45,8 @@ final class PlotPicture {
       for (int column = 0; column < across; column++) {
         double w = (width - unit * 4 * (across + 1)) / across;
         double h = (height - unit * 4 * (down + 1)) / down;
-        bed(g, unit * 4 + column * (w + unit * 4), unit * 4 + row * (h + unit * 4), w, h, unit, month, (row * across + column + month) % 6, random);
+        bed(g, unit * 4 + column * (w + unit * 4), unit * 4 + row * (h + unit * 4), w, h, unit, month, (row * across + column + month) % 6,
+            random);
       }
     }
     g.dispose();
@@ -60,7 +66,8 @@ final class PlotPicture {
       for (int k = 0; k < 6; k++) {
         double cx = x + (k + 0.5) * w / 6 + (random.nextDouble() - 0.5) * unit;
         double cy = y + (i + 0.5) * step + (random.nextDouble() - 0.5) * unit * 0.8;
-        plant(g, cx, cy, unit * (1.2 + 2.4 * GROWTH[month]) * (0.85 + random.nextDouble() * 0.3), LEAVES[(month + kind / 3) % 6], FRUIT[kind], 5 + kind % 3, GROWTH[month], random.nextDouble() * Math.PI);
+        plant(g, cx, cy, unit * (1.2 + 2.4 * GROWTH[month]) * (0.85 + random.nextDouble() * 0.3), LEAVES[(month + kind / 3) % 6],
+            FRUIT[kind], 5 + kind % 3, GROWTH[month], random.nextDouble() * Math.PI);
       }
     }
   }

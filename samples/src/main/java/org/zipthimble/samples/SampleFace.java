@@ -51,7 +51,8 @@ final class SampleFace {
     return job(name, item, number, size, bleed, stock, quantity, Map.of(), faces);
   }
 
-  static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, Map<String, Picture> pictures, List<Face> faces) {
+  static Job job(String name, String item, int number, Size size, double bleed, String stock, int quantity, Map<String, Picture> pictures,
+      List<Face> faces) {
     Ticket ticket = new Ticket(item, number, size, Insets.all(bleed), Insets.all(0.125), 300, false, stock, quantity, Unit.INCH);
     Palette palette = new Palette(List.of(Swatch.of("paper", PAPER), Swatch.of("beet", BEET), Swatch.of("soil ink", INK),
         Swatch.of("brass", BRASS), Swatch.of("leaf", GREEN), Swatch.of("plum", PLUM)), Colour.WHITE);
@@ -67,7 +68,8 @@ final class SampleFace {
   }
 
   void frame(String name, Box box, double radius, double pt, Colour colour) {
-    put(ItemShape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(), Optional.of(LineLook.of(pt, colour))));
+    put(ItemShape.of(art.properties(name), Placement.of(box), new Outline.Rectangle(radius), Optional.empty(),
+        Optional.of(LineLook.of(pt, colour))));
   }
 
   void words(String name, String text, Box box, String family, String style, double pt, double tracking, Align align, Colour colour) {

@@ -65,8 +65,10 @@ final class SwapInvitation {
     Picture field = Pictures.look("sunrise-field.png", png, Pictures.Limits.USUAL);
     Ticket ticket = new Ticket(
         "Invitation", number, new Size(5, 7), Insets.all(BLEED), Insets.all(3.0 / 16), 300, false, "Card 300 g/m²", 60, Unit.INCH);
-    return Job.of(name, ticket, List.of(front(field, tintLeft), back()), Map.of(field.id(), field)).withFacts(SwapFacts.ALL).withStyles(List.of(
-        new NamedStyle("title", TITLE), new NamedStyle("motto", MOTTO), new NamedStyle("small", SMALL), new NamedStyle("when", WHEN), new NamedStyle("where", WHERE), new NamedStyle("both", BOTH)));
+    return Job.of(name, ticket, List.of(front(field, tintLeft), back()), Map.of(field.id(), field)).withFacts(SwapFacts.ALL)
+        .withStyles(List.of(
+        new NamedStyle("title", TITLE), new NamedStyle("motto", MOTTO), new NamedStyle("small", SMALL), new NamedStyle("when", WHEN),
+        new NamedStyle("where", WHERE), new NamedStyle("both", BOTH)));
   }
 
   private Face front(Picture field, double tintLeft) {
@@ -80,8 +82,10 @@ final class SwapInvitation {
     items.add(story("Library name", 0.6, 0.62, 3.8, 0.26, SwapFacts.line(SMALL, "small", SwapFacts.field(SwapFacts.NAMES, "", SMALL))));
     items.add(story("Title", 0.4, 0.98, 4.2, 0.95, SwapFacts.line(TITLE, "title", SwapFacts.text("Spring Swap", TITLE))));
     items.add(rule("Brass rule", 1.5, 2.02, 2));
-    items.add(story("Motto", 0.6, 2.14, 3.8, 0.34, SwapFacts.line(MOTTO, "motto", SwapFacts.text("Bring a handful, take a handful", MOTTO))));
-    items.add(story("When", 0.5, 2.66, 4, 0.25, SwapFacts.line(WHEN, "when", SwapFacts.field(SwapFacts.DATE, "weekdayDayMonth", WHEN), SwapFacts.text(" · two to five", WHEN))));
+    items.add(story("Motto", 0.6, 2.14, 3.8, 0.34,
+        SwapFacts.line(MOTTO, "motto", SwapFacts.text("Bring a handful, take a handful", MOTTO))));
+    items.add(story("When", 0.5, 2.66, 4, 0.25,
+        SwapFacts.line(WHEN, "when", SwapFacts.field(SwapFacts.DATE, "weekdayDayMonth", WHEN), SwapFacts.text(" · two to five", WHEN))));
     items.add(story("Where", 0.5, 2.9, 4, 0.25, SwapFacts.line(WHERE, "where", SwapFacts.field(SwapFacts.PLACE, "", WHERE))));
     return Face.of("f1", "front", items);
   }

@@ -33,7 +33,10 @@ import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.type.Align;
 import org.zipthimble.core.units.Size;
 
-/** Jobs for the heat press: a mug with a border that meets itself, a tapered tumbler, bookmarks and a panel of metal, a plate, a shirt. Each has its press card. */
+/**
+ * Jobs for the heat press: a mug with a border that meets itself, a tapered tumbler, bookmarks and a panel of metal, a plate, a shirt.
+ * Each has its press card.
+ */
 final class ThingJobs {
   private static final double OVER = 0.125;
   private static final Colour CREAM = Colour.of(0xFBF0D9);
@@ -62,7 +65,8 @@ final class ThingJobs {
   /** A row of one ornament, to be made to meet. */
   private static void row(SampleFace d, Job with, String ornament, double y, double width, double turn, int count, double gap) {
     Item one = d.drawn(ornament, new Point(0.35, y), width, turn);
-    d.put(LiveGroups.of(with, d.art.properties(ornament + " row"), List.of(one), new LiveEffect.Repeated(new Pattern.Grid(count, 1, gap, 0, false))));
+    d.put(LiveGroups.of(with, d.art.properties(ornament + " row"), List.of(one),
+        new LiveEffect.Repeated(new Pattern.Grid(count, 1, gap, 0, false))));
   }
 
   static Job mug() {
@@ -70,7 +74,8 @@ final class ThingJobs {
     Size size = size(key);
     double w = size.width();
     double h = size.height();
-    Job blank = SampleFace.job("Mug wrap", thing(key).title(), 51, size, OVER, "Transfer paper, letter", 1, List.of(new SampleFace().face("f1", "wrap")));
+    Job blank = SampleFace.job("Mug wrap", thing(key).title(), 51, size, OVER, "Transfer paper, letter", 1,
+        List.of(new SampleFace().face("f1", "wrap")));
     SampleFace d = new SampleFace();
     d.fill("Ground", new Box(-OVER, -OVER, w + 2 * OVER, h + 2 * OVER), CREAM);
     d.fill("Upper band", new Box(-OVER, 0.3, w + 2 * OVER, 0.55), SampleFace.GREEN);
@@ -80,8 +85,10 @@ final class ThingJobs {
     double c = w / 2;
     d.ornament("Fern", new Point(c - 2.1, h / 2), 0.62, -8);
     d.ornament("Fern", new Point(c + 2.1, h / 2), 0.62, 8);
-    d.words("Name", "Marrowfield\nSeed Library", new Box(c - 1.6, h / 2 - 0.7, 3.2, 1.08), "Fraunces", "Semibold Italic", 30, 0, Align.CENTRE, SampleFace.BEET);
-    d.words("Motto", "borrow a seed, bring back a handful", new Box(c - 1.7, h / 2 + 0.44, 3.4, 0.28), "Figtree", "Semibold", 11.5, 0, Align.CENTRE, SampleFace.INK);
+    d.words("Name", "Marrowfield\nSeed Library", new Box(c - 1.6, h / 2 - 0.7, 3.2, 1.08), "Fraunces", "Semibold Italic", 30, 0,
+        Align.CENTRE, SampleFace.BEET);
+    d.words("Motto", "borrow a seed, bring back a handful", new Box(c - 1.7, h / 2 + 0.44, 3.4, 0.28), "Figtree", "Semibold", 11.5, 0,
+        Align.CENTRE, SampleFace.INK);
     d.ornament("Sprout divider", new Point(2.2, h / 2), 1.5, 0);
     d.ornament("Sprout divider", new Point(w - 2.2, h / 2), 1.5, 0);
     Job job = pressed(key, "Mug wrap", 51, "Transfer paper, letter", 6, d);
@@ -95,20 +102,27 @@ final class ThingJobs {
     double w = size.width();
     double h = size.height();
     SampleFace d = new SampleFace();
-    FillStyle dusk = new FillStyle.Gradient(false, 90, List.of(new FillStyle.Stop(0, Colour.of(0xF3E3B8)), new FillStyle.Stop(0.55, Colour.of(0xCFE0B4)), new FillStyle.Stop(1, Colour.of(0x6E9A63))));
-    d.put(ItemShape.of(d.art.properties("Sky to field"), Placement.of(new Box(-OVER, -OVER, w + 2 * OVER, h + 2 * OVER)), new Outline.Rectangle(0), Optional.of(SampleFace.PAPER), Optional.empty())
+    FillStyle dusk = new FillStyle.Gradient(false, 90,
+        List.of(new FillStyle.Stop(0, Colour.of(0xF3E3B8)), new FillStyle.Stop(0.55, Colour.of(0xCFE0B4)),
+        new FillStyle.Stop(1, Colour.of(0x6E9A63))));
+    d.put(ItemShape.of(d.art.properties("Sky to field"), Placement.of(new Box(-OVER, -OVER, w + 2 * OVER, h + 2 * OVER)),
+        new Outline.Rectangle(0), Optional.of(SampleFace.PAPER), Optional.empty())
         .withFillStyle(Optional.of(dusk)));
     d.fill("Upper line", new Box(-OVER, 0.5, w + 2 * OVER, 0.05), SampleFace.GREEN);
     d.fill("Lower line", new Box(-OVER, h - 0.5, w + 2 * OVER, 0.05), SampleFace.GREEN);
     double c = w / 2;
     d.ornament("Leaf wreath", new Point(c, h / 2), 3.9, 0);
-    d.words("Words", "grown\nfrom a\nhandful", new Box(c - 1.3, h / 2 - 1.1, 2.6, 2.25), "Fraunces", "Semibold Italic", 42, 0, Align.CENTRE, SampleFace.BEET);
+    d.words("Words", "grown\nfrom a\nhandful", new Box(c - 1.3, h / 2 - 1.1, 2.6, 2.25), "Fraunces", "Semibold Italic", 42, 0,
+        Align.CENTRE, SampleFace.BEET);
     for (double at : new double[] {-3.25, 3.25}) {
       d.ornament("Fern", new Point(c + at, h / 2), 1.0, at < 0 ? -6 : 6);
     }
-    d.words("Name", "MARROWFIELD SEED LIBRARY", new Box(c - 2.2, h - 0.98, 4.4, 0.3), "Josefin Sans", "Semibold", 15, 180, Align.CENTRE, SampleFace.INK);
-    d.words("Volunteer", "for everyone who turned a bed", new Box(c - 2, 0.66, 4, 0.32), "Figtree", "Semibold", 13, 20, Align.CENTRE, SampleFace.INK);
-    return pressed(key, "Tumbler wrap, tapered", 52, "Transfer paper, 13 × 19", 4, d).withSheet(new SheetPlan(true, new Size(13, 19), true));
+    d.words("Name", "MARROWFIELD SEED LIBRARY", new Box(c - 2.2, h - 0.98, 4.4, 0.3), "Josefin Sans", "Semibold", 15, 180, Align.CENTRE,
+        SampleFace.INK);
+    d.words("Volunteer", "for everyone who turned a bed", new Box(c - 2, 0.66, 4, 0.32), "Figtree", "Semibold", 13, 20, Align.CENTRE,
+        SampleFace.INK);
+    return pressed(key, "Tumbler wrap, tapered", 52, "Transfer paper, 13 × 19", 4, d)
+        .withSheet(new SheetPlan(true, new Size(13, 19), true));
   }
 
   static Job bookmarks() {
@@ -123,7 +137,8 @@ final class ThingJobs {
     d.ornament("Kidney bean", new Point(0.48, 4.16), 0.22, -18);
     d.ornament("Pea", new Point(0.78, 4.18), 0.16, 0);
     Gang two = Gang.USUAL.withGutter(0.375);
-    return pressed("metal-bookmark", "Metal bookmarks", 53, "Transfer paper, 5 × 7", 2, d).withSheet(new SheetPlan(true, new Size(5, 7), true, Optional.of(two)));
+    return pressed("metal-bookmark", "Metal bookmarks", 53, "Transfer paper, 5 × 7", 2, d)
+        .withSheet(new SheetPlan(true, new Size(5, 7), true, Optional.of(two)));
   }
 
   static Job panel() {
@@ -132,13 +147,15 @@ final class ThingJobs {
     d.fill("Field", new Box(0.35, 0.9, 11.3, 4.2), CREAM);
     d.frame("Border", new Box(0.5, 1.05, 11, 3.9), 0.15, 2, SampleFace.BRASS);
     d.words("Word", "SEED LIBRARY", new Box(0.8, 1.5, 10.4, 1.5), "Fraunces", "Bold", 84, 20, Align.CENTRE, SampleFace.BEET);
-    d.words("Where", "the old drying barn · mill lane", new Box(0.8, 3.05, 10.4, 0.56), "Alegreya", "Italic", 28, 0, Align.CENTRE, SampleFace.INK);
+    d.words("Where", "the old drying barn · mill lane", new Box(0.8, 3.05, 10.4, 0.56), "Alegreya", "Italic", 28, 0, Align.CENTRE,
+        SampleFace.INK);
     d.ornament("Bean border", new Point(6, 4.2), 7.2, 0);
     d.words("Top", "MARROWFIELD", new Box(2, 0.28, 8, 0.4), "Josefin Sans", "Bold", 24, 320, Align.CENTRE, CREAM);
     d.words("Foot", "borrow a seed, bring back a handful", new Box(2, 5.3, 8, 0.42), "Figtree", "Bold", 18, 20, Align.CENTRE, CREAM);
     d.ornament("Kidney bean", new Point(1.3, 4.2), 0.55, -18);
     d.ornament("Kidney bean", new Point(10.7, 4.2), 0.55, 18);
-    return pressed("metal-panel-12-6", "Metal panel, 12 × 6", 54, "Transfer paper, 13 × 19", 1, d).withSheet(new SheetPlan(true, new Size(19, 13), true));
+    return pressed("metal-panel-12-6", "Metal panel, 12 × 6", 54, "Transfer paper, 13 × 19", 1, d)
+        .withSheet(new SheetPlan(true, new Size(19, 13), true));
   }
 
   static Job shirt() {
@@ -147,14 +164,18 @@ final class ThingJobs {
     d.words("Seed library", "SEED LIBRARY", new Box(0.5, 7.3, 10, 1.1), "Figtree", "Bold", 56, 60, Align.CENTRE, SampleFace.GREEN);
     d.words("Crew", "swap crew", new Box(2, 8.6, 7, 1.2), "Figtree", "Bold", 58, 60, Align.CENTRE, SampleFace.BEET);
     for (int i = 0; i < 7; i++) {
-      Affine lie = Affine.scale(1.05, 1.05).then(Affine.turn(i % 2 == 0 ? -20 : 20, new Point(0, 0))).then(Affine.move(2 + i * 7.0 / 6, 5 + (i % 2 == 0 ? 0.5 : -0.5)));
-      d.put(Drawings.shape(d.art.properties("Bean " + (i + 1)), SeedArt.bean().mapped(lie), Optional.of(SampleFace.BEET), Optional.empty()));
+      Affine lie = Affine.scale(1.05, 1.05).then(Affine.turn(i % 2 == 0 ? -20 : 20, new Point(0, 0)))
+          .then(Affine.move(2 + i * 7.0 / 6, 5 + (i % 2 == 0 ? 0.5 : -0.5)));
+      d.put(Drawings.shape(d.art.properties("Bean " + (i + 1)), SeedArt.bean().mapped(lie), Optional.of(SampleFace.BEET),
+          Optional.empty()));
     }
-    Job job = on("shirt-front", SampleFace.job("Shirt for the swap crew", thing("shirt-front").title(), 55, size("shirt-front"), 0, "Iron-on film, two colours", 8, List.of(d.face("f1", "front"))));
+    Job job = on("shirt-front", SampleFace.job("Shirt for the swap crew", thing("shirt-front").title(), 55, size("shirt-front"), 0,
+        "Iron-on film, two colours", 8, List.of(d.face("f1", "front"))));
     Lane beet = Lane.of("l1", "Beet film", Material.IRON_ON, SampleFace.BEET).withSupply(Supply.ROLL_12).withCost(0.05);
     Lane green = Lane.of("l2", "Leaf film", Material.IRON_ON, SampleFace.GREEN).withSupply(Supply.ROLL_12).withCost(0.05);
     Job laned = job.withCutting(CutPlan.NONE.withLanes(List.of(beet, green)));
-    return laned.changed("f1", f -> f.withItems(f.items().stream().map(i -> cut(i, i.properties().name().startsWith("Seed") ? "l2" : "l1")).toList()));
+    return laned.changed("f1", f -> f.withItems(f.items().stream().map(i -> cut(i, i.properties().name().startsWith("Seed") ? "l2" : "l1"))
+        .toList()));
   }
 
   private static Item cut(Item item, String lane) {

@@ -20,7 +20,8 @@ import javax.imageio.ImageIO;
  *
  * @param said what must be the same to the letter
  * @param figures what must be the same within a thousandth
- * @param seen means of red, green and blue in {@value #CELLS} by {@value #CELLS} cells of every page, which must be the same within a few levels of 255
+ * @param seen means of red, green and blue in {@value #CELLS} by {@value #CELLS} cells of every page, which must be the same within a few
+ *     levels of 255
  */
 record Likeness(String said, List<Double> figures, List<Integer> seen) {
   private static final int CELLS = 8;
@@ -132,7 +133,8 @@ record Likeness(String said, List<Double> figures, List<Integer> seen) {
   /** One line, which {@link #read} reads. */
   String written() {
     String means = figures.stream().map(d -> String.format(Locale.ROOT, "%.6g", d)).collect(Collectors.joining(" "));
-    return said.replace('\n', ' ').replace('|', '/') + "|" + means + "|" + seen.stream().map(i -> String.format("%02x", i)).collect(Collectors.joining());
+    return said.replace('\n', ' ').replace('|', '/') + "|" + means + "|" + seen.stream().map(i -> String.format("%02x", i))
+        .collect(Collectors.joining());
   }
 
   static Likeness read(String line) {
@@ -160,7 +162,8 @@ record Likeness(String said, List<Double> figures, List<Integer> seen) {
     }
     for (int i = 0; i < seen.size(); i++) {
       if (Math.abs(seen.get(i) - other.seen.get(i)) > LEVELS) {
-        return "page " + (i / (3 * CELLS * CELLS) + 1) + ", cell " + i / 3 % (CELLS * CELLS) + " was " + seen.get(i) + ", is " + other.seen.get(i);
+        return "page " + (i / (3 * CELLS * CELLS) + 1) + ", cell " + i / 3 % (CELLS * CELLS) + " was " + seen.get(i) + ", is "
+            + other.seen.get(i);
       }
     }
     return "";

@@ -31,8 +31,9 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
 /**
- * Every demo job in every kind of file that it allows is as it was when its likeness was kept in {@code outputs/}: what changes how the program is
- * built must not change what leaves it. Where a change is meant, the system property {@code zt.likeness} names the folder where new ones are written.
+ * Every demo job in every kind of file that it allows is as it was when its likeness was kept in {@code outputs/}: what changes how the
+ * program is built must not change what leaves it. Where a change is meant, the system property {@code zt.likeness} names the folder where
+ * new ones are written.
  */
 class OutputsAsBeforeTest {
   private static final double PPI = 60;
@@ -43,7 +44,8 @@ class OutputsAsBeforeTest {
   /** All of them where a long test is asked for; else a page of each making: inks, cut, split, a list, a thing, a code. */
   static List<String> names() {
     return Boolean.getBoolean("zt.long") ? DemoShelf.NAMES : List.of(
-        "foil-invitation.thimble", "window-decal.thimble", "bed-sign.thimble", "place-cards.thimble", "tumbler-wrap.thimble", "jar-label.thimble");
+        "foil-invitation.thimble", "window-decal.thimble", "bed-sign.thimble", "place-cards.thimble", "tumbler-wrap.thimble",
+        "jar-label.thimble");
   }
 
   @ParameterizedTest
@@ -74,9 +76,11 @@ class OutputsAsBeforeTest {
     assertEquals(List.of(), unlike);
   }
 
-  private void write(Job job, OutputFormat format, Content content, SendOptions how, String as, Map<String, Likeness> now) throws Exception {
+  private void write(Job job, OutputFormat format, Content content, SendOptions how, String as, Map<String, Likeness> now)
+      throws Exception {
     Path into = Files.createDirectories(folder.resolve(as + "-" + format.id()));
-    FileOrder order = new FileOrder(into.resolve("out" + format.ending()), Optional.of(content), OptionalInt.empty(), Optional.empty(), PPI, PageOptions.of(job), how, false);
+    FileOrder order = new FileOrder(into.resolve("out" + format.ending()), Optional.of(content), OptionalInt.empty(), Optional.empty(),
+        PPI, PageOptions.of(job), how, false);
     try {
       Sender.send(job, order, Progress.SILENT);
     } catch (Trouble refused) {

@@ -77,7 +77,8 @@ class SamplesTest {
   /** All objects; of pictures only where they stand, for another Java may pack the same pixels otherwise. */
   private static String drawn(Job job) {
     return job.faces().stream().flatMap(f -> f.items().stream())
-        .map(i -> i instanceof ItemPhoto ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n")).replaceAll("[0-9a-f]{64}", "picture");
+        .map(i -> i instanceof ItemPhoto ? i.placement().toString() : i.toString()).collect(Collectors.joining("\n"))
+        .replaceAll("[0-9a-f]{64}", "picture");
   }
 
   /** The same words, and every figure within a millionth: the last places of sines differ between machines. */

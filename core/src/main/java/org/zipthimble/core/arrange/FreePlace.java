@@ -18,14 +18,15 @@ public final class FreePlace {
   private FreePlace() {}
 
   /**
-   * The middle of the face, or where words stand there already, the nearest place straight below or above them inside the safe area; the middle where there is
-   * no room.
+   * The middle of the face, or where words stand there already, the nearest place straight below or above them inside the safe area; the
+   * middle where there is no room.
    *
    * @param size of the new block, in inches
    * @return its box on the face, in inches
    */
   public static Box forWords(Face face, Frame frame, Size size) {
-    Box middle = new Box(frame.trim().centre().x() - size.width() / 2, frame.trim().centre().y() - size.height() / 2, size.width(), size.height());
+    Box middle = new Box(frame.trim().centre().x() - size.width() / 2, frame.trim().centre().y() - size.height() / 2, size.width(),
+        size.height());
     Scene scene = Scene.of(face);
     List<Box> words = face.all().stream().filter(i -> i.words().isPresent() && i.properties().visible()).map(scene::around)
         .filter(b -> b.x() < middle.right() && b.right() > middle.x()).collect(Collectors.toList());

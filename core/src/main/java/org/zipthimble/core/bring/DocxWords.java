@@ -49,7 +49,9 @@ final class DocxWords {
     }
   }
 
-  /** Parts of a package are in UTF-8 or UTF-16 (ECMA-376-2, use of XML; from memory). The reader of XML would print what it cannot decode. */
+  /**
+   * Parts of a package are in UTF-8 or UTF-16 (ECMA-376-2, use of XML; from memory). The reader of XML would print what it cannot decode.
+   */
   private static String text(byte[] document) throws CharacterCodingException {
     int mark = document.length < 2 ? 0 : (document[0] & 255) << 8 | document[1] & 255;
     Charset charset = mark == 0xFEFF || mark == 0xFFFE ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8;

@@ -39,7 +39,8 @@ public final class DrawingIn {
         throw Trouble.of("drawing.tooManyBytes", name, limits.bytes() / 1_000_000);
       }
       byte[] bytes = Files.readAllBytes(file);
-      return name.toLowerCase(Locale.ROOT).endsWith(".dxf") ? DxfIn.read(name, bytes, perInch, limits) : SvgIn.read(name, bytes, perInch, limits);
+      return name.toLowerCase(Locale.ROOT).endsWith(".dxf") ? DxfIn.read(name, bytes, perInch, limits)
+          : SvgIn.read(name, bytes, perInch, limits);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", name);
     }

@@ -22,7 +22,8 @@ final class DxfCurves {
       case "LINE" -> Optional.of(new Contour(lined(List.of(
           new Point(e.number(10, 0), e.number(20, 0)), new Point(e.number(11, 0), e.number(21, 0)))), false));
       case "CIRCLE" -> Optional.of(new Contour(Arcs.arc(centre(e), radius(e), 0, 360), true));
-      case "ARC" -> Optional.of(new Contour(Arcs.arc(centre(e), radius(e), e.number(50, 0), sweep(e.number(50, 0), e.number(51, 360))), false));
+      case "ARC" -> Optional.of(new Contour(Arcs.arc(centre(e), radius(e), e.number(50, 0), sweep(e.number(50, 0), e.number(51, 360))),
+          false));
       case "ELLIPSE" -> Optional.of(ellipse(e));
       case "LWPOLYLINE" -> Optional.of(light(e));
       case "POLYLINE" -> Optional.of(heavy(e));
@@ -163,7 +164,8 @@ final class DxfCurves {
       throw new IllegalArgumentException("a spline with the wrong number of knots");
     }
     boolean even = weights.isEmpty() || weights.stream().allMatch(w -> Math.abs(w - weights.get(0)) < 1e-12);
-    List<Span> spans = degree == 3 && even && clamped(knots, control.size()) ? bezier(knots, control) : sampled(degree, knots, control, weights);
+    List<Span> spans = degree == 3 && even && clamped(knots, control.size()) ? bezier(knots, control)
+        : sampled(degree, knots, control, weights);
     boolean closes = spans.size() > 1 && spans.get(0).from().distance(spans.get(spans.size() - 1).to()) < 1e-9;
     return Optional.of(new Contour(spans, closes));
   }

@@ -158,7 +158,8 @@ public final class DxfIn {
     double sx = e.number(41, 1);
     double sy = e.number(42, 1);
     // The file's y goes up, so that its turns are against the clock here.
-    Affine place = Affine.scale(sx, sy).then(Affine.turn(e.number(50, 0), new Point(0, 0))).then(Affine.move(e.number(10, 0), e.number(20, 0)));
+    Affine place = Affine.scale(sx, sy).then(Affine.turn(e.number(50, 0), new Point(0, 0)))
+        .then(Affine.move(e.number(10, 0), e.number(20, 0)));
     for (DxfEntity inner : block) {
       entity(inner, place.then(map), inner.layer().equals("0") ? layer : inner.layer(), depth + 1);
     }
@@ -241,7 +242,8 @@ public final class DxfIn {
 
   /** What was met, as far as a sentence can say it. */
   static String why(Throwable e) {
-    boolean plain = e instanceof IllegalArgumentException && !(e instanceof NumberFormatException) && e.getMessage() != null && e.getMessage().length() < LONGEST_WHY;
+    boolean plain = e instanceof IllegalArgumentException && !(e instanceof NumberFormatException) && e.getMessage() != null
+        && e.getMessage().length() < LONGEST_WHY;
     return plain ? "(" + e.getMessage() + ")" : "";
   }
 }

@@ -50,7 +50,8 @@ public final class PaletteFile {
       throw Trouble.of("palette.none", name);
     }
     List<Swatch> out = new ArrayList<>();
-    found.forEach((colour, called) -> out.add(new Swatch(called.isBlank() ? colour.hex() : short80(called.strip()), colour, Optional.empty())));
+    found.forEach((colour, called) -> out.add(
+        new Swatch(called.isBlank() ? colour.hex() : short80(called.strip()), colour, Optional.empty())));
     return out.subList(0, Math.min(Palette.MOST, out.size()));
   }
 
@@ -74,7 +75,8 @@ public final class PaletteFile {
     }
     for (String line : text.split("\\R")) {
       Matcher three = LINE.matcher(line);
-      if (three.matches() && Integer.parseInt(three.group(1)) < 256 && Integer.parseInt(three.group(2)) < 256 && Integer.parseInt(three.group(3)) < 256) {
+      if (three.matches() && Integer.parseInt(three.group(1)) < 256 && Integer.parseInt(three.group(2)) < 256
+          && Integer.parseInt(three.group(3)) < 256) {
         Colour colour = new Colour(Integer.parseInt(three.group(1)), Integer.parseInt(three.group(2)), Integer.parseInt(three.group(3)));
         found.putIfAbsent(colour, three.group(4) == null ? "" : three.group(4));
       }
@@ -90,7 +92,9 @@ public final class PaletteFile {
 
   private static String gpl(String title, List<Swatch> swatches) {
     StringBuilder out = new StringBuilder(MAGIC + "\nName: " + line(title) + "\nColumns: 6\n#\n");
-    swatches.forEach(s -> out.append(String.format(Locale.ROOT, "%3d %3d %3d\t%s%n", s.colour().red(), s.colour().green(), s.colour().blue(), line(s.name()))));
+    swatches.forEach(
+        s -> out.append(String.format(Locale.ROOT, "%3d %3d %3d\t%s%n", s.colour().red(), s.colour().green(), s.colour().blue(),
+        line(s.name()))));
     return out.toString();
   }
 
@@ -117,7 +121,9 @@ public final class PaletteFile {
         "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%dpx\" height=\"%dpx\">%n", SQUARE * Math.max(1, swatches.size()), SQUARE));
     for (int i = 0; i < swatches.size(); i++) {
       String name = line(swatches.get(i).name()).replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
-      out.append(String.format(Locale.ROOT, "  <rect id=\"colour-%d\" x=\"%d\" y=\"0\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>%n",
+      out.append(
+          String.format(Locale.ROOT,
+          "  <rect id=\"colour-%d\" x=\"%d\" y=\"0\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>%n",
           i + 1, i * SQUARE, SQUARE, SQUARE, swatches.get(i).colour().hex(), name));
     }
     return out.append("</svg>\n").toString();

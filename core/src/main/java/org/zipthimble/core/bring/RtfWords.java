@@ -19,7 +19,8 @@ final class RtfWords {
 
   /** Groups whose text is not of the document. */
   private static final Set<String> ELSEWHERE = Set.of(
-      "fonttbl", "stylesheet", "info", "pict", "object", "header", "footer", "headerl", "headerr", "footerl", "footerr", "footnote", "listtable", "listoverridetable",
+      "fonttbl", "stylesheet", "info", "pict", "object", "header", "footer", "headerl", "headerr", "footerl", "footerr", "footnote",
+      "listtable", "listoverridetable",
       "rsidtbl", "generator", "themedata", "colorschememapping", "latentstyles", "datastore", "fldinst", "xmlnstbl", "mmathPr");
 
   private static final Charset WESTERN = Charset.forName("windows-1252");
@@ -151,7 +152,8 @@ final class RtfWords {
       case "b" -> saying(new StoryMaker.Said(on, said.italic(), said.sizePt(), said.colour()));
       case "i" -> saying(new StoryMaker.Said(said.bold(), on, said.sizePt(), said.colour()));
       case "fs" -> saying(new StoryMaker.Said(said.bold(), said.italic(), number.map(n -> n / 2.0), said.colour()));
-      case "cf" -> saying(new StoryMaker.Said(said.bold(), said.italic(), said.sizePt(), number.filter(n -> n >= 0 && n < colours.size()).flatMap(colours::get)));
+      case "cf" -> saying(new StoryMaker.Said(said.bold(), said.italic(), said.sizePt(),
+          number.filter(n -> n >= 0 && n < colours.size()).flatMap(colours::get)));
       case "plain" -> saying(StoryMaker.Said.NOTHING);
       case "pard" -> made.align(Align.LEFT);
       case "ql" -> made.align(Align.LEFT);

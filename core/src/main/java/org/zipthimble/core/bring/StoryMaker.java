@@ -43,7 +43,8 @@ final class StoryMaker {
     LetterLook letters = look.letters();
     List<String> styles = BundledFonts.shelf().styles(letters.family());
     String wanted = said.bold() && said.italic() ? "Bold Italic" : said.bold() ? "Bold" : said.italic() ? "Italic" : letters.style();
-    String style = styles.contains(wanted) ? wanted : said.bold() && styles.contains("Bold") ? "Bold" : said.italic() && styles.contains("Italic") ? "Italic" : letters.style();
+    String style = styles.contains(wanted) ? wanted : said.bold() && styles.contains("Bold") ? "Bold"
+        : said.italic() && styles.contains("Italic") ? "Italic" : letters.style();
     double size = said.sizePt().filter(pt -> pt >= WordStyle.LEAST_PT && pt <= WordStyle.MOST_PT).orElse(letters.sizePt());
     return letters.withStyle(style).withSizePt(size).withColour(said.colour().orElse(letters.colour()));
   }

@@ -39,7 +39,8 @@ import org.zipthimble.core.wording.Wording;
  */
 public final class SvgIn {
   private static final Set<String> QUIET = Set.of(
-      "defs", "title", "desc", "metadata", "style", "symbol", "clipPath", "linearGradient", "radialGradient", "stop", "namedview", "view", "a",
+      "defs", "title", "desc", "metadata", "style", "symbol", "clipPath", "linearGradient", "radialGradient", "stop", "namedview", "view",
+      "a",
       "script", "switch", "tspan");
   private static final Set<String> HOLDERS = Set.of("g", "a", "switch");
 
@@ -115,8 +116,10 @@ public final class SvgIn {
     double unit = 1 / perInch.orElse(96);
     double boxWide = viewed ? box.get(2) : SvgNumbers.units(root.getAttribute("width"), 300, 300);
     double boxHigh = viewed ? box.get(3) : SvgNumbers.units(root.getAttribute("height"), 150, 150);
-    double w = wide.orElse(high.isPresent() && viewed ? high.getAsDouble() * boxWide / boxHigh : SvgNumbers.units(root.getAttribute("width"), boxWide, boxWide) * unit);
-    double h = high.orElse(wide.isPresent() && viewed ? wide.getAsDouble() * boxHigh / boxWide : SvgNumbers.units(root.getAttribute("height"), boxHigh, boxHigh) * unit);
+    double w = wide.orElse(high.isPresent() && viewed ? high.getAsDouble() * boxWide / boxHigh
+        : SvgNumbers.units(root.getAttribute("width"), boxWide, boxWide) * unit);
+    double h = high.orElse(wide.isPresent() && viewed ? wide.getAsDouble() * boxHigh / boxWide
+        : SvgNumbers.units(root.getAttribute("height"), boxHigh, boxHigh) * unit);
     if (!(w > 0 && h > 0 && w < 10_000 && h < 10_000)) {
       throw new IllegalArgumentException("no size");
     }
@@ -200,7 +203,8 @@ public final class SvgIn {
     return switch (kind) {
       case "use" -> use(e, map, style, clip, depth);
       case "svg" -> viewport(e, map, style, clip, depth);
-      case "path", "rect", "circle", "ellipse", "line", "polyline", "polygon" -> count(new SvgShapes(this).shape(e, kind, map, style, clip));
+      case "path", "rect", "circle", "ellipse", "line", "polyline",
+          "polygon" -> count(new SvgShapes(this).shape(e, kind, map, style, clip));
       case "text" -> count(new SvgShapes(this).text(e, map, style, clip));
       case "image" -> count(new SvgShapes(this).image(e, map, style, clip));
       default -> {

@@ -12,7 +12,8 @@ import org.zipthimble.core.geom.Point;
 /** Numbers, lengths and transforms of SVG (W3C SVG 1.1, 4.2 and 7.6). */
 final class SvgNumbers {
   private static final Pattern NUMBER = Pattern.compile("[+-]?(?:\\d++(?:\\.\\d*+)?+|\\.\\d++)(?:[eE][+-]?\\d++)?+");
-  private static final Pattern LENGTH = Pattern.compile("\\s*+(" + NUMBER.pattern() + ")\\s*(px|in|mm|cm|pt|pc|q|em|ex|%)?+\\s*+", Pattern.CASE_INSENSITIVE);
+  private static final Pattern LENGTH = Pattern.compile("\\s*+(" + NUMBER.pattern() + ")\\s*(px|in|mm|cm|pt|pc|q|em|ex|%)?+\\s*+",
+      Pattern.CASE_INSENSITIVE);
   private static final List<String> TRANSFORMS = List.of("matrix", "translate", "scale", "rotate", "skewX", "skewY");
   private static final double MOST = 1e7;
 

@@ -111,7 +111,8 @@ final class SvgShapes {
     if (pattern) {
       in.left.add(Wording.text("drawing.left.fill", SvgIn.name(e)));
     }
-    Optional<Colour> fill = kind.equals("line") || pattern ? Optional.empty() : cover.isPresent() ? Optional.of(first(cover.get())) : SvgColours.of(fillText, style);
+    Optional<Colour> fill = kind.equals("line") || pattern ? Optional.empty() : cover.isPresent() ? Optional.of(first(cover.get()))
+        : SvgColours.of(fillText, style);
     if (fill.isEmpty() && line.isEmpty()) {
       return List.of();
     }
@@ -159,7 +160,8 @@ final class SvgShapes {
       case "bevel" -> Corner.BEVEL;
       default -> Corner.MITRE;
     };
-    return Optional.of(new LineLook(Math.max(0.01, Math.min(720, width)), colour.get(), dashed ? dashes : List.of(), end, corner, LineSide.CENTRE));
+    return Optional.of(new LineLook(Math.max(0.01, Math.min(720, width)), colour.get(), dashed ? dashes : List.of(), end, corner,
+        LineSide.CENTRE));
   }
 
   /** A gradient of the file; its direction is kept, its run goes from edge to edge of the shape. */
@@ -180,7 +182,8 @@ final class SvgShapes {
     boolean round = target.getLocalName().equals("radialGradient");
     double dx = SvgNumbers.units(target.getAttribute("x2"), 1, 1) - SvgNumbers.units(target.getAttribute("x1"), 0, 1);
     double dy = SvgNumbers.units(target.getAttribute("y2"), 0, 1) - SvgNumbers.units(target.getAttribute("y1"), 0, 1);
-    if (target.hasAttribute("gradientTransform") || "userSpaceOnUse".equals(target.getAttribute("gradientUnits")) || round && target.hasAttribute("fx")) {
+    if (target.hasAttribute("gradientTransform") || "userSpaceOnUse".equals(target.getAttribute("gradientUnits"))
+        || round && target.hasAttribute("fx")) {
       in.left.add(Wording.text("drawing.left.gradient", SvgIn.name(target)));
     }
     return Optional.of(new FillStyle.Gradient(round, Math.toDegrees(Math.atan2(dy, dx)), stops));

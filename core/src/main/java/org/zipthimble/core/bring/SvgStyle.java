@@ -13,11 +13,15 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.w3c.dom.Element;
 
-/** The style of elements: presentation attributes, the rules of style elements by type, class and id, and style attributes, in that order. */
+/**
+ * The style of elements: presentation attributes, the rules of style elements by type, class and id, and style attributes, in that order.
+ */
 final class SvgStyle {
-  private static final Set<String> NOT_INHERITED = Set.of("opacity", "clip-path", "mask", "filter", "display", "stop-color", "stop-opacity");
+  private static final Set<String> NOT_INHERITED = Set.of("opacity", "clip-path", "mask", "filter", "display", "stop-color",
+      "stop-opacity");
   private static final Set<String> KNOWN = Set.of(
-      "fill", "fill-opacity", "fill-rule", "stroke", "stroke-width", "stroke-opacity", "stroke-dasharray", "stroke-linecap", "stroke-linejoin",
+      "fill", "fill-opacity", "fill-rule", "stroke", "stroke-width", "stroke-opacity", "stroke-dasharray", "stroke-linecap",
+      "stroke-linejoin",
       "opacity", "display", "visibility", "font-family", "font-size", "font-weight", "font-style", "text-anchor", "color", "stop-color",
       "stop-opacity", "clip-path", "clip-rule", "mask", "filter", "letter-spacing", "marker-start", "marker-mid", "marker-end");
   private static final Pattern SIMPLE = Pattern.compile("([a-zA-Z]*+|\\*)((?:[.#][\\w-]++)*+)");
@@ -35,7 +39,10 @@ final class SvgStyle {
     return leftOut;
   }
 
-  /** Takes the rules of a sheet, reading it once from front to back (CSS Syntax Module Level 3, 5: what does not close ends with the sheet). */
+  /**
+   * Takes the rules of a sheet, reading it once from front to back (CSS Syntax Module Level 3, 5: what does not close ends with the
+   * sheet).
+   */
   void sheet(String css) {
     StringBuilder prelude = new StringBuilder();
     int at = 0;

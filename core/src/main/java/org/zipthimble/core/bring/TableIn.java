@@ -144,7 +144,8 @@ public final class TableIn {
   }
 
   private static List<List<String>> records(String name, String text) throws Trouble {
-    CSVFormat format = CSVFormat.DEFAULT.builder().setDelimiter(parting(text)).setIgnoreEmptyLines(true).setLenientEof(true).setTrailingData(true).get();
+    CSVFormat format = CSVFormat.DEFAULT.builder().setDelimiter(parting(text)).setIgnoreEmptyLines(true).setLenientEof(true)
+        .setTrailingData(true).get();
     List<List<String>> out = new ArrayList<>();
     try (CSVParser parser = format.parse(new StringReader(text))) {
       for (CSVRecord record : parser) {
@@ -195,7 +196,8 @@ public final class TableIn {
     List<String> out = new ArrayList<>();
     for (int i = 0; i < width; i++) {
       String head = i < heads.size() ? line(heads.get(i)) : "";
-      String plain = head.isEmpty() ? Wording.text("table.column", i + 1) : head.length() > RowList.LONGEST_NAME - 5 ? head.substring(0, RowList.LONGEST_NAME - 5) : head;
+      String plain = head.isEmpty() ? Wording.text("table.column", i + 1) : head.length() > RowList.LONGEST_NAME - 5
+          ? head.substring(0, RowList.LONGEST_NAME - 5) : head;
       String name = plain;
       for (int k = 2; !taken.add(name); k++) {
         name = plain + " " + k;
@@ -209,7 +211,8 @@ public final class TableIn {
     boolean styled = unpacked(name, bytes);
     try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(bytes), new ReadingOptions(styled, false))) {
       List<String> names = book.getSheets().map(Sheet::getName).toList();
-      Sheet sheet = wanted.isPresent() ? book.findSheet(wanted.get()).orElseThrow(() -> Trouble.of("table.noSheet", name, wanted.get(), String.join(", ", names))) : book.getFirstSheet();
+      Sheet sheet = wanted.isPresent() ? book.findSheet(wanted.get())
+          .orElseThrow(() -> Trouble.of("table.noSheet", name, wanted.get(), String.join(", ", names))) : book.getFirstSheet();
       List<List<String>> records = new ArrayList<>();
       try (Stream<Row> rows = sheet.openStream()) {
         for (Row row : (Iterable<Row>) rows::iterator) {
@@ -266,7 +269,8 @@ public final class TableIn {
 
   /** A cell as people see it: days as days, whole numbers without a point. */
   private static String said(Cell cell) {
-    Optional<BigDecimal> number = cell.getType() == CellType.NUMBER ? Optional.of(cell.asNumber()) : cell.getType() == CellType.FORMULA ? number(cell.getRawValue()) : Optional.empty();
+    Optional<BigDecimal> number = cell.getType() == CellType.NUMBER ? Optional.of(cell.asNumber()) : cell.getType() == CellType.FORMULA
+        ? number(cell.getRawValue()) : Optional.empty();
     if (number.isPresent()) {
       String format = Optional.ofNullable(cell.getDataFormatString()).orElse("").toLowerCase(Locale.ROOT);
       if (format.matches(".*[dy].*") && !format.contains("red")) {

@@ -23,7 +23,10 @@ import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
-/** Brings words in from a file: plain text in common encodings, RTF, or the body of a DOCX (ISO/IEC 29500). Bold, italic, size, colour and alignment come along. */
+/**
+ * Brings words in from a file: plain text in common encodings, RTF, or the body of a DOCX (ISO/IEC 29500). Bold, italic, size, colour and
+ * alignment come along.
+ */
 public final class WordsIn {
   /** The largest file that is read, in bytes. */
   static final long MOST_BYTES = 20_000_000;
@@ -100,11 +103,13 @@ public final class WordsIn {
         throw Trouble.of("wordsIn.noText", name);
       }
     }
-    if (bytes.length > 1 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE || bytes.length > 1 && (bytes[0] & 0xFF) == 0xFE && (bytes[1] & 0xFF) == 0xFF) {
+    if (bytes.length > 1 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE || bytes.length > 1 && (bytes[0] & 0xFF) == 0xFE
+        && (bytes[1] & 0xFF) == 0xFF) {
       return kept(Story.of(new String(bytes, StandardCharsets.UTF_16), look), "");
     }
     try {
-      return kept(Story.of(StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString(), look), "");
+      return kept(Story.of(StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes))
+          .toString(), look), "");
     } catch (CharacterCodingException other) {
       Charset charset = guessed(bytes);
       return kept(Story.of(new String(bytes, charset), look), Wording.text("wordsIn.encoding", charset.displayName(Locale.ENGLISH)));
@@ -117,7 +122,8 @@ public final class WordsIn {
     detector.setText(bytes);
     CharsetMatch match = detector.detect();
     try {
-      return match != null && match.getConfidence() > SURE && !match.getName().startsWith("ISO-8859-1") ? Charset.forName(match.getName()) : Charset.forName("windows-1252");
+      return match != null && match.getConfidence() > SURE && !match.getName().startsWith("ISO-8859-1") ? Charset.forName(match.getName())
+          : Charset.forName("windows-1252");
     } catch (IllegalCharsetNameException | UnsupportedCharsetException unknown) {
       return Charset.forName("windows-1252");
     }

@@ -36,7 +36,8 @@ public record Subject(Job job, Face face, Frame frame, Scene scene, JobFonts fon
         out.add(leaf);
         Set<Item> tile = Collections.newSetFromMap(new IdentityHashMap<>());
         tile.addAll(leaf.item().patternArt());
-        leaf.parts().stream().filter(p -> tile.contains(p.item())).flatMap(p -> p.leavesBelow().stream()).filter(p -> seen.add(p.item())).forEach(out::add);
+        leaf.parts().stream().filter(p -> tile.contains(p.item())).flatMap(p -> p.leavesBelow().stream()).filter(p -> seen.add(p.item()))
+            .forEach(out::add);
       }
     }
     return out;

@@ -80,7 +80,8 @@ public final class Codes {
     } catch (Trouble trouble) {
       return new Drawn(Path.EMPTY, 1, 1, Optional.of(trouble));
     } catch (OkapiException | IllegalArgumentException | IndexOutOfBoundsException e) {
-      return new Drawn(Path.EMPTY, 1, 1, Optional.of(Trouble.because(e, "code.unfit", content.length() > 40 ? content.substring(0, 40) + "…" : content)));
+      return new Drawn(Path.EMPTY, 1, 1,
+          Optional.of(Trouble.because(e, "code.unfit", content.length() > 40 ? content.substring(0, 40) + "…" : content)));
     }
   }
 

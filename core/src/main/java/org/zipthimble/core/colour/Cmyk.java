@@ -51,7 +51,8 @@ public record Cmyk(double cyan, double magenta, double yellow, double black) {
 
   /** Whole per cents, as a printer reads them: {@code 60/40/40/100}. */
   public String text() {
-    return String.format(Locale.ROOT, "%d/%d/%d/%d", Math.round(cyan * 100), Math.round(magenta * 100), Math.round(yellow * 100), Math.round(black * 100));
+    return String.format(Locale.ROOT, "%d/%d/%d/%d", Math.round(cyan * 100), Math.round(magenta * 100), Math.round(yellow * 100),
+        Math.round(black * 100));
   }
 
   private static double cut(double v) {

@@ -58,7 +58,8 @@ public interface Ink {
     /** Checks the name and the range. */
     public Spot {
       if (name == null || name.isBlank() || name.length() > LONGEST || kind == null || alternate == null || !(tint >= 0 && tint <= 1)) {
-        throw new IllegalArgumentException("a spot ink needs a name of up to " + LONGEST + " letters and a tint of 0 to 1: " + name + ", " + tint);
+        throw new IllegalArgumentException("a spot ink needs a name of up to " + LONGEST + " letters and a tint of 0 to 1: " + name + ", "
+            + tint);
       }
       if (name.equalsIgnoreCase("all") || name.equalsIgnoreCase("none")) {
         throw new IllegalArgumentException("All and None mean other things in a PDF (ISO 32000-1, 8.6.6.4): " + name);

@@ -78,7 +78,8 @@ public final class InkTable {
     int bStep = 4;
     int firstStep = rs >= gs && rs >= bs ? rStep : gs >= bs ? gStep : bStep;
     int first = Math.max(rs, Math.max(gs, bs));
-    int lastStep = firstStep == rStep ? (gs < bs ? gStep : bStep) : firstStep == gStep ? (rs < bs ? rStep : bStep) : rs < gs ? rStep : gStep;
+    int lastStep = firstStep == rStep ? (gs < bs ? gStep : bStep) : firstStep == gStep ? (rs < bs ? rStep : bStep) : rs < gs ? rStep
+        : gStep;
     int third = lastStep == rStep ? rs : lastStep == gStep ? gs : bs;
     int second = rs + gs + bs - first - third;
     int one = base + firstStep;

@@ -52,7 +52,8 @@ public final class Press {
   /** Two presses are equal when they give the same inks. */
   @Override
   public boolean equals(Object other) {
-    return other instanceof Press && ((Press) other).profile.equals(profile) && ((Press) other).intent == intent && ((Press) other).black[1] == black[1];
+    return other instanceof Press && ((Press) other).profile.equals(profile) && ((Press) other).intent == intent
+        && ((Press) other).black[1] == black[1];
   }
 
   @Override

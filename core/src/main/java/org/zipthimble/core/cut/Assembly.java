@@ -76,9 +76,11 @@ public final class Assembly {
       double right = part == parts.seams().size() ? box.right() : parts.seams().get(part).get(0).x();
       Point at = map.apply(new Point((left + right) / 2, box.y()));
       out.fill(Shapes.ellipse(new Box(at.x() - 0.16, at.y() - 0.52, 0.32, 0.32)), Caption.INK);
-      Caption.words(out, String.valueOf(part + 1), "Figtree", "Bold", 12, new Box(at.x() - 0.3, at.y() - 0.46, 0.6, 0.25), Align.CENTRE, Colour.WHITE);
+      Caption.words(out, String.valueOf(part + 1), "Figtree", "Bold", 12, new Box(at.x() - 0.3, at.y() - 0.46, 0.6, 0.25), Align.CENTRE,
+          Colour.WHITE);
       String size = Lengths.show(right - left, job.ticket().unit());
-      words(out, size, "Figtree", "Regular", 10, new Box(at.x() - 1, map.apply(new Point(0, box.bottom())).y() + 0.2, 2, 0.25), Align.CENTRE);
+      words(out, size, "Figtree", "Regular", 10, new Box(at.x() - 1, map.apply(new Point(0, box.bottom())).y() + 0.2, 2, 0.25),
+          Align.CENTRE);
     }
   }
 

@@ -22,7 +22,8 @@ public final class CutFonts {
     for (Face face : job.faces()) {
       for (SceneNode root : Scene.of(face).nodes()) {
         root.drawn().stream().filter(n -> n.cut().isPresent()).flatMap(n -> n.everything().stream()).map(SceneNode::item).map(Item::words)
-            .flatMap(java.util.Optional::stream).flatMap(w -> w.story().runs().stream()).map(Run::look).filter(s -> fonts.find(s.family(), s.style()).isEmpty())
+            .flatMap(java.util.Optional::stream).flatMap(w -> w.story().runs().stream()).map(Run::look)
+            .filter(s -> fonts.find(s.family(), s.style()).isEmpty())
             .forEach(s -> missing.add(s.family() + " " + s.style()));
       }
     }

@@ -130,7 +130,8 @@ public final class CutLines {
     Path square = Shapes.rectangle(new Box(box.x(), y, MARK, MARK));
     Path round = Shapes.ellipse(new Box(box.right() - MARK, y, MARK, MARK));
     return List.of(
-        new CutLine(square, CutKind.KISS, lane, "", Wording.text("cut.mark", 1), ""), new CutLine(round, CutKind.KISS, lane, "", Wording.text("cut.mark", 2), ""));
+        new CutLine(square, CutKind.KISS, lane, "", Wording.text("cut.mark", 1), ""),
+        new CutLine(round, CutKind.KISS, lane, "", Wording.text("cut.mark", 2), ""));
   }
 
   private void node(SceneNode node) {

@@ -63,7 +63,8 @@ public final class CutMarks {
         out.line(path, new Pen(width, PAPER, List.of(), LineEnd.BUTT, Corner.ROUND, Optional.empty()));
       }
       case SCORE -> out.line(path, plain.dashed(width * 7, width * 4));
-      case PERFORATE -> out.line(path, new Pen(width * 1.6, colour, List.of(0.0, width * 4), LineEnd.ROUND, Corner.ROUND, Optional.empty()));
+      case PERFORATE -> out.line(path, new Pen(width * 1.6, colour, List.of(0.0, width * 4), LineEnd.ROUND, Corner.ROUND,
+          Optional.empty()));
       default -> out.line(wavy(path, width * 7, width * 1.6), plain);
     }
   }

@@ -28,7 +28,8 @@ public record CutSheet(
 
   /** The same seen through a map of the sheet onto itself. */
   public CutSheet mapped(Affine map) {
-    return new CutSheet(lane, number, supply, pieces.stream().map(p -> p.mapped(map)).toList(), extras.stream().map(l -> l.mapped(map)).toList(), length, yield);
+    return new CutSheet(lane, number, supply, pieces.stream().map(p -> p.mapped(map)).toList(),
+        extras.stream().map(l -> l.mapped(map)).toList(), length, yield);
   }
 
   /** All lines, the pieces' first. */

@@ -249,7 +249,8 @@ public final class Layout {
     List<Point> a = ends(own);
     List<Point> b = ends(laid);
     double turn = Math.toDegrees(
-        Math.atan2(b.get(1).y() - b.get(0).y(), b.get(1).x() - b.get(0).x()) - Math.atan2(a.get(1).y() - a.get(0).y(), a.get(1).x() - a.get(0).x()));
+        Math.atan2(b.get(1).y() - b.get(0).y(), b.get(1).x() - b.get(0).x())
+        - Math.atan2(a.get(1).y() - a.get(0).y(), a.get(1).x() - a.get(0).x()));
     Point turned = Affine.turn(turn, new Point(0, 0)).apply(a.get(0));
     return new PiecePlace(own.id(), sheet, b.get(0).x() - turned.x(), b.get(0).y() - turned.y(), turn);
   }

@@ -61,7 +61,8 @@ public final class Pieces {
       together.computeIfAbsent(kept ? line.top() : line.source(), k -> new ArrayList<>()).add(line);
     }
     List<CutPiece> out = new ArrayList<>();
-    together.forEach((id, some) -> out.addAll(split(id, face.find(id).map(i -> i.properties().name()).orElse(some.get(0).name()), some, suffix)));
+    together.forEach(
+        (id, some) -> out.addAll(split(id, face.find(id).map(i -> i.properties().name()).orElse(some.get(0).name()), some, suffix)));
     return out;
   }
 

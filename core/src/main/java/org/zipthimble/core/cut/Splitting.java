@@ -181,7 +181,8 @@ public final class Splitting {
       runs.add(new ArrayList<>());
       boolean any = false;
       for (Span span : contour.spans()) {
-        boolean seam = span.straight() && Inside.distance(region, span.at(0.5), 0.001) < 2e-4 && Inside.distance(region, span.at(0.1), 0.001) < 2e-4;
+        boolean seam = span.straight() && Inside.distance(region, span.at(0.5), 0.001) < 2e-4
+            && Inside.distance(region, span.at(0.1), 0.001) < 2e-4;
         any |= seam;
         if (seam) {
           runs.add(new ArrayList<>());

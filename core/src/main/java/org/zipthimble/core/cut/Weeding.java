@@ -21,8 +21,8 @@ import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * Cuts that make weeding easier: a box around all, and lines across the waste that stop short of the pieces. All keep the plan's distance from
- * every piece. A side of the box for which the sheet leaves no room is left out: there the stock's own edge is near.
+ * Cuts that make weeding easier: a box around all, and lines across the waste that stop short of the pieces. All keep the plan's distance
+ * from every piece. A side of the box for which the sheet leaves no room is left out: there the stock's own edge is near.
  */
 public final class Weeding {
   /** Corners of an outline grown by steps lie this much nearer than what is asked for. */
@@ -36,7 +36,8 @@ public final class Weeding {
   /** The sides of its weeding box that a sheet has no room for; none where no box is wanted. */
   public static Set<Side> without(CutPlan plan, CutSheet sheet) {
     Set<Side> out = EnumSet.noneOf(Side.class);
-    frame(plan, sheet.lane(), sheet.supply(), sheet.pieces()).ifPresent(f -> out.addAll(EnumSet.allOf(Side.class).stream().filter(s -> !f.sides().contains(s)).toList()));
+    frame(plan, sheet.lane(), sheet.supply(), sheet.pieces())
+        .ifPresent(f -> out.addAll(EnumSet.allOf(Side.class).stream().filter(s -> !f.sides().contains(s)).toList()));
     return out;
   }
 

@@ -35,7 +35,8 @@ public final class BookEdits {
       for (int i = 0; i < lacking && out.faces().size() < Job.MOST_FACES; i++) {
         List<Face> faces = new ArrayList<>(out.faces());
         int last = faces.indexOf(out.pages().get(out.pages().size() - 1));
-        faces.add(pages.size() == 1 ? last + 1 : last, Face.of(FactDesigns.nextId(out), Wording.text("face.numbered", out.pages().size()), List.of()));
+        faces.add(pages.size() == 1 ? last + 1 : last,
+            Face.of(FactDesigns.nextId(out), Wording.text("face.numbered", out.pages().size()), List.of()));
         out = out.withFaces(faces);
       }
       return out;

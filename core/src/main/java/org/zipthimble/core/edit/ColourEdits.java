@@ -47,7 +47,8 @@ public final class ColourEdits {
       Job out = destination(card.to()).change().apply(job);
       Ticket ticket = out.ticket().withBleed(out.ticket().bleed().atLeast(card.bleed())).withPpi(Math.max(out.ticket().ppi(), card.ppi()));
       Insets safe = ticket.safe().atLeast(card.safe()).atMost(Ticket.mostSafe(ticket.finished()));
-      return out.withTicket(ticket.withSafe(safe)).withColour(out.colour().withLimit(Math.min(out.colour().limit(), card.limit())).withShop(Optional.of(card)));
+      return out.withTicket(ticket.withSafe(safe))
+          .withColour(out.colour().withLimit(Math.min(out.colour().limit(), card.limit())).withShop(Optional.of(card)));
     });
   }
 
@@ -60,7 +61,8 @@ public final class ColourEdits {
   public static Edit ink(Colour colour, Optional<Ink> ink) {
     return new Edit(Wording.text("edit.swatch.ink"), job -> {
       Palette palette = job.palette().with(Swatch.of(colour.hex(), colour));
-      List<Swatch> swatches = palette.swatches().stream().map(s -> s.colour().equals(colour) ? new Swatch(s.name(), colour, ink) : s).toList();
+      List<Swatch> swatches = palette.swatches().stream().map(s -> s.colour().equals(colour) ? new Swatch(s.name(), colour, ink) : s)
+          .toList();
       return job.withPalette(new Palette(swatches, palette.stock()));
     });
   }
@@ -83,7 +85,8 @@ public final class ColourEdits {
         out = Recolouring.recoloured(out, between.get(i), other.get(i).colour());
       }
       List<Swatch> swatches = new ArrayList<>(other);
-      own.subList(count, own.size()).stream().filter(s -> swatches.stream().noneMatch(o -> o.colour().equals(s.colour()))).forEach(swatches::add);
+      own.subList(count, own.size()).stream().filter(s -> swatches.stream().noneMatch(o -> o.colour().equals(s.colour())))
+          .forEach(swatches::add);
       return out.withPalette(new Palette(swatches.subList(0, Math.min(Palette.MOST, swatches.size())), job.palette().stock()));
     });
   }

@@ -35,9 +35,9 @@ public final class CutEdits {
   private CutEdits() {}
 
   /**
-   * Gives objects a role. What a blade is to cut from then on and lies in no lane yet goes into a lane at once: what is cut alone into that of its colour, what
-   * is printed and cut into that of others that are, and where there is none into a new one as the job asks for it. A lane that nothing lies in any more, and
-   * that was left as it was made, goes with the last of its objects.
+   * Gives objects a role. What a blade is to cut from then on and lies in no lane yet goes into a lane at once: what is cut alone into
+   * that of its colour, what is printed and cut into that of others that are, and where there is none into a new one as the job asks for
+   * it. A lane that nothing lies in any more, and that was left as it was made, goes with the last of its objects.
    */
   public static Edit role(String faceId, Set<String> ids, Role role) {
     return new Edit(Wording.text("edit.role"), job -> {
@@ -74,7 +74,8 @@ public final class CutEdits {
   }
 
   private static Stream<Item> within(Job job, String lane) {
-    return job.faces().stream().flatMap(f -> f.all().stream()).filter(i -> i.properties().role().cuts() && i.properties().cutting().lane().equals(lane));
+    return job.faces().stream().flatMap(f -> f.all().stream())
+        .filter(i -> i.properties().role().cuts() && i.properties().cutting().lane().equals(lane));
   }
 
   /** Without the lanes that have become empty and are as they were made. */
@@ -103,7 +104,8 @@ public final class CutEdits {
   private static Item assigned(Item item, Lane lane) {
     boolean cuts = item.properties().role().cuts();
     Cutting cutting = item.properties().cutting().withLane(lane.id());
-    Item out = item.with(item.properties().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind())).withRole(cuts ? item.properties().role() : Role.CUTS));
+    Item out = item.with(item.properties().withCutting(cuts ? cutting : cutting.withKind(lane.material().kind()))
+        .withRole(cuts ? item.properties().role() : Role.CUTS));
     return out.live() ? out : out.holding(out.members().stream().map(m -> assigned(m, lane)).toList());
   }
 
@@ -125,7 +127,9 @@ public final class CutEdits {
     return lane.withMirrored(job.mustMirror(lane));
   }
 
-  /** Makes a lane of another material, with what that usually asks for; the way onto the job's thing still says which way round it is cut. */
+  /**
+   * Makes a lane of another material, with what that usually asks for; the way onto the job's thing still says which way round it is cut.
+   */
   public static Edit material(String id, Material material) {
     return new Edit(Wording.text("edit.lane.change"), job -> job.cutting().lane(id).map(l -> l.with(material))
         .map(l -> job.withCutting(job.cutting().with(l.withMirrored(job.mustMirror(l))))).orElse(job));
@@ -164,12 +168,14 @@ public final class CutEdits {
       var faces = job.faces().stream().map(f -> f.withItems(f.items().stream().map(i -> without(i, id)).toList())).toList();
       Map<String, List<PiecePlace>> laid = new TreeMap<>(job.cutting().laid());
       laid.remove(id);
-      return job.withFaces(faces).withCutting(job.cutting().withLaid(laid).withLanes(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
+      return job.withFaces(faces).withCutting(job.cutting().withLaid(laid)
+          .withLanes(job.cutting().lanes().stream().filter(l -> !l.id().equals(id)).toList()));
     });
   }
 
   private static Item without(Item item, String lane) {
-    Item out = item.properties().cutting().lane().equals(lane) ? item.with(item.properties().withCutting(item.properties().cutting().withLane(""))) : item;
+    Item out = item.properties().cutting().lane().equals(lane)
+        ? item.with(item.properties().withCutting(item.properties().cutting().withLane(""))) : item;
     if (out.members().isEmpty()) {
       return out;
     }

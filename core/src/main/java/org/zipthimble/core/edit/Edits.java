@@ -54,26 +54,28 @@ public final class Edits {
   }
 
   /**
-   * Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size, and a block that grows with its words
-   * is as high as they need in a new width.
+   * Puts objects at new places, each by a function of its old one; a grid of mounts is laid out anew in its new size, and a block that
+   * grows with its words is as high as they need in a new width.
    */
   public static Edit place(String faceId, Set<String> ids, String key, UnaryOperator<Placement> change) {
     String label = Wording.text(key);
     return new Edit(label, job -> each(faceId, ids, label, item -> {
       Item placed = Mounts.laid(item.with(change.apply(item.placement())));
-      boolean width = Math.abs(placed.placement().width() - item.placement().width()) > SAME && Math.abs(placed.placement().height() - item.placement().height()) < SAME;
+      boolean width = Math.abs(placed.placement().width() - item.placement().width()) > SAME
+          && Math.abs(placed.placement().height() - item.placement().height()) < SAME;
       return width ? placed.rephrased(w -> BlockRoom.grown(w, new JobFonts(job))) : placed;
     }).change().apply(job));
   }
 
   /**
-   * Lays objects over the whole face, past every edge by its bleed: shapes and mounts take the form of the face, pictures and all else keep their
-   * proportion and reach over what is too narrow for it.
+   * Lays objects over the whole face, past every edge by its bleed: shapes and mounts take the form of the face, pictures and all else
+   * keep their proportion and reach over what is too narrow for it.
    */
   public static Edit cover(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.cover"), job -> job.face(faceId).map(face -> {
       Box all = job.frame(face).bleedBox();
-      return each(faceId, ids, "", item -> Mounts.laid(item.with(Placement.of(item.outlined().isPresent() ? all : covering(all, item.placement()))))).change().apply(job);
+      return each(faceId, ids, "", item -> Mounts.laid(
+          item.with(Placement.of(item.outlined().isPresent() ? all : covering(all, item.placement()))))).change().apply(job);
     }).orElse(job));
   }
 
@@ -140,7 +142,8 @@ public final class Edits {
     String name = stem.replaceAll("[-_\\s]+", " ").strip();
     boolean untitled = job.name().equals(Wording.text("job.untitled", job.ticket().item()));
     return untitled && !name.isEmpty() && !name.equalsIgnoreCase(job.name())
-        ? Optional.of(new Edit(Wording.text("edit.name"), j -> j.withName(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)))) : Optional.empty();
+        ? Optional.of(new Edit(Wording.text("edit.name"),
+        j -> j.withName(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)))) : Optional.empty();
   }
 
   /** Changes how the item lies on the sheet. */

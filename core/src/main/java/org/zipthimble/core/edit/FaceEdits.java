@@ -56,7 +56,8 @@ public final class FaceEdits {
       items.add(one);
     }
     Map<String, Following> links = new HashMap<>();
-    face.all().forEach(i -> i.words().flatMap(HoldsWords::follows).ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
+    face.all().forEach(i -> i.words().flatMap(HoldsWords::follows)
+        .ifPresent(f -> links.put(ids.get(i.id()), new Following(ids.getOrDefault(f.block(), f.block()), f.within()))));
     Face out = face.withId(id).withName(Wording.text("face.copy", face.name())).withItems(items);
     return out.changed(links.keySet(), i -> i.rephrased(w -> w.withFollows(Optional.of(links.get(w.id())))));
   }
@@ -115,8 +116,8 @@ public final class FaceEdits {
   }
 
   /**
-   * Puts objects on the side table: beside the face, past its bleed, at the height where they stood. What lies there is not printed; what is cut would be
-   * cut wherever it lies, and becomes guide-only.
+   * Puts objects on the side table: beside the face, past its bleed, at the height where they stood. What lies there is not printed; what
+   * is cut would be cut wherever it lies, and becomes guide-only.
    */
   public static Edit aside(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.sideTable"), job -> job.face(faceId).map(face -> {

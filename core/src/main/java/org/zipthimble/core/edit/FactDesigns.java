@@ -35,8 +35,10 @@ public final class FactDesigns {
   private record Look(WordingBank.Tone tone, String family, Align align, boolean reversed, boolean ruled) {}
 
   private static final List<Look> LOOKS = List.of(
-      new Look(WordingBank.Tone.FORMAL, "Cormorant Garamond", Align.CENTRE, false, true), new Look(WordingBank.Tone.PLAIN, "Josefin Sans", Align.LEFT, true, false),
-      new Look(WordingBank.Tone.WARM, "Fraunces", Align.CENTRE, false, false), new Look(WordingBank.Tone.PLAYFUL, "Alegreya", Align.CENTRE, true, true));
+      new Look(WordingBank.Tone.FORMAL, "Cormorant Garamond", Align.CENTRE, false, true),
+      new Look(WordingBank.Tone.PLAIN, "Josefin Sans", Align.LEFT, true, false),
+      new Look(WordingBank.Tone.WARM, "Fraunces", Align.CENTRE, false, false),
+      new Look(WordingBank.Tone.PLAYFUL, "Alegreya", Align.CENTRE, true, true));
 
   private FactDesigns() {}
 
@@ -75,18 +77,21 @@ public final class FactDesigns {
     Copies.Fresh fresh = new Copies.Fresh(job);
     List<Item> out = new ArrayList<>();
     if (look.reversed()) {
-      out.add(fresh.of(ItemShape.of(ItemProperties.of("g", Wording.text("design.ground")), Placement.of(job.frame(face).bleedBox()), new Outline.Rectangle(0), Optional.of(INK), Optional.empty())));
+      out.add(fresh.of(ItemShape.of(ItemProperties.of("g", Wording.text("design.ground")), Placement.of(job.frame(face).bleedBox()),
+          new Outline.Rectangle(0), Optional.of(INK), Optional.empty())));
     }
     Colour ink = look.reversed() ? PAPER : INK;
     Box inside = safe.grown(-edge);
     if (look.ruled()) {
       LineLook line = LineLook.of(1, ink).withSide(LineSide.INSIDE);
-      out.add(fresh.of(ItemShape.of(ItemProperties.of("r", Wording.text("design.frame")), Placement.of(safe.grown(-edge / 2)), new Outline.Rectangle(edge / 2), Optional.empty(), Optional.of(line))));
+      out.add(fresh.of(ItemShape.of(ItemProperties.of("r", Wording.text("design.frame")), Placement.of(safe.grown(-edge / 2)),
+          new Outline.Rectangle(edge / 2), Optional.empty(), Optional.of(line))));
       inside = inside.grown(-edge);
     }
     double pt = Math.max(6, Math.min(48, inside.width() * 72 / 20));
     Story story = entry.story(job, new WordStyle(look.family(), "Regular", pt, 135, 0, look.align(), ink));
-    HoldsWords words = ItemWords.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style()).withStory(story)
+    HoldsWords words = ItemWords.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style())
+        .withStory(story)
         .withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE).withFitting(Fitting.SHRINK).withLeastPercent(30));
     out.add(fresh.of(words));
     return out;

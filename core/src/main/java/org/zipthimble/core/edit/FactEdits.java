@@ -34,7 +34,8 @@ public final class FactEdits {
 
   /** Calls a fact otherwise; its fields go with it. */
   public static Edit rename(String name, String to) {
-    return new Edit(Wording.text("edit.factNamed", to), job -> to.isBlank() || Filling.index(job, to) >= 0 ? job : Filling.filled(EachStory.changed(
+    return new Edit(Wording.text("edit.factNamed", to), job -> to.isBlank() || Filling.index(job, to) >= 0 ? job
+        : Filling.filled(EachStory.changed(
         job.withFacts(job.facts().stream().map(f -> f.name().equals(name) ? new Fact(to.strip(), f.kind(), f.value()) : f).toList()),
         story -> story.eachRun(r -> r.field().filter(u -> u.name().equals(name))
             .map(u -> new Run(r.text(), r.look(), r.named(), Optional.of(new FieldUse(to.strip(), u.form())))).orElse(r)))));
@@ -44,12 +45,14 @@ public final class FactEdits {
   public static Edit remove(String name) {
     return new Edit(Wording.text("edit.factGone", name), job -> EachStory.changed(
         job.withFacts(job.facts().stream().filter(f -> !f.name().equals(name)).toList()),
-        story -> story.eachRun(r -> r.field().filter(u -> u.name().equals(name)).isPresent() ? new Run(r.text(), r.look(), r.named(), Optional.empty()) : r)));
+        story -> story.eachRun(r -> r.field().filter(u -> u.name().equals(name)).isPresent()
+        ? new Run(r.text(), r.look(), r.named(), Optional.empty()) : r)));
   }
 
   /** Shows a field in another form wherever it stands in some words between two places. */
   public static Edit form(String faceId, String itemId, int from, int to, String form) {
-    return new Edit(Wording.text("edit.fieldForm"), job -> Filling.filled(StoryEdits.words(faceId, java.util.Set.of(itemId), "edit.fieldForm", w -> {
+    return new Edit(Wording.text("edit.fieldForm"),
+        job -> Filling.filled(StoryEdits.words(faceId, java.util.Set.of(itemId), "edit.fieldForm", w -> {
       int[] at = {0};
       return w.withStory(w.story().eachParagraph(p -> {
         List<Run> runs = new ArrayList<>();

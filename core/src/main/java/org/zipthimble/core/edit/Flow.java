@@ -26,8 +26,8 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Ongoing;
 
 /**
- * Words that flow from block to block. Every block holds what it shows; after each edit of a job the words of a chain are taken together and
- * laid out anew, so that what does not fit into one goes on in the next, and comes back when there is room.
+ * Words that flow from block to block. Every block holds what it shows; after each edit of a job the words of a chain are taken together
+ * and laid out anew, so that what does not fit into one goes on in the next, and comes back when there is room.
  */
 public final class Flow {
   private Flow() {}
@@ -36,7 +36,8 @@ public final class Flow {
   public static Edit link(String faceId, Set<String> ids) {
     return new Edit(Wording.text("edit.flow"), job -> settled(job.changed(faceId, face -> {
       List<String> order = ids.stream().flatMap(id -> face.find(id).stream()).filter(i -> i.words().isPresent())
-          .sorted(Comparator.comparingDouble((Item i) -> i.placement().around().y()).thenComparingDouble(i -> i.placement().around().x())).map(Item::id).toList();
+          .sorted(Comparator.comparingDouble((Item i) -> i.placement().around().y()).thenComparingDouble(i -> i.placement().around().x()))
+          .map(Item::id).toList();
       return face.changed(Set.copyOf(order), item -> item.rephrased(w -> {
         int at = order.indexOf(w.id());
         return w.withFollows(at == 0 ? w.follows() : Optional.of(new Following(order.get(at - 1), w.story().length() == 0)));
@@ -55,7 +56,8 @@ public final class Flow {
 
   /** The block that goes on from another. */
   public static Optional<HoldsWords> next(Face face, String id) {
-    return face.all().stream().flatMap(i -> i.words().stream()).filter(w -> w.follows().filter(f -> f.block().equals(id)).isPresent()).findFirst();
+    return face.all().stream().flatMap(i -> i.words().stream()).filter(w -> w.follows().filter(f -> f.block().equals(id)).isPresent())
+        .findFirst();
   }
 
   /** A face without some objects; the words of blocks that are taken out of a chain stay in the chain. */
@@ -77,7 +79,9 @@ public final class Flow {
     return now;
   }
 
-  /** The job with room made in words for what stands in their way, and the words of every chain where they belong. Else it stays as it is. */
+  /**
+   * The job with room made in words for what stands in their way, and the words of every chain where they belong. Else it stays as it is.
+   */
   public static Job settled(Job given) {
     Job job = TextWrapping.settled(given);
     if (job.faces().stream().noneMatch(Flow::flows)) {
@@ -120,9 +124,11 @@ public final class Flow {
       }
     }
     // a ring of blocks has no beginning: it is parted
-    all.values().stream().filter(w -> followers.contains(w.id()) && !seen.contains(w.id())).forEach(w -> changed.put(w.id(), w.withFollows(Optional.empty())));
+    all.values().stream().filter(w -> followers.contains(w.id()) && !seen.contains(w.id()))
+        .forEach(w -> changed.put(w.id(), w.withFollows(Optional.empty())));
     changed.values().removeIf(w -> w.equals(all.get(w.id())));
-    return changed.isEmpty() ? face : face.changed(changed.keySet(), item -> changed.containsKey(item.id()) ? changed.get(item.id()) : item);
+    return changed.isEmpty() ? face : face.changed(changed.keySet(), item -> changed.containsKey(item.id()) ? changed.get(item.id())
+        : item);
   }
 
   private static List<HoldsWords> laid(List<HoldsWords> chain, FontShelf fonts) {
@@ -134,7 +140,8 @@ public final class Flow {
     boolean within = false;
     for (int i = 0; i < chain.size(); i++) {
       HoldsWords block = chain.get(i);
-      HoldsWords full = block.withStory(rest).withFollows(i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
+      HoldsWords full = block.withStory(rest).withFollows(
+          i == 0 ? block.follows() : Optional.of(new Following(chain.get(i - 1).id(), within)));
       if (i == chain.size() - 1) {
         out.add(full);
         break;

@@ -20,7 +20,9 @@ public final class GroundEdits {
     return new Story(List.of(new Paragraph(List.of(run), paragraph, Optional.empty())));
   }
 
-  /** Says whether a face is shared below others instead of leaving by itself; those that used it keep nothing of it when it no longer is. */
+  /**
+   * Says whether a face is shared below others instead of leaving by itself; those that used it keep nothing of it when it no longer is.
+   */
   public static Edit share(String faceId, boolean shared) {
     return new Edit(Wording.text(shared ? "edit.share" : "edit.unshare"), job -> {
       boolean last = shared && job.faces().stream().noneMatch(f -> !f.form().shared() && !f.id().equals(faceId));
@@ -31,6 +33,7 @@ public final class GroundEdits {
   /** Lays a shared face below a face, or below all that leave; none takes it away. */
   public static Edit ground(Optional<String> faceId, Optional<String> ground) {
     return new Edit(Wording.text("edit.sharedGround"), job -> job.withFaces(job.faces().stream()
-        .map(f -> f.form().shared() || faceId.isPresent() && !faceId.get().equals(f.id()) ? f : f.withForm(f.form().withGround(ground))).toList()));
+        .map(f -> f.form().shared() || faceId.isPresent() && !faceId.get().equals(f.id()) ? f : f.withForm(f.form().withGround(ground)))
+        .toList()));
   }
 }

@@ -48,6 +48,7 @@ public final class GuestEdits {
   }
 
   private static Edit changed(String key, String id, UnaryOperator<Guest> change) {
-    return new Edit(Wording.text(key), job -> job.withGuests(job.guests().stream().map(g -> g.id().equals(id) ? change.apply(g) : g).toList()));
+    return new Edit(Wording.text(key), job -> job.withGuests(
+        job.guests().stream().map(g -> g.id().equals(id) ? change.apply(g) : g).toList()));
   }
 }

@@ -81,7 +81,8 @@ public final class ListEdits {
 
   /** A list that is typed here: its columns and one empty row. */
   public static Edit typed(List<String> columns) {
-    return new Edit(Wording.text("edit.typedList"), job -> Filling.filled(job.withList(Optional.of(RowList.of("", columns, List.of(columns.stream().map(c -> "").toList()))))));
+    return new Edit(Wording.text("edit.typedList"),
+        job -> Filling.filled(job.withList(Optional.of(RowList.of("", columns, List.of(columns.stream().map(c -> "").toList()))))));
   }
 
   /** Puts an empty row behind the one that is shown, and shows it. */
@@ -115,7 +116,8 @@ public final class ListEdits {
   /** Adds an empty column. */
   public static Edit addColumn(String name) {
     return changed("edit.rows", l -> {
-      if (name.isBlank() || name.strip().length() > RowList.LONGEST_NAME || l.columns().contains(name.strip()) || l.columns().size() >= RowList.MOST_COLUMNS) {
+      if (name.isBlank() || name.strip().length() > RowList.LONGEST_NAME || l.columns().contains(name.strip())
+          || l.columns().size() >= RowList.MOST_COLUMNS) {
         return l;
       }
       List<String> columns = new ArrayList<>(l.columns());
@@ -164,7 +166,8 @@ public final class ListEdits {
           left.add(i);
         }
       }
-      return new RowList(l.source(), l.columns(), sorted.stream().map(l.rows()::get).toList(), sorted.indexOf(l.at()), left, l.count(), l.pictures(), l.colours());
+      return new RowList(l.source(), l.columns(), sorted.stream().map(l.rows()::get).toList(), sorted.indexOf(l.at()), left, l.count(),
+          l.pictures(), l.colours());
     });
   }
 
@@ -201,7 +204,8 @@ public final class ListEdits {
     private static final Pattern FIGURE = Pattern.compile("-?\\d{1,15}(\\.\\d{1,9})?");
 
     static Place of(String cell, Collator order) {
-      return new Place(FIGURE.matcher(cell).matches() ? Optional.of(Double.parseDouble(cell)) : Optional.empty(), order.getCollationKey(cell));
+      return new Place(FIGURE.matcher(cell).matches() ? Optional.of(Double.parseDouble(cell)) : Optional.empty(),
+          order.getCollationKey(cell));
     }
 
     @Override

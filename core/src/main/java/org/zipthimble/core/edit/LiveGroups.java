@@ -66,14 +66,16 @@ public final class LiveGroups {
 
   /** Makes one live group of objects that stand beside each other, where the topmost of them stood; one alone will do. */
   public static Edit make(String faceId, Set<String> ids, String labelKey, String nameKey, UnaryOperator<LiveEffect> making) {
-    return new Edit(Wording.text(labelKey), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+    return new Edit(Wording.text(labelKey), job -> ids.isEmpty() ? job
+        : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> members = items.stream().filter(i -> ids.contains(i.id())).toList();
       if (members.isEmpty()) {
         return items;
       }
       Item lowest = members.get(0);
       ItemProperties properties = new ItemProperties(
-          job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(), lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside(), lowest.properties().whole());
+          job.freshId(), Wording.text(nameKey), true, false, lowest.properties().role(), 1, lowest.properties().cutting(),
+          lowest.properties().clearGap(), lowest.properties().effects(), lowest.properties().aside(), lowest.properties().whole());
       HoldsObjects live = of(job, properties, members, making.apply(new LiveEffect.Combined(Way.JOIN, lowest.inheritedLook())));
       List<Item> out = new ArrayList<>(items);
       out.add(items.indexOf(members.get(members.size() - 1)) + 1, live);

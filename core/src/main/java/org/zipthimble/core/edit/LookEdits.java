@@ -48,7 +48,8 @@ public final class LookEdits {
     return item.accept(new ItemVisitor<>() {
       @Override
       public Taken words(ItemWords words) {
-        return new Taken(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(), Optional.of(words.style()));
+        return new Taken(opacity, false, Optional.of(words.style().colour()), Optional.empty(), Optional.empty(),
+            Optional.of(words.style()));
       }
 
       @Override

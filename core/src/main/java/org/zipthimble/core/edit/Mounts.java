@@ -43,7 +43,8 @@ public final class Mounts {
    * the mounts in reading order, as far as there are mounts.
    */
   public static Edit make(String faceId, Set<String> ids) {
-    return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+    return new Edit(Wording.text("edit.mount"), job -> ids.isEmpty() ? job
+        : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
       List<HoldsPicture> photos = new ArrayList<>();
       chosen.stream().sorted(READING).flatMap(i -> i.pictured().stream()).forEach(photos::add);
@@ -61,7 +62,8 @@ public final class Mounts {
     })));
   }
 
-  private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y()).thenComparingDouble(i -> i.placement().x());
+  private static final Comparator<Item> READING = Comparator.<Item>comparingDouble(i -> i.placement().y())
+      .thenComparingDouble(i -> i.placement().x());
 
   private static Item mount(Job job, Copies.Fresh fresh, Item frame, LiveEffect.Mounted making) {
     HoldsObjects held = LiveGroups.of(job, frame.properties(), List.of(frame), making);
@@ -108,7 +110,8 @@ public final class Mounts {
       for (int i = 0; i < Math.min(places.size(), pictures.size()); i++) {
         Optional<String> id = Optional.of(pictures.get(i).id());
         Place place = places.get(i);
-        job = job.with(pictures.get(i)).changed(place.face(), face -> face.changed(place.mount(), item -> item.remounted(m -> m.holding(id))));
+        job = job.with(pictures.get(i)).changed(place.face(),
+            face -> face.changed(place.mount(), item -> item.remounted(m -> m.holding(id))));
       }
       return job.withoutUnusedPictures();
     });
@@ -176,8 +179,10 @@ public final class Mounts {
 
   private static Item cell() {
     HasOutline rectangle = ItemShape.of(
-        ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0), Optional.of(Colour.WHITE), Optional.empty());
-    return new ItemGroup(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle), LiveEffect.Mounted.empty(Look.NONE));
+        ItemProperties.of("x", Wording.text("item.mount")), Placement.of(0, 0, 1, 1, 0), new Outline.Rectangle(0),
+        Optional.of(Colour.WHITE), Optional.empty());
+    return new ItemGroup(ItemProperties.of("x", Wording.text("item.mount")), rectangle.placement(), new Size(1, 1), List.of(rectangle),
+        LiveEffect.Mounted.empty(Look.NONE));
   }
 
   private static List<Item> plus(List<Item> items, Item item) {
@@ -193,11 +198,13 @@ public final class Mounts {
    */
   public static Edit regrid(Job now, String faceId, String id, LiveEffect.Gridded grid) throws Trouble {
     int places = grid.columns().size() * grid.rows().size();
-    long filled = now.face(faceId).flatMap(f -> f.find(id)).stream().flatMap(g -> g.members().stream()).filter(m -> !m.pictureIds().isEmpty()).count();
+    long filled = now.face(faceId).flatMap(f -> f.find(id)).stream().flatMap(g -> g.members().stream())
+        .filter(m -> !m.pictureIds().isEmpty()).count();
     if (filled > places) {
       throw Trouble.of("mount.tooFew", filled, places);
     }
-    return new Edit(Wording.text("edit.mountGrid", grid.columns().size(), grid.rows().size()), job -> job.changed(faceId, face -> face.changed(id, item -> {
+    return new Edit(Wording.text("edit.mountGrid", grid.columns().size(), grid.rows().size()),
+        job -> job.changed(faceId, face -> face.changed(id, item -> {
       if (item.holder().isEmpty()) {
         return item;
       }

@@ -56,7 +56,10 @@ public final class PictureEdits {
         .orElseGet(() -> retouched(item, r -> r.withCrop(crop))))));
   }
 
-  /** The picture in a smaller or larger frame, its pixels where they were: turned straight about another middle they are moved along with it. */
+  /**
+   * The picture in a smaller or larger frame, its pixels where they were: turned straight about another middle they are moved along with
+   * it.
+   */
   private static Item cropped(HoldsPicture photo, Box crop, Picture came) {
     Retouch was = photo.retouching();
     Retouch is = was.withCrop(crop);
@@ -112,7 +115,8 @@ public final class PictureEdits {
     Point scale = perPixel(photo, came);
     double across = (frame.centre().x() - photo.placement().width() / 2) / scale.x();
     double down = (frame.centre().y() - photo.placement().height() / 2) / scale.y();
-    Point off = Affine.turn(-r.straighten(), new Point(0, 0)).apply(new Point(r.flippedX() ? -across : across, r.flippedY() ? -down : down));
+    Point off = Affine.turn(-r.straighten(), new Point(0, 0))
+        .apply(new Point(r.flippedX() ? -across : across, r.flippedY() ? -down : down));
     double x = held(r.crop().centre().x() + off.x() / came.width(), LEAST / 2, 1 - LEAST / 2);
     double y = held(r.crop().centre().y() + off.y() / came.height(), LEAST / 2, 1 - LEAST / 2);
     double w = Math.min(frame.width() / scale.x() / came.width(), 2 * Math.min(x, 1 - x));

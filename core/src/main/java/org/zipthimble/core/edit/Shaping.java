@@ -75,7 +75,8 @@ public final class Shaping {
   /** One outline behind objects at a distance in inches, its holes filled, in a colour; it follows them. */
   public static Edit backing(String faceId, Set<String> ids, double distance, Colour colour) {
     return LiveGroups.make(faceId, ids, "edit.backing", "item.backing", m ->
-        new LiveEffect.Rings(List.of(distance), Corner.ROUND, true, true, LiveEffect.USUAL_THRESHOLD, new Look(Optional.of(colour), Optional.empty())));
+        new LiveEffect.Rings(List.of(distance), Corner.ROUND, true, true, LiveEffect.USUAL_THRESHOLD,
+            new Look(Optional.of(colour), Optional.empty())));
   }
 
   /** Objects several times, live. */
@@ -110,7 +111,8 @@ public final class Shaping {
     Optional<Item> drawn = item.outlined().map(shape -> Drawings.redrawn(
         shape, shape.outline().within(shape.placement().width(), shape.placement().height(), shape.placement().toGround())));
     // A mount stays: made permanent it would lose its picture.
-    return drawn.map(List::of).orElseGet(() -> item.holder().filter(Item::live).filter(g -> g.mount().isEmpty()).map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
+    return drawn.map(List::of).orElseGet(() -> item.holder().filter(Item::live).filter(g -> g.mount().isEmpty())
+        .map(g -> permanent(job, g, fresh)).orElse(List.of(item)));
   }
 
   private static List<Item> permanent(Job job, HoldsObjects group, Copies.Fresh fresh) {
@@ -151,7 +153,8 @@ public final class Shaping {
         shapes.add(member.outlined().<Item>map(s -> shape.withFillStyle(s.fillStyle())).orElse(shape));
       }
     }
-    return shapes.isEmpty() ? List.of(group) : shapes.size() == 1 ? List.of(shapes.get(0).with(group.properties())) : List.of(Grouping.of(group.properties(), shapes));
+    return shapes.isEmpty() ? List.of(group) : shapes.size() == 1 ? List.of(shapes.get(0).with(group.properties()))
+        : List.of(Grouping.of(group.properties(), shapes));
   }
 
   /** What is held by groups that only hold, each where it stands. */
@@ -180,11 +183,12 @@ public final class Shaping {
   }
 
   /**
-   * Breaks objects apart at all their edges; a line among them cuts what it crosses and stays. The pieces take the place of the lowest, the largest
-   * first, each in the look of the topmost object that it came from.
+   * Breaks objects apart at all their edges; a line among them cuts what it crosses and stays. The pieces take the place of the lowest,
+   * the largest first, each in the look of the topmost object that it came from.
    */
   public static Edit apart(String faceId, Set<String> ids) {
-    return new Edit(Wording.text("edit.apart"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+    return new Edit(Wording.text("edit.apart"), job -> ids.isEmpty() ? job
+        : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       Forms forms = new Forms(job);
       List<Item> chosen = items.stream().filter(i -> ids.contains(i.id())).toList();
       List<Item> some = chosen.stream().filter(i -> !knife(forms, i)).toList();
@@ -263,7 +267,8 @@ public final class Shaping {
     Placement box = shape.placement();
     // what flowed on from elsewhere stands alone as a shape, and so do the words that it remembers
     HoldsWords kept = words.withFollows(Optional.empty()).withSpared(Optional.empty()).with(words.placement().moved(-box.x(), -box.y()));
-    return shape.withOutline(new Outline.Lettered(shape.outline().within(1, 1), kept, new Size(Math.max(Reshape.LEAST, box.width()), Math.max(Reshape.LEAST, box.height()))))
+    return shape.withOutline(new Outline.Lettered(shape.outline().within(1, 1), kept,
+        new Size(Math.max(Reshape.LEAST, box.width()), Math.max(Reshape.LEAST, box.height()))))
         .covered(words.fillStyle());
   }
 
@@ -294,7 +299,8 @@ public final class Shaping {
       HasOutline shape = lined.get();
       Path band = Strokes.outline(shape, new Forms(job).outline(shape));
       HasOutline line = Drawings.shape(
-          shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role()).withCutting(shape.properties().cutting()) : shape.properties(),
+          shape.painted() ? ItemProperties.of(job.freshId(), shape.properties().name()).withRole(shape.properties().role())
+          .withCutting(shape.properties().cutting()) : shape.properties(),
           band, Optional.of(shape.line().get().colour()), Optional.empty());
       return shape.painted() ? List.of(shape.withLine(Optional.empty()), line) : List.of(line);
     });
@@ -328,7 +334,8 @@ public final class Shaping {
 
   /** Covers the lowest of some objects with the others as a pattern, a gap in inches apart; the others are taken up into it. */
   public static Edit pattern(String faceId, Set<String> ids, FillStyle.Laying laying, double gap) {
-    return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
+    return new Edit(Wording.text("edit.pattern"), job -> ids.isEmpty() ? job
+        : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
       List<Item> some = items.stream().filter(i -> ids.contains(i.id())).toList();
       Optional<Item> ground = some.stream().filter(i -> i.outlined().isPresent() || i.words().isPresent()).findFirst();
       List<Item> art = some.stream().filter(i -> ground.isPresent() && i != ground.get()).toList();
@@ -353,7 +360,8 @@ public final class Shaping {
 
   /** Takes bridges away from what a stencil's object cuts out: a live combination, in which each bridge can be moved. */
   public static Edit bridged(String faceId, String id, List<Placement> bridges) {
-    return new Edit(Wording.text("edit.bridges"), job -> bridges.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(id, items -> {
+    return new Edit(Wording.text("edit.bridges"), job -> bridges.isEmpty() ? job
+        : job.changed(faceId, face -> face.changedBeside(id, items -> {
       List<Item> out = new ArrayList<>();
       Copies.Fresh fresh = new Copies.Fresh(job);
       for (Item item : items) {
@@ -367,7 +375,8 @@ public final class Shaping {
             ItemProperties.of("x", Wording.text("item.bridge")), bridges.get(0), new Outline.Rectangle(0),
             Optional.of(Colour.WHITE), Optional.empty());
         bridges.forEach(b -> members.add(fresh.of(plain.with(b))));
-        HoldsObjects group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role()).withCutting(properties.cutting()), members,
+        HoldsObjects group = LiveGroups.of(job, ItemProperties.of("x", properties.name()).withRole(properties.role())
+            .withCutting(properties.cutting()), members,
             new LiveEffect.Combined(Way.TAKE_AWAY, item.inheritedLook()));
         out.add(group.with(group.properties().withId(fresh.of(plain).id())));
       }

@@ -16,8 +16,9 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * One design in several finished sizes. What is tied to an edge stays at it, what is in the middle stays there, and what reaches past two edges
- * goes on reaching past them. Along each axis the distance to a near edge grows with the design; a distance past an edge, which is bleed, stays.
+ * One design in several finished sizes. What is tied to an edge stays at it, what is in the middle stays there, and what reaches past two
+ * edges goes on reaching past them. Along each axis the distance to a near edge grows with the design; a distance past an edge, which is
+ * bleed, stays.
  */
 public final class SizeEdits {
   /** What is nearer to an edge than this part of the shorter side is tied to it. */
@@ -64,7 +65,8 @@ public final class SizeEdits {
   public static Job at(Job job, Size size) {
     Job out = job.withTicket(job.ticket().sized(size)).withSizes(SizeSet.NONE);
     Size was = job.usualFrame().size();
-    List<Face> faces = out.faces().stream().map(f -> f.form().size().isPresent() ? f : resized(f, was, size, job.sizes().scaleWords())).toList();
+    List<Face> faces = out.faces().stream().map(f -> f.form().size().isPresent() ? f : resized(f, was, size, job.sizes().scaleWords()))
+        .toList();
     return Grounds.laid(Flow.settled(out.withFaces(faces)));
   }
 
@@ -75,7 +77,8 @@ public final class SizeEdits {
   }
 
   private static Item resized(Item item, Box box, Size was, Size is, double grow, boolean scaleWords) {
-    boolean stretches = item.outlined().filter(s -> s.outline().boxed() || s.outline().straight()).isPresent() && item.placement().turn() % 90 == 0;
+    boolean stretches = item.outlined().filter(s -> s.outline().boxed() || s.outline().straight()).isPresent() && item.placement()
+        .turn() % 90 == 0;
     boolean keeps = item.words().isPresent() && !scaleWords;
     double near = NEAR * Math.min(was.width(), was.height());
     Span across = span(box.x(), box.right(), was.width(), is.width(), near, grow, stretches);

@@ -16,7 +16,10 @@ import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.wording.Wording;
 
-/** Edits of words: what they say between two places, how they look there, how they stand in their block. A block that grows does so at once. */
+/**
+ * Edits of words: what they say between two places, how they look there, how they stand in their block. A block that grows does so at
+ * once.
+ */
 public final class StoryEdits {
 
 
@@ -33,8 +36,8 @@ public final class StoryEdits {
   }
 
   /**
-   * Puts a field in. The first paragraph that was typed and reads as the field does becomes the field, so that a piece that was set by hand is filled from
-   * then on; without such a paragraph it is put at the end, and where a word stands there, a space goes before it.
+   * Puts a field in. The first paragraph that was typed and reads as the field does becomes the field, so that a piece that was set by
+   * hand is filled from then on; without such a paragraph it is put at the end, and where a word stands there, a space goes before it.
    *
    * @param field the field in the look that it is to have
    */
@@ -45,7 +48,8 @@ public final class StoryEdits {
         Paragraph typed = now.paragraphs().get(i);
         int from = now.begins(i);
         Story put = field.apply(now.styleAt(from));
-        if (!typed.text().isBlank() && typed.text().strip().equals(put.text().strip()) && typed.runs().stream().allMatch(r -> r.field().isEmpty())) {
+        if (!typed.text().isBlank() && typed.text().strip().equals(put.text().strip()) && typed.runs().stream()
+            .allMatch(r -> r.field().isEmpty())) {
           return w.withStory(now.replaced(from, from + typed.length(), put));
         }
       }

@@ -33,7 +33,8 @@ public final class StyleEdits {
   /** Takes a style away; words keep the look they have from it. */
   public static Edit remove(String name) {
     return new Edit(Wording.text("edit.styleGone", name), job -> EachStory.changed(
-        job.withStyles(job.styles().stream().filter(s -> !s.name().equals(name)).toList()), s -> named(s, Optional.of(name), Optional.empty())));
+        job.withStyles(job.styles().stream().filter(s -> !s.name().equals(name)).toList()),
+        s -> named(s, Optional.of(name), Optional.empty())));
   }
 
   /** Gives a style another name. */
@@ -44,11 +45,13 @@ public final class StyleEdits {
   }
 
   /**
-   * Gives a style to the words between two places, counted in characters from 0. Where whole paragraphs are covered, or nothing is chosen, to the paragraphs; else to the letters.
+   * Gives a style to the words between two places, counted in characters from 0. Where whole paragraphs are covered, or nothing is chosen,
+   * to the paragraphs; else to the letters.
    */
   public static Edit give(String faceId, String itemId, int from, int to, String name) {
     return new Edit(Wording.text("edit.styleGiven", name), job -> find(job, name).map(style -> StoryEdits.words(
-        faceId, Set.of(itemId), "edit.type", w -> w.withStory(given(w.story(), from, Math.min(to, w.story().length()), style))).change().apply(job)).orElse(job));
+        faceId, Set.of(itemId), "edit.type", w -> w.withStory(given(w.story(), from, Math.min(to, w.story().length()), style))).change()
+        .apply(job)).orElse(job));
   }
 
   private static Story given(Story story, int from, int to, NamedStyle style) {

@@ -51,7 +51,8 @@ final class TextWrapping {
         }
       });
     }
-    return spared.isEmpty() ? face : face.changed(Set.copyOf(spared.keySet()), item -> item.rephrased(w -> w.withSpared(spared.get(w.id()))));
+    return spared.isEmpty() ? face : face.changed(Set.copyOf(spared.keySet()),
+        item -> item.rephrased(w -> w.withSpared(spared.get(w.id()))));
   }
 
   private static Optional<Path> spared(SceneNode words, HoldsWords item, List<SceneNode> obstacles, Forms forms) {

@@ -60,7 +60,8 @@ public final class ThingEdits {
   /** Changes the form of a job's thing; the finished size follows. */
   public static Edit body(String key, Body body) {
     return new Edit(Wording.text(key), job -> job.making().thing().isEmpty() ? job
-        : job.withTicket(job.ticket().sized(Laid.of(body).size())).withMaking(job.making().withThing(job.making().thing().map(t -> t.withBody(body)))));
+        : job.withTicket(job.ticket().sized(Laid.of(body).size()))
+        .withMaking(job.making().withThing(job.making().thing().map(t -> t.withBody(body)))));
   }
 
   /** Chooses whether art for something tapered is composed straight and bent, or on the flat band itself. */
@@ -79,8 +80,10 @@ public final class ThingEdits {
     boolean was = job.colour().to() == Destination.SUBLIMATION;
     Destination to = transfer ? Destination.SUBLIMATION : was ? Destination.HOME_PRINTER : job.colour().to();
     boolean lanes = process == Process.IRON_ON || process == Process.PANE_INSIDE;
-    Job out = job.withColour(job.colour().withTo(to)).withMaking(job.making().withProcess(process)).withTicket(job.ticket().withMirror(process.mirrored()));
-    return out.withCutting(job.cutting().withLanes(job.cutting().lanes().stream().map(l -> l.withMirrored(lanes || l.material().mirrored())).toList()));
+    Job out = job.withColour(job.colour().withTo(to)).withMaking(job.making().withProcess(process))
+        .withTicket(job.ticket().withMirror(process.mirrored()));
+    return out.withCutting(
+        job.cutting().withLanes(job.cutting().lanes().stream().map(l -> l.withMirrored(lanes || l.material().mirrored())).toList()));
   }
 
   /** Chooses who turns what leaves. */
@@ -104,8 +107,8 @@ public final class ThingEdits {
   }
 
   /**
-   * Turns what is composed round the thing by a distance, in inches to the right. What goes over an end comes in at the other; what lies over the seam stands at
-   * both. What is as long as the whole round stays.
+   * Turns what is composed round the thing by a distance, in inches to the right. What goes over an end comes in at the other; what lies
+   * over the seam stands at both. What is as long as the whole round stays.
    */
   public static Edit turned(String faceId, double by) {
     return new Edit(Wording.text("edit.turned"), job -> {
@@ -152,7 +155,8 @@ public final class ThingEdits {
   /** Whether two objects are the same, once round apart. */
   private static boolean twin(Item a, Item b, double once) {
     double times = (b.placement().x() - a.placement().x()) / once;
-    if (Math.abs(times - Math.rint(times)) * once > SAME || Math.abs(a.placement().y() - b.placement().y()) > SAME || Math.rint(times) == 0) {
+    if (Math.abs(times - Math.rint(times)) * once > SAME || Math.abs(a.placement().y() - b.placement().y()) > SAME
+        || Math.rint(times) == 0) {
       return false;
     }
     Item there = b.with(a.placement()).with(b.properties().withId(a.id()));
@@ -170,8 +174,8 @@ public final class ThingEdits {
   }
 
   /**
-   * Makes patterns meet at the seam: rows of repeats get a step that goes into the round a whole number of times and reach past both ends; tiles are made larger
-   * or smaller until a whole number goes round. Nothing changes where there are none.
+   * Makes patterns meet at the seam: rows of repeats get a step that goes into the round a whole number of times and reach past both ends;
+   * tiles are made larger or smaller until a whole number goes round. Nothing changes where there are none.
    */
   public static Edit meet(String faceId) {
     return new Edit(Wording.text("edit.meet"), job -> {
@@ -206,7 +210,8 @@ public final class ThingEdits {
       double step = box.width() + pattern.asGrid().get().gapX();
       return pattern.asGrid().get().across() > 1 && step > SAME ? Optional.of(step) : Optional.empty();
     }
-    return pattern.asFill().filter(f -> Repeats.filling(box.width(), f) > 1).map(f -> (f.width() - box.width()) / (Repeats.filling(box.width(), f) - 1));
+    return pattern.asFill().filter(f -> Repeats.filling(box.width(), f) > 1)
+        .map(f -> (f.width() - box.width()) / (Repeats.filling(box.width(), f) - 1));
   }
 
   private static Job row(Job job, String faceId, HoldsObjects group, double once, Frame frame) {
@@ -252,7 +257,8 @@ public final class ThingEdits {
       @Override
       public Item tiles(FillStyle.Tiles tiles) {
         // laid as bricks or mirrored, two tiles make one repeat
-        double repeat = tiles.tile().width() * (tiles.laying() == FillStyle.Laying.HALF_DROP || tiles.laying() == FillStyle.Laying.MIRRORED ? 2 : 1);
+        double repeat = tiles.tile().width() * (tiles.laying() == FillStyle.Laying.HALF_DROP || tiles.laying() == FillStyle.Laying.MIRRORED
+            ? 2 : 1);
         double factor = once / Math.max(1, Math.rint(once / repeat)) / repeat;
         if (Math.abs(factor - 1) < 1e-12) {
           return item;

@@ -28,7 +28,8 @@ public final class Tracing {
    * @throws Stopped when the person stopped it
    */
   public static Edit edit(Job job, String faceId, HoldsPicture photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
-    List<Trace.Layer> layers = Trace.of(Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouching().withEnlarged(1))), asked, progress);
+    List<Trace.Layer> layers = Trace.of(
+        Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouching().withEnlarged(1))), asked, progress);
     if (layers.isEmpty()) {
       throw Trouble.of("trace.nothing", photo.properties().name());
     }
@@ -37,7 +38,8 @@ public final class Tracing {
     List<Item> shapes = new ArrayList<>();
     for (Trace.Layer layer : layers) {
       String name = layers.size() == 1 ? photo.properties().name() : layer.colour().hex();
-      shapes.add(Drawings.shape(ItemProperties.of("x" + shapes.size(), name), layer.unit().mapped(map), Optional.of(layer.colour()), Optional.empty()));
+      shapes.add(Drawings.shape(ItemProperties.of("x" + shapes.size(), name), layer.unit().mapped(map), Optional.of(layer.colour()),
+          Optional.empty()));
     }
     List<Item> all = shapes.size() == 1 ? shapes : List.of(Grouping.of(ItemProperties.of("x", photo.properties().name()), shapes));
     return new Edit(Wording.text("edit.trace"), Copies.paste(faceId, all, java.util.Map.of(), 0, 0).change());

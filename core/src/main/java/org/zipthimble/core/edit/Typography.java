@@ -9,13 +9,18 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zipthimble.core.type.Story;
 
-/** Changes of what words say that keep their looks: quotation marks, dashes and fractions as a typesetter sets them, and the case of letters. */
+/**
+ * Changes of what words say that keep their looks: quotation marks, dashes and fractions as a typesetter sets them, and the case of
+ * letters.
+ */
 public final class Typography {
   private static final Map<String, String> FRACTIONS = Map.ofEntries(
-      Map.entry("1/2", "½"), Map.entry("1/3", "⅓"), Map.entry("2/3", "⅔"), Map.entry("1/4", "¼"), Map.entry("3/4", "¾"), Map.entry("1/5", "⅕"),
+      Map.entry("1/2", "½"), Map.entry("1/3", "⅓"), Map.entry("2/3", "⅔"), Map.entry("1/4", "¼"), Map.entry("3/4", "¾"),
+      Map.entry("1/5", "⅕"),
       Map.entry("1/6", "⅙"), Map.entry("1/8", "⅛"), Map.entry("3/8", "⅜"), Map.entry("5/8", "⅝"), Map.entry("7/8", "⅞"));
 
-  private static final List<String> SMALL = List.of("a", "an", "and", "as", "at", "but", "by", "for", "from", "in", "nor", "of", "on", "or", "the", "to", "up", "with");
+  private static final List<String> SMALL = List.of("a", "an", "and", "as", "at", "but", "by", "for", "from", "in", "nor", "of", "on",
+      "or", "the", "to", "up", "with");
 
   /** What becomes of a match; the same text for nothing. */
   private record Rule(Pattern pattern, Function<Matcher, String> to) {}
@@ -83,7 +88,8 @@ public final class Typography {
     Matcher words = Pattern.compile("[\\p{L}\\p{N}’']+").matcher(text);
     while (words.find()) {
       if (words.start() >= from && words.end() <= to) {
-        boolean begins = text.substring(0, words.start()).strip().isEmpty() || text.substring(0, words.start()).stripTrailing().matches("(?s).*[.!?:…]")
+        boolean begins = text.substring(0, words.start()).strip().isEmpty() || text.substring(0, words.start()).stripTrailing()
+            .matches("(?s).*[.!?:…]")
             || text.substring(Math.max(0, text.lastIndexOf('\n', words.start()) + 1), words.start()).isBlank();
         String put = cased(words.group(), begins, change);
         if (!put.equals(words.group()) && put.length() == words.group().length()) {

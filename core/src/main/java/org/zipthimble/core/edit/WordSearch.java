@@ -70,7 +70,8 @@ public final class WordSearch {
     String pattern = wanted.whole() ? "(?<![\\p{L}\\p{N}])" + quoted + "(?![\\p{L}\\p{N}])" : quoted;
     Matcher found = Pattern.compile(pattern, wanted.exactly() ? 0 : Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE).matcher(story.text());
     while (found.find()) {
-      boolean looks = wanted.look().isEmpty() || story.part(found.start(), found.end()).runs().stream().allMatch(r -> r.look().equals(wanted.look().get()));
+      boolean looks = wanted.look().isEmpty() || story.part(found.start(), found.end()).runs().stream()
+          .allMatch(r -> r.look().equals(wanted.look().get()));
       if (looks) {
         out.add(new int[] {found.start(), found.end()});
       }
@@ -80,7 +81,8 @@ public final class WordSearch {
 
   /** Puts other words in every place where something is found; each takes the look of what stood there. Fields are left alone. */
   public static Edit replace(Wanted wanted, String with) {
-    return new Edit(Wording.text("edit.replaced"), job -> wanted.text().isEmpty() ? job : BlockRoom.settled(EachStory.changed(job, story -> {
+    return new Edit(Wording.text("edit.replaced"), job -> wanted.text().isEmpty() ? job
+        : BlockRoom.settled(EachStory.changed(job, story -> {
       Story now = story;
       List<int[]> all = in(story, wanted);
       for (int i = all.size() - 1; i >= 0; i--) {

@@ -106,7 +106,8 @@ public final class WordingBank {
         while (place.find()) {
           text(line.text().substring(at, place.start()), style, runs);
           Fact fact = fact(job, kind(place.group(1)));
-          FactEdits.field(fact, place.group(2) == null ? fact.forms().get(0) : place.group(2), style.letters(), style.paragraph()).runs().forEach(runs::add);
+          FactEdits.field(fact, place.group(2) == null ? fact.forms().get(0) : place.group(2), style.letters(), style.paragraph()).runs()
+              .forEach(runs::add);
           at = place.end();
         }
         text(line.text().substring(at), style, runs);
@@ -154,7 +155,8 @@ public final class WordingBank {
         if (next.matches()) {
           head = Optional.of(next);
         } else if (!line.isBlank() && !line.startsWith("#")) {
-          lines.add(new Line(line.startsWith("* ") ? Weight.MAIN : line.startsWith("+ ") ? Weight.SMALL : Weight.USUAL, line.replaceFirst("^[*+] ", "")));
+          lines.add(new Line(line.startsWith("* ") ? Weight.MAIN : line.startsWith("+ ") ? Weight.SMALL : Weight.USUAL,
+              line.replaceFirst("^[*+] ", "")));
         } else if (head.isPresent() && !lines.isEmpty()) {
           out.add(entry(head.get(), lines));
           lines.clear();
@@ -165,7 +167,8 @@ public final class WordingBank {
     }
 
     private static Entry entry(Matcher head, List<Line> lines) {
-      return new Entry(Occasion.valueOf(head.group(1).toUpperCase(Locale.ROOT)), Tone.valueOf(head.group(2).toUpperCase(Locale.ROOT)), lines);
+      return new Entry(Occasion.valueOf(head.group(1).toUpperCase(Locale.ROOT)), Tone.valueOf(head.group(2).toUpperCase(Locale.ROOT)),
+          lines);
     }
   }
 
@@ -184,7 +187,8 @@ public final class WordingBank {
       double width = safe.width() * WIDE;
       WordStyle base = USUAL.withSizePt(Math.max(LEAST_PT, Math.min(MOST_PT, width * 72 / LETTERS)));
       Story story = entry.story(job, base);
-      HoldsWords words = ItemWords.of(ItemProperties.of(before.freshId(), Wording.text("design.words")), Placement.of(0, 0, width, 0.25, 0), "", story.style()).withStory(story)
+      HoldsWords words = ItemWords.of(ItemProperties.of(before.freshId(), Wording.text("design.words")),
+          Placement.of(0, 0, width, 0.25, 0), "", story.style()).withStory(story)
           .withSetting(BlockSetting.PLAIN.withFitting(Fitting.GROW));
       double height = Math.max(0.25, words.set(new JobFonts(job)).height());
       Placement middle = Placement.of(safe.centre().x() - width / 2, Math.max(safe.y(), safe.centre().y() - height / 2), width, height, 0);
@@ -210,7 +214,8 @@ public final class WordingBank {
   private static WordStyle styled(Weight weight, WordStyle base) {
     return switch (weight) {
       case MAIN -> airy(base.withSizePt(Math.min(WordStyle.MOST_PT, base.sizePt() * MAIN)).withLeadingPercent(110), base.sizePt());
-      case SMALL -> airy(capitals(base.withSizePt(Math.max(WordStyle.LEAST_PT, base.sizePt() * SMALL)).withTracking(SMALL_TRACKING)), base.sizePt());
+      case SMALL -> airy(capitals(base.withSizePt(Math.max(WordStyle.LEAST_PT, base.sizePt() * SMALL)).withTracking(SMALL_TRACKING)),
+          base.sizePt());
       case USUAL -> base;
     };
   }

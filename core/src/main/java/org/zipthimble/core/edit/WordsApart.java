@@ -76,7 +76,8 @@ public final class WordsApart {
           cluster = g.cluster();
           Path outline = piece.run().face().outline(g.id());
           if (!outline.segments().isEmpty()) {
-            Affine map = Affine.scale(piece.run().em(), piece.run().em()).then(Affine.move(g.x(), g.y())).then(piece.map()).then(set.toBlock()).then(ground);
+            Affine map = Affine.scale(piece.run().em(), piece.run().em()).then(Affine.move(g.x(), g.y())).then(piece.map())
+                .then(set.toBlock()).then(ground);
             String key = switch (into) {
               case LETTERS -> line + "/" + letter;
               case WORDS -> line + "/" + word;

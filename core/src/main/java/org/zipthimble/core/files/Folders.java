@@ -40,12 +40,13 @@ public record Folders(Path settings, Path data) {
   }
 
   /**
-   * The folder of what is worked out once and may be thrown away at any time (XDG Base Directory Specification 0.8), made where there is none; empty
-   * when it cannot be.
+   * The folder of what is worked out once and may be thrown away at any time (XDG Base Directory Specification 0.8), made where there is
+   * none; empty when it cannot be.
    */
   public static Optional<Path> cache(Map<String, String> environment, Path home) {
     String own = environment.get("ZIP_THIMBLE_HOME");
-    Path folder = own != null && !own.isBlank() ? Path.of(own).resolve("cache") : set(environment, "XDG_CACHE_HOME").orElse(home.resolve(".cache")).resolve(NAME);
+    Path folder = own != null && !own.isBlank() ? Path.of(own).resolve("cache") : set(environment, "XDG_CACHE_HOME")
+        .orElse(home.resolve(".cache")).resolve(NAME);
     try {
       return Optional.of(secret(folder));
     } catch (Trouble noCache) {

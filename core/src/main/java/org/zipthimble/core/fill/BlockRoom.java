@@ -32,8 +32,8 @@ public final class BlockRoom {
   }
 
   /**
-   * The place of a block that has as much room as its words need: as wide as the longest of them, then as high as all lines. Its top stays, and across what the
-   * first paragraph is ranged on.
+   * The place of a block that has as much room as its words need: as wide as the longest of them, then as high as all lines. Its top
+   * stays, and across what the first paragraph is ranged on.
    *
    * @return empty where no block helps, as along a course or where it would be larger than any can be
    */
@@ -86,7 +86,8 @@ public final class BlockRoom {
   /** The job with blocks that grow as high as their words need, after something that all of them may follow. */
   public static Job settled(Job job) {
     FontShelf fonts = new JobFonts(job);
-    return job.withFaces(job.faces().stream().map(f -> f.changed(Set.copyOf(f.all().stream().filter(i -> i.words().isPresent()).map(Item::id).toList()),
+    return job.withFaces(job.faces().stream()
+        .map(f -> f.changed(Set.copyOf(f.all().stream().filter(i -> i.words().isPresent()).map(Item::id).toList()),
         item -> item.rephrased(w -> grown(w, fonts)))).toList());
   }
 }

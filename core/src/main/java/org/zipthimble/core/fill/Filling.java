@@ -29,7 +29,8 @@ public final class Filling {
   public static Optional<Picture> picture(Job job, String cell) {
     String wanted = cell.strip();
     return wanted.isEmpty() ? Optional.empty() : job.pictures().values().stream()
-        .filter(p -> p.name().equalsIgnoreCase(wanted) || p.name().replaceFirst("\\.[A-Za-z]{3,4}$", "").equalsIgnoreCase(wanted)).findFirst();
+        .filter(p -> p.name().equalsIgnoreCase(wanted) || p.name().replaceFirst("\\.[A-Za-z]{3,4}$", "").equalsIgnoreCase(wanted))
+        .findFirst();
   }
 
   /** The colour that a cell tells: as {@code #7a2e22}, or by the name of a swatch. */
@@ -51,7 +52,8 @@ public final class Filling {
     for (Map.Entry<String, String> one : list.pictures().entrySet()) {
       Optional<String> id = list.value(one.getValue()).flatMap(c -> picture(job, c)).map(Picture::id);
       if (id.isPresent()) {
-        out = out.withFaces(out.faces().stream().map(f -> f.changed(one.getKey(), i -> i.pictureIds().equals(List.of(id.get())) ? i : i.repictured(was -> id.get()))).toList());
+        out = out.withFaces(out.faces().stream()
+            .map(f -> f.changed(one.getKey(), i -> i.pictureIds().equals(List.of(id.get())) ? i : i.repictured(was -> id.get()))).toList());
       }
     }
     for (Map.Entry<String, String> one : list.colours().entrySet()) {
@@ -92,8 +94,10 @@ public final class Filling {
   /** The job with every code saying what its fact says. */
   private static Job coded(Job job) {
     return job.withFaces(job.faces().stream().map(face -> face.changed(
-        face.all().stream().filter(i -> i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id).collect(Collectors.toSet()),
-        item -> item.redrawn(s -> s.outline().asCoded().flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
+        face.all().stream().filter(i -> i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).isPresent()).map(Item::id)
+        .collect(Collectors.toSet()),
+        item -> item.redrawn(s -> s.outline().asCoded()
+        .flatMap(c -> c.fact().flatMap(name -> job.list().flatMap(l -> l.value(name)).or(() -> find(job, name).map(Fact::value))).map(v ->
             (Item) saying(s, c, v))).orElse(s)))).toList());
   }
 

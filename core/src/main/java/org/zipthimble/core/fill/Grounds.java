@@ -15,8 +15,8 @@ import org.zipthimble.core.type.Run;
 import org.zipthimble.core.type.Story;
 
 /**
- * What follows from a face's place among the others: the objects of a shared ground lie below its own, and fields tell its page number. Laid
- * down anew after every edit.
+ * What follows from a face's place among the others: the objects of a shared ground lie below its own, and fields tell its page number.
+ * Laid down anew after every edit.
  */
 public final class Grounds {
   /** The field that says which page it stands on, the first being 1. */
@@ -44,7 +44,8 @@ public final class Grounds {
   }
 
   private static Under under(Job job, Face face, int page, int pages) {
-    Optional<Face> ground = face.form().shared() ? Optional.empty() : face.form().ground().flatMap(job::face).filter(f -> f.form().shared());
+    Optional<Face> ground = face.form().shared() ? Optional.empty() : face.form().ground().flatMap(job::face)
+        .filter(f -> f.form().shared());
     if (ground.isEmpty()) {
       return Under.NONE;
     }
@@ -64,10 +65,12 @@ public final class Grounds {
   }
 
   private static Face numbered(Face face, int page, int pages, Job job) {
-    Set<String> ids = face.all().stream().filter(i -> i.words().filter(w -> w.story().runs().stream().anyMatch(r -> counts(job, r))).isPresent())
+    Set<String> ids = face.all().stream().filter(i -> i.words().filter(w -> w.story().runs().stream().anyMatch(r -> counts(job, r)))
+        .isPresent())
         .map(Item::id).collect(Collectors.toCollection(HashSet::new));
     return ids.isEmpty() ? face : face.changed(ids, item -> item.rephrased(w -> {
-      Story story = w.story().eachRun(r -> counts(job, r) ? r.saying(String.valueOf(r.field().get().name().equals(PAGE) ? page : pages)) : r);
+      Story story = w.story().eachRun(r -> counts(job, r) ? r.saying(String.valueOf(r.field().get().name().equals(PAGE) ? page : pages))
+          : r);
       return story.equals(w.story()) ? w : w.withStory(story);
     }));
   }

@@ -82,7 +82,10 @@ public final class FontFace {
     return kind;
   }
 
-  /** Whether a font's maker lets it be embedded in files (OS/2 fsType, OpenType specification 1.9); true for what is no font, which reading tells. */
+  /**
+   * Whether a font's maker lets it be embedded in files (OS/2 fsType, OpenType specification 1.9); true for what is no font, which reading
+   * tells.
+   */
   public static boolean mayBeEmbedded(byte[] bytes) {
     try {
       return (SfntTables.read(ByteBuffer.wrap(bytes)).embedding() & NO_EMBEDDING) == 0;
@@ -175,7 +178,8 @@ public final class FontFace {
   /** The height of capitals in ems, measured on the outline of an upright one. */
   public double capHeight() {
     List<HarfBuzzFont.Shaped> shaped = shape("H", 0, 1, false, List.of());
-    return shaped.isEmpty() ? ascent : Measure.bounds(outline(shaped.get(0).glyph())).map(box -> -box.y()).filter(h -> h > 0).orElse(ascent);
+    return shaped.isEmpty() ? ascent : Measure.bounds(outline(shaped.get(0).glyph())).map(box -> -box.y()).filter(h -> h > 0)
+        .orElse(ascent);
   }
 
   /** The first character the face has no drawing for, by its place in the text from 0, or -1. */

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import org.zipthimble.core.kept.Reading;
 
-/** Where faces are found: the bundled ones and those that came inside a job. A shelf whose faces may change notes what is found in it as read ({@link Reading}). */
+/**
+ * Where faces are found: the bundled ones and those that came inside a job. A shelf whose faces may change notes what is found in it as
+ * read ({@link Reading}).
+ */
 public interface FontShelf {
   /** The family that stands in for a missing one. */
   String STAND_IN = "Figtree";

@@ -9,7 +9,10 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.kept.Kept;
 
-/** Every glyph of a face: with the character that it draws, or with the character and the feature by which it is reached, or alone. Worked out once for a face. */
+/**
+ * Every glyph of a face: with the character that it draws, or with the character and the feature by which it is reached, or alone. Worked
+ * out once for a face.
+ */
 public final class GlyphTable {
   private static final int LAST_CHARACTER = 0x1FFFF;
 
@@ -30,7 +33,8 @@ public final class GlyphTable {
   public record Entry(int glyph, Optional<Integer> character, Optional<String> feature, Path outline) {
     /** What it is called: the name of its character in Unicode, in small letters; its number where it has none. */
     public String name() {
-      return character.map(c -> Character.getName(c).toLowerCase(Locale.ROOT)).orElse("glyph " + glyph) + feature.map(f -> " (" + f + ")").orElse("");
+      return character.map(c -> Character.getName(c).toLowerCase(Locale.ROOT)).orElse("glyph " + glyph) + feature.map(f -> " (" + f + ")")
+          .orElse("");
     }
 
     /** Its character by its code, as U+0041; empty where it has none. */
@@ -68,7 +72,8 @@ public final class GlyphTable {
       found.computeIfAbsent(one, g -> new Entry(one, Optional.empty(), Optional.empty(), face.outline(one)));
     }
     // by their characters, what is reached by features after the plain ones, those without a character at the end
-    entries = found.values().stream().sorted(java.util.Comparator.comparingInt((Entry e) -> e.character().isEmpty() ? 2 : e.feature().isPresent() ? 1 : 0)
+    entries = found.values().stream()
+        .sorted(java.util.Comparator.comparingInt((Entry e) -> e.character().isEmpty() ? 2 : e.feature().isPresent() ? 1 : 0)
         .thenComparingInt(e -> e.character().orElse(0)).thenComparingInt(Entry::glyph)).toList();
   }
 

@@ -11,9 +11,9 @@ import org.lwjgl.system.linux.DynamicLinkLoader;
 import org.lwjgl.util.harfbuzz.HarfBuzz;
 
 /**
- * Loads the shaping library that ships with the program so that its own functions are found first. A window on Linux brings the system's older
- * library of the same name into the process for all to see, and a call that went to that one would end the program (seen here: a fault in
- * hb_font_funcs_destroy).
+ * Loads the shaping library that ships with the program so that its own functions are found first. A window on Linux brings the system's
+ * older library of the same name into the process for all to see, and a call that went to that one would end the program (seen here: a
+ * fault in hb_font_funcs_destroy).
  */
 final class HarfBuzzLibrary {
   /** Look up names in the library itself before anywhere else (RTLD_DEEPBIND of the GNU C library, dlfcn.h). */
@@ -47,7 +47,8 @@ final class HarfBuzzLibrary {
     private static boolean from(Path where, byte[] bytes) throws IOException {
       Path folder = Files.createTempDirectory(where, ".zip-thimble-");
       Path library = Files.write(folder.resolve(NAME), bytes);
-      long handle = DynamicLinkLoader.dlopen(library.toString(), DynamicLinkLoader.RTLD_NOW | DynamicLinkLoader.RTLD_LOCAL | OWN_NAMES_FIRST);
+      long handle = DynamicLinkLoader.dlopen(library.toString(),
+          DynamicLinkLoader.RTLD_NOW | DynamicLinkLoader.RTLD_LOCAL | OWN_NAMES_FIRST);
       if (handle != 0) {
         Configuration.HARFBUZZ_LIBRARY_NAME.set(library.toString());
         HarfBuzz.getLibrary();

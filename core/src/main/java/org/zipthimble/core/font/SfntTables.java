@@ -34,7 +34,10 @@ record SfntTables(int unitsPerEm, int ascent, int descent, int embedding, FontKi
     }
   }
 
-  /** The features that a font's glyphs can be substituted by (OpenType specification 1.9, GSUB and FeatureList); none where it has no such table. */
+  /**
+   * The features that a font's glyphs can be substituted by (OpenType specification 1.9, GSUB and FeatureList); none where it has no such
+   * table.
+   */
   static java.util.SortedSet<String> features(ByteBuffer file) {
     java.util.SortedSet<String> out = new java.util.TreeSet<>();
     try {

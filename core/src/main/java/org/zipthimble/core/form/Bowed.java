@@ -27,7 +27,8 @@ public record Bowed(Bend bend, Box field) implements Curving {
    */
   public static Bowed of(HoldsObjects group) {
     LiveEffect.Bent bent = group.effect().bent().orElseThrow(() -> new IllegalArgumentException("this group is not bent"));
-    return new Bowed(bent.bend(), group.members().stream().map(Item::placement).map(Placement::around).reduce(Box::union).orElse(new Box(0, 0, 1, 1)));
+    return new Bowed(bent.bend(), group.members().stream().map(Item::placement).map(Placement::around).reduce(Box::union)
+        .orElse(new Box(0, 0, 1, 1)));
   }
 
   @Override

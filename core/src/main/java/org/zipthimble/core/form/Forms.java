@@ -40,9 +40,12 @@ import org.zipthimble.core.wording.Trouble;
  * a picture, what a live group makes. Results are kept, since objects never change.
  */
 public final class Forms {
-  private static final Kept<List<Item>, Recipe, Job, Path> MADE = Kept.ofAll((members, recipe, job) -> new Forms(job).make(recipe.group(members), Affine.scale(recipe.sx(), recipe.sy())));
-  private static final Kept<Item, Double, Job, Path> CLEARED = Kept.ofAll((item, gap, job) -> Offset.of(new Forms(job).filled(item), gap, Corner.ROUND));
-  private static final Kept<Blob, Opaque, Void, Path> OPAQUE = Kept.ofAll((blob, asked, nothing) -> traced(asked.drawn().of(blob), asked.threshold()));
+  private static final Kept<List<Item>, Recipe, Job,
+      Path> MADE = Kept.ofAll((members, recipe, job) -> new Forms(job).make(recipe.group(members), Affine.scale(recipe.sx(), recipe.sy())));
+  private static final Kept<Item, Double, Job,
+      Path> CLEARED = Kept.ofAll((item, gap, job) -> Offset.of(new Forms(job).filled(item), gap, Corner.ROUND));
+  private static final Kept<Blob, Opaque, Void,
+      Path> OPAQUE = Kept.ofAll((blob, asked, nothing) -> traced(asked.drawn().of(blob), asked.threshold()));
 
   private record Opaque(Picture.Drawn drawn, int threshold) {}
 
@@ -215,7 +218,8 @@ public final class Forms {
   /** Whether a place of the face is among the letters of words: in the box of one of them. */
   public boolean inkBox(SceneNode words, Point place) {
     return words.item().words().map(w -> w.set(fonts).placed().stream()
-        .anyMatch(p -> p.piece().run().ink().filter(box -> box.contains(p.toBlock().then(words.toFace()).inverse().apply(place))).isPresent())).orElse(false);
+        .anyMatch(p -> p.piece().run().ink().filter(box -> box.contains(p.toBlock().then(words.toFace()).inverse().apply(place)))
+        .isPresent())).orElse(false);
   }
 
   /** The outline of a picture's opaque part in its unit square; empty when it cannot be decoded, which a check tells. */

@@ -19,7 +19,8 @@ import org.zipthimble.core.units.Insets;
  * @param bend from what is composed to what leaves; empty where they are the same
  */
 public record Leaving(Frame frame, Optional<Development> bend) {
-  private static final Kept<Face, String, Job, Leaving> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> bent(job.frame(face), job.development(face).orElseThrow()));
+  private static final Kept<Face, String, Job,
+      Leaving> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> bent(job.frame(face), job.development(face).orElseThrow()));
 
   /** How a face of a job leaves. */
   public static Leaving of(Job job, Face face) {
@@ -29,8 +30,10 @@ public record Leaving(Frame frame, Optional<Development> bend) {
 
   private static Leaving bent(Frame flat, Development bend) {
     Box around = Measure.bounds(bend.band(flat.bleed())).orElseThrow();
-    Insets bleed = new Insets(Math.max(0, -around.x()), Math.max(0, -around.y()), Math.max(0, around.right() - bend.size().width()), Math.max(0, around.bottom() - bend.size().height()));
-    Frame frame = new Frame(bend.size(), bleed, Insets.NONE, flat.keepOuts().stream().map(bend::path).toList(), flat.folds().stream().map(bend::path).toList(),
+    Insets bleed = new Insets(Math.max(0, -around.x()), Math.max(0, -around.y()), Math.max(0, around.right() - bend.size().width()),
+        Math.max(0, around.bottom() - bend.size().height()));
+    Frame frame = new Frame(bend.size(), bleed, Insets.NONE, flat.keepOuts().stream().map(bend::path).toList(),
+        flat.folds().stream().map(bend::path).toList(),
         Optional.of(bend.band(Insets.NONE)));
     return new Leaving(frame, Optional.of(bend));
   }

@@ -14,7 +14,8 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 
 /**
- * How much a job asks to be drawn, told by counting alone: repeats in repeats and rings in rings ask for millions of outlines with a few words.
+ * How much a job asks to be drawn, told by counting alone: repeats in repeats and rings in rings ask for millions of outlines with a few
+ * words.
  * What asks for more than can be drawn is refused at every door, before it is worked out.
  */
 public final class Load {
@@ -85,7 +86,8 @@ public final class Load {
   /** How many dashes a shape's line has, told by the length of its outline. */
   private static double dashes(HasOutline shape) {
     double period = shape.line().map(LineLook::dashesPt).orElse(List.of()).stream().mapToDouble(d -> d).sum();
-    return period > 0 ? Unit.POINT.fromInches(Extent.length(shape.outline().within(shape.placement().width(), shape.placement().height()))) / period : 0;
+    return period > 0 ? Unit.POINT.fromInches(
+        Extent.length(shape.outline().within(shape.placement().width(), shape.placement().height()))) / period : 0;
   }
 
   /** How many outlines an object draws; far above the limit it is no longer counted. */

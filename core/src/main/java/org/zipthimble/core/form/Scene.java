@@ -83,7 +83,8 @@ public final class Scene {
     boolean printed = holder.printed() && !helps && item.properties().printed();
     boolean solid = holder.solid() && item.properties().solid();
     Optional<Cutting> cutting = role.cuts() || holder.cutting().isPresent()
-        ? Optional.of(given(item.properties().cutting(), holder.cutting())).filter(c -> visible && !helps && holder.cutAlone()) : Optional.empty();
+        ? Optional.of(given(item.properties().cutting(), holder.cutting())).filter(c -> visible && !helps && holder.cutAlone())
+        : Optional.empty();
     boolean holdsOnly = item.holder().filter(HoldsObjects::onlyHolds).isPresent();
     boolean handsDown = holdsOnly && role != Role.PRINTS_AND_CUTS;
     List<Item> owners = new ArrayList<>(holder.owners());

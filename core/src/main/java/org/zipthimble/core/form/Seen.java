@@ -8,7 +8,10 @@ import org.zipthimble.core.item.HoldsObjects;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Face;
 
-/** Where what stands within groups is seen on the face: through the maps of all that hold it and, other than {@link Scene#under}, through their bends. */
+/**
+ * Where what stands within groups is seen on the face: through the maps of all that hold it and, other than {@link Scene#under}, through
+ * their bends.
+ */
 public final class Seen {
   private Seen() {}
 

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Paths through a map that bends them: every line and curve is followed piece by piece by cubics with the true ends and the true slopes there
- * (the chain rule), halved until they run within a tolerance of the true course.
+ * Paths through a map that bends them: every line and curve is followed piece by piece by cubics with the true ends and the true slopes
+ * there (the chain rule), halved until they run within a tolerance of the true course.
  */
 public final class Bending {
   /** The greatest distance from the true course, in inches: a twelfth of a dot at 1,600 dots per inch. */

@@ -49,7 +49,10 @@ public final class Measure {
     return extremes.isEmpty() ? Optional.empty() : Optional.of(Box.around(extremes));
   }
 
-  /** The box around all places of a path, handles of curves included, in inches: no curve leaves it, and it is found sooner than {@link #bounds}. Empty for a path with no places. */
+  /**
+   * The box around all places of a path, handles of curves included, in inches: no curve leaves it, and it is found sooner than {@link
+   * #bounds}. Empty for a path with no places.
+   */
   public static Optional<Box> hull(Path path) {
     if (path.segments().isEmpty()) {
       return Optional.empty();

@@ -5,9 +5,10 @@ import java.util.List;
 import org.zipthimble.core.overlay.Thin;
 
 /**
- * Sees soon that an area is nowhere thinner than a width: when a disc of that width touches its line everywhere from inside without meeting another part of the line.
- * Where a disc meets the line close by, along it, there is a corner, and a corner is no thin place. What is not seen to be sturdy may be so all the
- * same; {@link Thin} measures it.
+ * Sees soon that an area is nowhere thinner than a width: when a disc of that width touches its line everywhere from inside without
+ * meeting another part of the line.
+ * Where a disc meets the line close by, along it, there is a corner, and a corner is no thin place. What is not seen to be sturdy may be
+ * so all the same; {@link Thin} measures it.
  */
 public final class Sturdy {
   /** Pieces of the line are this long at the most, in widths. */

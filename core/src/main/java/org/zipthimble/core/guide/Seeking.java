@@ -63,7 +63,8 @@ public final class Seeking {
     if (others.stream().anyMatch(o -> o.startsWith(word))) {
       return OTHER_BEGINS;
     }
-    return word.length() >= LONG_ENOUGH && (names.stream().anyMatch(n -> oneSlip(word, n)) || others.stream().anyMatch(o -> oneSlip(word, o))) ? SLIP : 0;
+    return word.length() >= LONG_ENOUGH
+        && (names.stream().anyMatch(n -> oneSlip(word, n)) || others.stream().anyMatch(o -> oneSlip(word, o))) ? SLIP : 0;
   }
 
   private static List<String> words(String text) {

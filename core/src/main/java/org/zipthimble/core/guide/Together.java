@@ -13,8 +13,8 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * A first job made together: a 5 x 7 in invitation in ten steps. Each step looks at the job and at where the person is, and is done when what it asked for
- * is there, by whatever way it came.
+ * A first job made together: a 5 x 7 in invitation in ten steps. Each step looks at the job and at where the person is, and is done when
+ * what it asked for is there, by whatever way it came.
  */
 public enum Together {
   /** The item is chosen and begun. */
@@ -103,7 +103,8 @@ public enum Together {
         return face.items().stream().anyMatch(i -> i.words().isEmpty());
       case EDGES:
         return seen.checked().flatMap(r -> r.edges(face.id()))
-            .filter(reach -> Stream.of(Side.values()).allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME)).isPresent();
+            .filter(reach -> Stream.of(Side.values())
+            .allMatch(side -> reach.past(side).orElse(-1) >= job.frame(face).bleed().at(side) - SAME)).isPresent();
       case WORDS:
         return typed(face).findAny().isPresent();
       case LARGE:

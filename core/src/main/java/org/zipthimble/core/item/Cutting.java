@@ -13,7 +13,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param together whether what a group holds stays together when pieces are nested
  */
 @RecordBuilder
-public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, double spread, int threshold, boolean together) implements CuttingBuilder.With {
+public record Cutting(CutKind kind, String lane, CutEdge edge, double distance, double spread, int threshold, boolean together)
+    implements CuttingBuilder.With {
   /** The highest opacity from which a picture counts as there; 1 is the lowest. */
   public static final int MOST_THRESHOLD = 255;
 

@@ -159,7 +159,8 @@ public sealed interface FillStyle {
    * @param seed tells surfaces of one kind apart
    */
   @RecordBuilder
-  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed) implements FillStyle, FillStyleFinishBuilder.With {
+  record Finish(Texture.Surface surface, Colour colour, double grain, double degrees, int seed)
+      implements FillStyle, FillStyleFinishBuilder.With {
     /** The finest grain, in inches. */
     public static final double LEAST_GRAIN = 0.005;
 

@@ -18,7 +18,8 @@ import org.zipthimble.core.units.Size;
  * @param effect what the group makes of them
  */
 @RecordBuilder
-public record ItemGroup(ItemProperties properties, Placement placement, Size inner, List<Item> members, LiveEffect effect) implements HoldsObjects, ItemGroupBuilder.With {
+public record ItemGroup(ItemProperties properties, Placement placement, Size inner, List<Item> members, LiveEffect effect)
+    implements HoldsObjects, ItemGroupBuilder.With {
   /** Keeps a copy. */
   public ItemGroup {
     members = List.copyOf(members);
@@ -54,7 +55,8 @@ public record ItemGroup(ItemProperties properties, Placement placement, Size inn
 
   @Override
   public Item recoloured(UnaryOperator<Colour> map) {
-    return new ItemGroup(properties.recoloured(map), placement, inner, members.stream().map(m -> m.recoloured(map)).toList(), effect.recoloured(map));
+    return new ItemGroup(properties.recoloured(map), placement, inner, members.stream().map(m -> m.recoloured(map)).toList(),
+        effect.recoloured(map));
   }
 
   @Override
@@ -105,7 +107,8 @@ public record ItemGroup(ItemProperties properties, Placement placement, Size inn
 
   @Override
   public boolean coversItsOutline() {
-    return !pictureIds().isEmpty() || look().flatMap(Look::fill).isPresent() || effect.bent().isPresent() && members.stream().anyMatch(Item::coversItsOutline);
+    return !pictureIds().isEmpty() || look().flatMap(Look::fill).isPresent() || effect.bent().isPresent() && members.stream()
+        .anyMatch(Item::coversItsOutline);
   }
 
   @Override

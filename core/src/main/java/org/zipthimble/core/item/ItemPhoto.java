@@ -11,7 +11,8 @@ import org.zipthimble.core.picture.Retouch;
 
 /** A placed picture, by the identity of its bytes, and what is done to it. */
 @RecordBuilder
-public record ItemPhoto(ItemProperties properties, Placement placement, String pictureId, Retouch retouching) implements HoldsPicture, ItemPhotoBuilder.With {
+public record ItemPhoto(ItemProperties properties, Placement placement, String pictureId, Retouch retouching)
+    implements HoldsPicture, ItemPhotoBuilder.With {
   /** A picture as it came. */
   public static ItemPhoto of(ItemProperties properties, Placement placement, String pictureId) {
     return new ItemPhoto(properties, placement, pictureId, Retouch.NONE);

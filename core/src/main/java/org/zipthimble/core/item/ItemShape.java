@@ -12,10 +12,12 @@ import org.zipthimble.core.plan.Finish;
 /** A shape with a fill, a line, both or neither. */
 @RecordBuilder
 public record ItemShape(
-    ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line, Optional<FillStyle> fillStyle)
+    ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line,
+    Optional<FillStyle> fillStyle)
     implements HasOutline, ItemShapeBuilder.With {
   /** A shape of one colour. */
-  public static ItemShape of(ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill, Optional<LineLook> line) {
+  public static ItemShape of(ItemProperties properties, Placement placement, Outline outline, Optional<Colour> fill,
+      Optional<LineLook> line) {
     return new ItemShape(properties, placement, outline, fill, line, Optional.empty());
   }
 
@@ -46,7 +48,8 @@ public record ItemShape(
 
   @Override
   public Item recoloured(UnaryOperator<Colour> map) {
-    return with(inheritedLook().recoloured(map)).withFillStyle(fillStyle.map(s -> s.recoloured(map))).withProperties(properties.recoloured(map));
+    return with(inheritedLook().recoloured(map)).withFillStyle(fillStyle.map(s -> s.recoloured(map)))
+        .withProperties(properties.recoloured(map));
   }
 
   @Override

@@ -26,7 +26,8 @@ import org.zipthimble.core.type.WordStyle;
  */
 @RecordBuilder
 public record ItemWords(
-    ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<WordsPanel> panel, Optional<FillStyle> fillStyle,
+    ItemProperties properties, Placement placement, Story story, BlockSetting setting, Optional<Course> course, Optional<WordsPanel> panel,
+    Optional<FillStyle> fillStyle,
     Optional<Following> follows, Optional<Path> spared)
     implements HoldsWords, ItemWordsBuilder.With {
   /** Checks that nothing is missing; foil has the colour of the words. */
@@ -40,7 +41,8 @@ public record ItemWords(
 
   /** Words of one look. */
   public static ItemWords of(ItemProperties properties, Placement placement, String text, WordStyle style) {
-    return new ItemWords(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    return new ItemWords(properties, placement, Story.of(text, style), BlockSetting.PLAIN, Optional.empty(), Optional.empty(),
+        Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   /** The same saying something else: what is alike at the beginning and the end keeps its looks. */
@@ -115,7 +117,8 @@ public record ItemWords(
 
   @Override
   public Item scaled(double factor) {
-    return styled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor))).withSetting(setting.scaled(factor)).withCourse(course.map(c -> c.scaled(factor)));
+    return styled(s -> new WordStyle(s.letters().scaled(factor), s.paragraph().scaled(factor))).withSetting(setting.scaled(factor))
+        .withCourse(course.map(c -> c.scaled(factor)));
   }
 
   @Override

@@ -14,7 +14,8 @@ import org.zipthimble.core.geom.LineSide;
  * @param dashesPt lengths of dashes and gaps in turn, in points; empty for a solid line
  */
 @RecordBuilder
-public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side) implements LineLookBuilder.With {
+public record LineLook(double widthPt, Colour colour, List<Double> dashesPt, LineEnd end, Corner corner, LineSide side)
+    implements LineLookBuilder.With {
   /** The longest dash, in points. */
   public static final double MOST_DASH_PT = 7200;
 

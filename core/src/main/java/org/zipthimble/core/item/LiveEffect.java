@@ -89,7 +89,9 @@ public sealed interface LiveEffect {
     return Optional.empty();
   }
 
-  /** The effect with nothing but what changes the outline that is made: two with the same answer make the same outline of the same members. */
+  /**
+   * The effect with nothing but what changes the outline that is made: two with the same answer make the same outline of the same members.
+   */
   default LiveEffect recipe() {
     return TOGETHER;
   }
@@ -224,7 +226,8 @@ public sealed interface LiveEffect {
    * @param pictureId empty while it waits for one
    */
   @RecordBuilder
-  record Mounted(Optional<String> pictureId, Retouch retouch, PictureFit fit, Look dress) implements LiveEffect, LiveEffectMountedBuilder.With {
+  record Mounted(Optional<String> pictureId, Retouch retouch, PictureFit fit, Look dress)
+      implements LiveEffect, LiveEffectMountedBuilder.With {
     /** An empty mount. */
     public static Mounted empty(Look dress) {
       return new Mounted(Optional.empty(), Retouch.NONE, PictureFit.FILLING, dress);

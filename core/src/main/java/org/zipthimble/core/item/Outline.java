@@ -275,7 +275,8 @@ public sealed interface Outline {
       Codes.Drawn drawn = Codes.draw(code, content);
       double across = module(width, height);
       double down = code.matrix() ? across : height / drawn.height();
-      return drawn.bars().mapped(Affine.scale(across, down).then(Affine.move((width - across * drawn.width()) / 2, (height - down * drawn.height()) / 2)));
+      return drawn.bars().mapped(Affine.scale(across, down)
+          .then(Affine.move((width - across * drawn.width()) / 2, (height - down * drawn.height()) / 2)));
     }
 
     @Override

@@ -25,7 +25,8 @@ public record PictureFit(double zoom, double dx, double dy, double turn) impleme
 
   /** Checks the figures. */
   public PictureFit {
-    if (!(zoom >= LEAST_ZOOM && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM) || !(Math.abs(turn) <= 360)) {
+    if (!(zoom >= LEAST_ZOOM && zoom <= MOST_ZOOM) || !(Math.abs(dx) <= MOST_ZOOM && Math.abs(dy) <= MOST_ZOOM)
+        || !(Math.abs(turn) <= 360)) {
       throw new IllegalArgumentException("a picture in its mount is out of range: " + zoom + ", " + dx + ", " + dy + ", " + turn);
     }
   }

@@ -13,7 +13,8 @@ import org.zipthimble.core.geom.Point;
  * @param flipped whether it is mirrored left for right before it is slanted and turned
  */
 @RecordBuilder
-public record Placement(double x, double y, double width, double height, double turn, double slant, boolean flipped) implements PlacementBuilder.With {
+public record Placement(double x, double y, double width, double height, double turn, double slant, boolean flipped)
+    implements PlacementBuilder.With {
   /** The farthest that sides may lean, in degrees. */
   public static final double MOST_SLANT = 80;
 

@@ -3,7 +3,8 @@ package org.zipthimble.core.job;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
- * How a job's faces become the pages of something bound: the first is its cover, the last its back cover, and those between face each other in pairs.
+ * How a job's faces become the pages of something bound: the first is its cover, the last its back cover, and those between face each
+ * other in pairs.
  *
  * @param binding in which way
  * @param inner how far what matters keeps from the fold or the back, in inches

@@ -22,7 +22,8 @@ import org.zipthimble.core.colour.Profile;
  * @param shop the card of the shop that prints it
  */
 @RecordBuilder
-public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, boolean blackPoint, boolean blackWords, double limit, Optional<ShopCard> shop) implements ColourPlanBuilder.With {
+public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, boolean blackPoint, boolean blackWords, double limit,
+    Optional<ShopCard> shop) implements ColourPlanBuilder.With {
   /** The lowest limit. */
   public static final double LEAST_LIMIT = 1;
 
@@ -30,7 +31,8 @@ public record ColourPlan(Destination to, Optional<Profile> own, Intent intent, b
   public static final double MOST_LIMIT = 4;
 
   /** A printer at home. A limit of 300 % is common practice (no source). */
-  public static final ColourPlan HOME = new ColourPlan(Destination.HOME_PRINTER, Optional.empty(), Intent.RELATIVE, true, true, 3, Optional.empty());
+  public static final ColourPlan HOME = new ColourPlan(Destination.HOME_PRINTER, Optional.empty(), Intent.RELATIVE, true, true, 3,
+      Optional.empty());
 
   /** Checks the range. */
   public ColourPlan {

@@ -16,7 +16,8 @@ import org.zipthimble.core.item.Item;
  * @param under what stands below its objects because it is shared with other faces
  */
 @RecordBuilder
-public record Face(String id, String name, List<Item> items, Guides guides, Optional<Boolean> paper, FaceForm form, Under under) implements FaceBuilder.With {
+public record Face(String id, String name, List<Item> items, Guides guides, Optional<Boolean> paper, FaceForm form, Under under)
+    implements FaceBuilder.With {
   /** Keeps a copy. */
   public Face {
     items = List.copyOf(items);

@@ -16,13 +16,15 @@ import org.zipthimble.core.wording.Trouble;
 /** How days and hours are written in English. */
 public final class FactForms {
   /** Forms of a day. */
-  public static final List<String> DAYS = List.of("weekdayMonthDay", "monthDay", "monthDayYear", "dayMonth", "weekdayDayMonth", "inWords", "inWordsWithYear", "weekday", "year", "yearInWords", "figures");
+  public static final List<String> DAYS = List.of("weekdayMonthDay", "monthDay", "monthDayYear", "dayMonth", "weekdayDayMonth", "inWords",
+      "inWordsWithYear", "weekday", "year", "yearInWords", "figures");
 
   /** Forms of an hour. */
   public static final List<String> HOURS = List.of("twelve", "twelveShort", "twentyFour", "inWords");
 
   private static final String[] SMALL = {
-    "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "thirteen", "fourteen", "fifteen",
+    "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "thirteen", "fourteen",
+        "fifteen",
     "sixteen", "seventeen", "eighteen", "nineteen"};
   private static final String[] TENS = {"", "", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
   private static final String[] ORDINALS = {
@@ -69,7 +71,8 @@ public final class FactForms {
   public static LocalDate readDay(String text) throws Trouble {
     String plain = text.strip().replaceAll("(?<=\\d)(st|nd|rd|th)\\b", "").replaceAll("\\s+", " ");
     String bare = plain.replaceAll("(?i)^(mon|tues|wednes|thurs|fri|satur|sun)day,? ", "");
-    for (String pattern : List.of("uuuu-M-d", "M/d/uuuu", "MMMM d, uuuu", "MMMM d uuuu", "MMM d, uuuu", "MMM d uuuu", "d MMMM uuuu", "d MMM uuuu")) {
+    for (String pattern : List.of("uuuu-M-d", "M/d/uuuu", "MMMM d, uuuu", "MMMM d uuuu", "MMM d, uuuu", "MMM d uuuu", "d MMMM uuuu",
+        "d MMM uuuu")) {
       try {
         LocalDate day = LocalDate.parse(bare, new DateTimeFormatterBuilder().parseCaseInsensitive().appendPattern(pattern)
             .toFormatter(Locale.ENGLISH).withResolverStyle(ResolverStyle.STRICT));

@@ -93,7 +93,8 @@ public record Fold(Kind kind, boolean across, boolean outside, int panels) imple
   /** The folds of a face of a size, as lines across all of it. */
   public List<Path> lines(Size size) {
     return at(across ? size.height() : size.width()).stream().map(at -> across
-        ? Shapes.line(new Point(0, at), new Point(size.width(), at)) : Shapes.line(new Point(at, 0), new Point(at, size.height()))).toList();
+        ? Shapes.line(new Point(0, at), new Point(size.width(), at)) : Shapes.line(new Point(at, 0), new Point(at, size.height())))
+        .toList();
   }
 
   /** The panels of a face of a size, from the left or the top. */
@@ -115,13 +116,15 @@ public record Fold(Kind kind, boolean across, boolean outside, int panels) imple
       return "panel.numbered";
     }
     if (kind == Kind.HALF) {
-      return outside ? i == 0 ? "panel.back" : "panel.front" : across ? i == 0 ? "panel.insideTop" : "panel.insideFoot" : i == 0 ? "panel.insideLeft" : "panel.insideRight";
+      return outside ? i == 0 ? "panel.back" : "panel.front" : across ? i == 0 ? "panel.insideTop" : "panel.insideFoot" : i == 0
+          ? "panel.insideLeft" : "panel.insideRight";
     }
     if (kind == Kind.GATE) {
       return i == 1 ? outside ? "panel.back" : "panel.middle" : "panel.gate";
     }
     int fromFlap = outside ? i : 2 - i;
-    return fromFlap == 0 ? "panel.flap" : outside ? fromFlap == 1 ? "panel.back" : "panel.front" : fromFlap == 1 ? "panel.middle" : "panel.first";
+    return fromFlap == 0 ? "panel.flap" : outside ? fromFlap == 1 ? "panel.back" : "panel.front" : fromFlap == 1 ? "panel.middle"
+        : "panel.first";
   }
 
   /** The back of a card that opens upwards is read after turning it over sideways. */

@@ -44,7 +44,8 @@ import org.zipthimble.core.units.Size;
 public record Job(
     String name, Ticket ticket, List<Face> faces, SheetPlan sheet, Map<String, Picture> pictures, List<CarriedFont> fonts,
     Palette palette, CutPlan cutting, ColourPlan colour,
-    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, List<Guest> guests, Making making) implements JobBuilder.With {
+    List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, List<Guest> guests,
+    Making making) implements JobBuilder.With {
   /** The most faces a job may have. */
   public static final int MOST_FACES = 400;
 
@@ -95,7 +96,8 @@ public record Job(
 
   /** A job for a printer at home, alone on its sheet, on white stock, not cut, with these faces and the pictures they use. */
   public static Job of(String name, Ticket ticket, List<Face> faces, Map<String, Picture> pictures) {
-    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(), List.of(), Optional.empty(), Optional.empty(), SizeSet.NONE, List.of(), Making.FLAT);
+    return new Job(name, ticket, faces, SheetPlan.ALONE, pictures, List.of(), Palette.PLAIN, CutPlan.NONE, ColourPlan.HOME, List.of(),
+        List.of(), Optional.empty(), Optional.empty(), SizeSet.NONE, List.of(), Making.FLAT);
   }
 
   /** A new job with blank faces of these names. */

@@ -42,7 +42,8 @@ public final class JobFonts implements FontShelf {
   @Override
   public Optional<FontFace> find(String family, String style) {
     Optional<FontFace> shipped = BundledFonts.shelf().find(family, style);
-    return shipped.isPresent() ? shipped : Reading.answer(this, new Named(family, style), s -> s.find(family, style), () -> carried(family, style));
+    return shipped.isPresent() ? shipped : Reading.answer(this, new Named(family, style), s -> s.find(family, style),
+        () -> carried(family, style));
   }
 
   private Optional<FontFace> carried(String family, String style) {

@@ -7,7 +7,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.zipthimble.core.picture.Picture;
 
-/** The pictures of a job by their identities, in the order of these; never changed, so that jobs with the same pictures have the very same map. */
+/**
+ * The pictures of a job by their identities, in the order of these; never changed, so that jobs with the same pictures have the very same
+ * map.
+ */
 final class JobPictures extends AbstractMap<String, Picture> {
   private final TreeMap<String, Picture> all;
 

@@ -17,7 +17,8 @@ import org.zipthimble.core.thing.Thing;
  * @param version of the proof, 1 to {@link #MOST_VERSIONS}
  */
 @RecordBuilder
-public record Making(Process process, MirrorBy by, Optional<Thing> thing, Optional<PressCard> card, Optional<PhotoPatch> photo, int version) implements MakingBuilder.With {
+public record Making(Process process, MirrorBy by, Optional<Thing> thing, Optional<PressCard> card, Optional<PhotoPatch> photo,
+    int version) implements MakingBuilder.With {
   /** Nothing that is not flat. */
   public static final Making FLAT = new Making(Process.AS_SEEN, MirrorBy.PROGRAM, Optional.empty(), Optional.empty(), Optional.empty(), 1);
 

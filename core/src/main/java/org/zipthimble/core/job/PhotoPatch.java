@@ -4,7 +4,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import org.zipthimble.core.geom.Point;
 
 /**
- * Where art lies in a photograph of the person's own. Places are parts of the photograph's width and height, 0 to 1 from its top left, and may lie a little outside.
+ * Where art lies in a photograph of the person's own. Places are parts of the photograph's width and height, 0 to 1 from its top left, and
+ * may lie a little outside.
  *
  * @param picture the photograph's id among the job's pictures
  * @param topLeft where the art's top left lies, and so on round
@@ -12,7 +13,8 @@ import org.zipthimble.core.geom.Point;
  * @param round the degrees of a round thing that the patch goes about, 0 (flat) to 170
  */
 @RecordBuilder
-public record PhotoPatch(String picture, Point topLeft, Point topRight, Point bottomRight, Point bottomLeft, double sag, double round) implements PhotoPatchBuilder.With {
+public record PhotoPatch(String picture, Point topLeft, Point topRight, Point bottomRight, Point bottomLeft, double sag, double round)
+    implements PhotoPatchBuilder.With {
   /** The most degrees of a round thing that are seen. */
   public static final double MOST_ROUND = 170;
 

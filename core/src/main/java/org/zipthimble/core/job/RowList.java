@@ -57,8 +57,10 @@ public record RowList(String source, List<String> columns, List<List<String>> ro
     int height = rows.size();
     boolean named = width > 0 && width <= MOST_COLUMNS && names.size() == width
         && names.stream().allMatch(c -> !c.isBlank() && c.length() <= LONGEST_NAME && oneLine(c));
-    boolean cells = height > 0 && height <= MOST_ROWS && rows.stream().allMatch(r -> r.size() == width && r.stream().allMatch(c -> c.length() <= LONGEST_CELL && oneLine(c)));
-    if (!named || !cells || at < 0 || at >= height || leftOut.stream().anyMatch(i -> i < 0 || i >= height) || count.filter(c -> !names.contains(c)).isPresent()
+    boolean cells = height > 0 && height <= MOST_ROWS && rows.stream()
+        .allMatch(r -> r.size() == width && r.stream().allMatch(c -> c.length() <= LONGEST_CELL && oneLine(c)));
+    if (!named || !cells || at < 0 || at >= height || leftOut.stream().anyMatch(i -> i < 0 || i >= height)
+        || count.filter(c -> !names.contains(c)).isPresent()
         || !names.containsAll(pictures.values()) || !names.containsAll(colours.values())) {
       throw new IllegalArgumentException("a list has named columns and rows that fill them: " + width + " by " + height);
     }

@@ -19,7 +19,8 @@ import org.zipthimble.core.plan.Ticket;
  * @param naming how files are called: {job}, {item}, {shop} and {version} stand for what they say
  */
 public record ShopCard(
-    String name, Destination to, double bleed, double safe, double ppi, double limit, List<String> formats, int fewest, int most, boolean cropMarks,
+    String name, Destination to, double bleed, double safe, double ppi, double limit, List<String> formats, int fewest, int most,
+    boolean cropMarks,
     String naming) {
   /** The kinds of file that a card can name. */
   public static final Set<String> FORMATS = Set.of("pdf", "tiff", "png", "jpeg");
@@ -30,7 +31,8 @@ public record ShopCard(
   /** Keeps a copy and checks the ranges. */
   public ShopCard {
     formats = List.copyOf(formats);
-    if (name == null || name.isBlank() || name.length() > LONGEST || naming == null || naming.isBlank() || naming.length() > LONGEST || to == null) {
+    if (name == null || name.isBlank() || name.length() > LONGEST || naming == null || naming.isBlank() || naming.length() > LONGEST
+        || to == null) {
       throw new IllegalArgumentException("a shop's card needs a name and a pattern of up to " + LONGEST + " letters");
     }
     if (!(bleed >= 0 && bleed <= Ticket.MOST_BLEED && safe >= 0 && safe <= 20 && ppi >= Ticket.LEAST_PPI && ppi <= Ticket.MOST_PPI

@@ -23,7 +23,8 @@ public record SizeSet(List<Size> sizes, boolean scaleWords) implements SizeSetBu
   /** Keeps a copy and checks the ranges. */
   public SizeSet {
     sizes = List.copyOf(sizes);
-    boolean fit = sizes.stream().allMatch(s -> Math.min(s.width(), s.height()) >= Ticket.LEAST_SIDE && Math.max(s.width(), s.height()) <= Ticket.MOST_SIDE);
+    boolean fit = sizes.stream().allMatch(s -> Math.min(s.width(), s.height()) >= Ticket.LEAST_SIDE
+        && Math.max(s.width(), s.height()) <= Ticket.MOST_SIDE);
     if (!fit || sizes.size() > MOST || new HashSet<>(sizes).size() < sizes.size()) {
       throw new IllegalArgumentException("a set has up to " + MOST + " sizes, each once: " + sizes);
     }

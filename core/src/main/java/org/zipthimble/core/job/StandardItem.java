@@ -185,8 +185,8 @@ public enum StandardItem {
   }
 
   /**
-   * A blank job for a thing of this name, size in inches and number of faces, with the usual bleed and safe area; without a bleed where a standard item of this
-   * name is cut and not trimmed.
+   * A blank job for a thing of this name, size in inches and number of faces, with the usual bleed and safe area; without a bleed where a
+   * standard item of this name is cut and not trimmed.
    */
   public static Job blank(String item, Size size, int faces) {
     List<String> names = new ArrayList<>();

@@ -11,10 +11,10 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Supplier;
 
 /**
- * Results kept for as long as what they were made of lives. The maker is given once, so that it knows nothing but what it is handed: an object that
- * never changes, told apart by identity; a detail, told apart by equality; and a subject, such as a job, of which it is recorded what was asked
- * ({@link Reading}). What was kept for the object and the detail is given again where the subject has the same answers. Values of the detail must
- * not hold the object, or it would never go. Safe for several threads.
+ * Results kept for as long as what they were made of lives. The maker is given once, so that it knows nothing but what it is handed: an
+ * object that never changes, told apart by identity; a detail, told apart by equality; and a subject, such as a job, of which it is
+ * recorded what was asked ({@link Reading}). What was kept for the object and the detail is given again where the subject has the same
+ * answers. Values of the detail must not hold the object, or it would never go. Safe for several threads.
  *
  * @param <A> the object
  * @param <D> the detail
@@ -65,8 +65,8 @@ public final class Kept<A, D, S, V> {
   }
 
   /**
-   * Keeps the results of the objects last asked for alone: for results so large that those of every step that can be taken back must not stay, and
-   * for those that hold the object.
+   * Keeps the results of the objects last asked for alone: for results so large that those of every step that can be taken back must not
+   * stay, and for those that hold the object.
    *
    * @param objects how many objects, at least 1
    */
@@ -132,7 +132,8 @@ public final class Kept<A, D, S, V> {
     }
     Reading.Traced<V> made = Reading.traced(subject, () -> maker.make(of, detail, subject));
     synchronized (kept) {
-      Deque<Reading.Traced<V>> all = kept.computeIfAbsent(new Key(of, gone), k -> new Newest<>(details)).computeIfAbsent(detail, d -> new ArrayDeque<>());
+      Deque<Reading.Traced<V>> all = kept.computeIfAbsent(new Key(of, gone), k -> new Newest<>(details))
+          .computeIfAbsent(detail, d -> new ArrayDeque<>());
       all.addFirst(made);
       if (all.size() > SUBJECTS) {
         all.removeLast();

@@ -8,10 +8,11 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * What a piece of work asked of its subject, such as a job or a shelf of fonts, while it was done: which parts, and what they were. Whatever has
- * the same answers to the same questions would give the same result, so that these answers are the key of a kept result; nobody writes such a
- * key by hand. A subject tells its parts from within the methods that give them. Asking costs little where nothing is recorded. What is asked
- * by other threads on behalf of the work is not seen: makers of kept results do not hand their subject to other threads.
+ * What a piece of work asked of its subject, such as a job or a shelf of fonts, while it was done: which parts, and what they were.
+ * Whatever has the same answers to the same questions would give the same result, so that these answers are the key of a kept result;
+ * nobody writes such a key by hand. A subject tells its parts from within the methods that give them. Asking costs little where nothing is
+ * recorded. What is asked by other threads on behalf of the work is not seen: makers of kept results do not hand their subject to other
+ * threads.
  */
 public final class Reading {
   private static final ThreadLocal<Frame> NOW = new ThreadLocal<>();
@@ -19,7 +20,8 @@ public final class Reading {
   private Reading() {}
 
   /**
-   * A part that a subject has, noted as read. It is remembered for as long as it lives: a part that is gone is no part of anything that can be asked.
+   * A part that a subject has, noted as read. It is remembered for as long as it lives: a part that is gone is no part of anything that
+   * can be asked.
    *
    * @param again how the part is asked of another subject of the kind; it must lead here as well
    * @return the value itself
@@ -37,8 +39,8 @@ public final class Reading {
   }
 
   /**
-   * What a subject answers to a question that it works out from several parts: noted as one answer, so that a change of the parts which leaves the
-   * answer as it was is none.
+   * What a subject answers to a question that it works out from several parts: noted as one answer, so that a change of the parts which
+   * leaves the answer as it was is none.
    *
    * @param question told apart by equality, see {@link #about}
    * @param again how the question is put to another subject of the kind; it must lead here as well
@@ -58,7 +60,9 @@ public final class Reading {
     return new Question(name, object);
   }
 
-  /** What the program knows apart from any subject, such as the words that a person holds right: noted as read by all that is being made. */
+  /**
+   * What the program knows apart from any subject, such as the words that a person holds right: noted as read by all that is being made.
+   */
   public static <V> V world(String name, Supplier<V> ask) {
     V value = ask.get();
     for (Frame frame = NOW.get(); frame != null; frame = frame.around) {

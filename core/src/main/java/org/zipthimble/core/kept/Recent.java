@@ -8,8 +8,8 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 
 /**
- * The results that were asked for last, told apart by a value that is all the maker is handed, but for a subject of which it is recorded what was
- * asked ({@link Reading}). The maker is given once, so that it knows nothing else. Safe for several threads.
+ * The results that were asked for last, told apart by a value that is all the maker is handed, but for a subject of which it is recorded
+ * what was asked ({@link Reading}). The maker is given once, so that it knows nothing else. Safe for several threads.
  *
  * @param <K> what tells results apart
  * @param <S> the subject

@@ -23,7 +23,8 @@ import org.zipthimble.core.item.Effects;
  */
 @RecordBuilder
 public record Art(
-    Consumer<MarkOut> marks, Box area, Optional<Halo> shadow, Optional<Halo> glow, double blur, double feather, double opacity, Blend blend) implements ArtBuilder.With {
+    Consumer<MarkOut> marks, Box area, Optional<Halo> shadow, Optional<Halo> glow, double blur, double feather, double opacity,
+    Blend blend) implements ArtBuilder.With {
   /** How many standard deviations a bell is followed. */
   private static final double FOLLOWED = 3;
 
@@ -85,7 +86,10 @@ public record Art(
     }
   }
 
-  /** How far in inches anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of it. */
+  /**
+   * How far in inches anything reaches past the marks, or looks past what is seen of them: an edge that fades inwards may lie outside of
+   * it.
+   */
   public double reach() {
     double halo = Math.max(shadow.map(Halo::reach).orElse(0.0), glow.map(Halo::reach).orElse(0.0));
     return Math.max(halo, FOLLOWED * Math.max(blur, feather));
@@ -99,9 +103,11 @@ public record Art(
   /** The same seen through a map, its marks sent another way. */
   Art mapped(Affine map, Box covered, UnaryOperator<MarkOut> way) {
     double scale = map.meanScale();
-    UnaryOperator<Halo> halo = h -> h.withShift(new Point(map.a() * h.shift().x() + map.c() * h.shift().y(), map.b() * h.shift().x() + map.d() * h.shift().y()))
+    UnaryOperator<Halo> halo = h -> h.withShift(
+        new Point(map.a() * h.shift().x() + map.c() * h.shift().y(), map.b() * h.shift().x() + map.d() * h.shift().y()))
         .withSigma(h.sigma() * scale);
-    return through(way).withArea(covered).withShadow(shadow.map(halo)).withGlow(glow.map(halo)).withBlur(blur * scale).withFeather(feather * scale);
+    return through(way).withArea(covered).withShadow(shadow.map(halo)).withGlow(glow.map(halo)).withBlur(blur * scale)
+        .withFeather(feather * scale);
   }
 
   /** The same, its shadow and its glow in another colour, laid on plainly. */

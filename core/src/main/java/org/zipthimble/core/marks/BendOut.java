@@ -27,7 +27,8 @@ import org.zipthimble.core.wording.Trouble;
  * their width, and foil its grain.
  */
 final class BendOut implements MarkOut {
-  private static final Kept<Blob, Asked, Void, Picture> PICTURES = Kept.ofAll((blob, asked, nothing) -> drawn(asked.drawn().of(blob), asked.map(), asked.curving()));
+  private static final Kept<Blob, Asked, Void,
+      Picture> PICTURES = Kept.ofAll((blob, asked, nothing) -> drawn(asked.drawn().of(blob), asked.map(), asked.curving()));
 
   /** How a picture lies, and how it is bent. */
   private record Asked(Picture.Drawn drawn, Affine map, Curving curving) {}
@@ -82,7 +83,8 @@ final class BendOut implements MarkOut {
           continue;
         }
         double edge = i == 0 ? round ? far : -far : fine.places().get(at);
-        Path area = round ? Shapes.ellipse(new Box(-edge, -edge, 2 * edge, 2 * edge)) : Shapes.rectangle(new Box(edge, -far, far - edge, 2 * far));
+        Path area = round ? Shapes.ellipse(new Box(-edge, -edge, 2 * edge, 2 * edge))
+            : Shapes.rectangle(new Box(edge, -far, far - edge, 2 * far));
         if (!round || edge > 0) {
           fill(within(area.mapped(shade.toPage()), reach.get().grown(0.01)), fine.colours().get(at));
         }

@@ -23,7 +23,8 @@ public final class Caption {
     if (text.isBlank()) {
       return;
     }
-    SetWords set = Typesetter.set(text, new WordStyle(family, style, pt, LEADING, 0, align, colour), box.width(), box.height(), BundledFonts.shelf());
+    SetWords set = Typesetter.set(text, new WordStyle(family, style, pt, LEADING, 0, align, colour), box.width(), box.height(),
+        BundledFonts.shelf());
     for (SetWords.Placed placed : set.placed()) {
       out.words(placed.piece().run(), placed.toBlock().then(Affine.move(box.x(), box.y())), colour);
     }

@@ -31,7 +31,8 @@ public final class Changed {
   public static Optional<Box> box(Job before, Job now, String faceId) {
     Optional<Face> a = before.face(faceId);
     Optional<Face> b = now.face(faceId);
-    boolean alike = a.isPresent() && b.isPresent() && before.ticket().equals(now.ticket()) && before.palette() == now.palette() && before.fonts().equals(now.fonts())
+    boolean alike = a.isPresent() && b.isPresent() && before.ticket().equals(now.ticket()) && before.palette() == now.palette()
+        && before.fonts().equals(now.fonts())
         && before.pictures().equals(now.pictures()) && before.cutting() == now.cutting();
     List<Item> from = alike ? items(a.get()) : List.of();
     List<Item> to = alike ? items(b.get()) : List.of();
@@ -71,7 +72,8 @@ public final class Changed {
 
   /** Whether only what words say has changed, so that lines which say the same look the same. */
   private static boolean stays(HoldsWords a, HoldsWords b) {
-    return a.placement().equals(b.placement()) && a.properties().equals(b.properties()) && a.panel().equals(b.panel()) && a.fillStyle().isEmpty() && b.fillStyle().isEmpty()
+    return a.placement().equals(b.placement()) && a.properties().equals(b.properties()) && a.panel().equals(b.panel())
+        && a.fillStyle().isEmpty() && b.fillStyle().isEmpty()
         && a.properties().effects().equals(Effects.NONE);
   }
 

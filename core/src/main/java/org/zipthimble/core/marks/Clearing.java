@@ -15,7 +15,8 @@ final class Clearing {
   /** How far the field reaches beyond an object, so that its lines are not cut off, in inches. */
   private static final double BORDER = 12;
 
-  private static final Kept<Item, Asked, Void, Path> OUTSIDE = Kept.ofAll((item, asked, nothing) -> outside(asked.around(), asked.cleared()));
+  private static final Kept<Item, Asked, Void,
+      Path> OUTSIDE = Kept.ofAll((item, asked, nothing) -> outside(asked.around(), asked.cleared()));
 
   private record Asked(Box around, List<Path> cleared) {}
 

@@ -96,7 +96,10 @@ public final class MarkWalk {
     stamp(job, run, area, toPage, out);
   }
 
-  /** Walks a face as it leaves, bent where it goes round something tapered; all else as {@link #walk(Job, Face, Face, Box, Affine, MarkOut)}. */
+  /**
+   * Walks a face as it leaves, bent where it goes round something tapered; all else as {@link #walk(Job, Face, Face, Box, Affine,
+   * MarkOut)}.
+   */
   public static void leave(Job job, Face face, Face like, Box area, Affine toPage, MarkOut out) {
     Optional<Development> bend = job.development(face);
     if (bend.isEmpty()) {
@@ -142,7 +145,8 @@ public final class MarkWalk {
       new MarkWalk(job, tape, materials).spread(node, toPage);
       MarkBounds reach = new MarkBounds();
       tape.play(reach);
-      reach.all().ifPresent(area -> out.art(Art.of(node.item().properties().effects(), opacity, node.ground().then(toPage), tape::play, area)));
+      reach.all()
+          .ifPresent(area -> out.art(Art.of(node.item().properties().effects(), opacity, node.ground().then(toPage), tape::play, area)));
     } else if (opacity < 1) {
       try (MarkOut.Scope scope = out.opacity(opacity)) {
         spread(node, toPage);
@@ -234,7 +238,8 @@ public final class MarkWalk {
       words.panel().ifPresent(panel -> marks.panel(panel, p, ground));
       if (words.fillStyle().isPresent()) {
         Path outline = set.outline();
-        Measure.bounds(outline).ifPresent(box -> shapes.cover(words.fillStyle().get(), outline.mapped(map), box, map, Optional.of(words.style().colour())));
+        Measure.bounds(outline)
+            .ifPresent(box -> shapes.cover(words.fillStyle().get(), outline.mapped(map), box, map, Optional.of(words.style().colour())));
         marks.told(set, map);
       } else {
         marks.letters(set, map);
@@ -276,7 +281,8 @@ public final class MarkWalk {
     /** The members as they are, by way of the bend. */
     private void bent(HoldsObjects group) {
       Affine inner = group.innerToGround();
-      new MarkWalk(job, new BendOut(out, Bowed.of(group), inner.then(ground)), materials).nodes(node.parts(), inner.then(node.ground()).inverse());
+      new MarkWalk(job, new BendOut(out, Bowed.of(group), inner.then(ground)), materials)
+          .nodes(node.parts(), inner.then(node.ground()).inverse());
     }
 
     /** What a live group makes: its fill, its picture within the outline, its line on top. */

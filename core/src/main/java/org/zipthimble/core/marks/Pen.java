@@ -15,7 +15,8 @@ import org.zipthimble.core.geom.LineEnd;
  * @param spot the name of the spot colour, for outputs that know such; the colour stands in for it elsewhere
  */
 @RecordBuilder
-public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end, Corner corner, Optional<String> spot) implements PenBuilder.With {
+public record Pen(double width, Colour colour, List<Double> dashes, LineEnd end, Corner corner, Optional<String> spot)
+    implements PenBuilder.With {
   /** Keeps a copy. */
   public Pen {
     dashes = List.copyOf(dashes);

@@ -36,7 +36,8 @@ final class ShapeMarks {
   void draw(HasOutline shape, Affine ground) {
     Path path = path(shape, ground);
     shape.fillStyle().ifPresentOrElse(
-        style -> cover(style, path, new Box(0, 0, shape.placement().width(), shape.placement().height()), shape.placement().toGround().then(ground), shape.fill()), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
+        style -> cover(style, path, new Box(0, 0, shape.placement().width(), shape.placement().height()),
+        shape.placement().toGround().then(ground), shape.fill()), () -> shape.fill().ifPresent(colour -> out.fill(path, colour)));
     dress(path, Optional.empty(), shape.line(), ground.meanScale());
   }
 
@@ -73,8 +74,10 @@ final class ShapeMarks {
 
   /** Fills a path with foil or glitter that spans a box, given with the map from the box's field to where the path stands. */
   private void glossy(FillStyle.Finish finish, Path path, Box box, Affine map) {
-    Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), box.width(), box.height()).picture();
-    out.fill(path, new FinishedArea(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
+    Picture surface = new Texture(finish.surface(), finish.colour(), finish.grain(), finish.degrees(), finish.seed(), box.width(),
+        box.height()).picture();
+    out.fill(path, new FinishedArea(finish.colour(), surface, Affine.scale(box.width(), box.height()).then(Affine.move(box.x(), box.y()))
+        .then(map)));
   }
 
   private final class Covering implements FillStyle.Visitor<Optional<Void>> {
@@ -94,7 +97,8 @@ final class ShapeMarks {
     public Optional<Void> gradient(FillStyle.Gradient gradient) {
       out.fill(path, new Shade(
           gradient.round(), gradient.stops().stream().map(FillStyle.Stop::at).toList(),
-          gradient.stops().stream().map(FillStyle.Stop::colour).toList(), field(gradient, box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
+          gradient.stops().stream().map(FillStyle.Stop::colour).toList(),
+          field(gradient, box.width(), box.height()).then(Affine.move(box.x(), box.y())).then(map)));
       return Optional.empty();
     }
 

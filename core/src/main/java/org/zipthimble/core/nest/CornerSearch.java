@@ -75,7 +75,8 @@ final class CornerSearch {
 
   /** Whether these pieces are such that they go together by their corners. */
   static boolean suits(List<Form> forms) {
-    return forms.size() > 1 && forms.size() <= Long.SIZE && forms.stream().allMatch(f -> f.bare.corners.length >= 2 && f.bare.straight > STRAIGHT);
+    return forms.size() > 1 && forms.size() <= Long.SIZE && forms.stream()
+        .allMatch(f -> f.bare.corners.length >= 2 && f.bare.straight > STRAIGHT);
   }
 
   /** Searches more and more widely until there is no time left, and tells each way that ends higher than any before. */
@@ -95,7 +96,8 @@ final class CornerSearch {
     List<State> now = List.of(new State());
     for (int count = 0; count < forms.size(); count++) {
       List<State> from = now;
-      List<List<State>> next = IntStream.range(0, from.size()).parallel().mapToObj(i -> over.getAsBoolean() ? List.<State>of() : grown(from.get(i), limit)).toList();
+      List<List<State>> next = IntStream.range(0, from.size()).parallel()
+          .mapToObj(i -> over.getAsBoolean() ? List.<State>of() : grown(from.get(i), limit)).toList();
       if (over.getAsBoolean()) {
         return Optional.empty();
       }
@@ -283,7 +285,8 @@ final class CornerSearch {
     return out;
   }
 
-  private void lay(State state, List<Lain> lying, double[] at, double limit, int f, Pose trial, double[] own, double turned, List<State> out) {
+  private void lay(State state, List<Lain> lying, double[] at, double limit, int f, Pose trial, double[] own, double turned,
+      List<State> out) {
     double turn = Math.toDegrees(turned);
     if (!rules.free()) {
       double whole = Math.rint(turn / rules.step()) * rules.step();
@@ -296,7 +299,8 @@ final class CornerSearch {
     double x = at[0] - (Math.cos(angle) * own[0] - Math.sin(angle) * own[1]);
     double y = at[1] - (Math.sin(angle) * own[0] + Math.cos(angle) * own[1]);
     trial.set(x, y, turn);
-    if (trial.bottom > limit || trial.left < field.left - Field.EDGE || trial.right > field.right + Field.EDGE || trial.top < field.top - Field.EDGE) {
+    if (trial.bottom > limit || trial.left < field.left - Field.EDGE || trial.right > field.right + Field.EDGE
+        || trial.top < field.top - Field.EDGE) {
       return;
     }
     for (Lain other : lying) {

@@ -103,7 +103,8 @@ final class Corners {
       int a = area > 0 ? i : n - 1 - i;
       int b = area > 0 ? (i + 1) % n : (2 * n - 2 - i) % n;
       double[] last = sides.isEmpty() ? null : sides.get(sides.size() - 1);
-      if (last != null && last[2] == ringX[a] && last[3] == ringY[a] && Math.abs(turn(last, ringX[b] - ringX[a], ringY[b] - ringY[a])) < 1e-7) {
+      if (last != null && last[2] == ringX[a] && last[3] == ringY[a]
+          && Math.abs(turn(last, ringX[b] - ringX[a], ringY[b] - ringY[a])) < 1e-7) {
         last[2] = ringX[b];
         last[3] = ringY[b];
       } else {
@@ -189,7 +190,8 @@ final class Corners {
     double[][] s = new double[sides.length][];
     for (int i = 0; i < s.length; i++) {
       double[] from = sides[i];
-      s[i] = new double[] {cos * from[0] - sin * from[1] + x, sin * from[0] + cos * from[1] + y, cos * from[2] - sin * from[3] + x, sin * from[2] + cos * from[3] + y};
+      s[i] = new double[] {cos * from[0] - sin * from[1] + x, sin * from[0] + cos * from[1] + y, cos * from[2] - sin * from[3] + x,
+          sin * from[2] + cos * from[3] + y};
     }
     double[][] c = new double[corners.length][];
     for (int i = 0; i < c.length; i++) {

@@ -82,7 +82,8 @@ final class Form {
     Point a = ring.get(0);
     Point b = ring.get(1);
     double length = Math.max(LEAST, Math.hypot(b.x() - a.x(), b.y() - a.y()));
-    double side = TOUCH * (Polygons.depth(rings, (a.x() + b.x()) / 2 - TOUCH * (b.y() - a.y()) / length, (a.y() + b.y()) / 2 + TOUCH * (b.x() - a.x()) / length) > 0 ? 1 : -1);
+    double side = TOUCH * (Polygons.depth(rings, (a.x() + b.x()) / 2 - TOUCH * (b.y() - a.y()) / length,
+        (a.y() + b.y()) / 2 + TOUCH * (b.x() - a.x()) / length) > 0 ? 1 : -1);
     List<Point> out = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       Point from = ring.get((i + n - 1) % n);

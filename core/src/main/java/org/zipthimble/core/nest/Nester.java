@@ -17,7 +17,10 @@ public final class Nester {
   private static final int PATIENCE = 60;
   private static final int MOST_FLUSH = 60;
 
-  /** How much of the time pieces with straight sides are put together by their corners, before they are moved about; longer gives less where they do not fit each other. */
+  /**
+   * How much of the time pieces with straight sides are put together by their corners, before they are moved about; longer gives less
+   * where they do not fit each other.
+   */
   private static final double CORNERS_SHARE = 0.3;
 
   /** Less than any blade knows, in inches. */
@@ -59,7 +62,8 @@ public final class Nester {
       best.offer(new Nester(forms, stock, rules, over, best).sheets(new ArrayList<>(forms)));
       return best.nest();
     }
-    Nester second = new Nester(forms, stock, new Rules(rules.gap(), rules.step(), rules.free(), rules.millis(), rules.seed() + 1), over, best);
+    Nester second = new Nester(forms, stock, new Rules(rules.gap(), rules.step(), rules.free(), rules.millis(), rules.seed() + 1), over,
+        best);
     Thread beside = new Thread(second::strip, "nesting");
     beside.setDaemon(true);
     new Nester(forms, stock, rules, over, best).strip(beside);

@@ -130,8 +130,10 @@ final class Packing {
       trial.set(0, 0, turn);
       double w = trial.right - trial.left;
       double h = trial.bottom - trial.top;
-      double x = near ? now.x + random.nextGaussian() * now.form.radius * 0.3 : field.left - trial.left + random.nextDouble() * Math.max(0, field.width() - w);
-      double y = near ? now.y + random.nextGaussian() * now.form.radius * 0.3 : field.top - trial.top + random.nextDouble() * Math.max(0, field.length() - h);
+      double x = near ? now.x + random.nextGaussian() * now.form.radius * 0.3
+          : field.left - trial.left + random.nextDouble() * Math.max(0, field.width() - w);
+      double y = near ? now.y + random.nextGaussian() * now.form.radius * 0.3
+          : field.top - trial.top + random.nextDouble() * Math.max(0, field.length() - h);
       trial.set(x, y, turn);
       double worst = best[REFINED - 1] == null ? Double.MAX_VALUE : best[REFINED - 1][0];
       keep(best, cost(i, trial, worst, true), x, y, turn);

@@ -149,7 +149,8 @@ final class Boxes {
     double bx = edges.toX(edge);
     double ay = edges.fromY(edge);
     double by = edges.toY(edge);
-    return Math.min(ax, bx) <= maxX[node] && Math.max(ax, bx) >= minX[node] && Math.min(ay, by) <= maxY[node] && Math.max(ay, by) >= minY[node];
+    return Math.min(ax, bx) <= maxX[node] && Math.max(ax, bx) >= minX[node] && Math.min(ay, by) <= maxY[node]
+        && Math.max(ay, by) >= minY[node];
   }
 
   /** The edges whose boxes a line from a place to the left meets, as long as they may lie to the right of what the last answer told. */

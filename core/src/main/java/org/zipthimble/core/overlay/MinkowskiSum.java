@@ -12,10 +12,11 @@ import org.zipthimble.core.geom.Corner;
 import org.zipthimble.core.wording.Trouble;
 
 /**
- * What lies within a distance of an area, or what is left of it when that is taken from what is around. The rings are led along at the distance,
- * round outward corners by their joints and straight across at inward ones. By the theorem on convolutions (Guibas, Ramshaw and Stolfi, "A Kinetic
- * Framework for Computational Geometry", 1983) the turns round a place are then at least the number of parts of the area that a disk about it meets,
- * less the holes that lie within the disk whole; without the holes that fit into a disk at all, which are filled anyhow, what has a turn is the answer.
+ * What lies within a distance of an area, or what is left of it when that is taken from what is around. The rings are led along at the
+ * distance, round outward corners by their joints and straight across at inward ones. By the theorem on convolutions (Guibas, Ramshaw and
+ * Stolfi, "A Kinetic Framework for Computational Geometry", 1983) the turns round a place are then at least the number of parts of the
+ * area that a disk about it meets, less the holes that lie within the disk whole; without the holes that fit into a disk at all, which are
+ * filled anyhow, what has a turn is the answer.
  */
 final class MinkowskiSum {
   /** The most crossings that are worked out this way. */
@@ -47,7 +48,8 @@ final class MinkowskiSum {
   static Geometry of(Geometry area, double distance, int quarter, Corner corner) {
     MinkowskiSum swept = new MinkowskiSum(Math.abs(distance), quarter, corner);
     // Shrinking grows what is around: its turns are one more than those of its edges, which the far outside lacks.
-    return Arrangement.where(Rings.SAME, MOST, noded -> swept.all(area, distance > 0, noded), distance > 0 ? t -> t > 0 : t -> t < 0).area();
+    return Arrangement.where(Rings.SAME, MOST, noded -> swept.all(area, distance > 0, noded), distance > 0 ? t -> t > 0 : t -> t < 0)
+        .area();
   }
 
   private void all(Geometry area, boolean grows, Noded noded) {

@@ -9,8 +9,8 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Ongoing;
 
 /**
- * Straight edges cut at all their crossings, until they meet only at their ends. Which side of an edge a place lies on is told exactly, so that
- * the last look, which finds nothing to cut, proves it.
+ * Straight edges cut at all their crossings, until they meet only at their ends. Which side of an edge a place lies on is told exactly, so
+ * that the last look, which finds nothing to cut, proves it.
  */
 final class Noded {
   private static final int MOST_LOOKS = 16;
@@ -204,7 +204,8 @@ final class Noded {
     if (near || ac || ad || bc || bd) {
       return;
     }
-    if (side(ax, ay, bx, by, cx, cy) * side(ax, ay, bx, by, dx, dy) < 0 && side(cx, cy, dx, dy, ax, ay) * side(cx, cy, dx, dy, bx, by) < 0) {
+    if (side(ax, ay, bx, by, cx, cy) * side(ax, ay, bx, by, dx, dy) < 0
+        && side(cx, cy, dx, dy, ax, ay) * side(cx, cy, dx, dy, bx, by) < 0) {
       cross(e, f);
     }
   }
@@ -319,7 +320,8 @@ final class Noded {
     for (int i = 1; i < n; i++) {
       int now = here[i];
       int k = i;
-      while (k > 0 && (cutAlong[here[k - 1]] > cutAlong[now] || cutAlong[here[k - 1]] == cutAlong[now] && cutPlace[here[k - 1]] > cutPlace[now])) {
+      while (k > 0 && (cutAlong[here[k - 1]] > cutAlong[now] || cutAlong[here[k - 1]] == cutAlong[now]
+          && cutPlace[here[k - 1]] > cutPlace[now])) {
         here[k] = here[--k];
       }
       here[k] = now;

@@ -113,8 +113,8 @@ final class Rings {
   }
 
   /**
-   * The rings of a polygon, the shell clockwise as seen with y downwards and the holes the other way, from left to right; each begins at its
-   * leftmost place. Slivers are left out.
+   * The rings of a polygon, the shell clockwise as seen with y downwards and the holes the other way, from left to right; each begins at
+   * its leftmost place. Slivers are left out.
    */
   static List<List<Point>> rings(Polygon polygon) {
     List<List<Point>> out = new ArrayList<>();

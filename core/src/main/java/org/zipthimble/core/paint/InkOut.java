@@ -37,7 +37,8 @@ final class InkOut implements MarkOut {
   /** A picture of what some plates leave white: that of black, or of the three others. */
   private record Plates(RasterOut out, boolean black) {
     Colour of(Cmyk ink) {
-      return black ? new Colour(left(ink.black()), left(ink.black()), left(ink.black())) : new Colour(left(ink.cyan()), left(ink.magenta()), left(ink.yellow()));
+      return black ? new Colour(left(ink.black()), left(ink.black()), left(ink.black()))
+          : new Colour(left(ink.cyan()), left(ink.magenta()), left(ink.yellow()));
     }
 
     private static int left(double ink) {

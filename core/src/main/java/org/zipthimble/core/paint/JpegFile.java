@@ -69,7 +69,8 @@ public final class JpegFile {
    * @param inks the same page's inks; without, the file is RGB
    * @throws Trouble when a side has more pixels than the format can say
    */
-  public static void write(Bands bands, double quality, Optional<Inks> inks, OutputStream out, Progress progress) throws IOException, Stopped, Trouble {
+  public static void write(Bands bands, double quality, Optional<Inks> inks, OutputStream out, Progress progress)
+      throws IOException, Stopped, Trouble {
     if (Math.max(bands.width(), bands.height()) > MOST_SIDE) {
       throw Trouble.of("raster.jpegSide", bands.width(), bands.height(), MOST_SIDE);
     }
@@ -105,7 +106,8 @@ public final class JpegFile {
       bytes += coded.length - scan(coded);
       rows += some;
     }
-    return 700 + inks.map(i -> (long) i.profile().length).orElse((long) ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData().length) + bytes * bands.height() / rows;
+    return 700 + inks.map(i -> (long) i.profile().length).orElse((long) ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData().length)
+        + bytes * bands.height() / rows;
   }
 
   private static byte[] encode(Bands bands, int row, int rows, double quality, Optional<Inks> inks) throws IOException {

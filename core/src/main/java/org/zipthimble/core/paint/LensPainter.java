@@ -41,7 +41,8 @@ public final class LensPainter {
    * @param stock the colour of what is printed on, which shows through
    */
   public static LensView paint(
-      DrawnPage page, Box within, Affine toPixels, int width, int height, Halvings pictures, Inking inking, Lens lens, double limit, Colour stock) {
+      DrawnPage page, Box within, Affine toPixels, int width, int height, Halvings pictures, Inking inking, Lens lens, double limit,
+      Colour stock) {
     BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D paper = plain.createGraphics();
     paper.setColor(Color.WHITE);
@@ -65,7 +66,8 @@ public final class LensPainter {
       }
       return new LensView(image, from, inks, inking, 0, 0);
     }
-    return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking) : inked(inks, from, to, area, image, inking, lens, limit, stock);
+    return lens == Lens.OUT_OF_RANGE ? range(inks, from, to, area, image, inking)
+        : inked(inks, from, to, area, image, inking, lens, limit, stock);
   }
 
   private record Area(int width, int left, int top, int right, int bottom) {
@@ -74,7 +76,8 @@ public final class LensPainter {
     }
   }
 
-  private static LensView inked(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit, Colour stock) {
+  private static LensView inked(byte[] inks, int[] from, int[] to, Area area, BufferedImage image, Inking inking, Lens lens, double limit,
+      Colour stock) {
     int most = (int) Math.round(limit * 255);
     int highest = 0;
     long over = 0;

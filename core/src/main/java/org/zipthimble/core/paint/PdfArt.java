@@ -71,7 +71,8 @@ final class PdfArt {
   Affine placed(Point shift) {
     double width = softened.image().getWidth();
     double height = softened.image().getHeight();
-    return Affine.scale(width, height).then(Affine.move(softened.left(), softened.top())).then(toPixels.inverse()).then(Affine.move(shift.x(), shift.y()));
+    return Affine.scale(width, height).then(Affine.move(softened.left(), softened.top())).then(toPixels.inverse())
+        .then(Affine.move(shift.x(), shift.y()));
   }
 
   /** A state in which all that is drawn is as dense as a halo; its opacity is in the mask, since not all readers take both. */
@@ -108,7 +109,8 @@ final class PdfArt {
       COSStream grey = PdfPictures.grey(document, density, image().getWidth(), image().getHeight());
       PDResources resources = new PDResources();
       COSName name = resources.add((PDImageXObject) PDImageXObject.createXObject(grey, null));
-      PdfText text = new PdfText().raw("q").matrix(Affine.scale(1, -1).then(Affine.move(0, 1)).then(unit), "cm").raw("/" + name.getName() + " Do").raw("Q");
+      PdfText text = new PdfText().raw("q").matrix(Affine.scale(1, -1).then(Affine.move(0, 1)).then(unit), "cm")
+          .raw("/" + name.getName() + " Do").raw("Q");
       COSStream stream = document.getDocument().createCOSStream();
       stream.setItem(COSName.TYPE, COSName.XOBJECT);
       try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {

@@ -232,7 +232,9 @@ final class PdfAssets {
     }
   }
 
-  /** What the glyphs of a font stand for (ISO 32000-1, 9.10.3): the library knows none for ligatures and glyphs that are put in for others. */
+  /**
+   * What the glyphs of a font stand for (ISO 32000-1, 9.10.3): the library knows none for ligatures and glyphs that are put in for others.
+   */
   private COSStream characters(SortedMap<Integer, String> glyphs) throws IOException {
     StringBuilder map = new StringBuilder("/CIDInit /ProcSet findresource begin\n12 dict begin\nbegincmap\n"
         + "/CIDSystemInfo << /Registry (Thimble) /Ordering (UCS) /Supplement 0 >> def\n/CMapName /Thimble-UCS def\n/CMapType 2 def\n"

@@ -60,7 +60,8 @@ final class PdfInside {
   private static boolean inked(PDDocument source) {
     try {
       COSDictionary page = source.getPage(0).getCOSObject();
-      COSDictionary resources = source.getPage(0).getResources() == null ? new COSDictionary() : source.getPage(0).getResources().getCOSObject();
+      COSDictionary resources = source.getPage(0).getResources() == null ? new COSDictionary()
+          : source.getPage(0).getResources().getCOSObject();
       return !screenContent(source.getPage(0).getContents().readAllBytes()) && plain(resources, new HashSet<>(), 0)
           && !(page.getDictionaryObject(COSName.GROUP) instanceof COSDictionary
               && screenSpace(((COSDictionary) page.getDictionaryObject(COSName.GROUP)).getDictionaryObject(COSName.CS)));
@@ -112,7 +113,8 @@ final class PdfInside {
       return fits;
     }
     COSDictionary dictionary = (COSDictionary) is;
-    if (screenSpace(dictionary.getDictionaryObject(COSName.COLORSPACE)) || screenSpace(dictionary.getDictionaryObject(COSName.CS)) || !carried(dictionary)) {
+    if (screenSpace(dictionary.getDictionaryObject(COSName.COLORSPACE)) || screenSpace(dictionary.getDictionaryObject(COSName.CS))
+        || !carried(dictionary)) {
       return false;
     }
     boolean form = COSName.FORM.equals(dictionary.getDictionaryObject(COSName.SUBTYPE)) && dictionary instanceof COSStream;

@@ -84,7 +84,9 @@ final class PdfOut implements MarkOut {
     layers.push(new Layer());
   }
 
-  /** A page's group begins without a backdrop, so that nothing mixes with bare paper; where something is to, the paper is laid down first. */
+  /**
+   * A page's group begins without a backdrop, so that nothing mixes with bare paper; where something is to, the paper is laid down first.
+   */
   String content() {
     String paper = mixes ? colours.paper() + " 0 0 " + PdfText.joined(area.width() * 72, area.height() * 72) + " re f\n" : "";
     return paper + text().text();
@@ -181,7 +183,8 @@ final class PdfOut implements MarkOut {
       COSName name = layers.peek().resources().add(font);
       text().raw("BT").raw("3 Tr").raw("/" + name.getName() + " " + PdfText.number(run.em()) + " Tf").matrix(UPRIGHT.then(toPage), "Tm");
       for (Glyph glyph : run.glyphs()) {
-        text().numbers("Td", glyph.x(), -glyph.y()).raw("<" + hex(font.encodeGlyphId(glyph.id())) + "> Tj").numbers("Td", -glyph.x(), glyph.y());
+        text().numbers("Td", glyph.x(), -glyph.y()).raw("<" + hex(font.encodeGlyphId(glyph.id())) + "> Tj")
+            .numbers("Td", -glyph.x(), glyph.y());
       }
       text().raw("0 Tr").raw("ET");
     } catch (IOException e) {

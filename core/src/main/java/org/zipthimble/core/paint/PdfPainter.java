@@ -69,7 +69,8 @@ public final class PdfPainter {
    */
   public static void write(String title, PageRun pages, Optional<PdfPress> press, double mostPpi, OutputStream out, Progress progress)
       throws IOException, Trouble, Stopped {
-    try (PDDocument document = new PDDocument(pages.count() > MANY ? IOUtils.createTempFileOnlyStreamCache() : IOUtils.createMemoryOnlyStreamCache())) {
+    try (PDDocument document = new PDDocument(pages.count() > MANY ? IOUtils.createTempFileOnlyStreamCache()
+        : IOUtils.createMemoryOnlyStreamCache())) {
       document.getDocument().setVersion(VERSION);
       document.setDocumentId(title.hashCode() * 31L + pages.count());
       document.setDocumentInformation(information(title));

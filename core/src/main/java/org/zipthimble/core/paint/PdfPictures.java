@@ -74,7 +74,8 @@ final class PdfPictures {
     if (Levelled.can(image, whole)) {
       return Levelled.of(image, whole, new Rectangle(width, height)).orElseThrow().image();
     }
-    BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE : BufferedImage.TYPE_INT_RGB);
+    BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB_PRE
+        : BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
     g.drawImage(image, 0, 0, width, height, null);

@@ -15,7 +15,10 @@ import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.wording.Trouble;
 
-/** Finds where on a page pictures begin, so that they can be decoded beside each other before the bands that need them wait for one after another. */
+/**
+ * Finds where on a page pictures begin, so that they can be decoded beside each other before the bands that need them wait for one after
+ * another.
+ */
 final class PicturesAhead implements MarkOut {
   /**
    * A picture on the page.

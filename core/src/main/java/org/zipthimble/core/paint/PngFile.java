@@ -1,13 +1,10 @@
 package org.zipthimble.core.paint;
 
-import org.zipthimble.core.picture.Pixels;
-import org.zipthimble.core.wording.Trouble;
-import javax.imageio.ImageIO;
-import java.io.ByteArrayInputStream;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
@@ -19,6 +16,9 @@ import java.util.zip.Adler32;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
+import javax.imageio.ImageIO;
+import org.zipthimble.core.picture.Pixels;
+import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
@@ -117,7 +117,8 @@ public final class PngFile {
   }
 
   private static Part part(BufferedImage band) {
-    byte[] filtered = new PngFilter(band.getWidth(), band.getColorModel().hasAlpha() ? 4 : 3).rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
+    byte[] filtered = new PngFilter(band.getWidth(), band.getColorModel().hasAlpha() ? 4 : 3)
+        .rows(((DataBufferInt) band.getRaster().getDataBuffer()).getData(), band.getHeight());
     Adler32 sum = new Adler32();
     sum.update(filtered);
     // The library begins its low sum at one, and counts that one for every byte in the high sum.

@@ -4,8 +4,8 @@ import java.util.Arrays;
 
 /**
  * Filters rows for PNG (ISO/IEC 15948, 9): of none, sub, up and Paeth the one whose bytes, taken as
- * signed, have the least sum of sizes; a row like the one above it takes up. The first row of a band counts the row above it as black, so its
- * filters look to the left only.
+ * signed, have the least sum of sizes; a row like the one above it takes up. The first row of a band counts the row above it as black, so
+ * its filters look to the left only.
  */
 final class PngFilter {
   private static final int NONE = 0;
@@ -54,7 +54,10 @@ final class PngFilter {
     return out;
   }
 
-  /** The first place where a row is not like the one above it, below zero where there is none. Rows are mostly like it, and this is many pixels at once. */
+  /**
+   * The first place where a row is not like the one above it, below zero where there is none. Rows are mostly like it, and this is many
+   * pixels at once.
+   */
   private int unlike(int[] pixels, int from, int to) {
     int runs = Arrays.mismatch(pixels, from, to, pixels, from - width, to - width);
     return runs < 0 ? runs : from + runs;

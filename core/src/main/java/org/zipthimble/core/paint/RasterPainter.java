@@ -20,10 +20,14 @@ public final class RasterPainter {
 
   private RasterPainter() {}
 
-  /** The map from a page's inches to its pixels: where those are no whole number the art is drawn out by less than a pixel, so that none is left half bare. */
+  /**
+   * The map from a page's inches to its pixels: where those are no whole number the art is drawn out by less than a pixel, so that none is
+   * left half bare.
+   */
   static Affine toPixels(DrawnPage page, double ppi) {
     return Affine.scale(
-        Math.max(1, Math.round(page.size().width() * ppi)) / page.size().width(), Math.max(1, Math.round(page.size().height() * ppi)) / page.size().height());
+        Math.max(1, Math.round(page.size().width() * ppi)) / page.size().width(),
+        Math.max(1, Math.round(page.size().height() * ppi)) / page.size().height());
   }
 
   /**

@@ -62,7 +62,8 @@ public final class TiffFile {
     List<Integer> lengths = new ArrayList<>();
     try {
       try (OutputStream strips = new BufferedOutputStream(Files.newOutputStream(waiting), 1 << 16)) {
-        bands.each(ROWS, (row, rows) -> packed(inks.isPresent() ? inks.get().of(row, rows) : rgb(bands.band(row, rows)), bands.width() * parts, parts, packing), strip -> {
+        bands.each(ROWS, (row, rows) -> packed(inks.isPresent() ? inks.get().of(row, rows) : rgb(bands.band(row, rows)),
+            bands.width() * parts, parts, packing), strip -> {
           lengths.add(strip.length);
           strips.write(strip);
         }, progress);
@@ -107,12 +108,14 @@ public final class TiffFile {
     return out.toByteArray();
   }
 
-  private static void head(Bands bands, int parts, Packing packing, byte[] profile, List<Integer> lengths, OutputStream out) throws IOException {
+  private static void head(Bands bands, int parts, Packing packing, byte[] profile, List<Integer> lengths, OutputStream out)
+      throws IOException {
     byte[] resolution = ByteBuffer.allocate(8).putInt((int) Math.round(bands.ppi() * 1000)).putInt(1000).array();
     byte[] program = "Zip Thimble\0".getBytes(StandardCharsets.US_ASCII);
     List<Field> fields = new ArrayList<>(List.of(
         number(256, LONG, bands.width()), number(257, LONG, bands.height()), numbers(258, parts), number(259, SHORT, packing.number),
-        number(262, SHORT, parts == 4 ? 5 : 2), new Field(273, LONG, lengths.size(), new byte[4 * lengths.size()]), number(277, SHORT, parts),
+        number(262, SHORT, parts == 4 ? 5 : 2), new Field(273, LONG, lengths.size(), new byte[4 * lengths.size()]),
+        number(277, SHORT, parts),
         number(278, LONG, ROWS), new Field(279, LONG, lengths.size(), bytes(lengths)), new Field(282, RATIONAL, 1, resolution),
         new Field(283, RATIONAL, 1, resolution), number(284, SHORT, 1), number(296, SHORT, 2), new Field(305, 2, program.length, program),
         number(317, SHORT, 2)));
@@ -153,7 +156,8 @@ public final class TiffFile {
   }
 
   private static Field number(int tag, int type, int value) {
-    return new Field(tag, type, 1, type == SHORT ? ByteBuffer.allocate(2).putShort((short) value).array() : ByteBuffer.allocate(4).putInt(value).array());
+    return new Field(tag, type, 1, type == SHORT ? ByteBuffer.allocate(2).putShort((short) value).array()
+        : ByteBuffer.allocate(4).putInt(value).array());
   }
 
   /** Eight bits for each channel. */

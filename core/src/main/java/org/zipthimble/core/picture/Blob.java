@@ -8,8 +8,8 @@ import java.util.Arrays;
 import java.util.HexFormat;
 
 /**
- * Bytes that never change, known by their SHA-256. Two blobs are equal when their bytes are, and both are known by the same. What a file states of
- * its bytes can be taken as it is said and proved later: working it out takes longer than all else about a large file.
+ * Bytes that never change, known by their SHA-256. Two blobs are equal when their bytes are, and both are known by the same. What a file
+ * states of its bytes can be taken as it is said and proved later: working it out takes longer than all else about a large file.
  */
 public final class Blob {
   private static final int HEAD = 8_000_000;
@@ -83,7 +83,8 @@ public final class Blob {
 
   @Override
   public boolean equals(Object other) {
-    return this == other || other instanceof Blob && ((Blob) other).id.equals(id) && (proved && ((Blob) other).proved || Arrays.equals(((Blob) other).bytes, bytes));
+    return this == other || other instanceof Blob && ((Blob) other).id.equals(id)
+        && (proved && ((Blob) other).proved || Arrays.equals(((Blob) other).bytes, bytes));
   }
 
   @Override

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
- * Softens a field of values: three box means in each direction, close to a bell curve, and of just its variance (Gwosdek, Grewenig, Bruhn and
- * Weickert, "Theoretical Foundations of Gaussian Convolution by Extended Box Filtering", 2011; from memory).
+ * Softens a field of values: three box means in each direction, close to a bell curve, and of just its variance (Gwosdek, Grewenig, Bruhn
+ * and Weickert, "Theoretical Foundations of Gaussian Convolution by Extended Box Filtering", 2011; from memory).
  */
 public final class Blur {
   /** Below this nothing is done. */
@@ -47,12 +47,14 @@ public final class Blur {
     if (sigma < LEAST) {
       return whole(field, width, height);
     }
-    // Each box has a third of the variance: r(r+1)/3 of a box of 2r+1 whole places, and the part p that its two ends count makes up for the rest.
+    // Each box has a third of the variance: r(r+1)/3 of a box of 2r+1 whole places, and the part p that its two ends count makes up for
+    // the rest.
     double third = sigma * sigma / 3;
     int radius = (int) Math.floor((Math.sqrt(12 * third + 1) - 1) / 2);
     double wide = 2 * radius + 1;
     float part = (float) (wide * (third - radius * (radius + 1) / 3.0) / (2 * ((radius + 1.0) * (radius + 1) - third)));
-    return radius <= FEW ? tapped(field, width, height, kernel(radius, part)) : summed(whole(field, width, height), width, height, radius, part);
+    return radius <= FEW ? tapped(field, width, height, kernel(radius, part))
+        : summed(whole(field, width, height), width, height, radius, part);
   }
 
   private static float[] whole(Rows field, int width, int height) {
@@ -88,11 +90,15 @@ public final class Blur {
     return half;
   }
 
-  /** Whole rows are softened across when they are needed for the first time, and go down the field together: they are still near at hand then. */
+  /**
+   * Whole rows are softened across when they are needed for the first time, and go down the field together: they are still near at hand
+   * then.
+   */
   private static float[] tapped(Rows field, int width, int height, float[] kernel) {
     float[] out = new float[width * height];
     int bands = (height + BAND - 1) / BAND;
-    IntStream.range(0, bands).parallel().forEach(i -> new Band(field, width, height, kernel).soften(i * BAND, Math.min(height, (i + 1) * BAND), out));
+    IntStream.range(0, bands).parallel()
+        .forEach(i -> new Band(field, width, height, kernel).soften(i * BAND, Math.min(height, (i + 1) * BAND), out));
     return out;
   }
 
@@ -176,7 +182,8 @@ public final class Blur {
       float[] to = b;
       IntStream.range(0, height).parallel().forEach(y -> line(from, to, y * width, width, radius, part));
       int strips = (width + STRIP - 1) / STRIP;
-      IntStream.range(0, strips).parallel().forEach(i -> columns(to, from, i * STRIP, Math.min(width, (i + 1) * STRIP), width, height, radius, part));
+      IntStream.range(0, strips).parallel()
+          .forEach(i -> columns(to, from, i * STRIP, Math.min(width, (i + 1) * STRIP), width, height, radius, part));
     }
     return a;
   }

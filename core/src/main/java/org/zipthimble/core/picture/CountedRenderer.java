@@ -22,7 +22,10 @@ final class CountedRenderer extends PDFRenderer {
   /** The most pictures and forms that are drawn, those in forms counted as often. */
   static final long MOST_FORMS = 20_000;
 
-  /** Places farther off and letters larger than this, in points, have no part in what is seen of a page; curves so large are broken up without end. */
+  /**
+   * Places farther off and letters larger than this, in points, have no part in what is seen of a page; curves so large are broken up
+   * without end.
+   */
   private static final float FAR = 100_000;
 
   /** Dashes shorter than this together, in points, look like a solid line and are countless. */

@@ -27,7 +27,10 @@ import java.util.Set;
 final class Exif {
   private Exif() {}
 
-  /** The orientation that a file states, 1 to 8; 1 where it states none that can be read. Within the file's own bytes, whatever lengths it claims. */
+  /**
+   * The orientation that a file states, 1 to 8; 1 where it states none that can be read. Within the file's own bytes, whatever lengths it
+   * claims.
+   */
   static int turn(Kind kind, byte[] bytes) {
     try {
       Metadata found = new Metadata();

@@ -35,7 +35,8 @@ final class Grading {
 
   /** Whether anything is changed at all. */
   static boolean needed(Retouch retouch) {
-    return retouch.tint().isPresent() || !retouch.tones().equals(Tones.NONE) || retouch.look() != PictureLook.NONE && retouch.strength() > 0;
+    return retouch.tint().isPresent() || !retouch.tones().equals(Tones.NONE) || retouch.look() != PictureLook.NONE
+        && retouch.strength() > 0;
   }
 
   /** Changes pixels of 0xAARRGGBB, not premultiplied. */

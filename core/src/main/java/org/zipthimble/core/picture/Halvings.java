@@ -46,7 +46,8 @@ public final class Halvings {
   }
 
   /**
-   * Sees whether a picture can be decoded; one that is kept has been. One that is not large is kept: what looks at it next need not decode it again.
+   * Sees whether a picture can be decoded; one that is kept has been. One that is not large is kept: what looks at it next need not decode
+   * it again.
    *
    * @throws Trouble when it cannot
    */
@@ -103,7 +104,8 @@ public final class Halvings {
     if (level == 0) {
       return Pictures.untouched(picture, 1);
     }
-    boolean large = level > 1 && found(Key.untouched(picture, level - 1)) == null && (picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE);
+    boolean large = level > 1 && found(Key.untouched(picture, level - 1)) == null
+        && (picture.kind() == Kind.PDF || Pictures.pixels(picture) > LARGE);
     if (large) {
       return half(Pictures.untouched(picture, 1 << (level - 1)));
     }

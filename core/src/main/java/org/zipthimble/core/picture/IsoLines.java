@@ -64,7 +64,10 @@ final class IsoLines {
     return out;
   }
 
-  /** Marks where the level is passed between one pixel of a row and the next; without turning off the way at a pixel, as half of them would surprise. */
+  /**
+   * Marks where the level is passed between one pixel of a row and the next; without turning off the way at a pixel, as half of them would
+   * surprise.
+   */
   private void mark(int y) {
     int base = (y - 1) * width;
     long before = OUTSIDE >= level ? 1 : 0;

@@ -46,8 +46,8 @@ record JpegHead(int components, boolean inverted, boolean luma, Optional<byte[]>
   }
 
   /**
-   * The same pixels without comments and without segments of programs: only what tells how the pixels are to be read stays, that is the JFIF head, a
-   * profile and the marker of inks. What cannot be read stays as it is.
+   * The same pixels without comments and without segments of programs: only what tells how the pixels are to be read stays, that is the
+   * JFIF head, a profile and the marker of inks. What cannot be read stays as it is.
    */
   static byte[] bare(byte[] file) {
     ByteArrayOutputStream out = new ByteArrayOutputStream(file.length);
@@ -59,7 +59,8 @@ record JpegHead(int components, boolean inverted, boolean luma, Optional<byte[]>
       if (marker == 0xDA || length < 2 || at + 2 + length > file.length) {
         break;
       }
-      boolean program = marker >= 0xE1 && marker <= 0xEF && marker != 0xEE && !(marker == 0xE2 && begins(file, at + 4, at + 2 + length, "ICC_PROFILE\0"));
+      boolean program = marker >= 0xE1 && marker <= 0xEF && marker != 0xEE
+          && !(marker == 0xE2 && begins(file, at + 4, at + 2 + length, "ICC_PROFILE\0"));
       if (!program && marker != 0xFE) {
         out.write(file, at, 2 + length);
       }

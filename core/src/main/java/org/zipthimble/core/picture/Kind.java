@@ -54,7 +54,8 @@ public enum Kind {
     if (bytes.length > 12 && begins(bytes, 'G', 'I', 'F', '8')) {
       return Optional.of(GIF);
     }
-    if (bytes.length > 16 && begins(bytes, 'R', 'I', 'F', 'F') && bytes[8] == 'W' && bytes[9] == 'E' && bytes[10] == 'B' && bytes[11] == 'P') {
+    if (bytes.length > 16 && begins(bytes, 'R', 'I', 'F', 'F') && bytes[8] == 'W' && bytes[9] == 'E' && bytes[10] == 'B'
+        && bytes[11] == 'P') {
       return Optional.of(WEBP);
     }
     if (bytes.length > 64 && pdf(bytes)) {

@@ -8,12 +8,13 @@ import java.util.Optional;
 import org.zipthimble.core.geom.Affine;
 
 /**
- * Draws opaque pictures whose sides lie along those of the pixels they are drawn into, as nearly all pictures do: first down the columns, then along the rows, by cubic
- * convolution (Keys, "Cubic Convolution Interpolation for Digital Image Processing", 1981, with a = -1/2). Where a picture is made smaller, the
- * kernel is as wide as a drawn pixel, so that nothing of it is left out and no fine pattern beats against the pixels.
+ * Draws opaque pictures whose sides lie along those of the pixels they are drawn into, as nearly all pictures do: first down the columns,
+ * then along the rows, by cubic convolution (Keys, "Cubic Convolution Interpolation for Digital Image Processing", 1981, with a = -1/2).
+ * Where a picture is made smaller, the kernel is as wide as a drawn pixel, so that nothing of it is left out and no fine pattern beats
+ * against the pixels.
  *
- * <p>Red, green and blue of a pixel are weighed together in one number of 64 bits, 21 for each: the sum of all, each with its sign, is the same as if each were summed alone, and
- * something added beforehand keeps every part above nought.
+ * <p>Red, green and blue of a pixel are weighed together in one number of 64 bits, 21 for each: the sum of all, each with its sign, is the
+ * same as if each were summed alone, and something added beforehand keeps every part above nought.
  */
 public final class Levelled {
   /** How far, in drawn pixels, a side may lean over the whole picture. */
@@ -110,7 +111,8 @@ public final class Levelled {
     double top = Math.min(toPixels.f(), toPixels.f() + toPixels.d());
     int x = (int) Math.ceil(left - 0.5);
     int y = (int) Math.ceil(top - 0.5);
-    return new Rectangle(x, y, (int) Math.ceil(left + Math.abs(toPixels.a()) - 0.5) - x, (int) Math.ceil(top + Math.abs(toPixels.d()) - 0.5) - y);
+    return new Rectangle(x, y, (int) Math.ceil(left + Math.abs(toPixels.a()) - 0.5) - x,
+        (int) Math.ceil(top + Math.abs(toPixels.d()) - 0.5) - y);
   }
 
   private void draw(int[] out) {
@@ -161,7 +163,8 @@ public final class Levelled {
       long sum = SECOND;
       int from = first[x] + most;
       for (int end = from + most; from < end; from += TOGETHER) {
-        sum += wide[from] * weights[at] + wide[from + 1] * weights[at + 1] + wide[from + 2] * weights[at + 2] + wide[from + 3] * weights[at + 3];
+        sum += wide[from] * weights[at] + wide[from + 1] * weights[at + 1] + wide[from + 2] * weights[at + 2] + wide[from + 3]
+            * weights[at + 3];
         at += TOGETHER;
       }
       out[to + x] = colour(sum >>> 2 * LANE) << 16 | colour(sum >>> LANE) << 8 | colour(sum);

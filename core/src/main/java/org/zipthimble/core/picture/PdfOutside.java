@@ -15,7 +15,8 @@ import org.apache.pdfbox.cos.COSStream;
 /** What leads outside of a PDF file, or tells where it has been: addresses of streams, actions, what programs noted. */
 public final class PdfOutside {
   private static final int DEEPEST = 60;
-  private static final List<COSName> OUTSIDE = Stream.of("A", "AA", "URI", "OPI", "PieceInfo", "Metadata", "LastModified", "Alternates", "EF", "AF")
+  private static final List<COSName> OUTSIDE = Stream.of("A", "AA", "URI", "OPI", "PieceInfo", "Metadata", "LastModified", "Alternates",
+      "EF", "AF")
       .map(COSName::getPDFName).toList();
   private static final List<COSName> OUTSIDE_STREAM = Stream.of("F", "FFilter", "FDecodeParms").map(COSName::getPDFName).toList();
 

@@ -13,7 +13,8 @@ import org.zipthimble.core.kept.Recent;
  */
 public record Picture(Blob blob, Kind kind, String name, int width, int height, Retouch retouch) {
   /** What tells retouches apart; asked for at every drawing, and long where there are many strokes. */
-  private static final Recent<Retouch, Void, String> KEYS = Recent.plain(5_000, r -> new Blob(r.toString().getBytes(StandardCharsets.UTF_8)).id());
+  private static final Recent<Retouch, Void,
+      String> KEYS = Recent.plain(5_000, r -> new Blob(r.toString().getBytes(StandardCharsets.UTF_8)).id());
 
   /** All of a picture but its bytes, by which what is kept for the bytes is told apart. */
   public record Drawn(Kind kind, String name, int width, int height, Retouch retouch) {

@@ -67,7 +67,8 @@ public final class Pictures {
   }
 
   /**
-   * Looks at a picture file that may have been looked at before: bytes of the same SHA-256 are not drawn again, which takes most of the time.
+   * Looks at a picture file that may have been looked at before: bytes of the same SHA-256 are not drawn again, which takes most of the
+   * time.
    * Their kind and size are held against the limits all the same, and a check draws every picture beside the window.
    *
    * @param known the SHA-256 of the bytes that were found sound, in hexadecimal
@@ -79,7 +80,8 @@ public final class Pictures {
   }
 
   /**
-   * Looks at a picture file whose SHA-256 is taken as it is stated, to be proved later ({@link Blob#proved()}): its kind and its size are held against the limits at once.
+   * Looks at a picture file whose SHA-256 is taken as it is stated, to be proved later ({@link Blob#proved()}): its kind and its size are
+   * held against the limits at once.
    *
    * @param bytes taken over as they are: nobody changes them any more
    * @param stated the SHA-256 of the bytes, in hexadecimal

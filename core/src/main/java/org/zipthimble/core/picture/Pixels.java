@@ -6,7 +6,10 @@ import java.awt.image.ComponentSampleModel;
 import java.awt.image.DataBufferByte;
 import java.awt.image.WritableRaster;
 
-/** Takes pixels out of pictures, whole rows at a time where a picture holds them nearly that way: asked one by one each goes through its colour model. */
+/**
+ * Takes pixels out of pictures, whole rows at a time where a picture holds them nearly that way: asked one by one each goes through its
+ * colour model.
+ */
 public final class Pixels {
   private static final int OPAQUE = 0xFF000000;
 
@@ -63,8 +66,8 @@ public final class Pixels {
   }
 
   /**
-   * Blue, green and red, a byte each, as photographs are decoded, or a grey in one byte. The toolkit's colour model takes greys for light that is not yet bent for a screen and
-   * makes them lighter, its drawing does not; files of greys mean what its drawing shows.
+   * Blue, green and red, a byte each, as photographs are decoded, or a grey in one byte. The toolkit's colour model takes greys for light
+   * that is not yet bent for a screen and makes them lighter, its drawing does not; files of greys mean what its drawing shows.
    */
   private static void bytes(BufferedImage image, int x, int y, int width, int height, int[] into, int at) {
     if (x < 0 || y < 0 || x + width > image.getWidth() || y + height > image.getHeight()) {
@@ -79,7 +82,8 @@ public final class Pixels {
     int green = places[places.length / 2];
     int blue = places[places.length - 1];
     for (int row = 0; row < height; row++) {
-      int from = raster.getDataBuffer().getOffset() + (y + row - raster.getSampleModelTranslateY()) * model.getScanlineStride() + (x - raster.getSampleModelTranslateX()) * step;
+      int from = raster.getDataBuffer().getOffset() + (y + row - raster.getSampleModelTranslateY()) * model.getScanlineStride()
+          + (x - raster.getSampleModelTranslateX()) * step;
       int to = at + row * width;
       for (int i = 0; i < width; i++) {
         into[to + i] = OPAQUE | (held[from + red] & 255) << 16 | (held[from + green] & 255) << 8 | held[from + blue] & 255;

@@ -20,7 +20,8 @@ public final class Remapped {
   private Remapped() {}
 
   /**
-   * A picture of a box, each of its pixels mixed of the four nearest of the source; beyond its edge the source goes on in the colours of its edge.
+   * A picture of a box, each of its pixels mixed of the four nearest of the source; beyond its edge the source goes on in the colours of
+   * its edge.
    *
    * @param box in inches
    * @param ppi pixels per inch across and down
@@ -42,7 +43,8 @@ public final class Remapped {
     IntStream.range(0, high).parallel().forEach(row -> {
       for (int column = 0; column < wide; column++) {
         Point unit = toUnit.apply(new Point(box.x() + (column + 0.5) * box.width() / wide, box.y() + (row + 0.5) * box.height() / high));
-        out[row * wide + column] = mixed(pixels, from.getWidth(), from.getHeight(), unit.x() * from.getWidth() - 0.5, unit.y() * from.getHeight() - 0.5);
+        out[row * wide + column] = mixed(pixels, from.getWidth(), from.getHeight(), unit.x() * from.getWidth() - 0.5,
+            unit.y() * from.getHeight() - 0.5);
       }
     });
     return Picture.of(new Blob(png(to)), Kind.PNG, source.name(), wide, high);

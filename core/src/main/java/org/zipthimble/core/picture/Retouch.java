@@ -77,7 +77,10 @@ public record Retouch(
     return withLook(other).withStrength(share);
   }
 
-  /** How much larger a picture is drawn so that its crop stays full when it is turned straight: a factor of 1 or more, for a picture of so many pixels. */
+  /**
+   * How much larger a picture is drawn so that its crop stays full when it is turned straight: a factor of 1 or more, for a picture of so
+   * many pixels.
+   */
   public double zoom(int width, int height) {
     if (straighten == 0) {
       return 1;

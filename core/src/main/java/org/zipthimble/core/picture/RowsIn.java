@@ -11,8 +11,8 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 
 /**
- * Takes the rows of a photograph as its decoder gives them, red first, into a picture that has blue first. The toolkit's own rasters do that byte by byte through what may
- * lie in any way, which takes half as long as the decoding.
+ * Takes the rows of a photograph as its decoder gives them, red first, into a picture that has blue first. The toolkit's own rasters do
+ * that byte by byte through what may lie in any way, which takes half as long as the decoding.
  */
 final class RowsIn extends WritableRaster {
   private static final int BYTES = 3;

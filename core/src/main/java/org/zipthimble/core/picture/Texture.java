@@ -62,7 +62,8 @@ public record Texture(Surface surface, Colour colour, double grain, double degre
       for (int column = 0; column < across; column++) {
         double x = (column + 0.5) / ppi;
         double y = (row + 0.5) / ppi;
-        double level = surface == Surface.FOIL ? foil((x * cos + y * sin) / grain, (y * cos - x * sin) / grain) : glitter(x / grain, y / grain);
+        double level = surface == Surface.FOIL ? foil((x * cos + y * sin) / grain, (y * cos - x * sin) / grain)
+            : glitter(x / grain, y / grain);
         to[row * across + column] = coloured(level);
       }
     });

@@ -194,7 +194,8 @@ public final class Trace {
       for (int places = 0; end < chains.size() && places < AT_ONCE; end++) {
         places += chains.get(end).size();
       }
-      contours.addAll(chains.subList(done, end).parallelStream().map(chain -> Fit.traced(chain, tolerance)).filter(c -> !c.spans().isEmpty()).toList());
+      contours.addAll(chains.subList(done, end).parallelStream().map(chain -> Fit.traced(chain, tolerance))
+          .filter(c -> !c.spans().isEmpty()).toList());
       done = end;
     }
     return Contour.path(contours).mapped(Affine.scale(1.0 / width, 1.0 / height));

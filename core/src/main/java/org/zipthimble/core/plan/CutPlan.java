@@ -28,7 +28,8 @@ import java.util.TreeMap;
  */
 @RecordBuilder
 public record CutPlan(
-    List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, Optional<Double> weedClear, double speck, boolean marks, boolean nested,
+    List<Lane> lanes, double gap, Turns turns, boolean grain, double weedBox, double weedLines, Optional<Double> weedClear, double speck,
+    boolean marks, boolean nested,
     Map<String, List<PiecePlace>> laid, Split split) implements CutPlanBuilder.With {
   /** No lanes; a gap of 1/8 in. */
   public static final CutPlan NONE =

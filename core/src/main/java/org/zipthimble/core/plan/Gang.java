@@ -23,7 +23,8 @@ import org.zipthimble.core.geom.Point;
  * @param backY the same downwards
  * @param stacked whether rows are laid so that the piles of cut sheets, put one on another from left to right, are in order
  * @param labels where the places are on a sheet that is cut already; gutter, margin and turning count for nothing then
- * @param booklet whether two pages of a booklet lie on each side of a sheet, in the order in which they are folded; turning, counts and gutter
+ * @param booklet whether two pages of a booklet lie on each side of a sheet, in the order in which they are folded; turning, counts and
+ *     gutter
  *     count for nothing then
  * @param along which way of a piece goes with the grain of the paper
  * @param moved how far pieces are moved by hand from their places, in inches, by the place's number from 0
@@ -33,8 +34,10 @@ import org.zipthimble.core.geom.Point;
  */
 @RecordBuilder
 public record Gang(
-    Turning turning, int across, int down, double gutter, double margin, boolean corner, Backs backs, double backX, double backY, boolean stacked, boolean slug,
-    Optional<Labels> labels, Set<Integer> used, boolean booklet, Along along, Map<Integer, Point> moved, Set<Integer> left) implements GangBuilder.With {
+    Turning turning, int across, int down, double gutter, double margin, boolean corner, Backs backs, double backX, double backY,
+    boolean stacked, boolean slug,
+    Optional<Labels> labels, Set<Integer> used, boolean booklet, Along along, Map<Integer, Point> moved, Set<Integer> left)
+    implements GangBuilder.With {
   /** The most beside or below each other. */
   public static final int MOST = 100;
 
@@ -48,7 +51,8 @@ public record Gang(
   public static final double MOST_SHIFT = 0.5;
 
   /** As many as go on, an eighth between them, a quarter free all round. */
-  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true, Optional.empty(), Set.of(), false, Along.ANY, Map.of(), Set.of());
+  public static final Gang USUAL = new Gang(Turning.BEST, 0, 0, 0.25, 0.25, false, Backs.NONE, 0, 0, false, true, Optional.empty(),
+      Set.of(), false, Along.ANY, Map.of(), Set.of());
 
   /**
    * The places of a sheet of labels.
@@ -61,7 +65,8 @@ public record Gang(
   public record Labels(double left, double top, double stepX, double stepY) {
     /** Checks the ranges. */
     public Labels {
-      if (!(left >= 0 && left <= MOST_LABEL && top >= 0 && top <= MOST_LABEL && stepX > 0 && stepX <= MOST_LABEL && stepY > 0 && stepY <= MOST_LABEL)) {
+      if (!(left >= 0 && left <= MOST_LABEL && top >= 0 && top <= MOST_LABEL && stepX > 0 && stepX <= MOST_LABEL && stepY > 0
+          && stepY <= MOST_LABEL)) {
         throw new IllegalArgumentException("labels are out of range: " + left + ", " + top + ", " + stepX + ", " + stepY);
       }
     }
@@ -106,8 +111,10 @@ public record Gang(
     moved = Collections.unmodifiableMap(new TreeMap<>(moved));
     boolean near = moved.values().stream().allMatch(p -> Math.max(Math.abs(p.x()), Math.abs(p.y())) <= MOST_LABEL);
     boolean counts = across >= 0 && across <= MOST && down >= 0 && down <= MOST;
-    boolean lengths = gutter >= 0 && gutter <= MOST_GAP && margin >= 0 && margin <= MOST_GAP && Math.abs(backX) <= MOST_SHIFT && Math.abs(backY) <= MOST_SHIFT;
-    if (turning == null || backs == null || !counts || !lengths || labels == null || along == null || !near || !numbers(used) || !numbers(left) || !numbers(moved.keySet())) {
+    boolean lengths = gutter >= 0 && gutter <= MOST_GAP && margin >= 0 && margin <= MOST_GAP && Math.abs(backX) <= MOST_SHIFT
+        && Math.abs(backY) <= MOST_SHIFT;
+    if (turning == null || backs == null || !counts || !lengths || labels == null || along == null || !near || !numbers(used)
+        || !numbers(left) || !numbers(moved.keySet())) {
       throw new IllegalArgumentException("pieces on a sheet are out of range: " + across + " by " + down + ", " + gutter + ", " + margin);
     }
   }

@@ -12,7 +12,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param ruler a line of 4 inches and one of 100 millimetres, to be measured on the printed sheet
  */
 @RecordBuilder
-public record SheetMarks(boolean folds, boolean centre, boolean registration, boolean bar, boolean ruler) implements SheetMarksBuilder.With {
+public record SheetMarks(boolean folds, boolean centre, boolean registration, boolean bar, boolean ruler)
+    implements SheetMarksBuilder.With {
   /** Where pieces are folded is told; nothing else. */
   public static final SheetMarks USUAL = new SheetMarks(true, false, false, false, false);
 }

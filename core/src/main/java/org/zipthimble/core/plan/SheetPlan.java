@@ -15,7 +15,8 @@ import org.zipthimble.core.units.Size;
  * @param stock what else is known of the paper
  */
 @RecordBuilder
-public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang, SheetMarks marks, SheetStock stock) implements SheetPlanBuilder.With {
+public record SheetPlan(boolean onPaper, Size paper, boolean cropMarks, Optional<Gang> gang, SheetMarks marks, SheetStock stock)
+    implements SheetPlanBuilder.With {
   /** US letter, ANSI/ASME Y14.1 size A. */
   public static final Size LETTER = new Size(8.5, 11);
 

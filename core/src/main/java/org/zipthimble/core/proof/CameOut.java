@@ -31,7 +31,8 @@ import org.zipthimble.core.wording.Wording;
  * @param rightSide whether the side that was to be printed was
  * @param wanted the paper that was asked for
  */
-public record CameOut(BufferedImage picture, double ppi, Printing how, boolean transferPaper, boolean transferInk, boolean rightSide, Size wanted) {
+public record CameOut(BufferedImage picture, double ppi, Printing how, boolean transferPaper, boolean transferInk, boolean rightSide,
+    Size wanted) {
   private static final double LOOK_PPI = 50;
 
   /** Sizes that are off by less are right, as a part: a hair on a foot. */
@@ -55,15 +56,19 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
     out.add(size(page, unit));
     out.add(edges(page, unit));
     out.add(mirror(job, page, seen));
-    out.add(new Measured.Line(Wording.text("cameOut.paper"), Lengths.show(round(wanted), unit), Lengths.show(round(how.paper()), unit), same(wanted, how.paper())));
+    out.add(new Measured.Line(Wording.text("cameOut.paper"), Lengths.show(round(wanted), unit), Lengths.show(round(how.paper()), unit),
+        same(wanted, how.paper())));
     boolean transfer = job.process() == Process.TRANSFER;
-    out.add(new Measured.Line(Wording.text("cameOut.kind"), kind(transfer, transfer), kind(transferPaper, transferInk), transfer ? transferPaper && transferInk : !transferPaper && !transferInk));
-    out.add(new Measured.Line(Wording.text("cameOut.side"), Wording.text("cameOut.side.right"), Wording.text(rightSide ? "cameOut.side.right" : "cameOut.side.wrong"), rightSide));
+    out.add(new Measured.Line(Wording.text("cameOut.kind"), kind(transfer, transfer), kind(transferPaper, transferInk),
+        transfer ? transferPaper && transferInk : !transferPaper && !transferInk));
+    out.add(new Measured.Line(Wording.text("cameOut.side"), Wording.text("cameOut.side.right"),
+        Wording.text(rightSide ? "cameOut.side.right" : "cameOut.side.wrong"), rightSide));
     return List.copyOf(out);
   }
 
   private static String kind(boolean paper, boolean ink) {
-    return Wording.text(paper ? "cameOut.transferPaper" : "cameOut.otherPaper") + ", " + Wording.text(ink ? "cameOut.transferInk" : "cameOut.otherInk");
+    return Wording.text(paper ? "cameOut.transferPaper" : "cameOut.otherPaper") + ", "
+        + Wording.text(ink ? "cameOut.transferInk" : "cameOut.otherInk");
   }
 
   private static Size round(Size size) {
@@ -71,7 +76,8 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
   }
 
   private static boolean same(Size a, Size b) {
-    return Math.abs(a.width() - b.width()) < 0.03 && Math.abs(a.height() - b.height()) < 0.03 || Math.abs(a.width() - b.height()) < 0.03 && Math.abs(a.height() - b.width()) < 0.03;
+    return Math.abs(a.width() - b.width()) < 0.03 && Math.abs(a.height() - b.height()) < 0.03 || Math.abs(a.width() - b.height()) < 0.03
+        && Math.abs(a.height() - b.width()) < 0.03;
   }
 
   private Measured.Line size(DrawnPage page, Unit unit) {
@@ -81,7 +87,8 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
     double scale = taken.filter(t -> Math.abs(t.scale() - told) * t.extent() * ppi > PIXELS).map(Taken::scale).orElse(told);
     Size trim = new Size(page.trim().width(), page.trim().height());
     Size came = new Size(trim.width() * scale, trim.height() * scale);
-    String found = Wording.text("cameOut.size", plain(came.width(), unit), plain(came.height(), unit), unit.sign(), Lengths.plain(scale * 100, 2));
+    String found = Wording.text("cameOut.size", plain(came.width(), unit), plain(came.height(), unit), unit.sign(),
+        Lengths.plain(scale * 100, 2));
     return new Measured.Line(Wording.text("cameOut.sizeName"), Lengths.show(trim, unit), found, Math.abs(scale - 1) < TOLERANCE);
   }
 
@@ -92,7 +99,10 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
   /** A scale taken from a picture, by an extent in inches of the page. */
   private record Taken(double scale, double extent) {}
 
-  /** The scale as the picture alone shows it: the extent of what is dark in it against that of the page; empty where something is lost, or nothing is dark. */
+  /**
+   * The scale as the picture alone shows it: the extent of what is dark in it against that of the page; empty where something is lost, or
+   * nothing is dark.
+   */
   private Optional<Taken> measured(DrawnPage page) {
     Insets lost = how.lost(page.size(), page.bleed());
     if (lost.most() > 0) {
@@ -141,16 +151,19 @@ public record CameOut(BufferedImage picture, double ppi, Printing how, boolean t
     List<String> words = new ArrayList<>();
     for (Side side : Side.values()) {
       if (bleed.at(side) > 0.002) {
-        words.add(Wording.text(trim.at(side) > 0.002 ? "cameOut.lostItem" : "cameOut.lostBleed", side.spoken(), plain(bleed.at(side), unit), unit.sign()));
+        words.add(Wording.text(trim.at(side) > 0.002 ? "cameOut.lostItem" : "cameOut.lostBleed", side.spoken(),
+            plain(bleed.at(side), unit), unit.sign()));
       }
     }
-    return new Measured.Line(Wording.text("cameOut.edges"), Wording.text("cameOut.whole"), words.isEmpty() ? Wording.text("cameOut.whole") : String.join(", ", words), words.isEmpty());
+    return new Measured.Line(Wording.text("cameOut.edges"), Wording.text("cameOut.whole"), words.isEmpty() ? Wording.text("cameOut.whole")
+        : String.join(", ", words), words.isEmpty());
   }
 
   private Measured.Line mirror(Job job, DrawnPage page, DrawnPage seen) {
     WayRound found = wayRound(page, seen);
     WayRound wantedWay = job.mustMirror() ? WayRound.MIRRORED : WayRound.AS_SEEN;
-    return new Measured.Line(Wording.text("mirror.line"), Wording.of(wantedWay), Wording.of(found), found == wantedWay || found == WayRound.EITHER);
+    return new Measured.Line(Wording.text("mirror.line"), Wording.of(wantedWay), Wording.of(found),
+        found == wantedWay || found == WayRound.EITHER);
   }
 
   /** Which way round the art lies on the sheet, from its pixels. */

@@ -8,7 +8,8 @@ import org.zipthimble.core.picture.Pixels;
  *
  * @param mean the mean difference as a share of full scale
  * @param largest the largest difference as a share of full scale
- * @param local the largest difference of two small squares of {@link #SQUARE} pixels, of which the means are taken, and of which one may lie a
+ * @param local the largest difference of two small squares of {@link #SQUARE} pixels, of which the means are taken, and of which one may
+ *     lie a
  *     pixel beside the other: smoothing and rounding of edges goes out in them, something that is missing does not
  */
 public record Comparison(double mean, double largest, double local) {
@@ -52,7 +53,8 @@ public record Comparison(double mean, double largest, double local) {
           int own = part * (SQUARE + 1);
           sums[own + now][x + 1] = sums[own + before][x + 1] + row[part];
           if (y + 1 >= SQUARE && x + 1 >= SQUARE) {
-            long square = sums[own + now][x + 1] - sums[own + above][x + 1] - sums[own + now][x + 1 - SQUARE] + sums[own + above][x + 1 - SQUARE];
+            long square = sums[own + now][x + 1] - sums[own + above][x + 1] - sums[own + now][x + 1 - SQUARE]
+                + sums[own + above][x + 1 - SQUARE];
             if (Math.abs(square) > local) {
               local = Math.max(local, nearest(a, b, x + 1 - SQUARE, y + 1 - SQUARE, shift));
             }

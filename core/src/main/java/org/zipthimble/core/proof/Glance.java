@@ -34,7 +34,8 @@ public final class Glance {
   private Glance() {}
 
   /**
-   * Draws a written picture file small, without taking all its pixels into memory; what is left of them is averaged, so that fine lines stay even.
+   * Draws a written picture file small, without taking all its pixels into memory; what is left of them is averaged, so that fine lines
+   * stay even.
    *
    * @param share from its width and height in pixels, how many pixels are to be shown for each; 1 at most is used
    * @throws IOException when it cannot be read
@@ -107,7 +108,8 @@ public final class Glance {
       PDFRenderer reader = new PDFRenderer(document);
       for (int i = 0; i < Math.min(most, document.getNumberOfPages()); i++) {
         PDRectangle page = document.getPage(i).getCropBox();
-        drawn.add(reader.renderImageWithDPI(i, (float) ppi.applyAsDouble(page.getWidth() / POINTS, page.getHeight() / POINTS), ImageType.RGB));
+        drawn.add(reader.renderImageWithDPI(i, (float) ppi.applyAsDouble(page.getWidth() / POINTS, page.getHeight() / POINTS),
+            ImageType.RGB));
       }
     }
     return drawn;

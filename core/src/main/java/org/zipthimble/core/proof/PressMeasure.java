@@ -117,8 +117,10 @@ public record PressMeasure(Map<Demand, Boolean> demands, Set<String> spaces, Set
   }
 
   private static boolean within(PdfArray in, PdfArray out) {
-    boolean low = in.getAsNumber(0).doubleValue() >= out.getAsNumber(0).doubleValue() - 1e-3 && in.getAsNumber(1).doubleValue() >= out.getAsNumber(1).doubleValue() - 1e-3;
-    return low && in.getAsNumber(2).doubleValue() <= out.getAsNumber(2).doubleValue() + 1e-3 && in.getAsNumber(3).doubleValue() <= out.getAsNumber(3).doubleValue() + 1e-3;
+    boolean low = in.getAsNumber(0).doubleValue() >= out.getAsNumber(0).doubleValue() - 1e-3 && in.getAsNumber(1)
+        .doubleValue() >= out.getAsNumber(1).doubleValue() - 1e-3;
+    return low && in.getAsNumber(2).doubleValue() <= out.getAsNumber(2).doubleValue() + 1e-3 && in.getAsNumber(3)
+        .doubleValue() <= out.getAsNumber(3).doubleValue() + 1e-3;
   }
 
   /** Goes through all that is drawn. */

@@ -11,13 +11,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.colour.Inking;
+import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.marks.DrawnPage;
 import org.zipthimble.core.marks.PageRun;
 import org.zipthimble.core.paint.RasterPainter;
@@ -106,7 +105,8 @@ public final class ReadBack {
       List<Measured.Line> lines = new ArrayList<>(plain.lines());
       String wanted = Wording.text(inks ? "proof.inkChannels" : "proof.rgbChannels");
       boolean right = found.channels() == (inks ? 4 : 3) && found.photometric() == (inks ? 5 : 2) && found.profile() > 128;
-      lines.add(new Measured.Line(Wording.text("proof.channels"), wanted, right ? wanted : Wording.text("proof.otherChannels", found.channels()), right));
+      lines.add(new Measured.Line(Wording.text("proof.channels"), wanted,
+          right ? wanted : Wording.text("proof.otherChannels", found.channels()), right));
       return new Measured(file, plain.bytes(), lines);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", file.getFileName());
@@ -138,7 +138,8 @@ public final class ReadBack {
       JpegMeasure found = JpegMeasure.of(file.getFileName().toString(), in);
       Measured.Line resolution = new Measured.Line(
           Wording.text("proof.resolution"), Wording.text("proof.ppi", Lengths.plain(asked, 1)),
-          asked == ppi ? Wording.text("proof.ppi", found.ppi()) : Wording.text("proof.ppiWhole", found.ppi(), Lengths.plain(asked, 2)), found.ppi() == ppi);
+          asked == ppi ? Wording.text("proof.ppi", found.ppi()) : Wording.text("proof.ppiWhole", found.ppi(), Lengths.plain(asked, 2)),
+          found.ppi() == ppi);
       return pixels(file, page, ppi, unit, found.width(), found.height(), found.ppi(), resolution);
     } catch (IOException e) {
       throw Trouble.because(e, "file.unreadable", file.getFileName());
@@ -231,7 +232,9 @@ public final class ReadBack {
             Wording.text("proof.percent", Lengths.plain(local * 100, 2)), local < LOCAL_TOLERANCE));
   }
 
-  /** A page whose pixels are no whole number may differ by one row or column; the shared part is compared. Other sizes are nothing alike. */
+  /**
+   * A page whose pixels are no whole number may differ by one row or column; the shared part is compared. Other sizes are nothing alike.
+   */
   private static Comparison shared(BufferedImage ours, BufferedImage theirs) {
     int width = Math.min(ours.getWidth(), theirs.getWidth());
     int height = Math.min(ours.getHeight(), theirs.getHeight());

@@ -27,7 +27,8 @@ public record TiffMeasure(int width, int height, double ppi, int channels, int p
       TIFFField resolution = found.getTIFFField(BaselineTIFFTagSet.TAG_X_RESOLUTION);
       double ppi = resolution == null ? 0 : resolution.getAsDouble(0);
       TIFFField profile = found.getTIFFField(PROFILE);
-      return new TiffMeasure(reader.getWidth(0), reader.getHeight(0), ppi, found.getTIFFField(BaselineTIFFTagSet.TAG_SAMPLES_PER_PIXEL).getAsInt(0),
+      return new TiffMeasure(reader.getWidth(0), reader.getHeight(0), ppi,
+          found.getTIFFField(BaselineTIFFTagSet.TAG_SAMPLES_PER_PIXEL).getAsInt(0),
           found.getTIFFField(BaselineTIFFTagSet.TAG_PHOTOMETRIC_INTERPRETATION).getAsInt(0), profile == null ? 0 : profile.getCount());
     } finally {
       reader.dispose();

@@ -62,9 +62,11 @@ public final class VectorBack {
     List<Measured.Line> lines = new ArrayList<>();
     Optional<Box> reach = reach(outlines);
     Optional<Box> seen = reach(found.outlines());
-    boolean sized = Math.abs(size.width() - found.size().width()) <= TOLERANCE && Math.abs(size.height() - found.size().height()) <= TOLERANCE;
+    boolean sized = Math.abs(size.width() - found.size().width()) <= TOLERANCE
+        && Math.abs(size.height() - found.size().height()) <= TOLERANCE;
     lines.add(new Measured.Line(Wording.text("proof.size"), show(size, unit), show(found.size(), unit), sized));
-    boolean same = reach.isPresent() && seen.isPresent() && reach.get().contains(seen.get(), TOLERANCE) && seen.get().contains(reach.get(), TOLERANCE);
+    boolean same = reach.isPresent() && seen.isPresent() && reach.get().contains(seen.get(), TOLERANCE)
+        && seen.get().contains(reach.get(), TOLERANCE);
     lines.add(new Measured.Line(Wording.text("proof.reach"), show(reach, unit), show(seen, unit), same));
     lines.add(new Measured.Line(Wording.text("proof.outlines"), String.valueOf(outlines.size()), String.valueOf(found.outlines().size()),
         outlines.size() == found.outlines().size()));
@@ -91,7 +93,8 @@ public final class VectorBack {
   }
 
   private static String show(Point place, Unit unit) {
-    return Wording.text("proof.place", Lengths.plain(unit.fromInches(place.x()), 3), Lengths.plain(unit.fromInches(place.y()), 3), unit.sign());
+    return Wording.text("proof.place", Lengths.plain(unit.fromInches(place.x()), 3), Lengths.plain(unit.fromInches(place.y()), 3),
+        unit.sign());
   }
 
   private static Optional<Box> reach(List<Box> outlines) {

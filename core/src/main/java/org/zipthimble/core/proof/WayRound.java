@@ -68,7 +68,10 @@ public enum WayRound {
     return out;
   }
 
-  /** The rows and columns in which something is seen: first and last row, first and last column, the columns as far from the left as from the right. */
+  /**
+   * The rows and columns in which something is seen: first and last row, first and last column, the columns as far from the left as from
+   * the right.
+   */
   private static int[] inked(int[] art, int wide) {
     int[] box = {art.length / wide - 1, 0, wide - 1, 0};
     for (int i = 0; i < art.length; i++) {

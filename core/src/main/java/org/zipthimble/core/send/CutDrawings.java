@@ -38,13 +38,14 @@ public final class CutDrawings {
   private CutDrawings() {}
 
   /**
-   * The design of all faces side by side as it stands on the item; the origin is the trim's top left, or above and left of it where lines reach
-   * beyond. What is cut as a mirror image is mirrored about the middle of the trim.
+   * The design of all faces side by side as it stands on the item; the origin is the trim's top left, or above and left of it where lines
+   * reach beyond. What is cut as a mirror image is mirrored about the middle of the trim.
    *
    * @param mirror whether all of it is a mirror image or none; empty to go by each lane
    */
   public static VectorSheet design(Job job, List<String> lanes, Optional<Boolean> mirror) {
-    Set<String> mirrored = job.cutting().lanes().stream().filter(l -> mirror.orElse(job.mirrorsHere(l))).map(Lane::id).collect(Collectors.toSet());
+    Set<String> mirrored = job.cutting().lanes().stream().filter(l -> mirror.orElse(job.mirrorsHere(l))).map(Lane::id)
+        .collect(Collectors.toSet());
     List<VectorSheet.Layer> layers = new ArrayList<>();
     double right = 0;
     double bottom = 0;
@@ -112,7 +113,8 @@ public final class CutDrawings {
       List<Stroke> some = strokes.stream().filter(s -> s.kind() == kind).toList();
       if (!some.isEmpty()) {
         runs.add(new PlotterFile.Run(
-            pen(kind), sheet.lane().blade().speed(), sheet.lane().blade().pressure(), kind == CutKind.PEN ? 1 : sheet.lane().blade().passes(),
+            pen(kind), sheet.lane().blade().speed(), sheet.lane().blade().pressure(),
+            kind == CutKind.PEN ? 1 : sheet.lane().blade().passes(),
             some.stream().map(Stroke::places).toList()));
       }
     }

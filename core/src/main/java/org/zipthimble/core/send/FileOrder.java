@@ -20,7 +20,8 @@ import org.zipthimble.core.sheet.PageOptions;
  */
 @RecordBuilder
 public record FileOrder(
-    Path file, Optional<Content> content, OptionalInt face, Optional<String> lane, double ppi, PageOptions options, SendOptions how, boolean standIns)
+    Path file, Optional<Content> content, OptionalInt face, Optional<String> lane, double ppi, PageOptions options, SendOptions how,
+    boolean standIns)
     implements FileOrderBuilder.With {
   /** Least pixels per inch. */
   public static final double LEAST_PPI = 10;

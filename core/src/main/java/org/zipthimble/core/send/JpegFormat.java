@@ -30,7 +30,8 @@ public final class JpegFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress)
+      throws Trouble, Stopped, IOException {
     InkedPage inked = new InkedPage(job, whole(order), page, pictures, turned);
     Bands bands = inked.bands();
     SafeWrite.write(file, out -> JpegFile.write(bands, order.how().quality(), inks(inked), out, progress), () -> { });

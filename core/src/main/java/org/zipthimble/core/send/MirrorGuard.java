@@ -27,8 +27,8 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * What must leave as a mirror image is turned exactly once on its way to the thing: by this program or by the machine's own setting. What must not is turned by
- * neither. Asked for by hand for one file, a mirror image is what must leave.
+ * What must leave as a mirror image is turned exactly once on its way to the thing: by this program or by the machine's own setting. What
+ * must not is turned by neither. Asked for by hand for one file, a mirror image is what must leave.
  */
 public final class MirrorGuard {
   private static final double PPI = 40;
@@ -113,21 +113,27 @@ public final class MirrorGuard {
     return job.mustMirror() || order.options().mirror() || machine(job);
   }
 
-  /** Which way round the files' own pixels show the art, beside which way they must; of pages that look the same both ways the next is taken. */
+  /**
+   * Which way round the files' own pixels show the art, beside which way they must; of pages that look the same both ways the next is
+   * taken.
+   */
   static Measured.Line proven(Job job, FileOrder order, List<Path> files) throws Trouble {
     boolean turned = order.options().mirror();
     PageOptions seen = order.options().withMirror(false).withCuts(false);
     PageRun run = Imposition.run(job, OutputFormat.faces(job, order), seen);
-    Box part = Imposition.ganged(seen) ? GangPages.of(job, List.of(OutputFormat.faces(job, order).get(0)), seen).spots().get(0).trim() : null;
+    Box part = Imposition.ganged(seen) ? GangPages.of(job, List.of(OutputFormat.faces(job, order).get(0)), seen).spots().get(0).trim()
+        : null;
     WayRound found = WayRound.EITHER;
     for (int i = 0; i < Math.min(MOST_LOOKED, run.count()) && found == WayRound.EITHER; i++) {
       DrawnPage page = run.at(i);
       BufferedImage art = FacePainter.onPaper(page, PPI, Halvings.SHARED);
-      BufferedImage left = files.size() == 1 && files.get(0).toString().toLowerCase(java.util.Locale.ROOT).endsWith(".pdf") ? pdf(files.get(0), i) : i < files.size() ? pixels(files.get(i)) : art;
+      BufferedImage left = files.size() == 1 && files.get(0).toString().toLowerCase(java.util.Locale.ROOT).endsWith(".pdf")
+          ? pdf(files.get(0), i) : i < files.size() ? pixels(files.get(i)) : art;
       found = WayRound.of(cut(left, page, part), cut(art, page, part));
     }
     String wanted = Wording.text(turned ? "mirror.turnedHere" : machine(job) && job.mustMirror() ? "mirror.turnedThere" : "mirror.asSeen");
-    return new Measured.Line(Wording.text("mirror.line"), wanted, Wording.of(found), found == WayRound.EITHER || found == (turned ? WayRound.MIRRORED : WayRound.AS_SEEN));
+    return new Measured.Line(Wording.text("mirror.line"), wanted, Wording.of(found),
+        found == WayRound.EITHER || found == (turned ? WayRound.MIRRORED : WayRound.AS_SEEN));
   }
 
   private static BufferedImage pdf(Path file, int page) throws Trouble {

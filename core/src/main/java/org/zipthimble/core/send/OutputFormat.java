@@ -108,8 +108,10 @@ public abstract class OutputFormat {
       }
       job.cutting().lane(order.lane().get()).orElseThrow(() -> Trouble.of("send.noLane", order.lane().get()));
     }
-    if (content == Content.PAGES && faces(job, order).stream().noneMatch(f -> prints(f)) && faces(job, order).stream().anyMatch(f -> !CutLines.own(job, f).isEmpty())) {
-      throw Trouble.of("send.nothingPrints", String.join(", ", OutputFormats.holding(Content.DESIGN).stream().map(OutputFormat::ending).toList()),
+    if (content == Content.PAGES && faces(job, order).stream().noneMatch(f -> prints(f)) && faces(job, order).stream()
+        .anyMatch(f -> !CutLines.own(job, f).isEmpty())) {
+      throw Trouble.of("send.nothingPrints",
+          String.join(", ", OutputFormats.holding(Content.DESIGN).stream().map(OutputFormat::ending).toList()),
           String.join(", ", OutputFormats.holding(Content.SHEETS).stream().map(OutputFormat::ending).toList()));
     }
     MirrorGuard.check(job, order, content, lanes(job, order));
@@ -177,7 +179,8 @@ public abstract class OutputFormat {
   private Path sized(Path file, Job job) {
     Size size = job.usualFrame().size();
     Unit unit = job.ticket().unit();
-    return beside(file, Lengths.plain(unit.fromInches(size.width()), 2) + "x" + Lengths.plain(unit.fromInches(size.height()), 2) + unit.sign().replaceAll("[^a-z]", ""));
+    return beside(file, Lengths.plain(unit.fromInches(size.width()), 2) + "x" + Lengths.plain(unit.fromInches(size.height()), 2)
+        + unit.sign().replaceAll("[^a-z]", ""));
   }
 
   /** Writes the files and measures them. */

@@ -57,7 +57,8 @@ final class Paperwork {
 
   /** The head of a page and the line under it. */
   static void head(MarkOut out, String kind, Job job, String right) {
-    Caption.words(out, kind.toUpperCase(java.util.Locale.ROOT), "Figtree", "Bold", 9, new Box(MARGIN, 0.5, WIDE, 0.25), org.zipthimble.core.type.Align.LEFT, Caption.INK);
+    Caption.words(out, kind.toUpperCase(java.util.Locale.ROOT), "Figtree", "Bold", 9, new Box(MARGIN, 0.5, WIDE, 0.25),
+        org.zipthimble.core.type.Align.LEFT, Caption.INK);
     Caption.words(out, right, "Figtree", "Regular", 9, new Box(MARGIN, 0.5, WIDE, 0.25), org.zipthimble.core.type.Align.RIGHT, Caption.INK);
     Caption.heading(out, job.name(), 20, new Box(MARGIN, 0.68, WIDE, 0.5));
     rule(out, 1.14);
@@ -161,7 +162,8 @@ final class Paperwork {
   static String size(Job job, Face face) {
     String size = Lengths.show(job.frame(face).size(), job.ticket().unit());
     Leaving leaving = Leaving.of(job, face);
-    return leaving.bend().isEmpty() ? size : Wording.text("paperwork.band", size, Lengths.show(round(leaving.frame().size()), job.ticket().unit()));
+    return leaving.bend().isEmpty() ? size : Wording.text(
+        "paperwork.band", size, Lengths.show(round(leaving.frame().size()), job.ticket().unit()));
   }
 
   private static Size round(Size size) {
@@ -172,7 +174,8 @@ final class Paperwork {
   static String overhang(Job job, Face face) {
     var bleed = job.frame(face).bleed();
     return bleed.even() ? Lengths.showWithSign(bleed.most(), job.ticket().unit())
-        : Wording.text("paperwork.sides", List.of(bleed.left(), bleed.top(), bleed.right(), bleed.bottom()).stream().map(b -> Lengths.show(b, job.ticket().unit())).toArray());
+        : Wording.text("paperwork.sides", List.of(bleed.left(), bleed.top(), bleed.right(), bleed.bottom()).stream()
+        .map(b -> Lengths.show(b, job.ticket().unit())).toArray());
   }
 
   /** Whether and by whom it is turned left for right. */

@@ -47,7 +47,8 @@ final class PdfFormat extends OutputFormat {
     boolean press = content(order) == Content.PAGES && InkedPage.asked(job, order);
     PageRun pages = pages(job, order);
     Optional<PdfPress> how = press ? Optional.of(press(job, order)) : Optional.empty();
-    SafeWrite.write(order.file(), out -> PdfPainter.write(job.name(), pages, how, order.how().mostPpi(), out, part(progress, 0, WRITTEN)), () -> { });
+    SafeWrite.write(order.file(), out -> PdfPainter.write(job.name(), pages, how, order.how().mostPpi(), out, part(progress, 0, WRITTEN)),
+        () -> { });
     progress.step(WRITTEN);
     Progress reading = part(progress, WRITTEN, 1 - WRITTEN);
     Measured measured = press ? ReadBack.press(order.file(), pages, how.get().inking(), job.ticket().unit())
@@ -80,6 +81,7 @@ final class PdfFormat extends OutputFormat {
 
   private static PdfPress press(Job job, FileOrder order) {
     boolean shipped = job.colour().own().isEmpty();
-    return new PdfPress(job.colour().inking(SheetSigns.inked(job.palette(), order.options().sheet())), shipped ? "CGATS TR 006" : "Custom", order.how().pictures());
+    return new PdfPress(job.colour().inking(SheetSigns.inked(job.palette(), order.options().sheet())), shipped ? "CGATS TR 006" : "Custom",
+        order.how().pictures());
   }
 }

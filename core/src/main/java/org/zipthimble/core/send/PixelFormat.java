@@ -21,7 +21,9 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
-/** A kind of file made of pixels: one for each face; the first has the name that was asked for, the others carry their face's name as well. */
+/**
+ * A kind of file made of pixels: one for each face; the first has the name that was asked for, the others carry their face's name as well.
+ */
 abstract class PixelFormat extends OutputFormat {
   private static final double PAINTED = 0.95;
   private static final int MOST_FILES = 500;
@@ -80,15 +82,16 @@ abstract class PixelFormat extends OutputFormat {
     for (int i = 0; i < files.size(); i++) {
       double share = 1.0 / files.size();
       boolean turned = run.isEmpty() && turned(faces.get(i), order.options());
-      DrawnPage page = run.isPresent() ? run.get().at(i) : Imposition.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
+      DrawnPage page = run.isPresent() ? run.get().at(i)
+          : Imposition.of(job, faces.get(i), order.options().withCuts(false).withMirror(order.options().mirror() && !turned));
       measured.add(page(job, order, page, turned, files.get(i), pictures, part(progress, i * share, share * PAINTED)));
     }
     return measured;
   }
 
   /**
-   * Whether a page is painted as it stands and its pixels are turned, so that the mirror image is the exact one. Registration marks tell the cutter
-   * which way a sheet lies: where there are some, the art alone is mirrored.
+   * Whether a page is painted as it stands and its pixels are turned, so that the mirror image is the exact one. Registration marks tell
+   * the cutter which way a sheet lies: where there are some, the art alone is mirrored.
    */
   private static boolean turned(Face face, PageOptions options) {
     return options.mirror() && !(options.sheet().onPaper() && Register.wanted(face));
@@ -99,5 +102,6 @@ abstract class PixelFormat extends OutputFormat {
    *
    * @param turned whether its pixels are laid left for right
    */
-  abstract Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException;
+  abstract Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress)
+      throws Trouble, Stopped, IOException;
 }

@@ -23,7 +23,8 @@ final class PngFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress)
+      throws Trouble, Stopped, IOException {
     Bands bands = Bands.of(page, order.ppi(), pictures, order.how().open(), turned);
     SafeWrite.write(file, out -> PngFile.write(bands, out, progress), () -> { });
     return ReadBack.png(file, page, order.ppi(), job.ticket().unit());

@@ -59,7 +59,8 @@ public record PrintAndCut(byte[] png, double ppi, List<Point> marks, double heig
     DrawnPage page = Imposition.of(job, face, options);
     byte[] png = PngFile.bytes(RasterPainter.paint(page, PPI, new Halvings(), progress), PPI);
     Affine place = Affine.move(page.trim().x(), page.trim().y());
-    List<CutLine> lines = ganged ? GangPages.of(job, List.of(face), options).cuts(0, face.id()) : CutLines.leaving(job, face).stream().map(l -> l.mapped(place)).toList();
+    List<CutLine> lines = ganged ? GangPages.of(job, List.of(face), options).cuts(0, face.id()) : CutLines.leaving(job, face).stream()
+        .map(l -> l.mapped(place)).toList();
     Blade blade = job.cutting().lanes().stream().filter(l -> lines.stream().anyMatch(c -> c.lane().equals(l.id()))).findFirst()
         .map(Lane::blade).orElse(Blade.FINE);
     List<PlotterFile.Run> runs = new ArrayList<>();

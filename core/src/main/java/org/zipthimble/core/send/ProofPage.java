@@ -28,7 +28,8 @@ public final class ProofPage {
 
   private static void draw(Job job, MarkOut out) {
     Face face = job.leaving().get(0);
-    Paperwork.head(out, Wording.text("proofPage.title"), job, Wording.text("proofPage.version", job.making().version(), org.zipthimble.core.job.FactForms.day(Today.now(), "monthDayYear")));
+    Paperwork.head(out, Wording.text("proofPage.title"), job,
+        Wording.text("proofPage.version", job.making().version(), org.zipthimble.core.job.FactForms.day(Today.now(), "monthDayYear")));
     Paperwork.picture(out, Paperwork.seen(job, face), new Box(Paperwork.MARGIN, 1.3, Paperwork.WIDE, 4));
     List<Face> faces = job.leaving().stream().limit(MOST_FACES).toList();
     double wide = Math.min(3, (Paperwork.WIDE - 0.2 * (faces.size() - 1)) / faces.size());
@@ -41,18 +42,21 @@ public final class ProofPage {
     }
     Paperwork.rule(out, 7.52);
     double y = 7.62;
-    y = Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("proofPage.item"), job.making().thing().map(t -> t.title()).orElse(job.ticket().item()));
+    y = Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("proofPage.item"),
+        job.making().thing().map(t -> t.title()).orElse(job.ticket().item()));
     y = Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("traveller.size"), Paperwork.size(job, face));
     y = Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("proofPage.faces"), String.valueOf(job.leaving().size()));
     y = Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("traveller.pieces"), String.valueOf(job.ticket().quantity()));
-    Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("traveller.stock"), job.ticket().stock().isBlank() ? Wording.text("traveller.noStock") : job.ticket().stock());
+    Paperwork.row(out, Paperwork.MARGIN, y, 4.2, Wording.text("traveller.stock"),
+        job.ticket().stock().isBlank() ? Wording.text("traveller.noStock") : job.ticket().stock());
     colours(job, out);
     Caption.plain(out, Wording.text("proofPage.look"), 9, new Box(Paperwork.MARGIN, 8.95, Paperwork.WIDE, 0.6));
     sign(out);
   }
 
   private static void colours(Job job, MarkOut out) {
-    List<Colour> all = job.leaving().stream().flatMap(f -> f.all().stream()).filter(i -> i.properties().printed() || i.properties().cut()).flatMap(i -> i.colours().stream()).distinct().toList();
+    List<Colour> all = job.leaving().stream().flatMap(f -> f.all().stream()).filter(i -> i.properties().printed() || i.properties().cut())
+        .flatMap(i -> i.colours().stream()).distinct().toList();
     Caption.strong(out, Wording.text("proofPage.colours"), 9, new Box(5, 7.62, 2.9, 0.25));
     for (int i = 0; i < Math.min(MOST_COLOURS, all.size()); i++) {
       double x = 5 + i % 4 * 0.74;

@@ -17,7 +17,8 @@ import org.zipthimble.core.paint.TiffFile;
  * @param open whether a PNG stays see-through where nothing is printed
  */
 @RecordBuilder
-public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain, Optional<Boolean> mirror, boolean open) implements SendOptionsBuilder.With {
+public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pictures pictures, double mostPpi, boolean plain,
+    Optional<Boolean> mirror, boolean open) implements SendOptionsBuilder.With {
   /** The lowest quality of JPEG files; 1 is the highest. */
   public static final double LEAST_QUALITY = 0.3;
 
@@ -25,7 +26,8 @@ public record SendOptions(double quality, TiffFile.Packing packing, PdfPress.Pic
   public static final double USUAL_QUALITY = 0.92;
 
   /** The usual manner. */
-  public static final SendOptions USUAL = new SendOptions(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false, Optional.empty(), false);
+  public static final SendOptions USUAL = new SendOptions(USUAL_QUALITY, TiffFile.Packing.LZW, PdfPress.Pictures.INK, 0, false,
+      Optional.empty(), false);
 
   /** Checks the figures. */
   public SendOptions {

@@ -32,7 +32,8 @@ final class TiffFormat extends PixelFormat {
   }
 
   @Override
-  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress) throws Trouble, Stopped, IOException {
+  Measured page(Job job, FileOrder order, DrawnPage page, boolean turned, Path file, Halvings pictures, Progress progress)
+      throws Trouble, Stopped, IOException {
     InkedPage inked = new InkedPage(job, order, page, pictures, turned);
     Bands bands = inked.bands();
     Optional<InkBands> inks = inked.inks();

@@ -21,7 +21,10 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
-/** The one page that goes with a job to the press: pictures, sizes, sheets, which side goes where, who mirrors, the press card, and what is ticked off. */
+/**
+ * The one page that goes with a job to the press: pictures, sizes, sheets, which side goes where, who mirrors, the press card, and what is
+ * ticked off.
+ */
 public final class Traveller {
   private static final double COLUMN = (Paperwork.WIDE - 0.4) / 2;
   private static final double SECOND = Paperwork.MARGIN + COLUMN + 0.4;
@@ -41,8 +44,10 @@ public final class Traveller {
     Box right = Paperwork.picture(out, Paperwork.flat(job, face, job.mirrorsHere()), new Box(SECOND, top, COLUMN, 2.7));
     out.line(Shapes.rectangle(right), Pen.plain(0.008, Caption.INK));
     double under = top + 2.78;
-    Caption.plain(out, Wording.text(job.making().thing().isPresent() ? "traveller.onThing" : "traveller.finished"), 8, new Box(Paperwork.MARGIN, under, COLUMN, 0.2));
-    Caption.plain(out, Wording.text(job.mirrorsHere() ? "traveller.leavesMirrored" : "traveller.leaves"), 8, new Box(SECOND, under, COLUMN, 0.2));
+    Caption.plain(out, Wording.text(job.making().thing().isPresent() ? "traveller.onThing" : "traveller.finished"), 8,
+        new Box(Paperwork.MARGIN, under, COLUMN, 0.2));
+    Caption.plain(out, Wording.text(job.mirrorsHere() ? "traveller.leavesMirrored" : "traveller.leaves"), 8,
+        new Box(SECOND, under, COLUMN, 0.2));
     double y = under + 0.3;
     Paperwork.rule(out, y - 0.06);
     double a = figures(job, face, out, y);
@@ -60,10 +65,14 @@ public final class Traveller {
     y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.overhang"), Paperwork.overhang(job, face));
     y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.pieces"), String.valueOf(job.ticket().quantity()));
     y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.sheets"), sheets(job));
-    y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.stock"), job.ticket().stock().isBlank() ? Wording.text("traveller.noStock") : job.ticket().stock());
-    y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.loading"), Wording.text("traveller.loading." + job.process().name().toLowerCase(java.util.Locale.ROOT)));
+    y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.stock"),
+        job.ticket().stock().isBlank() ? Wording.text("traveller.noStock") : job.ticket().stock());
+    y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.loading"),
+        Wording.text("traveller.loading." + job.process().name().toLowerCase(java.util.Locale.ROOT)));
     y = Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.mirror"), Paperwork.mirror(job));
-    return Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.lies"), Wording.text("traveller.lies." + (job.process() == Process.TRANSFER || job.process() == Process.PANE_INSIDE ? "down" : job.process() == Process.IRON_ON ? "carrier" : "up")));
+    return Paperwork.row(out, x, y, COLUMN, Wording.text("traveller.lies"),
+        Wording.text("traveller.lies." + (job.process() == Process.TRANSFER || job.process() == Process.PANE_INSIDE ? "down"
+        : job.process() == Process.IRON_ON ? "carrier" : "up")));
   }
 
   private static String sheets(Job job) {
@@ -92,7 +101,8 @@ public final class Traveller {
     y = Paperwork.row(out, SECOND, y, COLUMN, Wording.text("traveller.pressure"), card.pressure().title());
     y = Paperwork.row(out, SECOND, y, COLUMN, Wording.text("traveller.layers"), card.layers());
     y = Paperwork.row(out, SECOND, y, COLUMN, Wording.text("traveller.peel"), card.peel().title());
-    return Paperwork.row(out, SECOND, y, COLUMN, Wording.text("traveller.from"), card.says().isBlank() ? card.from().title() : card.from().title() + ": " + card.says());
+    return Paperwork.row(out, SECOND, y, COLUMN, Wording.text("traveller.from"), card.says().isBlank() ? card.from().title()
+        : card.from().title() + ": " + card.says());
   }
 
   /** The card's own steps in order at the right; what is got ready, and what is looked at last, at the left. */

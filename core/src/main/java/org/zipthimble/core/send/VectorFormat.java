@@ -129,7 +129,8 @@ abstract class VectorFormat extends OutputFormat {
   /** Which lanes of a file are a mirror image. */
   static Measured.Line mirrored(Job job, FileOrder order) {
     List<String> lanes = lanes(job, order);
-    String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(job.mirrorsHere(l))).map(Lane::name)
+    String names = job.cutting().lanes().stream().filter(l -> lanes.contains(l.id()) && order.how().mirror().orElse(job.mirrorsHere(l)))
+        .map(Lane::name)
         .collect(Collectors.joining(", "));
     String said = names.isEmpty() ? Wording.text("proof.asItStands") : Wording.text("proof.mirrored", names);
     return new Measured.Line(Wording.text("proof.hand"), said, said, true);

@@ -15,8 +15,8 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * A sheet by which a printer that prints both sides is measured: crosses with scales on the front, single lines on the back. Held against the light,
- * the line of the back tells on the scale of the front by how much it is off; that figure is typed as the correction.
+ * A sheet by which a printer that prints both sides is measured: crosses with scales on the front, single lines on the back. Held against
+ * the light, the line of the back tells on the scale of the front by how much it is off; that figure is typed as the correction.
  */
 public final class BackTest {
   /** From one line of the scale to the next, in inches. */
@@ -38,7 +38,8 @@ public final class BackTest {
   public static List<Point> places(Size paper) {
     double w = paper.width();
     double h = paper.height();
-    return List.of(new Point(FROM_EDGE, FROM_EDGE), new Point(w - FROM_EDGE, FROM_EDGE), new Point(w / 2, h / 2), new Point(FROM_EDGE, h - FROM_EDGE), new Point(w - FROM_EDGE, h - FROM_EDGE));
+    return List.of(new Point(FROM_EDGE, FROM_EDGE), new Point(w - FROM_EDGE, FROM_EDGE), new Point(w / 2, h / 2),
+        new Point(FROM_EDGE, h - FROM_EDGE), new Point(w - FROM_EDGE, h - FROM_EDGE));
   }
 
   private static DrawnPage page(Job job, Size paper, Gang gang, boolean back) {

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The order in which pages lie on the sheets of a saddle-stitched booklet. The sheets lie within each other, the outermost first: the first and the
- * last page share it, and the numbers of two pages beside each other add up to the number of pages and one (arithmetic of folding).
+ * The order in which pages lie on the sheets of a saddle-stitched booklet. The sheets lie within each other, the outermost first: the
+ * first and the last page share it, and the numbers of two pages beside each other add up to the number of pages and one (arithmetic of
+ * folding).
  */
 public final class Booklet {
   private Booklet() {}
@@ -38,8 +39,8 @@ public final class Booklet {
   }
 
   /**
-   * How far the pages of a sheet are moved towards the fold, in inches, because the sheets around it push it out: the inmost by the number of
-   * sheets less one times the thickness of a leaf (geometry of nested folds).
+   * How far the pages of a sheet are moved towards the fold, in inches, because the sheets around it push it out: the inmost by the number
+   * of sheets less one times the thickness of a leaf (geometry of nested folds).
    */
   public static double creep(int sheet, double leaf) {
     return sheet * leaf;

@@ -54,7 +54,10 @@ public final class BookletPages implements PageRun {
     return options.sheet().onPaper() && options.sheet().gang().filter(Gang::booklet).isPresent();
   }
 
-  /** The same job laid as a booklet; where two of its pages do not go beside each other on its paper, on the smallest usual paper that takes them. */
+  /**
+   * The same job laid as a booklet; where two of its pages do not go beside each other on its paper, on the smallest usual paper that
+   * takes them.
+   */
   public static Job laid(Job job) {
     SheetPlan asked = job.sheet().withOnPaper(true).withGang(Optional.of(job.sheet().gang().orElse(Gang.USUAL).withBooklet(true)));
     if (job.pages().isEmpty()) {
@@ -123,7 +126,10 @@ public final class BookletPages implements PageRun {
     return sheets() * job.ticket().quantity();
   }
 
-  /** Where a page of a side lies on the sheet, its outer edge where it is trimmed, in inches; the back as it is seen when it is not turned round. */
+  /**
+   * Where a page of a side lies on the sheet, its outer edge where it is trimmed, in inches; the back as it is seen when it is not turned
+   * round.
+   */
   public Box trim(Booklet.Side side, boolean left) {
     double fold = paper.width() / 2;
     double width = page.width() - Booklet.creep(side.sheet(), book.leaf());
@@ -169,7 +175,8 @@ public final class BookletPages implements PageRun {
     Box seen = new Box(left ? trim.x() - around.left() : trim.x(), trim.y() - around.top(),
         trim.width() + (left ? around.left() : around.right()), trim.height() + around.top() + around.bottom());
     Affine toSheet = Affine.move(x, trim.y()).then(turned);
-    Affine mirrored = options.mirror() ? Affine.move(-page.width() / 2, 0).then(Affine.scale(-1, 1)).then(Affine.move(page.width() / 2, 0)).then(toSheet) : toSheet;
+    Affine mirrored = options.mirror() ? Affine.move(-page.width() / 2, 0).then(Affine.scale(-1, 1)).then(Affine.move(page.width() / 2, 0))
+        .then(toSheet) : toSheet;
     if (seen.width() > ROUNDING) {
       try (MarkOut.Scope scope = out.clip(Shapes.rectangle(seen).mapped(turned))) {
         MarkWalk.walk(job, face, mirrored, out);

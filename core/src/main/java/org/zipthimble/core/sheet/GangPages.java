@@ -37,9 +37,9 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Ongoing;
 
 /**
- * Sheets with several pieces: the one value from which the preview, the files and the figures come. With a list its rows follow each other over
- * the places of a sheet, or pile by pile; without, every place has the same piece and the sheet is printed as often as it takes. Fronts and
- * backs follow each other where the sheet is turned.
+ * Sheets with several pieces: the one value from which the preview, the files and the figures come. With a list its rows follow each other
+ * over the places of a sheet, or pile by pile; without, every place has the same piece and the sheet is printed as often as it takes.
+ * Fronts and backs follow each other where the sheet is turned.
  */
 public final class GangPages implements PageRun {
   private static final double NEAR = 1e-6;
@@ -56,7 +56,8 @@ public final class GangPages implements PageRun {
   private final List<List<Shelves.Laid>> mixed;
   private final Map<Integer, Job> bound = new HashMap<>();
 
-  private GangPages(Job job, List<Face> faces, PageOptions options, Gang gang, Size paper, List<Spots.Spot> spots, List<List<Shelves.Laid>> mixed) {
+  private GangPages(Job job, List<Face> faces, PageOptions options, Gang gang, Size paper, List<Spots.Spot> spots,
+      List<List<Shelves.Laid>> mixed) {
     this.mixed = mixed;
     this.job = job;
     this.faces = faces;
@@ -78,7 +79,8 @@ public final class GangPages implements PageRun {
     Insets bleed = options.bleed() ? frame.bleed() : Insets.NONE;
     boolean registered = faces.stream().anyMatch(Register::wanted);
     double edge = registered ? Math.max(gang.margin(), Register.OUT + Register.RADIUS + Register.RADIUS) : gang.margin();
-    double free = Math.max(Math.max(edge, SheetSigns.room(options.sheet().marks())), options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
+    double free = Math.max(Math.max(edge, SheetSigns.room(options.sheet().marks())),
+        options.sheet().cropMarks() ? CropMarks.reach(bleed.most()) - bleed.most() : 0);
     Size upright = options.sheet().paper();
     if (!job.guests().isEmpty() && gang.labels().isEmpty()) {
       return mixed(job, faces, options, gang, free);
@@ -112,13 +114,15 @@ public final class GangPages implements PageRun {
     if (sheets.isEmpty()) {
       throw Trouble.of("sheet.guestsTooLarge", largest(job), Lengths.show(upright, job.ticket().unit()));
     }
-    return new GangPages(job, faces, options, gang, other ? upright.swapped() : upright, sheets.get(0).stream().map(Shelves.Laid::spot).toList(), sheets);
+    return new GangPages(job, faces, options, gang, other ? upright.swapped() : upright,
+        sheets.get(0).stream().map(Shelves.Laid::spot).toList(), sheets);
   }
 
   private static String largest(Job job) {
     List<Job> all = new ArrayList<>(List.of(job));
     job.guests().forEach(g -> all.add(g.job()));
-    return all.stream().max(java.util.Comparator.comparingDouble(j -> Math.max(j.usualFrame().size().width(), j.usualFrame().size().height()))).orElseThrow().name();
+    return all.stream().max(java.util.Comparator.comparingDouble(
+        j -> Math.max(j.usualFrame().size().width(), j.usualFrame().size().height()))).orElseThrow().name();
   }
 
   /** The way round that the grain of the paper asks for. */
@@ -141,7 +145,9 @@ public final class GangPages implements PageRun {
     Box kept = some.stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
     double bottom = paper.height() - all.bottom();
     double top = Math.min(all.y(), Math.max(bottom, SheetSigns.ROOM));
-    List<Spots.Spot> up = some.stream().map(s -> new Spots.Spot(new Box(s.trim().x(), s.trim().y() - all.y() + top, s.trim().width(), s.trim().height()), s.turned())).toList();
+    List<Spots.Spot> up = some.stream()
+        .map(s -> new Spots.Spot(new Box(s.trim().x(), s.trim().y() - all.y() + top, s.trim().width(), s.trim().height()), s.turned()))
+        .toList();
     return new GangPages(job, faces, options, gang, new Size(paper.width(), kept.height() + 2 * top), up, List.of());
   }
 
@@ -152,7 +158,8 @@ public final class GangPages implements PageRun {
       Ongoing.check();
       Box t = spots.get(i).trim();
       Point by = gang.moved().get(i);
-      out.add(by == null ? spots.get(i) : new Spots.Spot(new Box(t.x() + by.x(), t.y() + by.y(), t.width(), t.height()), spots.get(i).turned()));
+      out.add(by == null ? spots.get(i) : new Spots.Spot(new Box(t.x() + by.x(), t.y() + by.y(), t.width(), t.height()),
+          spots.get(i).turned()));
     }
     return out;
   }
@@ -162,7 +169,10 @@ public final class GangPages implements PageRun {
     return spots.size() - (int) gang.left().stream().filter(p -> p < spots.size()).count();
   }
 
-  /** How many sheets it takes: for every row that is sent, or for as many pieces as the ticket asks for; with guests for all pieces together. */
+  /**
+   * How many sheets it takes: for every row that is sent, or for as many pieces as the ticket asks for; with guests for all pieces
+   * together.
+   */
   public int sheets() {
     if (!mixed.isEmpty()) {
       return mixed.size();
@@ -312,7 +322,8 @@ public final class GangPages implements PageRun {
         piece.flatMap(p -> side(p, face)).ifPresent(f -> draw(piece.get(), f, lying.get(at), block, back, out));
       }
       marks(lying, block, most, out);
-      SheetSigns.draw(options.sheet(), job, paper, block, bleed, folds(face, lying, back), gang.slug() ? Wording.text("sheet.slug", sheet + 1, sheets(), face.name()) : "", Affine.IDENTITY, out);
+      SheetSigns.draw(options.sheet(), job, paper, block, bleed, folds(face, lying, back),
+          gang.slug() ? Wording.text("sheet.slug", sheet + 1, sheets(), face.name()) : "", Affine.IDENTITY, out);
       if (Register.wanted(face) && !back) {
         Register.marks(block.grown(most)).forEach(at -> out.fill(Register.mark(at), Colour.BLACK));
         if (options.cuts()) {
@@ -329,7 +340,8 @@ public final class GangPages implements PageRun {
     Face face = job.face(faceId).orElseThrow();
     for (int place = 0; place < laid.size(); place++) {
       Spots.Spot spot = laid.get(place);
-      onPlace(sheet, place).ifPresent(p -> side(p, face).ifPresent(f -> CutLines.leaving(p, f).forEach(l -> out.add(l.mapped(toSheet(Leaving.of(p, f).frame().size(), spot, false))))));
+      onPlace(sheet, place).ifPresent(p -> side(p, face)
+          .ifPresent(f -> CutLines.leaving(p, f).forEach(l -> out.add(l.mapped(toSheet(Leaving.of(p, f).frame().size(), spot, false))))));
     }
     return out;
   }
@@ -338,7 +350,8 @@ public final class GangPages implements PageRun {
   private Optional<Job> onPlace(int sheet, int place) {
     if (!mixed.isEmpty()) {
       int kind = mixed.get(sheet).get(place).kind();
-      return kind > 0 ? Optional.of(job.guests().get(kind - 1).job()) : job.list().isEmpty() ? Optional.of(job) : Optional.of(bound(rows.get(ownBefore(sheet, place))));
+      return kind > 0 ? Optional.of(job.guests().get(kind - 1).job()) : job.list().isEmpty() ? Optional.of(job)
+          : Optional.of(bound(rows.get(ownBefore(sheet, place))));
     }
     return job.list().isEmpty() ? free(sheet, place) ? Optional.empty() : Optional.of(job) : piece(sheet, place).map(this::bound);
   }
@@ -401,7 +414,8 @@ public final class GangPages implements PageRun {
     Size size = leaving.frame().size();
     Box t = spot.trim();
     Affine turned = toSheet(size, spot, back);
-    Box own = turned.apply(new Box(-bleed.left(), -bleed.top(), size.width() + bleed.left() + bleed.right(), size.height() + bleed.top() + bleed.bottom()));
+    Box own = turned.apply(new Box(-bleed.left(), -bleed.top(), size.width() + bleed.left() + bleed.right(),
+        size.height() + bleed.top() + bleed.bottom()));
     // towards a neighbour the bleed ends in the middle of the gutter
     double half = gang.labels().map(l -> Math.min(l.stepX() - t.width(), l.stepY() - t.height()) / 2).orElse(gang.gutter() / 2);
     double left = near(t.x(), block.x()) ? own.x() : Math.max(own.x(), t.x() - half);

@@ -6,7 +6,10 @@ import java.util.TreeSet;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Size;
 
-/** Straight cuts that take pieces out of a sheet, in an order that a guillotine can follow: each goes through the whole of the part it is made in. */
+/**
+ * Straight cuts that take pieces out of a sheet, in an order that a guillotine can follow: each goes through the whole of the part it is
+ * made in.
+ */
 public final class Guillotine {
   private static final double NEAR = 1e-6;
 
@@ -67,7 +70,8 @@ public final class Guillotine {
       for (double edge : upright ? new double[] {t.x(), t.right()} : new double[] {t.y(), t.bottom()}) {
         boolean inside = edge > low + NEAR && edge < high - NEAR;
         boolean known = found.floor(edge + NEAR) != null && found.floor(edge + NEAR) > edge - NEAR;
-        if (inside && !known && trims.stream().noneMatch(o -> upright ? o.x() < edge - NEAR && o.right() > edge + NEAR : o.y() < edge - NEAR && o.bottom() > edge + NEAR)) {
+        if (inside && !known && trims.stream()
+            .noneMatch(o -> upright ? o.x() < edge - NEAR && o.right() > edge + NEAR : o.y() < edge - NEAR && o.bottom() > edge + NEAR)) {
           found.add(edge);
         }
       }
@@ -76,6 +80,7 @@ public final class Guillotine {
   }
 
   private static boolean same(Box a, Box b) {
-    return Math.abs(a.x() - b.x()) < NEAR && Math.abs(a.y() - b.y()) < NEAR && Math.abs(a.right() - b.right()) < NEAR && Math.abs(a.bottom() - b.bottom()) < NEAR;
+    return Math.abs(a.x() - b.x()) < NEAR && Math.abs(a.y() - b.y()) < NEAR && Math.abs(a.right() - b.right()) < NEAR
+        && Math.abs(a.bottom() - b.bottom()) < NEAR;
   }
 }

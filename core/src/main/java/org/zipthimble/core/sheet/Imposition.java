@@ -47,7 +47,8 @@ public final class Imposition {
       // a cover's spine or an envelope is no page of the booklet
       List<Face> others = faces.stream().filter(f -> f.form().size().isPresent()).toList();
       PageOptions single = options.withSheet(options.sheet().withGang(Optional.empty()));
-      return others.isEmpty() ? BookletPages.of(job, options) : PageRun.joined(List.of(BookletPages.of(job, options), run(job, others, single)));
+      return others.isEmpty() ? BookletPages.of(job, options)
+          : PageRun.joined(List.of(BookletPages.of(job, options), run(job, others, single)));
     }
     if (ganged(options)) {
       List<PageRun> runs = new ArrayList<>();
@@ -115,7 +116,8 @@ public final class Imposition {
     Insets around = bleed ? frame.bleed() : Insets.NONE;
     Insets reach = sheet.cropMarks() ? CropMarks.reach(around) : around;
     return new Size(
-        frame.size().width() + 2 * Math.max(reach.left(), reach.right()), frame.size().height() + 2 * Math.max(reach.top(), reach.bottom()));
+        frame.size().width() + 2 * Math.max(reach.left(), reach.right()),
+        frame.size().height() + 2 * Math.max(reach.top(), reach.bottom()));
   }
 
   /** The sheet, turned so that the face goes on it if it can. */
@@ -181,7 +183,8 @@ public final class Imposition {
       throw Trouble.of("sheet.tooSmall", about(needed, job.ticket()), Lengths.show(paper, job.ticket().unit()));
     }
     Point at = middle(frame, paper);
-    return page(job, face, like, options, paper, new Box(at.x(), at.y(), frame.size().width(), frame.size().height()), around(frame, options));
+    return page(job, face, like, options, paper, new Box(at.x(), at.y(), frame.size().width(), frame.size().height()),
+        around(frame, options));
   }
 
   private static String about(Size size, Ticket ticket) {

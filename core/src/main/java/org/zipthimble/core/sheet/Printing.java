@@ -14,7 +14,8 @@ import org.zipthimble.core.wording.Wording;
  * @param paper in inches, as it is fed
  * @param margins along its edges that the printer cannot reach
  * @param scaling what it does with a page
- * @param enlarge per cent by which a borderless page is made larger, so that no white edge is left; drivers do 1 to 3 % (common practice, no source)
+ * @param enlarge per cent by which a borderless page is made larger, so that no white edge is left; drivers do 1 to 3 % (common practice,
+ *     no source)
  * @param mirror whether the printer's own setting turns it left for right
  */
 @RecordBuilder
@@ -44,8 +45,10 @@ public record Printing(Size paper, Insets margins, Scaling scaling, double enlar
 
   /** Checks the figures. */
   public Printing {
-    if (!(enlarge >= 0 && enlarge <= 20) || scaling == null || margins.left() + margins.right() >= paper.width() || margins.top() + margins.bottom() >= paper.height()) {
-      throw new IllegalArgumentException("a printer's margins leave something of the paper, and it enlarges by 0 to 20 %: " + margins + ", " + enlarge);
+    if (!(enlarge >= 0 && enlarge <= 20) || scaling == null || margins.left() + margins.right() >= paper.width()
+        || margins.top() + margins.bottom() >= paper.height()) {
+      throw new IllegalArgumentException("a printer's margins leave something of the paper, and it enlarges by 0 to 20 %: " + margins
+          + ", " + enlarge);
     }
   }
 
@@ -76,16 +79,19 @@ public record Printing(Size paper, Insets margins, Scaling scaling, double enlar
 
   /** From a page's inches to the paper's. */
   public Affine place(Size page) {
-    Point middle = scaling == Scaling.ACTUAL || scaling == Scaling.BORDERLESS ? new Point(paper.width() / 2, paper.height() / 2) : reach().centre();
+    Point middle = scaling == Scaling.ACTUAL || scaling == Scaling.BORDERLESS ? new Point(paper.width() / 2, paper.height() / 2)
+        : reach().centre();
     double s = scale(page);
-    return Affine.move(-page.width() / 2, -page.height() / 2).then(Affine.scale(mirror ? -s : s, s)).then(Affine.turn(turned(page) ? 90 : 0, new Point(0, 0)))
+    return Affine.move(-page.width() / 2, -page.height() / 2).then(Affine.scale(mirror ? -s : s, s))
+        .then(Affine.turn(turned(page) ? 90 : 0, new Point(0, 0)))
         .then(Affine.move(middle.x(), middle.y()));
   }
 
   /** How much of a part of a page is lost at each of its sides, in inches of the page; the sides are those of the page. */
   public Insets lost(Size page, Box part) {
     Box seen = place(page).inverse().apply(reach());
-    return new Insets(Math.max(0, seen.x() - part.x()), Math.max(0, seen.y() - part.y()), Math.max(0, part.right() - seen.right()), Math.max(0, part.bottom() - seen.bottom()));
+    return new Insets(Math.max(0, seen.x() - part.x()), Math.max(0, seen.y() - part.y()), Math.max(0, part.right() - seen.right()),
+        Math.max(0, part.bottom() - seen.bottom()));
   }
 
   /** Whether a page comes out at its own size. */

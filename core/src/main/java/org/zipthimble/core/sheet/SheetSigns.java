@@ -32,8 +32,8 @@ import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Today;
 
 /**
- * What stands on a sheet around its pieces: fold marks, centre crosses, registration marks, a bar of the inks, a ruler and a line of words. How
- * long and thick they are is common practice, no source.
+ * What stands on a sheet around its pieces: fold marks, centre crosses, registration marks, a bar of the inks, a ruler and a line of
+ * words. How long and thick they are is common practice, no source.
  */
 public final class SheetSigns {
   /** The name of the plate that is on all plates (ISO 32000-1, 8.6.6.4). */
@@ -50,7 +50,10 @@ public final class SheetSigns {
   private static final double RULER_INCHES = 4;
   private static final double RULER_MM = 100;
 
-  /** The inks of the bar, full and half, with the colours in which they stand outside a press; of the screen they are what the inks look like. */
+  /**
+   * The inks of the bar, full and half, with the colours in which they stand outside a press; of the screen they are what the inks look
+   * like.
+   */
   private static final Map<Colour, Cmyk> BAR = bar();
 
   private SheetSigns() {}
@@ -68,12 +71,16 @@ public final class SheetSigns {
     return bar;
   }
 
-  /** The palette with the inks of the bar, where a sheet has one, so that each patch is one ink; a colour that the person has an ink for keeps it. */
+  /**
+   * The palette with the inks of the bar, where a sheet has one, so that each patch is one ink; a colour that the person has an ink for
+   * keeps it.
+   */
   public static Palette inked(Palette palette, SheetPlan sheet) {
     Palette out = palette;
     if (sheet.onPaper() && sheet.marks().bar()) {
       for (Map.Entry<Colour, Cmyk> patch : BAR.entrySet()) {
-        out = out.swatches().size() < Palette.MOST ? out.with(new Swatch(patch.getKey().hex(), patch.getKey(), Optional.of(new Ink.Process(patch.getValue())))) : out;
+        out = out.swatches().size() < Palette.MOST
+            ? out.with(new Swatch(patch.getKey().hex(), patch.getKey(), Optional.of(new Ink.Process(patch.getValue())))) : out;
       }
     }
     return out;
@@ -93,7 +100,8 @@ public final class SheetSigns {
    * @param slug the words at the foot; blank for none
    * @param turned how all of it lies on the sheet
    */
-  static void draw(SheetPlan sheet, Job job, Size paper, Box block, Insets bleed, List<Path> folds, String slug, Affine turned, MarkOut out) {
+  static void draw(SheetPlan sheet, Job job, Size paper, Box block, Insets bleed, List<Path> folds, String slug, Affine turned,
+      MarkOut out) {
     SheetMarks marks = sheet.marks();
     if (marks.folds()) {
       folds(folds, block, bleed).forEach(f -> out.line(f.mapped(turned), Pen.plain(2 * WIDTH, Colour.BLACK).dashed(0.04, 0.025)));
@@ -115,13 +123,15 @@ public final class SheetSigns {
       ruler(job, paper, Math.max(EDGE, block.x()), out);
     }
     if (!slug.isBlank()) {
-      said(job, Wording.text("sheet.slugLine", job.name(), FactForms.day(Today.now(), "dayMonth") + " " + Today.now().getYear(), slug), SLUG_PT, new Point(Math.max(0.1, EDGE), paper.height() - 0.12), out);
+      said(job, Wording.text("sheet.slugLine", job.name(), FactForms.day(Today.now(), "dayMonth") + " " + Today.now().getYear(), slug),
+          SLUG_PT, new Point(Math.max(0.1, EDGE), paper.height() - 0.12), out);
     }
   }
 
   /** Words in the plain type of the program, their baseline beginning at a place. */
   static void said(Job job, String text, double pt, Point at, MarkOut out) {
-    SetWords set = Typesetter.set(text, new WordStyle("Figtree", "Regular", pt, 100, 0, Align.LEFT, Colour.BLACK), 30, 1, new JobFonts(job));
+    SetWords set = Typesetter.set(text, new WordStyle("Figtree", "Regular", pt, 100, 0, Align.LEFT, Colour.BLACK), 30, 1,
+        new JobFonts(job));
     set.placed().forEach(p -> out.words(p.piece().run(), p.piece().map().then(Affine.move(at.x(), at.y())), Colour.BLACK));
   }
 
@@ -147,11 +157,13 @@ public final class SheetSigns {
   private static List<Point> middles(Box block, Insets bleed, double far) {
     Point c = block.centre();
     double out = bleed.most() + far;
-    return List.of(new Point(c.x(), block.y() - out), new Point(block.right() + out, c.y()), new Point(c.x(), block.bottom() + out), new Point(block.x() - out, c.y()));
+    return List.of(new Point(c.x(), block.y() - out), new Point(block.right() + out, c.y()), new Point(c.x(), block.bottom() + out),
+        new Point(block.x() - out, c.y()));
   }
 
   private static List<Path> cross(Point at, double reach) {
-    return List.of(Shapes.line(new Point(at.x() - reach, at.y()), new Point(at.x() + reach, at.y())), Shapes.line(new Point(at.x(), at.y() - reach), new Point(at.x(), at.y() + reach)));
+    return List.of(Shapes.line(new Point(at.x() - reach, at.y()), new Point(at.x() + reach, at.y())),
+        Shapes.line(new Point(at.x(), at.y() - reach), new Point(at.x(), at.y() + reach)));
   }
 
   private static List<Path> centres(Box block, Insets bleed) {

@@ -8,8 +8,8 @@ import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.units.Size;
 
 /**
- * Pieces of several sizes on as few sheets as shelves take: rows as high as the highest piece in them, from the highest down, so that straight cuts
- * through the whole sheet part the rows, and cuts through a row part its pieces. Which of the first six kinds lie turned is
+ * Pieces of several sizes on as few sheets as shelves take: rows as high as the highest piece in them, from the highest down, so that
+ * straight cuts through the whole sheet part the rows, and cuts through a row part its pieces. Which of the first six kinds lie turned is
  * found by trying all ways.
  */
 final class Shelves {
@@ -42,7 +42,8 @@ final class Shelves {
     int tried = mayTurn ? 1 << Math.min(MOST_TRIED, kinds.size()) : 1;
     for (int turned = 0; turned < tried; turned++) {
       List<List<Laid>> sheets = laid(kinds, turned, paper, edge, gutter);
-      double used = sheets.isEmpty() ? Double.MAX_VALUE : (sheets.size() - 1) * paper.height() + sheets.get(sheets.size() - 1).stream().mapToDouble(l -> l.spot().trim().bottom()).max().orElse(0);
+      double used = sheets.isEmpty() ? Double.MAX_VALUE : (sheets.size() - 1) * paper.height() + sheets.get(sheets.size() - 1).stream()
+          .mapToDouble(l -> l.spot().trim().bottom()).max().orElse(0);
       if (used < least - ROUNDING) {
         least = used;
         best = sheets;
@@ -52,7 +53,8 @@ final class Shelves {
   }
 
   private static List<List<Laid>> laid(List<Kind> kinds, int turned, Size paper, double edge, double gutter) {
-    List<Integer> order = IntStream.range(0, kinds.size()).boxed().sorted(Comparator.comparingDouble(k -> -height(kinds.get(k), k, turned))).toList();
+    List<Integer> order = IntStream.range(0, kinds.size()).boxed()
+        .sorted(Comparator.comparingDouble(k -> -height(kinds.get(k), k, turned))).toList();
     List<List<Laid>> sheets = new ArrayList<>();
     List<Laid> sheet = new ArrayList<>();
     double x = edge;

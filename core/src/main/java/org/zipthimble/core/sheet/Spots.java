@@ -50,7 +50,8 @@ public final class Spots {
       case UPRIGHT -> grid(piece, width, height, gang, false);
       case TURNED -> grid(piece, width, height, gang, true);
       case BEST -> better(grid(piece, width, height, gang, false), grid(piece, width, height, gang, true));
-      case MIXED -> gang.across() > 0 || gang.down() > 0 ? better(grid(piece, width, height, gang, false), grid(piece, width, height, gang, true))
+      case MIXED -> gang.across() > 0 || gang.down() > 0
+          ? better(grid(piece, width, height, gang, false), grid(piece, width, height, gang, true))
           : new Mixed(piece.width() + gang.gutter(), piece.height() + gang.gutter()).best(width + gang.gutter(), height + gang.gutter());
     };
     List<Spot> spots = new ArrayList<>();
@@ -59,7 +60,8 @@ public final class Spots {
       double h = block.turned() ? piece.width() : piece.height();
       for (int row = 0; row < block.down(); row++) {
         for (int column = 0; column < block.across(); column++) {
-          spots.add(new Spot(new Box(block.x() + column * (w + gang.gutter()), block.y() + row * (h + gang.gutter()), w, h), block.turned()));
+          spots.add(new Spot(new Box(block.x() + column * (w + gang.gutter()), block.y() + row * (h + gang.gutter()), w, h),
+              block.turned()));
         }
       }
     }
@@ -72,11 +74,13 @@ public final class Spots {
     int down = count(paper.height() - labels.top(), piece.height(), labels.stepY() - piece.height());
     int columns = gang.across() == 0 ? across : gang.across();
     int rows = gang.down() == 0 ? down : gang.down();
-    boolean fits = columns <= across && rows <= down && labels.stepX() + ROUNDING >= piece.width() && labels.stepY() + ROUNDING >= piece.height();
+    boolean fits = columns <= across && rows <= down && labels.stepX() + ROUNDING >= piece.width()
+        && labels.stepY() + ROUNDING >= piece.height();
     List<Spot> out = new ArrayList<>();
     for (int row = 0; fits && row < rows; row++) {
       for (int column = 0; column < columns; column++) {
-        out.add(new Spot(new Box(labels.left() + column * labels.stepX(), labels.top() + row * labels.stepY(), piece.width(), piece.height()), false));
+        out.add(new Spot(new Box(labels.left() + column * labels.stepX(), labels.top() + row * labels.stepY(), piece.width(),
+            piece.height()), false));
       }
     }
     return out;
@@ -111,14 +115,17 @@ public final class Spots {
     Box all = spots.stream().map(Spot::trim).reduce(Box::union).orElseThrow();
     double dx = gang.corner() ? edge - all.x() : (paper.width() - all.width()) / 2 - all.x();
     double dy = gang.corner() ? edge - all.y() : (paper.height() - all.height()) / 2 - all.y();
-    List<Spot> out = new ArrayList<>(spots.stream().map(s -> new Spot(new Box(s.trim().x() + dx, s.trim().y() + dy, s.trim().width(), s.trim().height()), s.turned())).toList());
-    out.sort((a, b) -> Math.abs(a.trim().y() - b.trim().y()) > FINE ? Double.compare(a.trim().y(), b.trim().y()) : Double.compare(a.trim().x(), b.trim().x()));
+    List<Spot> out = new ArrayList<>(
+        spots.stream().map(s -> new Spot(new Box(s.trim().x() + dx, s.trim().y() + dy, s.trim().width(), s.trim().height()), s.turned()))
+        .toList());
+    out.sort((a, b) -> Math.abs(a.trim().y() - b.trim().y()) > FINE ? Double.compare(a.trim().y(), b.trim().y())
+        : Double.compare(a.trim().x(), b.trim().x()));
     return out;
   }
 
   /**
-   * The most pieces of one size, either way round, that guillotine cuts take out of a field: the better of the two grids or of any two parts that
-   * a cut at a sum of whole pieces makes (the recursion of Gilmore and Gomory, 1965, for one size).
+   * The most pieces of one size, either way round, that guillotine cuts take out of a field: the better of the two grids or of any two
+   * parts that a cut at a sum of whole pieces makes (the recursion of Gilmore and Gomory, 1965, for one size).
    */
   private static final class Mixed {
     private final double w;

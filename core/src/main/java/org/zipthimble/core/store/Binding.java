@@ -60,7 +60,8 @@ final class Binding {
     StreamReadConstraints limits = StreamReadConstraints.builder()
         .maxNestingDepth(DEEPEST).maxStringLength(5_000_000).maxNumberLength(60).build();
     JsonMapper mapper = JsonMapper
-        .builder(JsonFactory.builder().streamReadConstraints(limits).enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION, StreamReadFeature.USE_FAST_DOUBLE_PARSER).build())
+        .builder(JsonFactory.builder().streamReadConstraints(limits)
+        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION, StreamReadFeature.USE_FAST_DOUBLE_PARSER).build())
         .addModule(new Jdk8Module()).addModule(Texts.module()).addModule(Usual.module())
         .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS).disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
         .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
@@ -68,7 +69,8 @@ final class Binding {
             DeserializationFeature.FAIL_ON_TRAILING_TOKENS, DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
         .serializationInclusion(JsonInclude.Include.NON_ABSENT)
         .addMixIn(Item.class, Items.class).addMixIn(LiveEffect.class, LiveEffects.class).addMixIn(Pattern.class, Patterns.class)
-        .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class).addMixIn(Body.class, Bodies.class)
+        .addMixIn(Outline.class, Outlines.class).addMixIn(FillStyle.class, FillStyles.class).addMixIn(Ink.class, Inks.class)
+        .addMixIn(Body.class, Bodies.class)
         .addMixIn(Outline.Ready.class, Ready.class).addMixIn(Effect.class, EffectKinds.class).addMixIn(Effects.class, EffectList.class)
         .build();
     for (CoercionInputShape shape : List.of(CoercionInputShape.Integer, CoercionInputShape.Float, CoercionInputShape.Boolean)) {
@@ -89,9 +91,12 @@ final class Binding {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(name = "together", value = LiveEffect.Together.class), @JsonSubTypes.Type(name = "combined", value = LiveEffect.Combined.class),
-    @JsonSubTypes.Type(name = "rings", value = LiveEffect.Rings.class), @JsonSubTypes.Type(name = "repeated", value = LiveEffect.Repeated.class),
-    @JsonSubTypes.Type(name = "mount", value = LiveEffect.Mounted.class), @JsonSubTypes.Type(name = "mountGrid", value = LiveEffect.Gridded.class),
+    @JsonSubTypes.Type(name = "together", value = LiveEffect.Together.class),
+        @JsonSubTypes.Type(name = "combined", value = LiveEffect.Combined.class),
+    @JsonSubTypes.Type(name = "rings", value = LiveEffect.Rings.class),
+        @JsonSubTypes.Type(name = "repeated", value = LiveEffect.Repeated.class),
+    @JsonSubTypes.Type(name = "mount", value = LiveEffect.Mounted.class),
+        @JsonSubTypes.Type(name = "mountGrid", value = LiveEffect.Gridded.class),
     @JsonSubTypes.Type(name = "bent", value = LiveEffect.Bent.class)
   })
   private interface LiveEffects {}
@@ -106,7 +111,8 @@ final class Binding {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(name = "rectangle", value = Outline.Rectangle.class), @JsonSubTypes.Type(name = "ellipse", value = Outline.Ellipse.class),
+    @JsonSubTypes.Type(name = "rectangle", value = Outline.Rectangle.class),
+        @JsonSubTypes.Type(name = "ellipse", value = Outline.Ellipse.class),
     @JsonSubTypes.Type(name = "straight", value = Outline.Straight.class), @JsonSubTypes.Type(name = "drawn", value = Outline.Drawn.class),
     @JsonSubTypes.Type(name = "ready", value = Outline.Ready.class), @JsonSubTypes.Type(name = "code", value = Outline.Coded.class),
     @JsonSubTypes.Type(name = "lettered", value = Outline.Lettered.class)
@@ -115,7 +121,8 @@ final class Binding {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(name = "gradient", value = FillStyle.Gradient.class), @JsonSubTypes.Type(name = "tiles", value = FillStyle.Tiles.class),
+    @JsonSubTypes.Type(name = "gradient", value = FillStyle.Gradient.class),
+        @JsonSubTypes.Type(name = "tiles", value = FillStyle.Tiles.class),
     @JsonSubTypes.Type(name = "finish", value = FillStyle.Finish.class)
   })
   private interface FillStyles {}
@@ -145,7 +152,8 @@ final class Binding {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(name = "cup", value = Cup.class), @JsonSubTypes.Type(name = "disc", value = Disc.class), @JsonSubTypes.Type(name = "panel", value = Panel.class),
+    @JsonSubTypes.Type(name = "cup", value = Cup.class), @JsonSubTypes.Type(name = "disc", value = Disc.class),
+        @JsonSubTypes.Type(name = "panel", value = Panel.class),
     @JsonSubTypes.Type(name = "cloth", value = Cloth.class), @JsonSubTypes.Type(name = "framed", value = Framed.class)
   })
   private interface Bodies {}

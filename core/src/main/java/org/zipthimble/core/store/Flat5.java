@@ -24,7 +24,8 @@ final class Flat5 {
       sides(ticket, "safe");
     });
     object(root, "sheet").ifPresent(sheet -> nest(sheet, "paper", List.of("width", "height")));
-    object(root, "palette").ifPresent(p -> Upcasters.objects(p.path("swatches")).forEach(s -> object(s, "ink").ifPresent(i -> s.set("ink", ink(i)))));
+    object(root, "palette").ifPresent(p -> Upcasters.objects(p.path("swatches"))
+        .forEach(s -> object(s, "ink").ifPresent(i -> s.set("ink", ink(i)))));
     object(root, "cutting").ifPresent(c -> Upcasters.objects(c.path("lanes")).forEach(
         lane -> object(lane, "supply").ifPresent(s -> nest(s, "size", List.of("width", "height")))));
     object(root, "colour").ifPresent(colour -> {

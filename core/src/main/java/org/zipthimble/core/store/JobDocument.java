@@ -29,7 +29,8 @@ import org.zipthimble.core.plan.Ticket;
 /** What stands in {@code job.json}: a job without the bytes of its pictures, fonts and profile. */
 record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
-    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes, Optional<List<Visitor>> guests, Making making, List<Face> faces) {
+    List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes,
+    Optional<List<Visitor>> guests, Making making, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
   static final int VERSION = 10;
 
@@ -45,8 +46,10 @@ record JobDocument(
   static JobDocument of(Job job) {
     List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
     return new JobDocument(
-        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(), job.facts(), job.list(), job.book(), job.sizes(),
-        job.guests().isEmpty() ? Optional.empty() : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()), job.making(),
+        FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(),
+        job.facts(), job.list(), job.book(), job.sizes(),
+        job.guests().isEmpty() ? Optional.empty()
+        : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()), job.making(),
         job.faces().stream().map(f -> f.withUnder(Under.NONE)).toList());
   }
 
@@ -60,8 +63,10 @@ record JobDocument(
     read.values().forEach(p -> byId.put(p.id(), p));
     boolean changed = !byId.keySet().equals(read.keySet());
     UnaryOperator<Item> now = item -> item.repictured(id -> read.containsKey(id) ? read.get(id).id() : id);
-    List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now)).toList() : faces;
-    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list, book, sizes, guests, making.withPhoto(making.photo().map(p -> p.withPicture(read.containsKey(p.picture()) ? read.get(p.picture()).id() : p.picture()))));
+    List<Face> shown = changed ? faces.stream().map(f -> f.changed(f.all().stream().map(Item::id).collect(Collectors.toSet()), now))
+        .toList() : faces;
+    return new Job(name, ticket, shown, sheet, byId, fonts, palette, cutting, colour, styles, facts, list, book, sizes, guests,
+        making.withPhoto(making.photo().map(p -> p.withPicture(read.containsKey(p.picture()) ? read.get(p.picture()).id() : p.picture()))));
   }
 
   /** Where a picture's bytes stand in the file. */

@@ -36,7 +36,8 @@ final class JsonTrouble {
       return (Trouble) e.getCause();
     }
     if (e instanceof MismatchedInputException) {
-      return Trouble.because(e, String.valueOf(e.getOriginalMessage()).toLowerCase(Locale.ROOT).contains("null value") ? "thimble.missing" : "thimble.wrongKind", field(e));
+      return Trouble.because(e, String.valueOf(e.getOriginalMessage()).toLowerCase(Locale.ROOT).contains("null value") ? "thimble.missing"
+          : "thimble.wrongKind", field(e));
     }
     return Trouble.because(e, "thimble.badJson");
   }

@@ -22,8 +22,8 @@ import org.zipthimble.core.files.Folders;
 import org.zipthimble.core.wording.Trouble;
 
 /**
- * Hands a job to the window that is open already instead of opening a second one. The window listens on a socket of the file system, which nobody but
- * the person reaches; there is one for each screen and each set of settings.
+ * Hands a job to the window that is open already instead of opening a second one. The window listens on a socket of the file system, which
+ * nobody but the person reaches; there is one for each screen and each set of settings.
  */
 public final class OneWindow implements Closeable {
   /** A socket's name is no longer than this on every system, in bytes. */
@@ -50,11 +50,13 @@ public final class OneWindow implements Closeable {
    */
   public static Optional<Path> socket(Map<String, String> environment, Folders places) {
     CRC32 sum = new CRC32();
-    for (String part : List.of(environment.getOrDefault("DISPLAY", ""), environment.getOrDefault("WAYLAND_DISPLAY", ""), places.settingsFile().toAbsolutePath().toString())) {
+    for (String part : List.of(environment.getOrDefault("DISPLAY", ""), environment.getOrDefault("WAYLAND_DISPLAY", ""),
+        places.settingsFile().toAbsolutePath().toString())) {
       sum.update((part + "\n").getBytes(StandardCharsets.UTF_8));
     }
     String name = String.format("zip-thimble-%08x.sock", sum.getValue());
-    Optional<Path> folder = Optional.ofNullable(environment.get("XDG_RUNTIME_DIR")).filter(f -> !f.isBlank()).map(Path::of).filter(Path::isAbsolute).filter(Files::isWritable);
+    Optional<Path> folder = Optional.ofNullable(environment.get("XDG_RUNTIME_DIR")).filter(f -> !f.isBlank()).map(Path::of)
+        .filter(Path::isAbsolute).filter(Files::isWritable);
     try {
       Path socket = (folder.isPresent() ? folder.get() : Folders.secret(places.data())).resolve(name);
       return socket.toString().getBytes(StandardCharsets.UTF_8).length <= LONGEST_NAME ? Optional.of(socket) : Optional.empty();

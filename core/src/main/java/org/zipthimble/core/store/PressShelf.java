@@ -29,12 +29,13 @@ import org.zipthimble.core.thing.PressCard;
 import org.zipthimble.core.wording.Trouble;
 
 /**
- * The press notebook: cards that ship as starting points, and the person's own, a JSON file each in a folder, with the pictures of results beside them. It goes out
- * and comes in as CSV (RFC 4180) with a row a card.
+ * The press notebook: cards that ship as starting points, and the person's own, a JSON file each in a folder, with the pictures of results
+ * beside them. It goes out and comes in as CSV (RFC 4180) with a row a card.
  */
 public final class PressShelf {
   /** The columns of a notebook as CSV. */
-  public static final List<String> COLUMNS = List.of("key", "blank", "film", "fahrenheit", "seconds", "pressure", "layers", "peel", "order", "says", "from", "results");
+  public static final List<String> COLUMNS = List.of("key", "blank", "film", "fahrenheit", "seconds", "pressure", "layers", "peel",
+      "order", "says", "from", "results");
 
   private static final String SHIPPED = "/org/zipthimble/core/things/press.json";
   private static final int MOST_BYTES = 2_000_000;
@@ -170,7 +171,8 @@ public final class PressShelf {
     try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
       printer.printRecord(COLUMNS);
       for (PressCard c : cards) {
-        printer.printRecord(c.key(), c.blank(), c.film(), plain(c.fahrenheit()), c.seconds(), word(c.pressure()), c.layers(), word(c.peel()), String.join(STEP, c.order()), c.says(), word(c.from()),
+        printer.printRecord(c.key(), c.blank(), c.film(), plain(c.fahrenheit()), c.seconds(), word(c.pressure()), c.layers(),
+            word(c.peel()), String.join(STEP, c.order()), c.says(), word(c.from()),
             String.join(STEP, c.results().stream().map(r -> r.day() + " " + r.words()).toList()));
       }
     } catch (IOException e) {
@@ -188,7 +190,8 @@ public final class PressShelf {
   }
 
   /**
-   * Cards from CSV with a head; columns may come in any order, and those for key, film, layers, order, says, from and results may be missing.
+   * Cards from CSV with a head; columns may come in any order, and those for key, film, layers, order, says, from and results may be
+   * missing.
    *
    * @throws Trouble with the row and what is wrong in it; nothing is taken in then
    */
@@ -203,7 +206,8 @@ public final class PressShelf {
       throw Trouble.because(e, "press.unreadable", name);
     }
     List<PressCard> out = new ArrayList<>();
-    CSVFormat form = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true).setTrim(true).setIgnoreEmptyLines(true).get();
+    CSVFormat form = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true).setTrim(true)
+        .setIgnoreEmptyLines(true).get();
     try (CSVParser rows = CSVParser.parse(new StringReader(text), form)) {
       for (String needed : List.of("blank", "fahrenheit", "seconds")) {
         if (rows.getHeaderNames().stream().noneMatch(h -> h.strip().equalsIgnoreCase(needed))) {
@@ -228,8 +232,10 @@ public final class PressShelf {
     try {
       String blank = text(row, "blank", "");
       String from = text(row, "from", "own");
-      return new PressCard(text(row, "key", PressCard.keyOf(blank)), blank, text(row, "film", ""), Double.parseDouble(text(row, "fahrenheit", "")), Integer.parseInt(text(row, "seconds", "")),
-          PressCard.Pressure.valueOf(upper(text(row, "pressure", "medium"))), text(row, "layers", ""), PressCard.Peel.valueOf(upper(text(row, "peel", "warm"))), steps(text(row, "order", "")),
+      return new PressCard(text(row, "key", PressCard.keyOf(blank)), blank, text(row, "film", ""),
+          Double.parseDouble(text(row, "fahrenheit", "")), Integer.parseInt(text(row, "seconds", "")),
+          PressCard.Pressure.valueOf(upper(text(row, "pressure", "medium"))), text(row, "layers", ""),
+          PressCard.Peel.valueOf(upper(text(row, "peel", "warm"))), steps(text(row, "order", "")),
           text(row, "says", ""), PressCard.From.valueOf(upper(from)), results(text(row, "results", "")));
     } catch (RuntimeException e) {
       throw Trouble.because(e, "press.row", name, row.getRecordNumber() + 1, ThingShelf.reason(e));
@@ -250,6 +256,7 @@ public final class PressShelf {
   }
 
   private static List<PressCard.Result> results(String text) {
-    return steps(text).stream().map(s -> new PressCard.Result(LocalDate.parse(s.substring(0, 10)), s.substring(10).strip(), Optional.empty())).toList();
+    return steps(text).stream()
+        .map(s -> new PressCard.Result(LocalDate.parse(s.substring(0, 10)), s.substring(10).strip(), Optional.empty())).toList();
   }
 }

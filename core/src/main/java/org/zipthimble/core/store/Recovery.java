@@ -148,7 +148,8 @@ public final class Recovery {
         return Optional.empty();
       }
       Optional<Path> file = Optional.ofNullable(note.path("file").textValue()).map(Path::of);
-      return Optional.of(new Left(folder, note.path("name").asText(), file, mark(note.path("mark")), Instant.parse(note.path("when").asText())));
+      return Optional.of(new Left(folder, note.path("name").asText(), file, mark(note.path("mark")),
+          Instant.parse(note.path("when").asText())));
     } catch (IOException | RuntimeException unreadable) {
       return Optional.empty();
     }
@@ -156,7 +157,8 @@ public final class Recovery {
 
   private static Optional<FileStamp> mark(JsonNode mark) {
     return mark.isObject() ? Optional.of(new FileStamp(
-        mark.path("size").asLong(), FileTime.from(Instant.parse(mark.path("modified").asText())), mark.path("key").asText())) : Optional.empty();
+        mark.path("size").asLong(), FileTime.from(Instant.parse(mark.path("modified").asText())), mark.path("key").asText()))
+        : Optional.empty();
   }
 
   private static boolean alive(JsonNode note) {

@@ -52,8 +52,10 @@ import org.zipthimble.core.wording.Trouble;
 @RecordBuilder
 public record Settings(
     boolean night, double scale, double screenPpi, double nudge, boolean snap, Band band, double grid,
-    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent, Optional<Window> window,
-    String currency, List<String> words, Set<String> likedFonts, List<String> recentFonts, List<Size> papers) implements SettingsBuilder.With {
+    boolean gridShown, boolean sheetOrigin, Set<String> putAway, Set<String> favourites, List<OwnItem> own, List<Path> recent,
+    Optional<Window> window,
+    String currency, List<String> words, Set<String> likedFonts, List<String> recentFonts, List<Size> papers)
+    implements SettingsBuilder.With {
   /** How many recent jobs are kept. */
   public static final int MOST_RECENT = 12;
 
@@ -83,7 +85,8 @@ public record Settings(
 
   /** What stands in no file yet. */
   public static final Settings USUAL = new Settings(
-      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "", List.of(), Set.of(), List.of(), List.of());
+      false, 1, 0, USUAL_NUDGE, true, Band.DIRECTION, 0.25, false, false, Set.of(), Set.of(), List.of(), List.of(), Optional.empty(), "",
+      List.of(), Set.of(), List.of(), List.of());
 
   private static final int VERSION = 2;
 
@@ -164,7 +167,8 @@ public record Settings(
     words = words.stream().map(String::strip).filter(w -> !w.isEmpty() && w.length() <= 60).distinct().limit(MOST_WORDS).toList();
     likedFonts = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(likedFonts));
     recentFonts = List.copyOf(recentFonts.subList(0, Math.min(recentFonts.size(), MOST_FONTS)));
-    papers = papers.stream().filter(p -> Math.min(p.width(), p.height()) >= 1 && Math.max(p.width(), p.height()) <= Ticket.MOST_SIDE).distinct().limit(MOST_PAPERS).toList();
+    papers = papers.stream().filter(p -> Math.min(p.width(), p.height()) >= 1 && Math.max(p.width(), p.height()) <= Ticket.MOST_SIDE)
+        .distinct().limit(MOST_PAPERS).toList();
     recent = List.copyOf(recent.subList(0, Math.min(recent.size(), MOST_RECENT)));
   }
 

@@ -64,7 +64,8 @@ public final class ShopShelf {
     Folders.made(folder);
     String name = card.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     try {
-      SafeWrite.write(folder.resolve((name.isEmpty() ? "card" : name) + ".json"), Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree(card)));
+      SafeWrite.write(folder.resolve((name.isEmpty() ? "card" : name) + ".json"),
+          Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree(card)));
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }

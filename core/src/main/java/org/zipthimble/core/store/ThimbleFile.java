@@ -210,7 +210,8 @@ public final class ThimbleFile {
   /**
    * Opens a job.
    *
-   * @param told is told a sentence for each picture that cannot be drawn any more or whose bytes have changed; the job opens all the same and
+   * @param told is told a sentence for each picture that cannot be drawn any more or whose bytes have changed; the job opens all the same
+   *     and
    *     keeps the bytes. Of more than 32 million bytes of pictures {@link #changed} tells it later
    * @throws Trouble with a sentence when the file is missing, damaged, too large or from a newer program
    */
@@ -227,11 +228,13 @@ public final class ThimbleFile {
   }
 
   /**
-   * A sentence for each picture whose bytes are not those that its file states, as far as that was not seen when it was opened; some 100 million bytes take a second.
+   * A sentence for each picture whose bytes are not those that its file states, as far as that was not seen when it was opened; some 100
+   * million bytes take a second.
    * Ends early where the thread is interrupted.
    */
   public static List<String> changed(Job job) {
-    return job.pictures().values().stream().takeWhile(p -> !Thread.currentThread().isInterrupted()).filter(p -> !p.blob().proved()).map(p -> Wording.text("thimble.otherPicture", p.name())).toList();
+    return job.pictures().values().stream().takeWhile(p -> !Thread.currentThread().isInterrupted()).filter(p -> !p.blob().proved())
+        .map(p -> Wording.text("thimble.otherPicture", p.name())).toList();
   }
 
   /** Reads a job from a stream; the name is for the sentences. */
@@ -286,7 +289,8 @@ public final class ThimbleFile {
    *
    * @param summed whether every entry was held against a checksum when it was read
    */
-  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, boolean summed, Consumer<String> told) throws Trouble {
+  private static Map<String, Picture> pictures(JobDocument document, Map<String, byte[]> entries, boolean summed, Consumer<String> told)
+      throws Trouble {
     for (JobDocument.Entry entry : document.pictures()) {
       if (entries.get(entry.file()) == null) {
         throw Trouble.of("thimble.noPicture", entry.name());
@@ -311,13 +315,15 @@ public final class ThimbleFile {
     try {
       Picture picture = provedLater ? Pictures.stated(entry.name(), bytes, Pictures.Limits.USUAL, entry.id())
           : Pictures.look(entry.name(), bytes, Pictures.Limits.USUAL, entry.id());
-      return new Looked(Optional.of(picture), picture.id().equals(entry.id()) ? Optional.empty() : Optional.of(Wording.text("thimble.otherPicture", entry.name())), Optional.empty());
+      return new Looked(Optional.of(picture), picture.id().equals(entry.id()) ? Optional.empty()
+          : Optional.of(Wording.text("thimble.otherPicture", entry.name())), Optional.empty());
     } catch (Trouble broken) {
       String ending = entry.file().substring(entry.file().lastIndexOf('.') + 1);
       Optional<Kind> kind = Kind.of(bytes).or(() -> Arrays.stream(Kind.values()).filter(k -> k.ending().equals(ending)).findFirst());
       return kind.map(k -> new Looked(
           Optional.of(Picture.of(new Blob(bytes), k, entry.name(), Math.max(1, entry.width()), Math.max(1, entry.height()))),
-          Optional.of(Wording.text("thimble.brokenPicture", broken.getMessage())), Optional.empty())).orElse(new Looked(Optional.empty(), Optional.empty(), Optional.of(broken)));
+          Optional.of(Wording.text("thimble.brokenPicture", broken.getMessage())), Optional.empty()))
+          .orElse(new Looked(Optional.empty(), Optional.empty(), Optional.of(broken)));
     }
   }
 

@@ -87,7 +87,8 @@ public final class ThingShelf {
     ObjectNode root = Binding.MAPPER.createObjectNode().put("version", VERSION);
     root.putArray("things").add(Binding.MAPPER.<JsonNode>valueToTree(thing));
     try {
-      SafeWrite.write(folder.resolve(PressCard.keyOf(thing.key()) + ".json"), Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
+      SafeWrite.write(folder.resolve(PressCard.keyOf(thing.key()) + ".json"),
+          Binding.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root));
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }
@@ -130,7 +131,8 @@ public final class ThingShelf {
   static JsonNode root(String name, byte[] bytes, String list) throws Trouble {
     try {
       JsonNode root = Binding.MAPPER.readTree(bytes);
-      boolean sound = root instanceof ObjectNode && root.path("version").isInt() && root.path("version").asInt() >= 1 && root.path(list).isArray();
+      boolean sound = root instanceof ObjectNode && root.path("version").isInt() && root.path("version").asInt() >= 1 && root.path(list)
+          .isArray();
       if (!sound) {
         throw Trouble.of("things.unreadable", name);
       }

@@ -22,7 +22,8 @@ final class Upcasters {
 
   /** The first leads from version 1 to version 2. */
   private static final List<Step> STEPS = List.of(
-      Upcasters::withPalette, Upcasters::withCutting, Upcasters::withColour, root -> { }, Flat5::lifted, root -> { }, Plain7::lifted, root -> { }, Apart9::lifted);
+      Upcasters::withPalette, Upcasters::withCutting, Upcasters::withColour, root -> { }, Flat5::lifted, root -> { }, Plain7::lifted,
+      root -> { }, Apart9::lifted);
 
   private Upcasters() {}
 
@@ -52,12 +53,14 @@ final class Upcasters {
   }
 
   private static void withPalette(ObjectNode root) {
-    root.set("palette", JsonNodeFactory.instance.objectNode().put("stock", Palette.PLAIN.stock().hex()).set("swatches", JsonNodeFactory.instance.arrayNode()));
+    root.set("palette", JsonNodeFactory.instance.objectNode().put("stock", Palette.PLAIN.stock().hex())
+        .set("swatches", JsonNodeFactory.instance.arrayNode()));
   }
 
   private static void withCutting(ObjectNode root) {
     CutPlan none = CutPlan.NONE;
-    ObjectNode cutting = root.putObject("cutting").put("gap", none.gap()).put("turns", "quarter").put("grain", none.grain()).put("weedBox", 0.0)
+    ObjectNode cutting = root.putObject("cutting").put("gap", none.gap()).put("turns", "quarter").put("grain", none.grain())
+        .put("weedBox", 0.0)
         .put("weedLines", 0.0).put("speck", none.speck()).put("marks", false).put("nested", false);
     cutting.putArray("lanes");
     cutting.putObject("laid");

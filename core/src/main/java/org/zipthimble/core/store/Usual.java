@@ -28,13 +28,18 @@ import org.zipthimble.core.type.BlockSetting;
 import org.zipthimble.core.type.LetterDetail;
 import org.zipthimble.core.type.ParagraphDetail;
 
-/** Parts that most objects have in the same way: left out of the file as long as they are as usual, and so understood where they are missing. */
+/**
+ * Parts that most objects have in the same way: left out of the file as long as they are as usual, and so understood where they are
+ * missing.
+ */
 final class Usual {
   private static final Map<Class<?>, Object> VALUES = Map.ofEntries(
       Map.entry(Cutting.class, Cutting.PLAIN), Map.entry(Effects.class, Effects.NONE), Map.entry(Guides.class, Guides.NONE),
-      Map.entry(Retouch.class, Retouch.NONE), Map.entry(LetterDetail.class, LetterDetail.NONE), Map.entry(ParagraphDetail.class, ParagraphDetail.NONE),
+      Map.entry(Retouch.class, Retouch.NONE), Map.entry(LetterDetail.class, LetterDetail.NONE),
+      Map.entry(ParagraphDetail.class, ParagraphDetail.NONE),
       Map.entry(BlockSetting.class, BlockSetting.PLAIN), Map.entry(FaceForm.class, FaceForm.USUAL), Map.entry(Under.class, Under.NONE),
-      Map.entry(SheetMarks.class, SheetMarks.USUAL), Map.entry(SheetStock.class, SheetStock.UNKNOWN), Map.entry(SizeSet.class, SizeSet.NONE),
+      Map.entry(SheetMarks.class, SheetMarks.USUAL), Map.entry(SheetStock.class, SheetStock.UNKNOWN),
+      Map.entry(SizeSet.class, SizeSet.NONE),
       Map.entry(Making.class, Making.FLAT));
 
   private Usual() {}

@@ -9,7 +9,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.zipthimble.core.wording.Trouble;
 
-/** Unpacks a ZIP into memory within limits; names that have no place in a job ({@code docs/job-format.md}) are refused, and two of one name. */
+/**
+ * Unpacks a ZIP into memory within limits; names that have no place in a job ({@code docs/job-format.md}) are refused, and two of one
+ * name.
+ */
 final class ZipEntries {
   /** The most entries. */
   static final int MOST_ENTRIES = 5_000;
@@ -18,7 +21,8 @@ final class ZipEntries {
   static final long MOST_BYTES = 1_500_000_000L;
 
   private static final Pattern KNOWN = Pattern.compile(
-      "job\\.json|preview\\.png|pictures/[0-9a-f]{64}\\.[a-z]{3,4}|profiles/[0-9a-f]{32,64}\\.icc|guests/g[0-9]{1,4}\\.thimble|fonts/[^/\\\\]{1,120}/[^/\\\\]{1,120}\\.ttf");
+      "job\\.json|preview\\.png|pictures/[0-9a-f]{64}\\.[a-z]{3,4}|profiles/[0-9a-f]{32,64}\\.icc|guests/g[0-9]{1,4}\\.thimble|fonts/[^"
+          + "/\\\\]{1,120}/[^/\\\\]{1,120}\\.ttf");
   private static final Pattern FOLDER = Pattern.compile("(pictures|profiles|guests|fonts(/[^/\\\\]{1,120})?)/");
 
   private ZipEntries() {}

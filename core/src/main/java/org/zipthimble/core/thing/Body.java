@@ -6,8 +6,8 @@ import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.units.Size;
 
 /**
- * The form of a thing, and what it means for the flat piece that goes onto it. Lengths are inches; the origin of the flat piece is the top left
- * of its finished edge as it is composed.
+ * The form of a thing, and what it means for the flat piece that goes onto it. Lengths are inches; the origin of the flat piece is the top
+ * left of its finished edge as it is composed.
  */
 public sealed interface Body permits Cup, Disc, Panel, Cloth, Framed {
   /** The finished size as it is composed. */

@@ -11,10 +11,11 @@ import org.zipthimble.core.units.Insets;
 import org.zipthimble.core.units.Size;
 
 /**
- * The development of a cone's frustum. What is composed straight, x along the round of the middle and y down the slant, is laid on the flat band
- * that goes round the cup: a straight line across becomes an arc about the cone's tip, a line down a ray from it, so that on the cup the one lies level and the
- * other runs straight down. Heights are kept everywhere, widths at the middle. With the outer radius R = s·D/(D - d) and the full angle
- * π·(D - d)/s (development of a cone's frustum; geometry handbooks). The origin of the flat band is the top left of the box around it.
+ * The development of a cone's frustum. What is composed straight, x along the round of the middle and y down the slant, is laid on the
+ * flat band that goes round the cup: a straight line across becomes an arc about the cone's tip, a line down a ray from it, so that on the
+ * cup the one lies level and the other runs straight down. Heights are kept everywhere, widths at the middle. With the outer radius R =
+ * s·D/(D - d) and the full angle π·(D - d)/s (development of a cone's frustum; geometry handbooks). The origin of the flat band is the top
+ * left of the box around it.
  *
  * @param top diameter, in inches
  * @param base diameter, in inches; differs from the top's by {@link #LEAST_TAPER} at least

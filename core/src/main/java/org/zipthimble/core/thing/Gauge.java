@@ -3,8 +3,8 @@ package org.zipthimble.core.thing;
 import java.util.function.ToDoubleFunction;
 
 /**
- * A figure with how far the truth may lie from it: the expanded uncertainty with coverage factor 2.2, which holds over 95 of 100 even where the error of a tape is itself only guessed (JCGM 100,
- * Guide to the Expression of Uncertainty in Measurement, 5.1.2 and 6.3).
+ * A figure with how far the truth may lie from it: the expanded uncertainty with coverage factor 2.2, which holds over 95 of 100 even
+ * where the error of a tape is itself only guessed (JCGM 100, Guide to the Expression of Uncertainty in Measurement, 5.1.2 and 6.3).
  *
  * @param value in inches, or radians for an angle
  * @param within to each side of it

@@ -23,7 +23,8 @@ import org.zipthimble.core.wording.Wording;
  */
 @RecordBuilder
 public record PressCard(
-    String key, String blank, String film, double fahrenheit, int seconds, Pressure pressure, String layers, Peel peel, List<String> order, String says, From from,
+    String key, String blank, String film, double fahrenheit, int seconds, Pressure pressure, String layers, Peel peel, List<String> order,
+    String says, From from,
     List<Result> results) implements PressCardBuilder.With {
   /** The least heat. */
   public static final double LEAST_HEAT = 100;
@@ -112,11 +113,14 @@ public record PressCard(
     if (key == null || !key.matches("[a-z0-9]([a-z0-9-]{0,78}[a-z0-9])?")) {
       throw new IllegalArgumentException("a card's key is made of small letters, figures and hyphens: " + key);
     }
-    if (blank == null || blank.isBlank() || blank.length() > MOST_LETTERS || film.length() > MOST_LETTERS || layers.length() > MOST_LETTERS || says.length() > MOST_LETTERS) {
+    if (blank == null || blank.isBlank() || blank.length() > MOST_LETTERS || film.length() > MOST_LETTERS || layers.length() > MOST_LETTERS
+        || says.length() > MOST_LETTERS) {
       throw new IllegalArgumentException("a card names its blank, in up to " + MOST_LETTERS + " letters");
     }
-    if (!(fahrenheit >= LEAST_HEAT && fahrenheit <= MOST_HEAT) || seconds < 1 || seconds > LONGEST || pressure == null || peel == null || from == null) {
-      throw new IllegalArgumentException("a card's heat is " + LEAST_HEAT + " to " + MOST_HEAT + " F, its time 1 to " + LONGEST + " s: " + fahrenheit + ", " + seconds);
+    if (!(fahrenheit >= LEAST_HEAT && fahrenheit <= MOST_HEAT) || seconds < 1 || seconds > LONGEST || pressure == null || peel == null
+        || from == null) {
+      throw new IllegalArgumentException("a card's heat is " + LEAST_HEAT + " to " + MOST_HEAT + " F, its time 1 to " + LONGEST + " s: "
+          + fahrenheit + ", " + seconds);
     }
     if (order.size() > MOST || results.size() > MOST || order.stream().anyMatch(o -> o.length() > MOST_LETTERS)) {
       throw new IllegalArgumentException("a card has up to " + MOST + " steps and results");
@@ -148,12 +152,14 @@ public record PressCard(
   /** The time in minutes and seconds. */
   public String time() {
     return seconds < 60 ? Wording.text("press.seconds", seconds)
-        : seconds % 60 == 0 ? Wording.text("press.minutes", seconds / 60) : Wording.text("press.minutesSeconds", seconds / 60, seconds % 60);
+        : seconds % 60 == 0 ? Wording.text("press.minutes", seconds / 60)
+        : Wording.text("press.minutesSeconds", seconds / 60, seconds % 60);
   }
 
   /** Whether it answers a search: every word is found in it. */
   public boolean answers(String search) {
-    String all = String.join(" ", blank, film, layers, says, String.join(" ", order), heat(), time(), pressure.title(), peel.title(), from.title()).toLowerCase(Locale.ROOT);
+    String all = String.join(" ", blank, film, layers, says, String.join(" ", order), heat(), time(), pressure.title(), peel.title(),
+        from.title()).toLowerCase(Locale.ROOT);
     return List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream().allMatch(all::contains);
   }
 }

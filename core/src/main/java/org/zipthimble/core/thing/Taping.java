@@ -22,7 +22,8 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
   public static final double MOST = Math.PI * Cup.WIDEST;
 
   /**
-   * A straight strip of paper laid on the side of a tapered cup without a crease, both its ends at the rim. Its edge leaves the rim by the sag in the middle.
+   * A straight strip of paper laid on the side of a tapered cup without a crease, both its ends at the rim. Its edge leaves the rim by the
+   * sag in the middle.
    *
    * @param length between the places where its edge meets the rim
    * @param sag of its edge from the rim, in the middle of that length, along the side
@@ -90,9 +91,13 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
     return tapered() ? Optional.of(Gauge.of(readings(), error, r -> r[2] * r[0] / Math.abs(r[0] - r[1]))) : Optional.empty();
   }
 
-  /** The same radius from the strip alone: of a circle with the strip as chord (sagitta, geometry handbooks); empty without a strip or without sag. */
+  /**
+   * The same radius from the strip alone: of a circle with the strip as chord (sagitta, geometry handbooks); empty without a strip or
+   * without sag.
+   */
   public Optional<Gauge> stripRadius() {
-    return strip.filter(s -> s.sag() > 0).map(s -> Gauge.of(new double[] {s.length(), s.sag()}, error, r -> (r[0] * r[0] / 4 + r[1] * r[1]) / (2 * r[1])));
+    return strip.filter(s -> s.sag() > 0)
+        .map(s -> Gauge.of(new double[] {s.length(), s.sag()}, error, r -> (r[0] * r[0] / 4 + r[1] * r[1]) / (2 * r[1])));
   }
 
   /** The sag that the rounds and the side let expect of the strip; empty without a strip. Nothing for a straight cup. */
@@ -108,12 +113,13 @@ public record Taping(double roundTop, double roundBase, double side, Optional<St
 
   /** Whether the strip agrees with the tape within what both can tell; what has no strip agrees. */
   public boolean agrees() {
-    return strip.isEmpty() || sagExpected().filter(g -> Math.abs(strip.get().sag() - g.value()) <= Math.hypot(g.within(), 2 * error)).isPresent();
+    return strip.isEmpty() || sagExpected().filter(g -> Math.abs(strip.get().sag() - g.value()) <= Math.hypot(g.within(), 2 * error))
+        .isPresent();
   }
 
   /**
-   * How many inches the ends of a wrap made by these figures may lie from where they should, along the round: so much the flap must bridge, and so much a pattern may
-   * miss itself.
+   * How many inches the ends of a wrap made by these figures may lie from where they should, along the round: so much the flap must
+   * bridge, and so much a pattern may miss itself.
    */
   public double atSeam() {
     return Math.max(Gauge.of(readings(), error, r -> r[0]).within(), Gauge.of(readings(), error, r -> r[1]).within());

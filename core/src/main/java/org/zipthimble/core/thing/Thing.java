@@ -17,7 +17,8 @@ import org.zipthimble.core.colour.Colour;
  * @param press the key of the press card to begin with; empty for none
  */
 @RecordBuilder
-public record Thing(String key, String title, Group group, Body body, Colour colour, double sheen, Process process, double overhang, String press)
+public record Thing(String key, String title, Group group, Body body, Colour colour, double sheen, Process process, double overhang,
+    String press)
     implements ThingBuilder.With {
   /** What things stand together in the catalogue. */
   public enum Group {
@@ -38,7 +39,8 @@ public record Thing(String key, String title, Group group, Body body, Colour col
 
   /** Checks what it is made of. */
   public Thing {
-    if (key == null || key.isBlank() || title == null || title.isBlank() || key.length() > LONGEST || title.length() > LONGEST || press == null) {
+    if (key == null || key.isBlank() || title == null || title.isBlank() || key.length() > LONGEST || title.length() > LONGEST
+        || press == null) {
       throw new IllegalArgumentException("a thing needs a key and a name of up to " + LONGEST + " letters");
     }
     if (group == null || body == null || colour == null || process == null || !(sheen >= 0 && sheen <= 1)) {

@@ -12,7 +12,8 @@ import org.zipthimble.core.units.Insets;
  * @param leastPercent how far words that shrink may do so, in per cent of their size, 5 to 100
  */
 @RecordBuilder
-public record BlockSetting(Insets margins, int columns, double gutter, Standing standing, Fitting fitting, double leastPercent) implements BlockSettingBuilder.With {
+public record BlockSetting(Insets margins, int columns, double gutter, Standing standing, Fitting fitting, double leastPercent)
+    implements BlockSettingBuilder.With {
   /** The whole block, one column, from the top. */
   public static final BlockSetting PLAIN = new BlockSetting(Insets.NONE, 1, 0.25, Standing.TOP, Fitting.COUNT, 50);
 
@@ -32,7 +33,8 @@ public record BlockSetting(Insets margins, int columns, double gutter, Standing 
   /** The same with its lengths larger by a factor above 0. */
   public BlockSetting scaled(double factor) {
     Insets m = margins;
-    return withMargins(new Insets(m.left() * factor, m.top() * factor, m.right() * factor, m.bottom() * factor)).withGutter(Math.min(20, gutter * factor));
+    return withMargins(new Insets(m.left() * factor, m.top() * factor, m.right() * factor, m.bottom() * factor))
+        .withGutter(Math.min(20, gutter * factor));
   }
 
   /** The width of a column in a block this wide, in inches; never nothing. */

@@ -128,7 +128,10 @@ public final class Carets {
     return 0;
   }
 
-  /** The caret at a place of the story, in characters from 0; at the end of what is shown where the place is not shown. Empty where nothing is. */
+  /**
+   * The caret at a place of the story, in characters from 0; at the end of what is shown where the place is not shown. Empty where nothing
+   * is.
+   */
   public Optional<Caret> at(int place) {
     if (lines.isEmpty()) {
       return Optional.empty();
@@ -170,7 +173,8 @@ public final class Carets {
   private static double distance(SetWords.Line line, NavigableMap<Integer, Caret> stops, Point p) {
     Caret first = stops.firstEntry().getValue();
     Caret last = stops.lastEntry().getValue();
-    boolean level = stops.values().stream().allMatch(c -> Math.abs(c.top().x() - c.bottom().x()) < 1e-9) && line.pieces().stream().allMatch(q -> q.map().b() == 0);
+    boolean level = stops.values().stream().allMatch(c -> Math.abs(c.top().x() - c.bottom().x()) < 1e-9) && line.pieces().stream()
+        .allMatch(q -> q.map().b() == 0);
     if (!level) {
       return stops.values().stream().mapToDouble(c -> segment(c, p)).min().orElse(Double.MAX_VALUE);
     }
@@ -236,7 +240,8 @@ public final class Carets {
       SetWords.Line line = set.lines().get(i);
       if (line.from() <= to && line.to() >= from && from < to) {
         NavigableMap<Integer, Caret> stops = lines.get(i);
-        List<Integer> within = new ArrayList<>(stops.subMap(Math.max(from, line.from()), true, Math.max(Math.max(from, line.from()), to), true).keySet());
+        List<Integer> within = new ArrayList<>(
+            stops.subMap(Math.max(from, line.from()), true, Math.max(Math.max(from, line.from()), to), true).keySet());
         for (int k = 0; k + 1 < within.size(); k++) {
           Caret a = stops.get(within.get(k));
           Caret b = stops.get(within.get(k + 1));

@@ -21,7 +21,8 @@ import org.zipthimble.core.geom.Trail;
  * @param least the gap in inches that two letters keep at least where they come closest, 0 to 10
  */
 @RecordBuilder
-public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, Sits sits, double slide, double spread, double least) implements CourseBuilder.With {
+public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, Sits sits, double slide, double spread, double least)
+    implements CourseBuilder.With {
   /** What is run along. */
   public enum Kind {
     /** A part of a circle over the width of the block. */
@@ -74,7 +75,8 @@ public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, 
   /** The same with its lengths larger by a factor above 0. */
   public Course scaled(double factor) {
     return new Course(
-        kind, Math.max(-100, Math.min(100, rise * factor)), path, foot, sits, Math.max(-400, Math.min(400, slide * factor)), Math.min(800, spread * factor),
+        kind, Math.max(-100, Math.min(100, rise * factor)), path, foot, sits, Math.max(-400, Math.min(400, slide * factor)),
+        Math.min(800, spread * factor),
         Math.min(10, least * factor));
   }
 
@@ -90,7 +92,8 @@ public record Course(Kind kind, double rise, Optional<Path> path, boolean foot, 
   /** The lowest point of an arc lies at the block's lower edge. */
   private Way arc(double width, double height) {
     double radius = radius(width, rise);
-    double half = rise > 0 && rise > radius ? Math.PI - Math.asin(Math.min(1, width / 2 / radius)) : Math.asin(Math.min(1, width / 2 / radius));
+    double half = rise > 0 && rise > radius ? Math.PI - Math.asin(Math.min(1, width / 2 / radius))
+        : Math.asin(Math.min(1, width / 2 / radius));
     double middle = rise > 0 ? height - Math.abs(rise) + radius : height - radius;
     // over a centre below it runs clockwise from the left, under a centre above it runs the other way
     return rise > 0

@@ -17,7 +17,8 @@ import org.zipthimble.core.geom.Trail;
 /**
  * Sets words along a course. Every letter stands upright on the line at the middle of its own width. How far it is from the one before is
  * measured on the outlines: where both come closest they keep the gap that they have in a straight line, or the least gap that was typed,
- * so that letters neither crowd on the inside of a bend nor gape on its outside. Joined letters of a script keep their place along the line.
+ * so that letters neither crowd on the inside of a bend nor gape on its outside. Joined letters of a script keep their place along the
+ * line.
  */
 final class CourseSetter {
   private static final double ENDLESS = 1e5;
@@ -68,7 +69,9 @@ final class CourseSetter {
     int at = 0;
     int tooWide = 0;
     for (Paragraph paragraph : story.paragraphs()) {
-      Paragraph plain = paragraph.looking(new ParagraphLook(Align.LEFT, paragraph.look().leadingPercent(), ParagraphDetail.NONE.withLeadingPt(paragraph.look().detail().leadingPt())));
+      Paragraph plain = paragraph.looking(
+          new ParagraphLook(Align.LEFT, paragraph.look().leadingPercent(),
+          ParagraphDetail.NONE.withLeadingPt(paragraph.look().detail().leadingPt())));
       for (ParagraphLines.Bare bare : ParagraphLines.of(plain, shelf, ENDLESS, Optional.empty())) {
         down += lines.isEmpty() ? 0 : bare.step();
         SetWords.Line line = line(bare, at, down, paragraph.look().align());
@@ -108,9 +111,11 @@ final class CourseSetter {
     }
     if (letters.isEmpty()) {
       Trail.Place place = way.at(aligned(0, align) + course.slide());
-      return new SetWords.Line(pieces, place.beside(below), 0, bare.rise(), bare.fall(), paragraph, paragraph + bare.from(), paragraph + bare.to());
+      return new SetWords.Line(pieces, place.beside(below), 0, bare.rise(), bare.fall(), paragraph, paragraph + bare.from(),
+          paragraph + bare.to());
     }
-    return new SetWords.Line(pieces, new Point(0, 0), length(letters, middles), bare.rise(), bare.fall(), paragraph, paragraph + bare.from(), paragraph + bare.to());
+    return new SetWords.Line(pieces, new Point(0, 0), length(letters, middles), bare.rise(), bare.fall(), paragraph,
+        paragraph + bare.from(), paragraph + bare.to());
   }
 
   private double aligned(double length, Align align) {
@@ -152,7 +157,8 @@ final class CourseSetter {
           text.append(g.text());
           advance += g.advance();
         }
-        out.add(new Letter(new GlyphRun(run.face(), run.sizePt(), own, advance, text.toString()), piece.look(), piece.typed() ? piece.begins() + cluster : -1, pen, piece.map().f()));
+        out.add(new Letter(new GlyphRun(run.face(), run.sizePt(), own, advance, text.toString()), piece.look(),
+            piece.typed() ? piece.begins() + cluster : -1, pen, piece.map().f()));
         pen += advance;
       }
     }
@@ -163,7 +169,8 @@ final class CourseSetter {
   private Affine map(Letter letter, double middle, double below) {
     Trail.Place place = way.at(middle);
     Point foot = place.beside(below);
-    return Affine.move(-letter.width() / 2, letter.raise()).then(Affine.turn(place.degrees(), new Point(0, 0))).then(Affine.move(foot.x(), foot.y()));
+    return Affine.move(-letter.width() / 2, letter.raise()).then(Affine.turn(place.degrees(), new Point(0, 0)))
+        .then(Affine.move(foot.x(), foot.y()));
   }
 
   /** Finds the place of every letter after the first. */
@@ -187,7 +194,8 @@ final class CourseSetter {
   private static void blanks(List<Letter> letters, double[] middles, int from, int to) {
     double straight = letters.get(to).middle() - letters.get(from).middle();
     for (int k = from + 1; k < to; k++) {
-      middles[k] = middles[from] + (middles[to] - middles[from]) * (straight == 0 ? 0 : (letters.get(k).middle() - letters.get(from).middle()) / straight);
+      middles[k] = middles[from] + (middles[to] - middles[from])
+          * (straight == 0 ? 0 : (letters.get(k).middle() - letters.get(from).middle()) / straight);
     }
   }
 

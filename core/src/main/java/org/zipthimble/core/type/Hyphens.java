@@ -31,8 +31,10 @@ public final class Hyphens {
 
   /** Words that the patterns would part wrongly; they are kept beside them in the same collection (hyph-en-us). */
   private static final Map<String, List<Integer>> EXCEPTIONS = Stream.of(
-      "as-so-ciate", "as-so-ciates", "dec-li-na-tion", "oblig-a-tory", "phil-an-thropic", "present", "presents", "project", "projects", "reci-procity",
-      "re-cog-ni-zance", "ref-or-ma-tion", "ret-ri-bu-tion", "ta-ble").collect(Collectors.toUnmodifiableMap(w -> w.replace("-", ""), Hyphens::marked));
+      "as-so-ciate", "as-so-ciates", "dec-li-na-tion", "oblig-a-tory", "phil-an-thropic", "present", "presents", "project", "projects",
+      "reci-procity",
+      "re-cog-ni-zance", "ref-or-ma-tion", "ret-ri-bu-tion", "ta-ble")
+      .collect(Collectors.toUnmodifiableMap(w -> w.replace("-", ""), Hyphens::marked));
 
   private static List<Integer> marked(String word) {
     List<Integer> places = new ArrayList<>();
@@ -64,8 +66,10 @@ public final class Hyphens {
 
   /** The form in which the library reads patterns: which letters count as one, then all patterns. */
   private static String document(List<String> patterns) {
-    String letters = IntStream.rangeClosed('a', 'z').mapToObj(c -> Character.toString(c) + Character.toUpperCase((char) c)).collect(Collectors.joining(" "));
-    return "<hyphenation-info><hyphen-char value=\"-\"/><classes>" + letters + "</classes><patterns>" + String.join(" ", patterns) + "</patterns></hyphenation-info>";
+    String letters = IntStream.rangeClosed('a', 'z').mapToObj(c -> Character.toString(c) + Character.toUpperCase((char) c))
+        .collect(Collectors.joining(" "));
+    return "<hyphenation-info><hyphen-char value=\"-\"/><classes>" + letters + "</classes><patterns>" + String.join(" ", patterns)
+        + "</patterns></hyphenation-info>";
   }
 
   /** Those for American English. */
@@ -83,7 +87,8 @@ public final class Hyphens {
       return EXCEPTIONS.get(lower);
     }
     Hyphenation found = tree.hyphenate(lower, LEAST_BEFORE, LEAST_AFTER);
-    return found == null ? List.of() : Arrays.stream(found.getHyphenationPoints()).filter(i -> i >= LEAST_BEFORE && i <= lower.length() - LEAST_AFTER).boxed().toList();
+    return found == null ? List.of() : Arrays.stream(found.getHyphenationPoints())
+        .filter(i -> i >= LEAST_BEFORE && i <= lower.length() - LEAST_AFTER).boxed().toList();
   }
 
   /** The places in a text, between two others, at which a word of letters alone may be parted; in their order. */

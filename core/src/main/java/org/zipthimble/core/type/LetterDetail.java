@@ -12,7 +12,8 @@ import java.util.regex.Pattern;
  * @param rings lines round the letters; the first lies lowest
  */
 @RecordBuilder
-public record LetterDetail(double raise, LetterCase letters, List<String> features, List<LetterRing> rings) implements LetterDetailBuilder.With {
+public record LetterDetail(double raise, LetterCase letters, List<String> features, List<LetterRing> rings)
+    implements LetterDetailBuilder.With {
   /** Nothing special. */
   public static final LetterDetail NONE = new LetterDetail(0, LetterCase.TYPED, List.of(), List.of());
 
@@ -46,6 +47,7 @@ public record LetterDetail(double raise, LetterCase letters, List<String> featur
   /** The same with a feature wished or no longer wished. */
   public LetterDetail with(String feature, boolean wished) {
     List<String> others = features.stream().filter(f -> !f.equals(feature)).toList();
-    return withFeatures(wished ? java.util.stream.Stream.concat(others.stream(), java.util.stream.Stream.of(feature)).sorted().toList() : others);
+    return withFeatures(wished ? java.util.stream.Stream.concat(others.stream(), java.util.stream.Stream.of(feature)).sorted().toList()
+        : others);
   }
 }

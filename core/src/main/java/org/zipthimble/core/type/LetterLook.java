@@ -12,7 +12,8 @@ import org.zipthimble.core.colour.Colour;
  * @param tracking space added after each letter in thousandths of an em, -200 to 2000; between two letters alone it is kerning by hand
  */
 @RecordBuilder
-public record LetterLook(String family, String style, double sizePt, double tracking, Colour colour, LetterDetail detail) implements LetterLookBuilder.With {
+public record LetterLook(String family, String style, double sizePt, double tracking, Colour colour, LetterDetail detail)
+    implements LetterLookBuilder.With {
   /** Checks the ranges. */
   public LetterLook {
     LookRanges.check("type size", sizePt, WordStyle.LEAST_PT, WordStyle.MOST_PT);
@@ -35,7 +36,8 @@ public record LetterLook(String family, String style, double sizePt, double trac
 
   /** The same in another size, with lines as much wider or thinner; held within the ranges. */
   public LetterLook scaled(double factor) {
-    List<LetterRing> rings = detail.rings().stream().map(r -> new LetterRing(Math.min(LetterRing.MOST_PT, r.widthPt() * factor), r.colour(), r.side())).toList();
+    List<LetterRing> rings = detail.rings().stream()
+        .map(r -> new LetterRing(Math.min(LetterRing.MOST_PT, r.widthPt() * factor), r.colour(), r.side())).toList();
     return withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, sizePt * factor))).withDetail(detail.withRings(rings));
   }
 
@@ -51,9 +53,12 @@ public record LetterLook(String family, String style, double sizePt, double trac
     boolean sameFace = family.equals(was.family) && style.equals(was.style);
     return new LetterLook(
         sameFace ? is.family : family, sameFace ? is.style : style,
-        LookRanges.followed(sizePt, was.sizePt, is.sizePt), LookRanges.followed(tracking, was.tracking, is.tracking), LookRanges.followed(colour, was.colour, is.colour),
+        LookRanges.followed(sizePt, was.sizePt, is.sizePt), LookRanges.followed(tracking, was.tracking, is.tracking),
+        LookRanges.followed(colour, was.colour, is.colour),
         new LetterDetail(
-            LookRanges.followed(detail.raise(), old.raise(), now.raise()), LookRanges.followed(detail.letters(), old.letters(), now.letters()),
-            LookRanges.followed(detail.features(), old.features(), now.features()), LookRanges.followed(detail.rings(), old.rings(), now.rings())));
+            LookRanges.followed(detail.raise(), old.raise(), now.raise()),
+            LookRanges.followed(detail.letters(), old.letters(), now.letters()),
+            LookRanges.followed(detail.features(), old.features(), now.features()),
+            LookRanges.followed(detail.rings(), old.rings(), now.rings())));
   }
 }

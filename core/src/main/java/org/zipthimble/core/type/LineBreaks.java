@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
 
 /**
- * Breaks a paragraph into lines, each as full as it can be, at the places of the Unicode line-breaking rules (UAX 14), at forced breaks, and
- * within words where that is wished.
+ * Breaks a paragraph into lines, each as full as it can be, at the places of the Unicode line-breaking rules (UAX 14), at forced breaks,
+ * and within words where that is wished.
  */
 final class LineBreaks {
   private static final double SLACK = 1e-6;

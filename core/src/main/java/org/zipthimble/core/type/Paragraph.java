@@ -62,7 +62,8 @@ public record Paragraph(List<Run> runs, ParagraphLook look, Optional<String> nam
     for (Run run : runs) {
       int end = at + run.text().length();
       if (from < end && to > at) {
-        out.add(run.field().isPresent() ? run : run.saying(run.text().substring(Math.max(0, from - at), Math.min(run.text().length(), to - at))));
+        out.add(run.field().isPresent() ? run
+            : run.saying(run.text().substring(Math.max(0, from - at), Math.min(run.text().length(), to - at))));
       }
       at = end;
     }

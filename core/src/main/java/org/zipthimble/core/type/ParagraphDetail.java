@@ -19,10 +19,12 @@ import java.util.Optional;
  */
 @RecordBuilder
 public record ParagraphDetail(
-    Optional<Double> leadingPt, double beforePt, double afterPt, double left, double right, double first, List<TabStop> tabs, Optional<ListMark> mark,
+    Optional<Double> leadingPt, double beforePt, double afterPt, double left, double right, double first, List<TabStop> tabs,
+    Optional<ListMark> mark,
     boolean hyphens, boolean company) implements ParagraphDetailBuilder.With {
   /** Nothing special. */
-  public static final ParagraphDetail NONE = new ParagraphDetail(Optional.empty(), 0, 0, 0, 0, 0, List.of(), Optional.empty(), false, false);
+  public static final ParagraphDetail NONE = new ParagraphDetail(Optional.empty(), 0, 0, 0, 0, 0, List.of(), Optional.empty(), false,
+      false);
 
   private static final int MOST_TABS = 60;
   private static final double MOST_PT = 4000;

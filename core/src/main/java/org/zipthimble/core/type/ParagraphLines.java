@@ -33,7 +33,8 @@ final class ParagraphLines {
 
   private ParagraphLines(Paragraph paragraph, FontShelf shelf, IntFunction<double[]> slots, Optional<String> sign) {
     // a paragraph without letters is as high as its look would be
-    this.shaped = new ShapedParagraph(paragraph.length() == 0 ? paragraph.saying(List.of(paragraph.runs().get(0).saying(" "))) : paragraph, shelf);
+    this.shaped = new ShapedParagraph(paragraph.length() == 0 ? paragraph.saying(List.of(paragraph.runs().get(0).saying(" "))) : paragraph,
+        shelf);
     this.look = paragraph.look();
     this.detail = look.detail();
     this.slots = slots;
@@ -75,10 +76,12 @@ final class ParagraphLines {
   }
 
   private List<Bare> all(FontShelf shelf) {
-    List<LineBreaks.Broken> broken = new LineBreaks(shaped, detail, (from, to, exactly) -> exactly || hasTab(from, to) ? filled(from, to).width : quick(from, to)).lines(this::room);
+    List<LineBreaks.Broken> broken = new LineBreaks(shaped, detail, (from, to, exactly) -> exactly || hasTab(from, to)
+        ? filled(from, to).width : quick(from, to)).lines(this::room);
     List<Bare> out = new ArrayList<>();
     for (int i = 0; i < broken.size(); i++) {
-      boolean last = i == broken.size() - 1 || broken.get(i).to() < broken.get(i).next() && shaped.shown().charAt(broken.get(i).next() - 1) == '\u2028';
+      boolean last = i == broken.size() - 1 || broken.get(i).to() < broken.get(i).next() && shaped.shown()
+          .charAt(broken.get(i).next() - 1) == '\u2028';
       out.add(bare(broken.get(i), i, last, shelf));
     }
     return out;
@@ -116,7 +119,8 @@ final class ParagraphLines {
     double share = look.align() == Align.JUSTIFIED ? shaped.rightToLeft() ? 1 : 0 : look.align().share();
     double left = left(number) + (room - width) * share;
     if (number == 0 && sign.isPresent()) {
-      pieces.add(0, untyped(sign.get(), shaped.lookAt(line.from()), shelf).moved(-detail.mark().orElseThrow().hang() - detail.first() - (left - left(0))));
+      pieces.add(0, untyped(sign.get(), shaped.lookAt(line.from()), shelf)
+          .moved(-detail.mark().orElseThrow().hang() - detail.first() - (left - left(0))));
     }
     double[] extent = shaped.extent(line.from(), Math.max(line.from() + 1, line.to()));
     double step = detail.leadingPt().orElse(extent[2] * look.leadingPercent() / 100) / 72;
@@ -125,7 +129,8 @@ final class ParagraphLines {
 
   private static Piece untyped(String text, LetterLook look, FontShelf shelf) {
     LetterLook plain = look.withTracking(0);
-    ShapedParagraph.Part part = new ShapedParagraph(new Paragraph(List.of(Run.of(text, plain)), PLAIN, Optional.empty()), shelf).part(0, text.length());
+    ShapedParagraph.Part part = new ShapedParagraph(new Paragraph(List.of(Run.of(text, plain)), PLAIN, Optional.empty()), shelf)
+        .part(0, text.length());
     Piece first = part.pieces().get(0);
     return new Piece(first.run(), first.look(), first.map(), -1);
   }
@@ -151,7 +156,8 @@ final class ParagraphLines {
       }
       GlyphRun run = piece.run();
       out.add(new Piece(
-          new GlyphRun(run.face(), run.sizePt(), glyphs, run.advance() + within, run.text()), piece.look(), piece.map().then(Affine.move(moved, 0)), piece.begins()));
+          new GlyphRun(run.face(), run.sizePt(), glyphs, run.advance() + within, run.text()), piece.look(),
+          piece.map().then(Affine.move(moved, 0)), piece.begins()));
       moved += within;
     }
     return out;

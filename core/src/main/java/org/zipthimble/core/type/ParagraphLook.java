@@ -39,10 +39,12 @@ public record ParagraphLook(Align align, double leadingPercent, ParagraphDetail 
     return new ParagraphLook(
         LookRanges.followed(align, was.align, is.align), LookRanges.followed(leadingPercent, was.leadingPercent, is.leadingPercent),
         new ParagraphDetail(
-            LookRanges.followed(d.leadingPt(), old.leadingPt(), now.leadingPt()), LookRanges.followed(d.beforePt(), old.beforePt(), now.beforePt()),
+            LookRanges.followed(d.leadingPt(), old.leadingPt(), now.leadingPt()),
+            LookRanges.followed(d.beforePt(), old.beforePt(), now.beforePt()),
             LookRanges.followed(d.afterPt(), old.afterPt(), now.afterPt()), LookRanges.followed(d.left(), old.left(), now.left()),
             LookRanges.followed(d.right(), old.right(), now.right()), LookRanges.followed(d.first(), old.first(), now.first()),
             LookRanges.followed(d.tabs(), old.tabs(), now.tabs()), LookRanges.followed(d.mark(), old.mark(), now.mark()),
-            LookRanges.followed(d.hyphens(), old.hyphens(), now.hyphens()), LookRanges.followed(d.company(), old.company(), now.company())));
+            LookRanges.followed(d.hyphens(), old.hyphens(), now.hyphens()),
+            LookRanges.followed(d.company(), old.company(), now.company())));
   }
 }

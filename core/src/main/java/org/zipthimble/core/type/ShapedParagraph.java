@@ -58,7 +58,8 @@ final class ShapedParagraph {
   private static String capitals(String text) {
     StringBuilder out = new StringBuilder(text.length());
     text.codePoints().map(Character::toUpperCase).forEach(out::appendCodePoint);
-    return out.length() == text.length() ? out.toString() : text.toUpperCase(Locale.ROOT).length() == text.length() ? text.toUpperCase(Locale.ROOT) : text;
+    return out.length() == text.length() ? out.toString() : text.toUpperCase(Locale.ROOT).length() == text.length()
+        ? text.toUpperCase(Locale.ROOT) : text;
   }
 
   private void faces(CharSequence text, int from, LetterLook look, FontShelf shelf) {
@@ -118,7 +119,10 @@ final class ShapedParagraph {
     return stretches.get(stretchAt(place)).look;
   }
 
-  /** The highest rise above the baseline and the deepest fall below it of letters between two places, in inches, and their largest size in points. */
+  /**
+   * The highest rise above the baseline and the deepest fall below it of letters between two places, in inches, and their largest size in
+   * points.
+   */
   double[] extent(int from, int to) {
     double rise = 0;
     double fall = 0;
@@ -219,7 +223,8 @@ final class ShapedParagraph {
     }
   }
 
-  private Piece piece(Stretch stretch, List<HarfBuzzFont.Shaped> shaped, TreeSet<Integer> begins, int end, double inchPerUnit, double[] pen) {
+  private Piece piece(Stretch stretch, List<HarfBuzzFont.Shaped> shaped, TreeSet<Integer> begins, int end, double inchPerUnit,
+      double[] pen) {
     int low = shaped.stream().mapToInt(HarfBuzzFont.Shaped::cluster).min().orElseThrow();
     int high = shaped.stream().mapToInt(s -> after(begins, s.cluster(), end)).max().orElseThrow();
     double extra = stretch.look.tracking() / 1000 * stretch.look.em();
@@ -237,7 +242,8 @@ final class ShapedParagraph {
     }
     double raised = -stretch.look.em() * stretch.look.detail().raise() / 100;
     Piece piece = new Piece(
-        new GlyphRun(stretch.face, stretch.look.sizePt(), glyphs, x, shown.substring(low, high)), stretch.look, Affine.move(pen[0], raised), low);
+        new GlyphRun(stretch.face, stretch.look.sizePt(), glyphs, x, shown.substring(low, high)), stretch.look,
+        Affine.move(pen[0], raised), low);
     pen[0] += x;
     return piece;
   }

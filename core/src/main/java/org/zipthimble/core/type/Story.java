@@ -139,7 +139,9 @@ public record Story(List<Paragraph> paragraphs) {
     return new Story(out);
   }
 
-  /** The same with a part replaced by another story: its first paragraph goes on in the one that is here, its last takes up what follows. */
+  /**
+   * The same with a part replaced by another story: its first paragraph goes on in the one that is here, its last takes up what follows.
+   */
   public Story replaced(int from, int to, Story with) {
     int p = paragraphAt(from);
     int q = paragraphAt(to);
@@ -149,11 +151,13 @@ public record Story(List<Paragraph> paragraphs) {
     Paragraph first = middle.get(0);
     // what stands in front of a place keeps its paragraph's look; a whole paragraph brings its own
     boolean own = head.isEmpty() && middle.size() > 1;
-    middle.set(0, new Paragraph(joined(head, first.runs()), own ? first.look() : paragraphs.get(p).look(), own ? first.named() : paragraphs.get(p).named()));
+    middle.set(0, new Paragraph(joined(head, first.runs()), own ? first.look() : paragraphs.get(p).look(),
+        own ? first.named() : paragraphs.get(p).named()));
     int end = middle.size() - 1;
     Paragraph last = middle.get(end);
     middle.set(end, end > 0 && !tail.isEmpty()
-        ? new Paragraph(joined(last.runs(), tail), paragraphs.get(q).look(), paragraphs.get(q).named()) : last.saying(joined(last.runs(), tail)));
+        ? new Paragraph(joined(last.runs(), tail), paragraphs.get(q).look(), paragraphs.get(q).named())
+        : last.saying(joined(last.runs(), tail)));
     List<Paragraph> all = new ArrayList<>(paragraphs.subList(0, p));
     all.addAll(middle);
     all.addAll(paragraphs.subList(q + 1, paragraphs.size()));
@@ -177,7 +181,10 @@ public record Story(List<Paragraph> paragraphs) {
     return replaced(from, to, new Story(all));
   }
 
-  /** The same with every look changed: letters between two places, paragraphs that have a part in between. Between equal places, the paragraph alone. */
+  /**
+   * The same with every look changed: letters between two places, paragraphs that have a part in between. Between equal places, the
+   * paragraph alone.
+   */
   public Story restyled(int from, int to, UnaryOperator<WordStyle> change) {
     List<Paragraph> out = new ArrayList<>();
     int at = 0;

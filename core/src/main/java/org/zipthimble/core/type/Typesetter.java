@@ -10,8 +10,9 @@ import org.zipthimble.core.kept.Recent;
 import org.zipthimble.core.work.Ongoing;
 
 /**
- * Sets a story into a block: paragraph after paragraph, column after column, first baseline one ascent below the top. A line that would pass
- * the lower edge of the last column is left out and its words are counted; a word wider than its column stays whole and is counted too.
+ * Sets a story into a block: paragraph after paragraph, column after column, first baseline one ascent below the top. A line that would
+ * pass the lower edge of the last column is left out and its words are counted; a word wider than its column stays whole and is counted
+ * too.
  */
 public final class Typesetter {
   private static final double SLACK = 1e-6;
@@ -67,7 +68,8 @@ public final class Typesetter {
    * @param width of the block in inches
    * @param height of the block in inches
    */
-  public static SetWords set(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height, FontShelf shelf) {
+  public static SetWords set(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width,
+      double height, FontShelf shelf) {
     if (story.length() > LONGEST_TEXT) {
       throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
@@ -197,7 +199,8 @@ public final class Typesetter {
       };
       SetWords.Line l = lines.get(i);
       out.add(new SetWords.Line(
-          l.pieces(), new Point(l.baseline().x(), l.baseline().y() + down), l.width(), l.rise(), l.fall(), l.paragraph(), l.from(), l.to()));
+          l.pieces(), new Point(l.baseline().x(), l.baseline().y() + down), l.width(), l.rise(), l.fall(), l.paragraph(), l.from(),
+          l.to()));
     }
     return out;
   }

@@ -39,7 +39,9 @@ public final class Walk {
   }
 
   private static boolean begins(String text, int at) {
-    return !Character.isWhitespace(text.charAt(at)) && (Character.isWhitespace(text.charAt(at - 1)) || !Character.isLetterOrDigit(text.charAt(at - 1)) && Character.isLetterOrDigit(text.charAt(at)))
+    return !Character.isWhitespace(text.charAt(at))
+        && (Character.isWhitespace(text.charAt(at - 1)) || !Character.isLetterOrDigit(text.charAt(at - 1))
+        && Character.isLetterOrDigit(text.charAt(at)))
         || text.charAt(at) == '\n';
   }
 

@@ -25,7 +25,8 @@ public record WordStyle(LetterLook letters, ParagraphLook paragraph) {
    * @param tracking space added after each letter in thousandths of an em, -200 to 2000
    */
   public WordStyle(String family, String style, double sizePt, double leadingPercent, double tracking, Align align, Colour colour) {
-    this(new LetterLook(family, style, sizePt, tracking, colour, LetterDetail.NONE), new ParagraphLook(align, leadingPercent, ParagraphDetail.NONE));
+    this(new LetterLook(family, style, sizePt, tracking, colour, LetterDetail.NONE),
+        new ParagraphLook(align, leadingPercent, ParagraphDetail.NONE));
   }
 
   /** The family of the face. */

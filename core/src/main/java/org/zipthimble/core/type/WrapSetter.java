@@ -7,7 +7,10 @@ import org.zipthimble.core.font.FontShelf;
 import org.zipthimble.core.geom.Path;
 import org.zipthimble.core.geom.Point;
 
-/** Sets words in one column of which parts are taken: every line stands in the widest part that is free at its height, or lower where none is wide enough. */
+/**
+ * Sets words in one column of which parts are taken: every line stands in the widest part that is free at its height, or lower where none
+ * is wide enough.
+ */
 final class WrapSetter {
   private static final double SLACK = 1e-6;
 
@@ -58,7 +61,8 @@ final class WrapSetter {
         baseline += after + detail.beforePt() / 72;
       }
       List<Slot> slots = new ArrayList<>();
-      double[] extent = new ShapedParagraph(paragraph.length() == 0 ? paragraph.saying(List.of(paragraph.runs().get(0).saying(" "))) : paragraph, shelf)
+      double[] extent = new ShapedParagraph(paragraph.length() == 0 ? paragraph.saying(List.of(paragraph.runs().get(0).saying(" ")))
+          : paragraph, shelf)
           .extent(0, Math.max(1, paragraph.length()));
       double step = detail.leadingPt().orElse(extent[2] * paragraph.look().leadingPercent() / 100) / 72;
       List<ParagraphLines.Bare> bare = ParagraphLines.of(paragraph, shelf, line -> {
@@ -76,14 +80,16 @@ final class WrapSetter {
         }
         if (ends.isEmpty()) {
           tooWide += line.wide() ? 1 : 0;
-          lines.add(new SetWords.Line(line.pieces(), new Point(slot.free().left() + line.left(), slot.baseline()), line.width(), line.rise(), line.fall(), at, at + line.from(), at + line.to()));
+          lines.add(new SetWords.Line(line.pieces(), new Point(slot.free().left() + line.left(), slot.baseline()), line.width(),
+              line.rise(), line.fall(), at, at + line.from(), at + line.to()));
         }
       }
       after = detail.afterPt() / 72;
       at += paragraph.length() + 1;
     }
     int end = ends.orElse(story.length());
-    return new SetWords(lines, ends.isPresent() ? Typesetter.countWords(story.text().substring(end)) : 0, tooWide, lowest + setting.margins().bottom(), end, 1);
+    return new SetWords(lines, ends.isPresent() ? Typesetter.countWords(story.text().substring(end)) : 0, tooWide,
+        lowest + setting.margins().bottom(), end, 1);
   }
 
   private Slot next(double rise, double fall, double step, double em) {

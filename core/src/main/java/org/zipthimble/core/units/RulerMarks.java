@@ -29,7 +29,8 @@ public final class RulerMarks {
    */
   public static List<Mark> between(double scale, double from, double to, Unit unit) {
     double unitInches = unit == Unit.INCH ? 1 : unit == Unit.MILLIMETRE ? 10 / Unit.MM_PER_INCH : 0.5;
-    int[] parts = unit == Unit.INCH ? new int[] {1, 2, 4, 8, 16} : unit == Unit.MILLIMETRE ? new int[] {1, 2, 10} : new int[] {1, 2, 4, 12, 36};
+    int[] parts = unit == Unit.INCH ? new int[] {1, 2, 4, 8, 16} : unit == Unit.MILLIMETRE ? new int[] {1, 2, 10}
+        : new int[] {1, 2, 4, 12, 36};
     int level = 0;
     while (level + 1 < parts.length && unitInches / parts[level + 1] * scale >= LEAST_GAP) {
       level++;

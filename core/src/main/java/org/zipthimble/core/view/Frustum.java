@@ -1,7 +1,8 @@
 package org.zipthimble.core.view;
 
 /**
- * The side of a cone's frustum or a cylinder about the y axis. Its art is told by the angle from the front, to the right as seen from outside, and the part of the way down.
+ * The side of a cone's frustum or a cylinder about the y axis. Its art is told by the angle from the front, to the right as seen from
+ * outside, and the part of the way down.
  *
  * @param from y of its upper edge, in inches
  * @param to y of its lower edge
@@ -10,7 +11,8 @@ package org.zipthimble.core.view;
  * @param outside what its outer side looks like
  * @param inside what its inner side looks like
  */
-record Frustum(double from, double to, double upper, double lower, Flat flat, Flat within, Surface outside, Surface inside) implements Solid {
+record Frustum(double from, double to, double upper, double lower, Flat flat, Flat within, Surface outside, Surface inside)
+    implements Solid {
   /** Takes an angle in radians, -π to π, and a part of the way down, 0 to 1, to the flat piece. */
   interface Flat {
     /** The place across, in inches. */

@@ -33,14 +33,16 @@ public final class Garments {
     double h = cloth.whole().height();
     Affine map = Affine.scale(w, h);
     if (cloth.cut() == Cloth.Cut.SHIRT) {
-      return List.of(strip(0.215, 0.20, 0.235, 0.345).mapped(map), strip(0.785, 0.20, 0.765, 0.345).mapped(map), Shapes.rectangle(new Box(0.225, 0.962, 0.55, 0.003)).mapped(map));
+      return List.of(strip(0.215, 0.20, 0.235, 0.345).mapped(map), strip(0.785, 0.20, 0.765, 0.345).mapped(map),
+          Shapes.rectangle(new Box(0.225, 0.962, 0.55, 0.003)).mapped(map));
     }
     return cloth.cut() == Cloth.Cut.TOTE ? List.of(Shapes.rectangle(new Box(0, 0.365, 1, 0.004)).mapped(map)) : List.of();
   }
 
   private static Path strip(double x0, double y0, double x1, double y1) {
     double t = 0.0022;
-    return Path.build().start(new Point(x0 - t, y0)).line(new Point(x0 + t, y0)).line(new Point(x1 + t, y1)).line(new Point(x1 - t, y1)).close().path();
+    return Path.build().start(new Point(x0 - t, y0)).line(new Point(x0 + t, y0)).line(new Point(x1 + t, y1)).line(new Point(x1 - t, y1))
+        .close().path();
   }
 
   static Colour darker(Colour colour) {
@@ -68,7 +70,8 @@ public final class Garments {
   /** A bag with two handles; the opening of the handle runs the other way. */
   private static Path tote() {
     Path bag = Shapes.rectangle(new Box(0.005, 0.34, 0.99, 0.655), 0.012);
-    Path handle = Path.build().start(new Point(0.25, 0.36)).curve(new Point(0.25, -0.09), new Point(0.75, -0.09), new Point(0.75, 0.36)).line(new Point(0.69, 0.36))
+    Path handle = Path.build().start(new Point(0.25, 0.36)).curve(new Point(0.25, -0.09), new Point(0.75, -0.09), new Point(0.75, 0.36))
+        .line(new Point(0.69, 0.36))
         .curve(new Point(0.69, -0.02), new Point(0.31, -0.02), new Point(0.31, 0.36)).close().path();
     return bag.plus(handle);
   }

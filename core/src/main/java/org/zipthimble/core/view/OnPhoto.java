@@ -9,8 +9,8 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.job.PhotoPatch;
 
 /**
- * Lays art into a photograph: through the perspective of four corners (the projective map of a square to a quadrangle, geometry handbooks), bowed and foreshortened where
- * the patch goes round something, and multiplied into the light that is there.
+ * Lays art into a photograph: through the perspective of four corners (the projective map of a square to a quadrangle, geometry
+ * handbooks), bowed and foreshortened where the patch goes round something, and multiplied into the light that is there.
  */
 public final class OnPhoto {
   private final double[] map;
@@ -20,7 +20,8 @@ public final class OnPhoto {
 
   /** The lie of a patch in a photograph of a size in pixels. */
   public OnPhoto(PhotoPatch patch, int width, int height) {
-    Point[] c = {at(patch.topLeft(), width, height), at(patch.topRight(), width, height), at(patch.bottomRight(), width, height), at(patch.bottomLeft(), width, height)};
+    Point[] c = {at(patch.topLeft(), width, height), at(patch.topRight(), width, height), at(patch.bottomRight(), width, height),
+        at(patch.bottomLeft(), width, height)};
     this.map = square(c);
     this.back = inverse(map);
     this.sag = patch.sag();
@@ -100,7 +101,8 @@ public final class OnPhoto {
         if (place.isPresent()) {
           white.at(place.get().x(), place.get().y(), rgb);
           int p = pixels[at];
-          pixels[at] = (int) Math.round((p >> 16 & 255) * rgb[0] / 255) << 16 | (int) Math.round((p >> 8 & 255) * rgb[1] / 255) << 8 | (int) Math.round((p & 255) * rgb[2] / 255);
+          pixels[at] = (int) Math.round((p >> 16 & 255) * rgb[0] / 255) << 16 | (int) Math.round(
+              (p >> 8 & 255) * rgb[1] / 255) << 8 | (int) Math.round((p & 255) * rgb[2] / 255);
         }
       }
     });

@@ -33,8 +33,8 @@ import org.zipthimble.core.thing.Thing;
 import org.zipthimble.core.units.Size;
 
 /**
- * Stages for jobs: a face on its thing, a folded card, an open book, and a flat sheet where there is nothing else. Inks let the blank's own colour through where the
- * process prints no white; vinyl and paper cover.
+ * Stages for jobs: a face on its thing, a folded card, an open book, and a flat sheet where there is nothing else. Inks let the blank's
+ * own colour through where the process prints no white; vinyl and paper cover.
  */
 public final class OnThing {
   private static final double MOST_PIXELS = 3_000_000;
@@ -67,7 +67,8 @@ public final class OnThing {
   public static Camera usual(Job job, Face face) {
     boolean cup = job.onThing(face).flatMap(Body::asCup).isPresent();
     boolean handle = job.onThing(face).flatMap(Body::asCup).filter(c -> !c.closes()).isPresent();
-    return cup ? Camera.USUAL.withTurn(handle ? -62 : 0) : new Camera(face.form().fold().isPresent() || job.book().isPresent() ? 0 : -16, face.form().fold().isPresent() ? 18 : 6, 5);
+    return cup ? Camera.USUAL.withTurn(handle ? -62 : 0)
+        : new Camera(face.form().fold().isPresent() || job.book().isPresent() ? 0 : -16, face.form().fold().isPresent() ? 18 : 6, 5);
   }
 
   /** What is printed within a face's finished edge, see-through where nothing is. */
@@ -99,8 +100,10 @@ public final class OnThing {
     int wide = (int) Math.max(1, Math.round(area.width() * ppi));
     int high = (int) Math.max(1, Math.round(area.height() * ppi));
     Frame frame = job.frame(face);
-    DrawnPage page = new DrawnPage(face.name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.made(job, face, Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, area, false, Affine.move(-area.x(), -area.y()).then(Affine.scale(wide / area.width(), high / area.height())), wide, high, Halvings.SHARED);
+    DrawnPage page = new DrawnPage(face.name(), frame.size(), frame.trim(), frame.bleedBox(),
+        out -> MarkWalk.made(job, face, Affine.IDENTITY, out));
+    BufferedImage image = FacePainter.paint(page, area, false,
+        Affine.move(-area.x(), -area.y()).then(Affine.scale(wide / area.width(), high / area.height())), wide, high, Halvings.SHARED);
     return Surface.Art.of(image, area, mixed);
   }
 
@@ -140,7 +143,9 @@ public final class OnThing {
       double outer = disc.across() / 2;
       double well = disc.well() / 2;
       double thick = disc.well() > 0 ? 0.12 : 0.1;
-      Cover cover = disc.holes().isEmpty() ? Cover.ALL : Cover.of(disc.outline().orElseThrow(), disc.holes().stream().map(Hole::outline).toList(), new Box(0, 0, disc.across(), disc.across()));
+      Cover cover = disc.holes().isEmpty() ? Cover.ALL
+          : Cover.of(disc.outline().orElseThrow(), disc.holes().stream().map(Hole::outline).toList(),
+          new Box(0, 0, disc.across(), disc.across()));
       List<Solid> solids = new ArrayList<>();
       if (well > 0) {
         // the rim rises towards the eye; its art is told by the way along the plate, as the paper lies
@@ -161,7 +166,8 @@ public final class OnThing {
       Size size = panel.size();
       Path edge = panel.outline().orElse(Shapes.rectangle(new Box(0, 0, size.width(), size.height())));
       Cover cover = Cover.of(edge, panel.holes().stream().map(Hole::outline).toList(), new Box(0, 0, size.width(), size.height()));
-      return slab(size, Math.max(0.02, panel.thick()), cover, printed(thing.colour(), thing.sheen()), Surface.bare(thing.colour(), thing.sheen()));
+      return slab(size, Math.max(0.02, panel.thick()), cover, printed(thing.colour(), thing.sheen()),
+          Surface.bare(thing.colour(), thing.sheen()));
     }
 
     @Override
@@ -174,7 +180,9 @@ public final class OnThing {
       List<Solid> solids = new ArrayList<>();
       Path outline = Garments.outline(cloth);
       solids.add(new Facet(corner, new Vec(1, 0, 0), new Vec(0, 1, 0), box, Cover.of(outline, List.of(), box), bare, bare, FOLDS));
-      Garments.seams(cloth).forEach(s -> solids.add(new Facet(corner.plus(new Vec(0, 0, 0.006)), new Vec(1, 0, 0), new Vec(0, 1, 0), box, Cover.of(s, List.of(), box),
+      Garments.seams(cloth)
+          .forEach(s -> solids.add(
+          new Facet(corner.plus(new Vec(0, 0, 0.006)), new Vec(1, 0, 0), new Vec(0, 1, 0), box, Cover.of(s, List.of(), box),
           Surface.bare(Garments.darker(thing.colour()), 0), bare, FOLDS)));
       Surface print = printed(thing.colour(), job.process() == Process.IRON_ON ? 0.15 : 0);
       Box at = cloth.print();
@@ -194,7 +202,8 @@ public final class OnThing {
       List<Solid> solids = new ArrayList<>();
       Surface print = new Surface(job.palette().stock(), 0.12, Optional.of(art(job, face, frame.trim(), false)));
       Surface back = Surface.bare(WOOD, 0);
-      solids.add(new Facet(new Vec(-size.width() / 2, -size.height() / 2, 0), new Vec(1, 0, 0), new Vec(0, 1, 0), frame.trim(), Cover.ALL, print, back, 0));
+      solids.add(new Facet(new Vec(-size.width() / 2, -size.height() / 2, 0), new Vec(1, 0, 0), new Vec(0, 1, 0), frame.trim(), Cover.ALL,
+          print, back, 0));
       if (framed.mat() > 0) {
         Box mat = new Box(-outX, -outY, 2 * outX, 2 * outY);
         Box window = new Box(-size.width() / 2 + open, -size.height() / 2 + open, size.width() - 2 * open, size.height() - 2 * open);
@@ -215,11 +224,14 @@ public final class OnThing {
     double farX = x + wide;
     double farY = y + wide;
     Cover bars = (a, b) -> Math.abs(a) > x || Math.abs(b) > y;
-    solids.add(new Facet(new Vec(0, 0, deep), new Vec(1, 0, 0), new Vec(0, 1, 0), new Box(-farX, -farY, 2 * farX, 2 * farY), bars, wood, wood, 0));
+    solids.add(new Facet(new Vec(0, 0, deep), new Vec(1, 0, 0), new Vec(0, 1, 0), new Box(-farX, -farY, 2 * farX, 2 * farY), bars, wood,
+        wood, 0));
     for (double[] s : new double[][] {{x, y}, {farX, farY}}) {
       for (int sign : new int[] {-1, 1}) {
-        solids.add(new Facet(new Vec(sign * s[0], 0, 0), new Vec(0, 1, 0), new Vec(0, 0, 1), new Box(-s[1], -0.1, 2 * s[1], deep + 0.1), Cover.ALL, wood, wood, 0));
-        solids.add(new Facet(new Vec(0, sign * s[1], 0), new Vec(1, 0, 0), new Vec(0, 0, 1), new Box(-s[0], -0.1, 2 * s[0], deep + 0.1), Cover.ALL, wood, wood, 0));
+        solids.add(new Facet(new Vec(sign * s[0], 0, 0), new Vec(0, 1, 0), new Vec(0, 0, 1), new Box(-s[1], -0.1, 2 * s[1], deep + 0.1),
+            Cover.ALL, wood, wood, 0));
+        solids.add(new Facet(new Vec(0, sign * s[1], 0), new Vec(1, 0, 0), new Vec(0, 0, 1), new Box(-s[0], -0.1, 2 * s[0], deep + 0.1),
+            Cover.ALL, wood, wood, 0));
       }
     }
   }
@@ -318,8 +330,11 @@ public final class OnThing {
     List<Fold.Panel> panels = fold.panels(frame.size());
     Colour stock = job.palette().stock();
     Surface front = new Surface(stock, 0.06, Optional.of(art(job, face, frame.trim(), false)));
-    Optional<Face> other = job.leaving().stream().filter(f -> f != face && f.form().fold().filter(o -> o.outside() != fold.outside() && o.kind() == fold.kind()).isPresent()).findFirst();
-    Surface back = other.map(f -> new Surface(stock, 0.06, Optional.of(turned(art(job, f, job.frame(f).trim(), false), fold.across())))).orElse(Surface.bare(stock, 0));
+    Optional<Face> other = job.leaving().stream()
+        .filter(f -> f != face && f.form().fold().filter(o -> o.outside() != fold.outside() && o.kind() == fold.kind()).isPresent())
+        .findFirst();
+    Surface back = other.map(f -> new Surface(stock, 0.06, Optional.of(turned(art(job, f, job.frame(f).trim(), false), fold.across()))))
+        .orElse(Surface.bare(stock, 0));
     double[] turns = hinges(fold, panels.size());
     List<Solid> solids = new ArrayList<>();
     // from the first hinge on, every panel begins where the one before it ends
@@ -339,9 +354,12 @@ public final class OnThing {
       turn += i + 1 < panels.size() ? Math.toRadians(turns[i + 1]) : 0;
     }
     double across = fold.across() ? frame.size().width() : frame.size().height();
-    Vec middle = ends.stream().reduce(new Vec(0, 0, 0), Vec::plus).times(1.0 / ends.size()).plus(fold.across() ? new Vec(across / 2, 0, 0) : new Vec(0, across / 2, 0));
-    List<Solid> about = solids.stream().map(s -> (Facet) s).<Solid>map(f -> new Facet(f.corner().minus(middle), f.right(), f.down(), f.part(), f.cover(), f.front(), f.back(), 0)).toList();
-    double reach = ends.stream().mapToDouble(e -> e.minus(middle.plus(fold.across() ? new Vec(-across / 2, 0, 0) : new Vec(0, -across / 2, 0))).length()).max().orElse(1);
+    Vec middle = ends.stream().reduce(new Vec(0, 0, 0), Vec::plus).times(1.0 / ends.size())
+        .plus(fold.across() ? new Vec(across / 2, 0, 0) : new Vec(0, across / 2, 0));
+    List<Solid> about = solids.stream().map(s -> (Facet) s)
+        .<Solid>map(f -> new Facet(f.corner().minus(middle), f.right(), f.down(), f.part(), f.cover(), f.front(), f.back(), 0)).toList();
+    double reach = ends.stream().mapToDouble(
+        e -> e.minus(middle.plus(fold.across() ? new Vec(-across / 2, 0, 0) : new Vec(0, -across / 2, 0))).length()).max().orElse(1);
     return new Stage(about, Math.hypot(reach, across / 2) * 1.03, 0, 0, 0);
   }
 
@@ -357,7 +375,10 @@ public final class OnThing {
     return new Surface.Art(out, art.width(), art.height(), art.area(), art.mixed());
   }
 
-  /** By how many degrees each panel is turned against the one before it; the first against the picture. Panels that go inwards go away from an outside face. */
+  /**
+   * By how many degrees each panel is turned against the one before it; the first against the picture. Panels that go inwards go away from
+   * an outside face.
+   */
   private static double[] hinges(Fold fold, int count) {
     double[] out = new double[count];
     int sign = fold.outside() ? 1 : -1;
@@ -376,7 +397,10 @@ public final class OnThing {
     return out;
   }
 
-  /** The two pages of an open book that a page belongs to, or its cover in the middle; what is bound at its back has boards, a stapled booklet or one in rings has none. */
+  /**
+   * The two pages of an open book that a page belongs to, or its cover in the middle; what is bound at its back has boards, a stapled
+   * booklet or one in rings has none.
+   */
   private Stage album() {
     List<Face> pages = job.pages();
     int at = pages.indexOf(face);
@@ -398,7 +422,8 @@ public final class OnThing {
       // an open book has its back in the middle, a closed one its cover
       Vec corner = along.times(open ? Math.min(0, side) * size.width() : -size.width() / 2).plus(new Vec(0, -size.height() / 2, 0));
       Box page = new Box(0, 0, size.width(), size.height());
-      Surface print = new Surface(job.palette().stock(), 0.08, Optional.of(art(job, pages.get(index), job.frame(pages.get(index)).trim(), false)));
+      Surface print = new Surface(job.palette().stock(), 0.08,
+          Optional.of(art(job, pages.get(index), job.frame(pages.get(index)).trim(), false)));
       solids.add(new Facet(corner, along, new Vec(0, 1, 0), page, Cover.ALL, print, stock, 0));
       solids.add(new Facet(corner.plus(new Vec(0, 0, -0.05)), along, new Vec(0, 1, 0), page, Cover.ALL, stock, stock, 0));
       if (boards) {

@@ -8,8 +8,8 @@ import java.util.stream.IntStream;
 import org.zipthimble.core.geom.Point;
 
 /**
- * A thing as it stands to be looked at. Rays go from the eye through the middle of every pixel; the nearest part that one meets gives its colour, in the light of a
- * broad lamp over the left shoulder. Places and directions are in inches about the middle of the thing.
+ * A thing as it stands to be looked at. Rays go from the eye through the middle of every pixel; the nearest part that one meets gives its
+ * colour, in the light of a broad lamp over the left shoulder. Places and directions are in inches about the middle of the thing.
  */
 public final class Stage {
   private static final Vec LAMP = new Vec(-0.35, -0.4, 0.95).unit();
@@ -54,15 +54,18 @@ public final class Stage {
   /** From the eye's own directions to those of the thing: the thing lies, is turned, and is tipped. */
   private Vec turned(Vec v, double tilt, double turn) {
     Vec tipped = new Vec(v.x(), v.y() * Math.cos(tilt) - v.z() * Math.sin(tilt), v.y() * Math.sin(tilt) + v.z() * Math.cos(tilt));
-    Vec about = new Vec(tipped.x() * Math.cos(turn) - tipped.z() * Math.sin(turn), tipped.y(), tipped.x() * Math.sin(turn) + tipped.z() * Math.cos(turn));
-    return new Vec(about.x(), about.y() * Math.cos(lying) - about.z() * Math.sin(lying), about.y() * Math.sin(lying) + about.z() * Math.cos(lying));
+    Vec about = new Vec(tipped.x() * Math.cos(turn) - tipped.z() * Math.sin(turn), tipped.y(),
+        tipped.x() * Math.sin(turn) + tipped.z() * Math.cos(turn));
+    return new Vec(about.x(), about.y() * Math.cos(lying) - about.z() * Math.sin(lying),
+        about.y() * Math.sin(lying) + about.z() * Math.cos(lying));
   }
 
   private void aim(Ray ray, Eye eye, double px, double py) {
     Vec d = eye.ahead();
     double x = px * eye.span();
     double y = py * eye.span();
-    ray.towards(d.x() + eye.right().x() * x + eye.down().x() * y, d.y() + eye.right().y() * x + eye.down().y() * y, d.z() + eye.right().z() * x + eye.down().z() * y);
+    ray.towards(d.x() + eye.right().x() * x + eye.down().x() * y, d.y() + eye.right().y() * x + eye.down().y() * y,
+        d.z() + eye.right().z() * x + eye.down().z() * y);
     for (Solid solid : solids) {
       solid.meet(ray);
     }
@@ -175,7 +178,8 @@ public final class Stage {
         }
       }
       double n = fine * fine;
-      out[row * width + column] = (int) Math.round(255 * sum[0] / n) << 24 | (int) Math.round(sum[1] / n) << 16 | (int) Math.round(sum[2] / n) << 8 | (int) Math.round(sum[3] / n);
+      out[row * width + column] = (int) Math.round(255 * sum[0] / n) << 24 | (int) Math.round(sum[1] / n) << 16 | (int) Math.round(
+          sum[2] / n) << 8 | (int) Math.round(sum[3] / n);
     }
   }
 
@@ -204,7 +208,8 @@ public final class Stage {
     double length = Math.sqrt(hx * hx + hy * hy + hz * hz);
     double mirror = Math.max(0, (ray.nx * hx + ray.ny * hy + ray.nz * hz) / length);
     double sheen = ray.surface.sheen();
-    // a power of the cosine by Schlick's rational form (A Customizable Reflectance Model for Everyday Rendering, 1993): near enough, and many times as fast
+    // a power of the cosine by Schlick's rational form (A Customizable Reflectance Model for Everyday Rendering, 1993): near enough, and
+    // many times as fast
     double power = 12 + 140 * sheen;
     double spark = (DULL + 0.5 * sheen * sheen) * mirror / (power - power * mirror + mirror) * 255;
     // at a grazing angle a bright surface shows the room

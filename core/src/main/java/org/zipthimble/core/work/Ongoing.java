@@ -3,9 +3,9 @@ package org.zipthimble.core.work;
 import java.util.function.Supplier;
 
 /**
- * Whether the work of this thread goes on. Long computations that are deep within others ask {@link #check} between two steps, so that they end when
- * the person stops what they are for; whoever begins such work says what it is stopped by. Nothing half-made is kept: what ends here ends
- * all that waits for it on the thread.
+ * Whether the work of this thread goes on. Long computations that are deep within others ask {@link #check} between two steps, so that
+ * they end when the person stops what they are for; whoever begins such work says what it is stopped by. Nothing half-made is kept: what
+ * ends here ends all that waits for it on the thread.
  */
 public final class Ongoing {
   private static final ThreadLocal<Progress> NOW = new ThreadLocal<>();

@@ -39,7 +39,8 @@ class ArrangeLawsTest {
     Random random = new Random(seed);
     List<Item> items = new ArrayList<>();
     for (int i = 1; i <= 5; i++) {
-      items.add(Made.rectangle("i" + i, random.nextDouble() * 4, random.nextDouble() * 6, 0.2 + random.nextDouble(), 0.2 + random.nextDouble()));
+      items.add(Made.rectangle("i" + i, random.nextDouble() * 4, random.nextDouble() * 6, 0.2 + random.nextDouble(),
+          0.2 + random.nextDouble()));
     }
     return Made.card(items.toArray(new Item[0]));
   }
@@ -84,7 +85,8 @@ class ArrangeLawsTest {
       if (to == AlignObjects.To.TRIM) {
         assertEquals(edge.of(job.frame(face(job)).trim()), line, 1e-9);
       }
-      Map<String, Box> again = boxes(done(lined, AlignObjects.edit(job.frame(face(job)), face(lined), all(job), edge, to, Optional.of("i3"))));
+      Map<String, Box> again = boxes(
+          done(lined, AlignObjects.edit(job.frame(face(job)), face(lined), all(job), edge, to, Optional.of("i3"))));
       after.forEach((id, box) -> assertTrue(box.contains(again.get(id), 1e-9), "a second time changes nothing"));
     }
   }

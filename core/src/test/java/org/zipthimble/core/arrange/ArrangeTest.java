@@ -62,7 +62,8 @@ class ArrangeTest {
 
   @Test
   void snapsToEdgesAndMiddlesOfOthersAndOfMembersInGroups() {
-    Job plain = Made.card(Made.rectangle("i1", 3, 5, 1, 1), Made.rectangle("i2", 0.4, 0.4, 0.6, 0.5), Made.rectangle("i3", 1.3, 1.7, 0.4, 0.4));
+    Job plain = Made.card(Made.rectangle("i1", 3, 5, 1, 1), Made.rectangle("i2", 0.4, 0.4, 0.6, 0.5),
+        Made.rectangle("i3", 1.3, 1.7, 0.4, 0.4));
     Job job = done(plain, Grouping.group("f1", Set.of("i2", "i3")));
     Snapper snapper = snapper(job, "i1");
     Snapper.Snapped snapped = snapper.move(new Box(3, 5, 1, 1), -1.28, 0, REACH);
@@ -73,7 +74,8 @@ class ArrangeTest {
 
   @Test
   void makesGapsEqualBetweenAndBeside() {
-    Job job = Made.card(Made.rectangle("i1", 0.3, 4, 0.4, 0.4), Made.rectangle("i2", 0.3, 1, 0.5, 0.5), Made.rectangle("i3", 1.9, 1, 0.5, 0.5));
+    Job job = Made.card(Made.rectangle("i1", 0.3, 4, 0.4, 0.4), Made.rectangle("i2", 0.3, 1, 0.5, 0.5),
+        Made.rectangle("i3", 1.9, 1, 0.5, 0.5));
     Snapper snapper = snapper(job, "i1");
     Snapper.Snapped between = snapper.move(new Box(0.3, 4, 0.4, 0.4), 0.84, -2.95, REACH);
     assertEquals(0.8 + 0.35, 0.3 + between.dx(), EXACT);
@@ -84,7 +86,8 @@ class ArrangeTest {
 
   @Test
   void snapsToGuidesSlantingOnesAndMirrorAxes() {
-    Job job = Made.card(Made.rectangle("i1", 4, 6, 0.4, 0.4), Made.rectangle("i2", 0.6, 3, 0.5, 0.5)).changed("f1", f -> f.withGuides(new Guides(
+    Job job = Made.card(Made.rectangle("i1", 4, 6, 0.4, 0.4), Made.rectangle("i2", 0.6, 3, 0.5, 0.5))
+        .changed("f1", f -> f.withGuides(new Guides(
         List.of(Guide.across(2.3), Guide.down(2.5).withAxis(true), new Guide(new Point(0, 0), 45, false)), Optional.empty())));
     Snapper snapper = snapper(job, "i1");
     assertEquals(2.3, 6 + snapper.move(new Box(4, 6, 0.4, 0.4), 0.3, -3.68, REACH).dy(), EXACT);
@@ -100,13 +103,22 @@ class ArrangeTest {
   void linesUpToEachOtherTheKeyTrimAndSafe() {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 2, 0.5, 0.5));
     Set<String> both = Set.of("i1", "i2");
-    assertEquals(1, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.EACH_OTHER, Optional.empty())), "i2").placement().x(), EXACT);
-    Job key = done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.KEY, Optional.of("i2")));
+    assertEquals(
+        1, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.EACH_OTHER,
+        Optional.empty())), "i2").placement().x(), EXACT);
+    Job key = done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.LEFT, AlignObjects.To.KEY,
+        Optional.of("i2")));
     assertEquals(3, item(key, "i1").placement().x(), EXACT);
     assertEquals(3, item(key, "i2").placement().x(), EXACT, "the key object stays");
-    assertEquals(2, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.MIDDLE, AlignObjects.To.TRIM, Optional.empty())), "i1").placement().x(), EXACT);
-    assertEquals(6.875 - 0.5, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.BOTTOM, AlignObjects.To.SAFE, Optional.empty())), "i2").placement().y(), EXACT);
-    assertEquals(-0.125, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.TOP, AlignObjects.To.FACE, Optional.empty())), "i1").placement().y(), EXACT);
+    assertEquals(
+        2, item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.MIDDLE, AlignObjects.To.TRIM,
+        Optional.empty())), "i1").placement().x(), EXACT);
+    assertEquals(6.875 - 0.5,
+        item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.BOTTOM, AlignObjects.To.SAFE,
+        Optional.empty())), "i2").placement().y(), EXACT);
+    assertEquals(-0.125,
+        item(done(job, AlignObjects.edit(job.frame(face(job)), face(job), both, AlignObjects.Edge.TOP, AlignObjects.To.FACE,
+        Optional.empty())), "i1").placement().y(), EXACT);
   }
 
   @Test
@@ -116,7 +128,8 @@ class ArrangeTest {
     Job gaps = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.GAPS, AlignObjects.To.EACH_OTHER));
     assertEquals(2.25, item(gaps, "i2").placement().x(), EXACT);
     assertTrue(Spacing.gaps(face(gaps), all, Axis.ACROSS).orElseThrow().even());
-    Job starts = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.STARTS, AlignObjects.To.EACH_OTHER));
+    Job starts = done(job, Spacing.evenly(job.frame(face(job)), face(job), all, Axis.ACROSS, Spacing.By.STARTS,
+        AlignObjects.To.EACH_OTHER));
     assertEquals(2, item(starts, "i2").placement().x(), EXACT);
     Job typed = done(job, Spacing.gap(face(job), all, Axis.ACROSS, 0.25, Optional.of("i2")));
     assertEquals(1.2, item(typed, "i2").placement().x(), EXACT, "the key object stays");
@@ -169,7 +182,8 @@ class ArrangeTest {
   @Test
   void findsWhatIsAlike() {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 2, 1, 1, 1), Made.rectangle("i3", 3, 1, 1, 1),
-        Made.words("i4", "A", 1, 3, 1, 1, Made.style("Caveat", "Bold", 9)), Made.words("i5", "B", 1, 4, 1, 1, Made.style("Caveat", "Bold", 30)));
+        Made.words("i4", "A", 1, 3, 1, 1, Made.style("Caveat", "Bold", 9)),
+        Made.words("i5", "B", 1, 4, 1, 1, Made.style("Caveat", "Bold", 30)));
     List<Item> items = face(job).items();
     assertEquals(Set.of("i1", "i2", "i3"), SimilarObjects.among(items, Set.of("i1"), SimilarObjects.By.KIND));
     assertEquals(Set.of("i1", "i3"), SimilarObjects.among(items, Set.of("i1"), SimilarObjects.By.FILL));

@@ -62,7 +62,8 @@ class FlagLayoutTest {
 
   @Test
   void whatLiesLeftHasItsFlagLeft() {
-    List<Box> placed = FlagLayout.place(List.of(new Box(255, 120, 10, 10), new Box(535, 120, 10, 10)), List.of(new Size(120, 30), new Size(120, 30)), ROOM, ART, GAP);
+    List<Box> placed = FlagLayout.place(List.of(new Box(255, 120, 10, 10), new Box(535, 120, 10, 10)),
+        List.of(new Size(120, 30), new Size(120, 30)), ROOM, ART, GAP);
     assertTrue(placed.get(0).right() < placed.get(1).x(), placed.toString());
   }
 

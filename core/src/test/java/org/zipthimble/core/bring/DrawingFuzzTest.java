@@ -22,8 +22,10 @@ import org.zipthimble.core.wording.Trouble;
 class DrawingFuzzTest {
   private static final int EACH = 3000;
   private static final VectorLimits SMALL = new VectorLimits(2_000_000, 2_000, 200_000, 20);
-  private static final String[] WORDS = {"<g>", "</g>", "<use href='#a'/>", "-", "e9", "99999999", "\"", "matrix(0 0 0 0 0 0)", "url(#a)", "M", "A1 1 0 1 1",
-    "<clipPath id='a'>", "viewBox=\"0 0 0 0\"", "%", "NaN", "SPLINE", "INSERT", "0\nVERTEX\n", "70\n8\n", "EOF", "\u0000", "&#x0;", "1e400"};
+  private static final String[] WORDS = {"<g>", "</g>", "<use href='#a'/>", "-", "e9", "99999999", "\"", "matrix(0 0 0 0 0 0)", "url(#a)",
+      "M", "A1 1 0 1 1",
+    "<clipPath id='a'>", "viewBox=\"0 0 0 0\"", "%", "NaN", "SPLINE", "INSERT", "0\nVERTEX\n", "70\n8\n", "EOF", "\u0000", "&#x0;",
+    "1e400"};
 
   private static String base(boolean svg) {
     VectorSheet sheet = new VectorSheet("Seeds", new Size(6, 4), List.of(
@@ -31,8 +33,10 @@ class DrawingFuzzTest {
             new VectorSheet.Line("Heart", ReadyForm.HEART.path(2, 2, List.of(0.2)), java.util.Optional.empty()),
             new VectorSheet.Line("Star", ReadyForm.STAR.path(2, 2, List.of(5.0, 0.5, 0.1)), java.util.Optional.empty()))),
         new VectorSheet.Layer("Score", Colour.WHITE, List.of(0.1, 0.1), List.of(
-            new VectorSheet.Line("Fold", org.zipthimble.core.geom.Shapes.line(new org.zipthimble.core.geom.Point(0, 1), new org.zipthimble.core.geom.Point(3, 1)), java.util.Optional.empty())))));
-    return svg ? SvgFile.text(sheet).replace("</svg>", "<defs><linearGradient id='a'><stop offset='0'/></linearGradient></defs><g transform='scale(2)'><rect width='1' height='1' fill='url(#a)'/><text x='1' y='1'>seeds</text></g></svg>")
+            new VectorSheet.Line("Fold", org.zipthimble.core.geom.Shapes.line(
+            new org.zipthimble.core.geom.Point(0, 1), new org.zipthimble.core.geom.Point(3, 1)), java.util.Optional.empty())))));
+    return svg ? SvgFile.text(sheet).replace("</svg>", "<defs><linearGradient id='a'><stop offset='0'/></linearGradient></defs><g "
+        + "transform='scale(2)'><rect width='1' height='1' fill='url(#a)'/><text x='1' y='1'>seeds</text></g></svg>")
         : DxfFile.text(sheet);
   }
 
@@ -68,7 +72,8 @@ class DrawingFuzzTest {
 
   private static boolean tried(boolean svg, byte[] bytes) {
     try {
-      ImportedDrawing b = svg ? SvgIn.read("d.svg", bytes, OptionalDouble.empty(), SMALL) : DxfIn.read("d.dxf", bytes, OptionalDouble.empty(), SMALL);
+      ImportedDrawing b = svg ? SvgIn.read("d.svg", bytes, OptionalDouble.empty(), SMALL)
+          : DxfIn.read("d.dxf", bytes, OptionalDouble.empty(), SMALL);
       b.items().forEach(item -> assertTrue(Double.isFinite(item.placement().width()) && item.placement().width() <= 10_000));
       assertTrue(b.size().width() > 0);
       return true;

@@ -51,7 +51,8 @@ class DrawingInTest {
   @Test
   void sizesAreTrueWhereTheFileTellsAndAskedAboutWhereItDoesNot() throws Trouble {
     String mark = "<rect x='10' y='20' width='30' height='40'/>";
-    for (String size : List.of("width='5in' height='7in'", "width='127mm' height='177.8mm'", "width='12.7cm' height='17.78cm'", "width='360pt' height='504pt'")) {
+    for (String size : List.of("width='5in' height='7in'", "width='127mm' height='177.8mm'", "width='12.7cm' height='17.78cm'",
+        "width='360pt' height='504pt'")) {
       ImportedDrawing one = svg(size + " viewBox='0 0 500 700'>" + mark);
       assertTrue(one.sized());
       assertEquals(5, one.size().width(), 1e-9);
@@ -68,8 +69,10 @@ class DrawingInTest {
 
   @Test
   void shapesTransformsStylesUseAndSymbolsComeIn() throws Trouble {
-    ImportedDrawing b = svg("width='10in' height='10in' viewBox='0 0 100 100'><style>.leaf{fill:#00ff00} #one{stroke:blue;stroke-width:2} rect{fill:red}</style>"
-        + "<defs><symbol id='s' viewBox='0 0 10 10'><circle cx='5' cy='5' r='5'/></symbol><path id='p' class='leaf' d='M0 0h10v10h-10z'/></defs>"
+    ImportedDrawing b = svg("width='10in' height='10in' viewBox='0 0 100 100'><style>.leaf{fill:#00ff00} "
+        + "#one{stroke:blue;stroke-width:2} rect{fill:red}</style>"
+        + "<defs><symbol id='s' viewBox='0 0 10 10'><circle cx='5' cy='5' r='5'/></symbol><path id='p' class='leaf' d='M0 "
+            + "0h10v10h-10z'/></defs>"
         + "<g transform='translate(10,10) scale(2)'><use href='#p' x='1'/></g>"
         + "<use xlink:href='#s' x='50' y='50' width='20' height='20'/>"
         + "<rect id='one' x='80' y='0' width='10' height='10' rx='2'/><ellipse cx='20' cy='80' rx='10' ry='5'/>"
@@ -96,16 +99,19 @@ class DrawingInTest {
   void holesClipsGradientsArcsAndNestedViewsComeIn() throws Trouble {
     ImportedDrawing holes = svg("width='4in' height='4in' viewBox='0 0 4 4'><path fill-rule='evenodd' d='M0 0H4V4H0ZM1 1H3V3H1Z'/>");
     assertEquals(12, area(holes), 1e-9);
-    ImportedDrawing clipped = svg("width='4in' height='4in' viewBox='0 0 4 4'><clipPath id='c'><circle cx='2' cy='2' r='1'/></clipPath><rect clip-path='url(#c)' width='4' height='4'/>");
+    ImportedDrawing clipped = svg("width='4in' height='4in' viewBox='0 0 4 4'><clipPath id='c'><circle cx='2' cy='2' "
+        + "r='1'/></clipPath><rect clip-path='url(#c)' width='4' height='4'/>");
     assertEquals(Math.PI, area(clipped), 2e-3);
-    ImportedDrawing shaded = svg("width='1in' height='1in' viewBox='0 0 1 1'><linearGradient id='g' x2='0' y2='1'><stop offset='0' stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient><rect fill='url(#g)' width='1' height='1'/>");
+    ImportedDrawing shaded = svg("width='1in' height='1in' viewBox='0 0 1 1'><linearGradient id='g' x2='0' y2='1'><stop offset='0' "
+        + "stop-color='red'/><stop offset='1' stop-color='blue'/></linearGradient><rect fill='url(#g)' width='1' height='1'/>");
     FillStyle.Gradient gradient = (FillStyle.Gradient) ((ItemShape) shaded.items().get(0)).fillStyle().orElseThrow();
     assertEquals(90, gradient.degrees(), 1e-9);
     ImportedDrawing arc = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M1 2A1 1 0 1 1 3 2A1 1 0 0 1 1 2z'/>");
     assertEquals(Math.PI, area(arc), 1e-3);
     ImportedDrawing quadratic = svg("width='4in' height='4in' viewBox='0 0 4 4'><path d='M0 0Q2 4 4 0z'/>");
     assertEquals(2.0 / 3 * 4 * 2, area(quadratic), 1e-9, "Archimedes: two thirds of the box of the parabola");
-    ImportedDrawing nested = svg("width='4in' height='4in' viewBox='0 0 4 4'><svg x='1' y='1' width='2' height='2' viewBox='0 0 10 10'><rect width='10' height='10'/></svg>");
+    ImportedDrawing nested = svg("width='4in' height='4in' viewBox='0 0 4 4'><svg x='1' y='1' width='2' height='2' viewBox='0 0 10 "
+        + "10'><rect width='10' height='10'/></svg>");
     assertEquals(4, area(nested), 1e-9);
     assertEquals(1, box(nested).x(), 1e-9);
   }
@@ -113,9 +119,11 @@ class DrawingInTest {
   @Test
   void textAndEmbeddedPicturesComeInAndNothingIsFetched() throws Trouble {
     String png = Base64.getEncoder().encodeToString(Made.png(20, 10));
-    ImportedDrawing b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' font-size='50' text-anchor='middle'>Beans</text>"
+    ImportedDrawing b = svg("width='4in' height='4in' viewBox='0 0 400 400'><text x='200' y='100' font-family='Alegreya' "
+        + "font-size='50' text-anchor='middle'>Beans</text>"
         + "<image width='200' height='100' y='200' xlink:href='data:image/png;base64," + png + "'/>"
-        + "<image width='10' height='10' xlink:href='http://example.invalid/x.png'/><use href='other.svg#a'/><rect width='4' height='4' filter='url(#f)'/><foreignObject/>");
+        + "<image width='10' height='10' xlink:href='http://example.invalid/x.png'/><use href='other.svg#a'/><rect width='4' "
+            + "height='4' filter='url(#f)'/><foreignObject/>");
     HoldsWords words = (HoldsWords) b.items().get(0);
     assertEquals("Beans", words.text());
     assertEquals(36, words.style().sizePt(), 1e-9);
@@ -132,14 +140,17 @@ class DrawingInTest {
   @Test
   void hostileFilesAreRefusedWithASentence() {
     assertThrows(Trouble.class, () -> svg("width='1in'><rect"));
-    String bomb = "<!DOCTYPE svg [<!ENTITY a 'xxxxxxxxxx'><!ENTITY b '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c '&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;'><!ENTITY d '&c;&c;&c;&c;&c;&c;&c;&c;&c;&c;'>]>"
+    String bomb = "<!DOCTYPE svg [<!ENTITY a 'xxxxxxxxxx'><!ENTITY b '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c "
+        + "'&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;'><!ENTITY d '&c;&c;&c;&c;&c;&c;&c;&c;&c;&c;'>]>"
         + HEAD + "width='1in' height='1in'><text>&d;&d;&d;</text></svg>";
     assertThrows(Trouble.class, () -> SvgIn.read("b", bomb.getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(), VectorLimits.USUAL));
     StringBuilder uses = new StringBuilder(HEAD + "width='1in' height='1in' viewBox='0 0 9 9'><g id='a0'><rect width='1' height='1'/></g>");
     for (int i = 1; i < 12; i++) {
       uses.append("<g id='a").append(i).append("'>").append(("<use href='#a" + (i - 1) + "'/>").repeat(8)).append("</g>");
     }
-    Trouble trouble = assertThrows(Trouble.class, () -> SvgIn.read("u", uses.append("</svg>").toString().getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(), VectorLimits.USUAL));
+    Trouble trouble = assertThrows(Trouble.class,
+        () -> SvgIn.read("u", uses.append("</svg>").toString().getBytes(StandardCharsets.UTF_8), OptionalDouble.empty(),
+        VectorLimits.USUAL));
     assertTrue(trouble.getMessage().contains("more objects"), trouble.getMessage());
     String loop = "width='1in' height='1in'><g id='l'><use href='#l'/></g>";
     assertThrows(Trouble.class, () -> svg(loop));
@@ -160,10 +171,13 @@ class DrawingInTest {
         "import ezdxf, sys",
         "for unit, per, name in ((1, 1, 'in'), (4, 25.4, 'mm'), (5, 2.54, 'cm'), (0, 1, 'none')):",
         "    d = ezdxf.new('R2000'); d.header['$INSUNITS'] = unit; m = d.modelspace()",
-        "    m.add_lwpolyline([(0, 0, 0), (4*per, 0, 1), (4*per, 2*per, 0), (0, 2*per, 0)], format='xyb', close=True, dxfattribs={'layer': 'outer'})",
+        "    m.add_lwpolyline([(0, 0, 0), (4*per, 0, 1), (4*per, 2*per, 0), (0, 2*per, 0)], format='xyb', close=True, "
+            + "dxfattribs={'layer': 'outer'})",
         "    m.add_circle((1*per, 1*per), 0.5*per)",
-        "    m.add_line((0, 3*per), (2*per, 3*per)); m.add_arc((2*per, 4*per), 1*per, 270, 90); m.add_line((2*per, 5*per), (0, 5*per)); m.add_line((0, 5*per), (0, 3*per))",
-        "    b = d.blocks.new('B'); b.add_circle((0, 0), 0.25*per); m.add_blockref('B', (6*per, 1*per), dxfattribs={'xscale': 2, 'yscale': 2})",
+        "    m.add_line((0, 3*per), (2*per, 3*per)); m.add_arc((2*per, 4*per), 1*per, 270, 90); m.add_line((2*per, 5*per), (0, "
+            + "5*per)); m.add_line((0, 5*per), (0, 3*per))",
+        "    b = d.blocks.new('B'); b.add_circle((0, 0), 0.25*per); m.add_blockref('B', (6*per, 1*per), dxfattribs={'xscale': 2, "
+            + "'yscale': 2})",
         "    m.add_spline().set_uniform([(7*per, 0, 0), (8*per, 2*per, 0), (9*per, -2*per, 0), (10*per, 0, 0), (11*per, 1*per, 0)])",
         "    m.add_text('note')",
         "    d.saveas(sys.argv[1] + '/' + name + '.dxf')"));
@@ -179,8 +193,10 @@ class DrawingInTest {
       Item outer = b.items().stream().filter(i -> i.properties().name().startsWith("outer")).findFirst().orElseThrow();
       assertEquals(4 * 2 + Math.PI / 2, Extent.area(forms.outline(outer)), 1e-3, unit + ": a box with a half round at its right");
       List<Item> rest = b.items().stream().filter(i -> !i.members().isEmpty()).flatMap(i -> i.members().stream()).toList();
-      assertTrue(rest.stream().anyMatch(i -> Math.abs(Extent.area(forms.outline(i)) - (2 * 2 + Math.PI / 2)) < 1e-3), "four lines and arcs became one outline");
-      assertEquals(2, rest.stream().filter(i -> Math.abs(Extent.area(forms.outline(i)) - Math.PI / 4) < 1e-3).count(), "the circle, and the one of the block");
+      assertTrue(rest.stream().anyMatch(i -> Math.abs(Extent.area(forms.outline(i)) - (2 * 2 + Math.PI / 2)) < 1e-3),
+          "four lines and arcs became one outline");
+      assertEquals(2, rest.stream().filter(i -> Math.abs(Extent.area(forms.outline(i)) - Math.PI / 4) < 1e-3).count(),
+          "the circle, and the one of the block");
       assertEquals(10, b.size().width(), 1e-6, "an open uniform spline ends at (9 + 4·10 + 11) / 6");
     }
   }

@@ -26,7 +26,8 @@ import org.zipthimble.core.wording.Trouble;
 class PaletteFileTest {
   private static final Press PRESS = Press.of(Profile.shipped(), Intent.RELATIVE, true);
   private static final List<Swatch> PALETTE = List.of(
-      Swatch.of("Paper", Colour.of(0xFBF5E6)), new Swatch("Beet & soil", Colour.of(0x7A2E22), Optional.of(new Ink.Process(new Cmyk(0.3, 0.9, 0.9, 0.35)))),
+      Swatch.of("Paper", Colour.of(0xFBF5E6)),
+      new Swatch("Beet & soil", Colour.of(0x7A2E22), Optional.of(new Ink.Process(new Cmyk(0.3, 0.9, 0.9, 0.35)))),
       Swatch.of("Leaf \"green\" <new>", Colour.of(0x3A6B45)));
 
   @ParameterizedTest
@@ -65,7 +66,8 @@ class PaletteFileTest {
   /** HSL values of CSS Color Module Level 4, section 7.1; Lab of mid grey by its definition. */
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "#7a2e22 | 7a2e22", "abc | aabbcc", "rgb(122, 46, 34) | 7a2e22", "rgb 122 46 34 | 7a2e22", "hsl(0, 100%, 50%) | ff0000", "hsl(120 100% 25%) | 008000",
+    "#7a2e22 | 7a2e22", "abc | aabbcc", "rgb(122, 46, 34) | 7a2e22", "rgb 122 46 34 | 7a2e22", "hsl(0, 100%, 50%) | ff0000",
+        "hsl(120 100% 25%) | 008000",
     "hsl 240 100 50 | 0000ff", "hsl(-120 100% 50%) | 0000ff", "lab 100 0 0 | ffffff", "lab(0 0 0) | 000000", "LAB(53.585 0 0) | 808080"})
   void coloursAreReadInManyNotations(String text, String hex) throws Trouble {
     assertEquals("#" + hex, ColourText.read(text, PRESS).colour().hex());
@@ -81,7 +83,8 @@ class PaletteFileTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "rgb 1 2", "rgb 256 0 0", "cmyk 10 20 30", "101/0/0/0", "hsl 10 120% 5%", "lab 120 0 0", "#12345", "rgb(a b c)", "lab 1e9 0 0"})
+  @ValueSource(strings = {"", "rgb 1 2", "rgb 256 0 0", "cmyk 10 20 30", "101/0/0/0", "hsl 10 120% 5%", "lab 120 0 0", "#12345",
+      "rgb(a b c)", "lab 1e9 0 0"})
   void whatIsNoColourIsRefused(String text) {
     assertThrows(Trouble.class, () -> ColourText.read(text, PRESS));
   }

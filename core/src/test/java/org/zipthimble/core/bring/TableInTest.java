@@ -50,7 +50,8 @@ class TableInTest {
     TableIn.Table table = TableIn.read("list.tsv", text.getBytes(Charset.forName(encoding)), Optional.empty(), Optional.empty());
     assertEquals(encoding, table.encoding());
     assertEquals(List.of("Zoë", "Café Müller"), table.list().rows().get(0));
-    TableIn.Table corrected = TableIn.read("list.tsv", "name,b\nPříbor,x\n".getBytes(Charset.forName("windows-1250")), Optional.of(Charset.forName("windows-1250")), Optional.empty());
+    TableIn.Table corrected = TableIn.read("list.tsv", "name,b\nPříbor,x\n".getBytes(Charset.forName("windows-1250")),
+        Optional.of(Charset.forName("windows-1250")), Optional.empty());
     assertEquals("Příbor", corrected.list().rows().get(0).get(0), "a person who knows better says so");
   }
 
@@ -89,16 +90,28 @@ class TableInTest {
   private static byte[] workbook(String cells) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-      put(zip, "[Content_Types].xml", "<Types xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\"><Default Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
-          + "<Override PartName=\"/xl/workbook.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml\"/>"
-          + "<Override PartName=\"/xl/styles.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml\"/></Types>");
-      put(zip, "_rels/.rels", "<Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\"><Relationship Id=\"r1\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>");
-      put(zip, "xl/workbook.xml", "<workbook xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\" xmlns:r=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships\"><sheets><sheet name=\"Guests\" sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>");
-      put(zip, "xl/_rels/workbook.xml.rels", "<Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\"><Relationship Id=\"r1\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet\" Target=\"worksheets/sheet1.xml\"/>"
-          + "<Relationship Id=\"r2\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles\" Target=\"styles.xml\"/></Relationships>");
-      put(zip, "xl/styles.xml", "<styleSheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><numFmts count=\"1\"><numFmt numFmtId=\"164\" formatCode=\"00000\"/></numFmts>"
+      put(zip, "[Content_Types].xml", "<Types xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\"><Default "
+          + "Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
+          + "<Override PartName=\"/xl/workbook.xml\" "
+              + "ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml\"/>"
+          + "<Override PartName=\"/xl/styles.xml\" "
+              + "ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml\"/></Types>");
+      put(zip, "_rels/.rels", "<Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\"><Relationship "
+          + "Id=\"r1\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument\" "
+          + "Target=\"xl/workbook.xml\"/></Relationships>");
+      put(zip, "xl/workbook.xml", "<workbook xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\" "
+          + "xmlns:r=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships\"><sheets><sheet name=\"Guests\" "
+          + "sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>");
+      put(zip, "xl/_rels/workbook.xml.rels", "<Relationships "
+          + "xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\"><Relationship Id=\"r1\" "
+          + "Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet\" Target=\"worksheets/sheet1.xml\"/>"
+          + "<Relationship Id=\"r2\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles\" "
+              + "Target=\"styles.xml\"/></Relationships>");
+      put(zip, "xl/styles.xml", "<styleSheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><numFmts "
+          + "count=\"1\"><numFmt numFmtId=\"164\" formatCode=\"00000\"/></numFmts>"
           + "<cellXfs count=\"3\"><xf numFmtId=\"0\"/><xf numFmtId=\"14\"/><xf numFmtId=\"164\"/></cellXfs></styleSheet>");
-      put(zip, "xl/worksheets/sheet1.xml", "<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><sheetData>" + cells + "</sheetData></worksheet>");
+      put(zip, "xl/worksheets/sheet1.xml", "<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><sheetData>"
+          + cells + "</sheetData></worksheet>");
     }
     return bytes.toByteArray();
   }
@@ -109,9 +122,12 @@ class TableInTest {
     zip.closeEntry();
   }
 
-  private static final String CELLS = "<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>name</t></is></c><c r=\"B1\" t=\"inlineStr\"><is><t>day</t></is></c><c r=\"C1\" t=\"inlineStr\"><is><t>code</t></is></c><c r=\"D1\" t=\"inlineStr\"><is><t>sum</t></is></c></row>"
+  private static final String CELLS = "<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>name</t></is></c><c r=\"B1\" "
+      + "t=\"inlineStr\"><is><t>day</t></is></c><c r=\"C1\" t=\"inlineStr\"><is><t>code</t></is></c><c r=\"D1\" "
+      + "t=\"inlineStr\"><is><t>sum</t></is></c></row>"
       // 46459 is the day number of March 13, 2027, counted from 1899-12-30
-      + "<row r=\"2\"><c r=\"A2\" t=\"inlineStr\"><is><t>Zoë</t></is></c><c r=\"B2\" s=\"1\"><v>46459</v></c><c r=\"C2\" s=\"2\"><v>417</v></c><c r=\"D2\"><f>1+2</f><v>3</v></c></row>";
+      + "<row r=\"2\"><c r=\"A2\" t=\"inlineStr\"><is><t>Zoë</t></is></c><c r=\"B2\" s=\"1\"><v>46459</v></c><c r=\"C2\" "
+          + "s=\"2\"><v>417</v></c><c r=\"D2\"><f>1+2</f><v>3</v></c></row>";
 
   @Test
   void aWorkbookGivesDaysZerosAndTheLastValueOfAFormula() throws Exception {
@@ -141,7 +157,8 @@ class TableInTest {
         assertFalse(list.columns().isEmpty());
       } catch (Trouble trouble) {
         told++;
-        assertTrue(trouble.getMessage().endsWith(".") && trouble.getMessage().length() > 20, "seed 5, file " + i + ": " + trouble.getMessage());
+        assertTrue(trouble.getMessage().endsWith(".") && trouble.getMessage().length() > 20,
+            "seed 5, file " + i + ": " + trouble.getMessage());
       }
     }
     assertTrue(told > 200, told + " of 3000 were told");
@@ -158,7 +175,8 @@ class TableInTest {
       }
       zip.closeEntry();
     }
-    assertTrue(assertThrows(Trouble.class, () -> TableIn.read("bomb.xlsx", bytes.toByteArray(), Optional.empty(), Optional.empty())).getMessage().contains("far more"));
+    assertTrue(assertThrows(Trouble.class, () -> TableIn.read("bomb.xlsx", bytes.toByteArray(), Optional.empty(), Optional.empty()))
+        .getMessage().contains("far more"));
   }
 
   @Test

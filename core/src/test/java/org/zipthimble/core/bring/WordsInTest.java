@@ -35,8 +35,10 @@ import org.zipthimble.core.wording.Trouble;
 /** Words from files: plain, RTF and DOCX, sound ones and damaged ones. */
 class WordsInTest {
   private static final WordStyle LOOK = Made.style("Alegreya", "Regular", 12);
-  private static final String RTF = "{\\rtf1\\ansi\\deff0{\\fonttbl{\\f0 Any;}}{\\colortbl;\\red122\\green46\\blue34;}{\\*\\generator Nothing;}"
-      + "\\pard\\qc\\b\\fs40 Spring Swap\\b0\\par\\pard\\ql Bring {\\i seeds} and {\\cf1 labels}.\\line Gr\\u252?\\'fc\\'dfe\\emdash soon\\par}";
+  private static final String RTF =
+      "{\\rtf1\\ansi\\deff0{\\fonttbl{\\f0 Any;}}{\\colortbl;\\red122\\green46\\blue34;}{\\*\\generator Nothing;}"
+      + "\\pard\\qc\\b\\fs40 Spring Swap\\b0\\par\\pard\\ql Bring {\\i seeds} and {\\cf1 labels}.\\line Gr\\u252?\\'fc\\'dfe\\emdash "
+          + "soon\\par}";
 
   private static byte[] docx(String body) throws IOException {
     return docx(body, StandardCharsets.UTF_8);
@@ -48,7 +50,8 @@ class WordsInTest {
       zip.putNextEntry(new ZipEntry("[Content_Types].xml"));
       zip.write("<Types/>".getBytes(StandardCharsets.UTF_8));
       zip.putNextEntry(new ZipEntry("word/document.xml"));
-      zip.write(("<?xml version=\"1.0\"?><w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body>" + body + "</w:body></w:document>")
+      zip.write(("<?xml version=\"1.0\"?><w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body>"
+          + body + "</w:body></w:document>")
           .getBytes(charset));
     }
     return out.toByteArray();
@@ -78,9 +81,12 @@ class WordsInTest {
   void anotherReaderOfRtfAgrees() throws Exception {
     RTFEditorKit kit = new RTFEditorKit();
     DefaultStyledDocument document = new DefaultStyledDocument();
-    kit.read(new ByteArrayInputStream("{\\rtf1\\ansi Bring {\\b seeds} and labels.\\par Two \\{braces\\}\\par}".getBytes(StandardCharsets.ISO_8859_1)), document, 0);
+    kit.read(new ByteArrayInputStream("{\\rtf1\\ansi Bring {\\b seeds} and labels.\\par Two \\{braces\\}\\par}".getBytes(
+        StandardCharsets.ISO_8859_1)), document, 0);
     String theirs = document.getText(0, document.getLength()).strip();
-    assertEquals(theirs, read("a.rtf", "{\\rtf1\\ansi Bring {\\b seeds} and labels.\\par Two \\{braces\\}\\par}".getBytes(StandardCharsets.ISO_8859_1)).text().strip());
+    assertEquals(theirs,
+        read("a.rtf", "{\\rtf1\\ansi Bring {\\b seeds} and labels.\\par Two \\{braces\\}\\par}".getBytes(StandardCharsets.ISO_8859_1))
+        .text().strip());
     DefaultStyledDocument written = new DefaultStyledDocument();
     SimpleAttributeSet bold = new SimpleAttributeSet();
     StyleConstants.setBold(bold, true);
@@ -95,8 +101,10 @@ class WordsInTest {
 
   @Test
   void docxBringsItsLooks() throws Exception {
-    Story story = read("a.docx", docx("<w:p><w:pPr><w:jc w:val=\"center\"/></w:pPr><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/><w:color w:val=\"7A2E22\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>"
-        + "<w:p><w:r><w:t xml:space=\"preserve\">Bring </w:t></w:r><w:r><w:rPr><w:i w:val=\"0\"/><w:b w:val=\"true\"/></w:rPr><w:t>seeds</w:t><w:tab/><w:t>now</w:t><w:br/><w:t>here</w:t></w:r></w:p>"
+    Story story = read("a.docx", docx("<w:p><w:pPr><w:jc w:val=\"center\"/></w:pPr><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/><w:color "
+        + "w:val=\"7A2E22\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>"
+        + "<w:p><w:r><w:t xml:space=\"preserve\">Bring </w:t></w:r><w:r><w:rPr><w:i w:val=\"0\"/><w:b "
+            + "w:val=\"true\"/></w:rPr><w:t>seeds</w:t><w:tab/><w:t>now</w:t><w:br/><w:t>here</w:t></w:r></w:p>"
         + "<w:tbl><w:tr><w:tc><w:p><w:r><w:t>cell</w:t></w:r></w:p></w:tc></w:tr></w:tbl>"));
     assertEquals("Spring Swap\nBring seeds\tnow\u2028here\ncell", story.text());
     assertEquals(Colour.of(0x7A2E22), saying(story, "Spring").look().colour());
@@ -134,7 +142,8 @@ class WordsInTest {
 
   @Test
   void whatIsNoTextIsRefusedWithASentence() throws Exception {
-    for (byte[] bytes : List.of(new byte[] {1, 2, 0, 4, 5}, docx(""), "{\\rtf1 }".getBytes(StandardCharsets.ISO_8859_1), "PK\3\4rubbish".getBytes(StandardCharsets.ISO_8859_1))) {
+    for (byte[] bytes : List.of(new byte[] {1, 2, 0, 4, 5}, docx(""), "{\\rtf1 }".getBytes(StandardCharsets.ISO_8859_1),
+        "PK\3\4rubbish".getBytes(StandardCharsets.ISO_8859_1))) {
       String told = assertThrows(Trouble.class, () -> read("a.docx", bytes)).getMessage();
       assertTrue(told.contains("a.docx") && told.endsWith("."), told);
     }
@@ -155,7 +164,8 @@ class WordsInTest {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(out)) {
       zip.putNextEntry(new ZipEntry("word/document.xml"));
-      zip.write(("<!DOCTYPE d [<!ENTITY x SYSTEM \"file:///etc/passwd\">]><d><p><r><t>safe &x; words</t></r></p></d>").getBytes(StandardCharsets.UTF_8));
+      zip.write(("<!DOCTYPE d [<!ENTITY x SYSTEM \"file:///etc/passwd\">]><d><p><r><t>safe &x; words</t></r></p></d>")
+          .getBytes(StandardCharsets.UTF_8));
     }
     try {
       assertFalse(read("a.docx", out.toByteArray()).text().contains("root"));
@@ -169,13 +179,15 @@ class WordsInTest {
   @ValueSource(strings = {"rtf", "docx", "txt"})
   void damagedFilesAreToldOrRead(String kind) throws Exception {
     byte[] sound = kind.equals("rtf") ? RTF.getBytes(StandardCharsets.ISO_8859_1) : kind.equals("docx")
-        ? docx("<w:p><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>".repeat(4)) : "Bring seeds\nand labels, süß".getBytes(StandardCharsets.UTF_8);
+        ? docx("<w:p><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>".repeat(4))
+        : "Bring seeds\nand labels, süß".getBytes(StandardCharsets.UTF_8);
     Random random = new Random(20261128);
     int read = 0;
     for (int i = 0; i < 1000; i++) {
       byte[] bytes = sound.clone();
       for (int k = 0; k <= random.nextInt(6); k++) {
-        bytes[random.nextInt(bytes.length)] = (byte) (random.nextBoolean() ? "{}\\<>&\"'019abu".charAt(random.nextInt(14)) : random.nextInt(256));
+        bytes[random.nextInt(bytes.length)] = (byte) (random.nextBoolean() ? "{}\\<>&\"'019abu".charAt(random.nextInt(14))
+            : random.nextInt(256));
       }
       byte[] cut = random.nextInt(4) == 0 ? java.util.Arrays.copyOf(bytes, random.nextInt(bytes.length)) : bytes;
       try {
@@ -192,6 +204,7 @@ class WordsInTest {
 
   @Test
   void filesOfWordsAreToldByTheirNames() {
-    assertEquals("true true true false", List.of("a.TXT", "b.docx", "c.rtf", "d.png").stream().map(n -> String.valueOf(WordsIn.words(n))).collect(Collectors.joining(" ")));
+    assertEquals("true true true false", List.of("a.TXT", "b.docx", "c.rtf", "d.png").stream().map(n -> String.valueOf(WordsIn.words(n)))
+        .collect(Collectors.joining(" ")));
   }
 }

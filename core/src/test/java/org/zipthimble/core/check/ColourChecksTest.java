@@ -61,7 +61,8 @@ class ColourChecksTest {
     assertTrue(found.sentence().contains("#00ff00"));
     assertFalse(codes(shop(filled("a", SLATE))).contains("colour-range"));
     assertFalse(codes(job.withColour(ColourPlan.HOME)).contains("colour-range"));
-    Job spot = ColourEdits.ink(LIME, Optional.of(new Ink.Spot("Bright green", Ink.Kind.INK, new Cmyk(0.7, 0, 1, 0), 1))).change().apply(job);
+    Job spot = ColourEdits.ink(LIME, Optional.of(new Ink.Spot("Bright green", Ink.Kind.INK, new Cmyk(0.7, 0, 1, 0), 1))).change()
+        .apply(job);
     assertFalse(codes(spot).contains("colour-range"), "a spot ink shows it");
   }
 
@@ -103,7 +104,8 @@ class ColourChecksTest {
     Job dark = shop(filled("a", SLATE), multiplied);
     assertTrue(codes(dark.withColour(dark.colour().withLimit(ground + 0.1))).contains("ink-load"), "two that multiply");
     Job onTop = shop(filled("a", SLATE), above);
-    assertFalse(codes(onTop.withColour(onTop.colour().withLimit(ground + 0.1))).contains("ink-load"), "one that lies on top takes the other's ink away");
+    assertFalse(codes(onTop.withColour(onTop.colour().withLimit(ground + 0.1))).contains("ink-load"),
+        "one that lies on top takes the other's ink away");
   }
 
   @Test
@@ -116,7 +118,8 @@ class ColourChecksTest {
     assertTrue(found.figure() > Press.MISSED && found.sentence().contains("Rectangle m"), found.sentence());
     assertFalse(codes(job.withColour(ColourPlan.HOME)).contains("mixed-in-ink"), "at home it leaves as it is seen");
     ItemShape thin = Made.rectangle("t", 1, 3, 2, 2).filled(Optional.of(Made.CREAM));
-    assertFalse(codes(shop(filled("a", Colour.WHITE), thin.withProperties(thin.properties().withOpacity(0.5)))).contains("mixed-in-ink"), "a thin tint on paper looks alike");
+    assertFalse(codes(shop(filled("a", Colour.WHITE), thin.withProperties(thin.properties().withOpacity(0.5)))).contains("mixed-in-ink"),
+        "a thin tint on paper looks alike");
   }
 
   @Test
@@ -128,7 +131,8 @@ class ColourChecksTest {
       }
     }
     Picture picture = Pictures.look("lime.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
-    Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333)).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
+    Job job = Made.with(picture, Made.background("b"), Made.photo("p", picture, 1, 1, 2, 1.333))
+        .withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("colour-range")).findFirst().orElseThrow();
     assertEquals(Optional.of("p"), found.itemId());
     assertTrue(found.sentence().contains("25 %"), found.sentence());
@@ -155,7 +159,8 @@ class ColourChecksTest {
       if (lens == Lens.NONE) {
         continue;
       }
-      LensView seen = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.WHITE);
+      LensView seen = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking,
+          lens, 3, Colour.WHITE);
       assertEquals(LIME.green(), seen.at(50, 140).orElseThrow().colour().green());
       int left = seen.image().getRGB(50, 140);
       int right = seen.image().getRGB(150, 141);
@@ -169,7 +174,8 @@ class ColourChecksTest {
           assertEquals(right & 255, right >> 8 & 255, "what is in range is grey");
         }
         case ON_STOCK -> {
-          int blue = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking, lens, 3, Colour.of(0x5B8FB0))
+          int blue = LensPainter.paint(page, job.frame(job.faces().get(0)).trim(), Affine.scale(40, 40), 200, 280, new Halvings(), inking,
+              lens, 3, Colour.of(0x5B8FB0))
               .image().getRGB(150, 141);
           assertEquals(SLATE.red() * 0x5B / 255, blue >> 16 & 255, 1, "the stock shows through");
           assertEquals(SLATE.rgb(), right & 0xFFFFFF, "on white it is as it was made");
@@ -188,9 +194,11 @@ class ColourChecksTest {
   void aSwatchThatChangesChangesAllThatUsesIt() throws Exception {
     FillStyle cover = new FillStyle.Gradient(false, 0, List.of(new FillStyle.Stop(0, SLATE), new FillStyle.Stop(1, Made.BEET)));
     Item covered = ((ItemShape) filled("g", SLATE)).withFillStyle(Optional.of(cover));
-    Job job = Made.card(filled("a", SLATE), covered, Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(SLATE)))
+    Job job = Made.card(filled("a", SLATE), covered,
+        Made.words("w", "Ink", 1, 1, 3, 1, Made.style("Alegreya", "Bold", 40).withColour(SLATE)))
         .withPalette(new Palette(List.of(Swatch.of("slate", SLATE), Swatch.of("beet", Made.BEET)), Colour.WHITE));
-    Job changed = ColourEdits.swatch(SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
+    Job changed = ColourEdits.swatch(
+        SLATE, new Swatch("moss", Colour.of(0x556B2F), Optional.of(new Ink.Process(new Cmyk(0.5, 0.2, 0.9, 0.3))))).change().apply(job);
     for (Item item : changed.faces().get(0).items()) {
       assertTrue(item.colours().contains(Colour.of(0x556B2F)), item.id());
       assertFalse(item.colours().contains(SLATE), item.id());
@@ -198,8 +206,11 @@ class ColourChecksTest {
     assertEquals("moss", changed.palette().swatches().get(0).name());
     Job other = ColourEdits.repaint(List.of(Swatch.of("one", Made.BEET), Swatch.of("two", SLATE))).change().apply(job);
     assertTrue(other.faces().get(0).items().get(0).colours().contains(Made.BEET), "two colours that change places");
-    assertEquals(List.of(Made.BEET, SLATE), ((FillStyle.Gradient) ((ItemShape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream().map(FillStyle.Stop::colour).toList());
-    Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
+    assertEquals(List.of(Made.BEET, SLATE),
+        ((FillStyle.Gradient) ((ItemShape) other.faces().get(0).items().get(1)).fillStyle().orElseThrow()).stops().stream()
+        .map(FillStyle.Stop::colour).toList());
+    Job again = ThimbleFile.read("j", new java.io.ByteArrayInputStream(
+        ThimbleFile.bytes(changed.withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP).withLimit(2.8)))));
     assertEquals(changed.palette(), again.palette());
     assertEquals(2.8, again.colour().limit());
     assertEquals(Destination.PRINT_SHOP, again.colour().to());

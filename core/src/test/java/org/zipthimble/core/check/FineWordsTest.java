@@ -42,7 +42,8 @@ class FineWordsTest {
 
   /** Limits: 0.25 pt printed, 0.5 pt left out of ink (common practice, no source). */
   @ParameterizedTest
-  @CsvSource({"CormorantGaramond_400Regular.ttf, Cormorant Garamond, Regular, 0.25, false", "CourierPrime_400Regular.ttf, Courier Prime, Regular, 0.5, true"})
+  @CsvSource({"CormorantGaramond_400Regular.ttf, Cormorant Garamond, Regular, 0.25, false",
+      "CourierPrime_400Regular.ttf, Courier Prime, Regular, 0.5, true"})
   void strokesAreMeasuredOnTheLetters(String file, String family, String style, double limit, boolean leftOut) throws Exception {
     double em = bar(file);
     for (double share : new double[] {0.8, 0.9, 1.04, 1.2}) {
@@ -70,7 +71,8 @@ class FineWordsTest {
     assertTrue(found(mended, "words-small").isEmpty());
     assertTrue(found(Made.card(words("Bring seeds", Made.style("Figtree", "Bold", 5.5))), "words-small").isEmpty());
     HoldsWords light = words("Bring seeds", Made.style("Figtree", "Bold", 5.5).withColour(Colour.WHITE));
-    assertEquals(1, found(Made.card(Made.background("b").filled(Optional.of(Colour.BLACK)), light), "words-small").size(), "left out of ink it wants 6 pt");
+    assertEquals(1, found(Made.card(Made.background("b").filled(Optional.of(Colour.BLACK)), light), "words-small").size(),
+        "left out of ink it wants 6 pt");
   }
 
   @Test
@@ -81,7 +83,8 @@ class FineWordsTest {
     assertTrue(mend.title().startsWith("Thicken by "), mend.title());
     Job mended = mend.edit().change().apply(job);
     assertTrue(found(mended, "words-thin").isEmpty());
-    assertEquals(thin.limit() - thin.figure(), mended.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters().detail().rings().get(0).widthPt(), 1e-9);
+    assertEquals(thin.limit() - thin.figure(), mended.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters()
+        .detail().rings().get(0).widthPt(), 1e-9);
   }
 
   @Test

@@ -121,7 +121,10 @@ class SeenFaultsTest {
     assertEquals(1, finding.figure());
   }
 
-  /** A press makes the block as wide as its word; what the words are ranged on and the top stay, turned or not, and it is no wider than it has to be. */
+  /**
+   * A press makes the block as wide as its word; what the words are ranged on and the top stay, turned or not, and it is no wider than it
+   * has to be.
+   */
   @ParameterizedTest
   @CsvSource({"LEFT, 0, 0", "CENTRE, 0.5, 0", "RIGHT, 1, 0", "CENTRE, 0.5, 30"})
   void aPressGivesAWideWordItsRoom(Align align, double share, double turn) {
@@ -154,7 +157,8 @@ class SeenFaultsTest {
   /** Along a line no block is of any help, and none is offered. */
   @Test
   void wordsAlongALineAreNotGivenABlock() {
-    HoldsWords along = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24)).withCourse(Optional.of(Course.ARC));
+    HoldsWords along = Made.words("w", "Marrowfieldseedlibrary", 1, 1, 0.5, 2, Made.style("Fraunces", "Regular", 24))
+        .withCourse(Optional.of(Course.ARC));
     Job job = Made.card(along);
     assertEquals(Optional.empty(), BlockRoom.room(along, new JobFonts(job)));
     assertEquals(job, done(job, StoryEdits.room("f1", "w")));
@@ -167,7 +171,8 @@ class SeenFaultsTest {
     for (int i = 1; i <= 200; i++) {
       path = path.line(i / 200.0, 0.02 * Math.sin(i / 12.0));
     }
-    ItemShape dense = ItemShape.of(ItemProperties.of("d", "Dense"), Placement.of(1, 1, 0.3, 0.3, 0), new Outline.Drawn(path.line(1, 1).line(0, 1).close().path()),
+    ItemShape dense = ItemShape.of(ItemProperties.of("d", "Dense"), Placement.of(1, 1, 0.3, 0.3, 0),
+        new Outline.Drawn(path.line(1, 1).line(0, 1).close().path()),
         Optional.of(Made.BEET), Optional.empty());
     Finding finding = only(vinyl(cut(dense)), "cut-dense");
     assertTrue(finding.figure() > 100, "how many: " + finding.figure());
@@ -181,13 +186,15 @@ class SeenFaultsTest {
 
   @Test
   void aMissingFaceIsSeenInACombination() {
-    Job job = done(Made.card(Made.background("g"), Made.rectangle("r", 1, 1, 3, 1), lost("w")), Shaping.combine("f1", Set.of("r", "w"), Way.TAKE_AWAY));
+    Job job = done(Made.card(Made.background("g"), Made.rectangle("r", 1, 1, 3, 1), lost("w")),
+        Shaping.combine("f1", Set.of("r", "w"), Way.TAKE_AWAY));
     assertTrue(codes(job).contains("font-missing"), codes(job).toString());
   }
 
   @Test
   void aMissingFaceIsSeenInAPattern() {
-    Item tiled = Made.rectangle("r", 1, 1, 3, 3).withFillStyle(Optional.of(new FillStyle.Tiles(List.of(lost("w")), new Size(1, 1), FillStyle.Laying.GRID)));
+    Item tiled = Made.rectangle("r", 1, 1, 3, 3).withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(lost("w")), new Size(1, 1), FillStyle.Laying.GRID)));
     assertTrue(codes(Made.card(Made.background("g"), tiled)).contains("font-missing"));
   }
 
@@ -198,7 +205,8 @@ class SeenFaultsTest {
 
   @Test
   void aMissingFaceIsSeenInAGroupWithinAGroup() {
-    Job job = done(Made.card(Made.background("g"), Made.rectangle("r", 1, 1, 3, 1), lost("w"), Made.ellipse("e", 1, 3, 1, 1)), Grouping.group("f1", Set.of("r", "w")));
+    Job job = done(Made.card(Made.background("g"), Made.rectangle("r", 1, 1, 3, 1), lost("w"), Made.ellipse("e", 1, 3, 1, 1)),
+        Grouping.group("f1", Set.of("r", "w")));
     String inner = job.faces().get(0).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
     assertTrue(codes(done(job, Grouping.group("f1", Set.of(inner, "e")))).contains("font-missing"));
   }
@@ -229,7 +237,8 @@ class SeenFaultsTest {
   void aDamagedPictureNeverBecomesARectangleThatIsCut() {
     Picture torn = damaged();
     ItemPhoto photo = Made.photo("p", torn, 1, 1, 3, 2);
-    Item cut = photo.with(photo.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withKind(CutKind.KISS).withLane("l1").along(CutEdge.OUTLINE, 0)));
+    Item cut = photo.with(photo.properties().withRole(Role.CUTS)
+        .withCutting(Cutting.PLAIN.withKind(CutKind.KISS).withLane("l1").along(CutEdge.OUTLINE, 0)));
     Job job = Made.with(torn, cut).withCutting(CutPlan.NONE.withLanes(List.of(VINYL)));
     List<CutLine> lines = CutLines.of(job, job.faces().get(0));
     assertTrue(lines.stream().allMatch(l -> l.path().segments().isEmpty()), lines.toString());
@@ -240,9 +249,11 @@ class SeenFaultsTest {
   @Test
   void aDamagedPictureInAMountOrAPatternIsSeenToo() {
     Picture torn = damaged();
-    Item tiled = Made.rectangle("r", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.photo("t", torn, 0, 0, 0.4, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.BRICK)));
+    Item tiled = Made.rectangle("r", 1, 4, 2, 2).withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(Made.photo("t", torn, 0, 0, 0.4, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.BRICK)));
     assertTrue(codes(Made.with(torn, Made.background("g"), tiled)).contains("picture-damaged"));
-    Job mounted = done(Made.with(torn, Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.photo("p", torn, 0, 0, 1, 1)), Mounts.make("f1", Set.of("e", "p")));
+    Job mounted = done(Made.with(torn, Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.photo("p", torn, 0, 0, 1, 1)),
+        Mounts.make("f1", Set.of("e", "p")));
     assertTrue(codes(mounted).contains("picture-damaged"));
   }
 
@@ -250,8 +261,10 @@ class SeenFaultsTest {
   @Test
   void relinkingReachesPatternsAndMounts() throws Trouble {
     Picture torn = damaged();
-    Item tiled = Made.rectangle("r", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.photo("t", torn, 0, 0, 0.4, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.GRID)));
-    Job job = done(Made.with(torn, Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.photo("p", torn, 0, 0, 1, 1), tiled, Made.photo("q", torn, 3, 3, 0.3, 0.2)),
+    Item tiled = Made.rectangle("r", 1, 4, 2, 2).withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(Made.photo("t", torn, 0, 0, 0.4, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.GRID)));
+    Job job = done(Made.with(torn, Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.photo("p", torn, 0, 0, 1, 1), tiled,
+        Made.photo("q", torn, 3, 3, 0.3, 0.2)),
         Mounts.make("f1", Set.of("e", "p")));
     Picture whole = Made.picture(120, 80);
     Job linked = done(job, PictureEdits.relink(torn.id(), whole));

@@ -45,14 +45,16 @@ class CodesTest {
   Path folder;
 
   private static ItemShape code(CodeKind kind, String content, double width, double height) {
-    return ItemShape.of(ItemProperties.of("i1", "Code"), Placement.of(1, 1, width, height, 0), new Outline.Coded(kind, content, Optional.empty()), Optional.of(Colour.BLACK), Optional.empty());
+    return ItemShape.of(ItemProperties.of("i1", "Code"), Placement.of(1, 1, width, height, 0),
+        new Outline.Coded(kind, content, Optional.empty()), Optional.of(Colour.BLACK), Optional.empty());
   }
 
   private String read(ItemShape code, BarcodeFormat format) throws Exception {
     Job job = Made.card(code);
     Path pdf = folder.resolve("code.pdf");
     Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
-    Process process = new ProcessBuilder("pdftoppm", "-r", "300", "-png", "-singlefile", pdf.toString(), folder.resolve("page").toString()).start();
+    Process process = new ProcessBuilder("pdftoppm", "-r", "300", "-png", "-singlefile", pdf.toString(), folder.resolve("page").toString())
+        .start();
     assertEquals(0, process.waitFor());
     BufferedImage page = ImageIO.read(folder.resolve("page.png").toFile());
     // one of the readers wants little else beside the code: an eighth of an inch of bleed, an inch to the code, its box and a little more
@@ -60,16 +62,20 @@ class CodesTest {
     BufferedImage image = page.getSubimage(300, 300, (int) (300 * (p.width() + 0.25)), (int) (300 * (p.height() + 0.25)));
     int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
     RGBLuminanceSource source = new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels);
-    Result result = new MultiFormatReader().decode(new BinaryBitmap(new HybridBinarizer(source)), Map.of(DecodeHintType.POSSIBLE_FORMATS, List.of(format), DecodeHintType.TRY_HARDER, true));
+    Result result = new MultiFormatReader().decode(new BinaryBitmap(new HybridBinarizer(source)),
+        Map.of(DecodeHintType.POSSIBLE_FORMATS, List.of(format), DecodeHintType.TRY_HARDER, true));
     return result.getText();
   }
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "QR | QR_CODE | https://marrowfield.example/swap | https://marrowfield.example/swap | 1 | 1", "QR | QR_CODE | Samen säen | Samen säen | 0.8 | 0.8",
-    "DATA_MATRIX | DATA_MATRIX | MARROW-2027-0313 | MARROW-2027-0313 | 0.6 | 0.6", "UPC_A | UPC_A | 03600029145 | 036000291452 | 1.469 | 1.02",
+    "QR | QR_CODE | https://marrowfield.example/swap | https://marrowfield.example/swap | 1 | 1",
+        "QR | QR_CODE | Samen säen | Samen säen | 0.8 | 0.8",
+    "DATA_MATRIX | DATA_MATRIX | MARROW-2027-0313 | MARROW-2027-0313 | 0.6 | 0.6",
+    "UPC_A | UPC_A | 03600029145 | 036000291452 | 1.469 | 1.02",
     "EAN_13 | EAN_13 | 400638133393 | 4006381333931 | 1.469 | 1.02", "CODE_128 | CODE_128 | Lot 27-B | Lot 27-B | 2 | 0.6"})
-  void everyCodeIsReadAsItWasTyped(CodeKind kind, BarcodeFormat format, String content, String read, double width, double height) throws Exception {
+  void everyCodeIsReadAsItWasTyped(CodeKind kind, BarcodeFormat format, String content, String read, double width, double height)
+  throws Exception {
     assertEquals(read, this.read(code(kind, content, width, height), format));
   }
 
@@ -107,7 +113,8 @@ class CodesTest {
     assertEquals(List.of("code-small"), found(code(CodeKind.QR, "seeds", 0.3, 0.3)));
     assertEquals(List.of("code-faint"), found(code(CodeKind.QR, "seeds", 1, 1).filled(Optional.of(Colour.of(0xC0C0C0)))));
     Item dark = Made.rectangle("d", 0.5, 0.5, 3, 3).filled(Optional.of(Colour.of(0x202020)));
-    assertEquals(List.of("code-faint"), found(dark, code(CodeKind.QR, "seeds", 1, 1).filled(Optional.of(Colour.WHITE))), "light bars on dark ground are not read by all");
+    assertEquals(List.of("code-faint"), found(dark, code(CodeKind.QR, "seeds", 1, 1).filled(Optional.of(Colour.WHITE))),
+        "light bars on dark ground are not read by all");
     assertEquals(List.of("code-crowded"), found(code(CodeKind.QR, "seeds", 1, 1), Made.ellipse("e", 1.9, 1.9, 0.5, 0.5)));
   }
 

@@ -7,12 +7,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Contrast ratios against figures that are published with the W3C's guidelines (Understanding success criterion 1.4.3 and its techniques G17,
- * G18: 21 for black on white, 4.54 for #767676, 7 for #595959 on white; the others worked out by hand from the formula of WCAG 2.2).
+ * Contrast ratios against figures that are published with the W3C's guidelines (Understanding success criterion 1.4.3 and its techniques
+ * G17, G18: 21 for black on white, 4.54 for #767676, 7 for #595959 on white; the others worked out by hand from the formula of WCAG 2.2).
  */
 class ContrastTest {
   @ParameterizedTest
-  @CsvSource({"000000, ffffff, 21", "767676, ffffff, 4.54", "777777, ffffff, 4.48", "595959, ffffff, 7.0", "ff0000, ffffff, 4.0", "0000ff, ffffff, 8.59",
+  @CsvSource({"000000, ffffff, 21", "767676, ffffff, 4.54", "777777, ffffff, 4.48", "595959, ffffff, 7.0", "ff0000, ffffff, 4.0",
+      "0000ff, ffffff, 8.59",
       "00ff00, ffffff, 1.37", "ffff00, ffffff, 1.07", "949494, ffffff, 3.03", "123456, 123456, 1"})
   void ratiosAreThoseOfTheGuidelines(String a, String b, double wanted) {
     Colour one = Colour.of(Integer.parseInt(a, 16));

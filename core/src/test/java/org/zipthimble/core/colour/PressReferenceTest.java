@@ -54,7 +54,8 @@ class PressReferenceTest {
     assertTrue(process.waitFor(60, TimeUnit.SECONDS), "transicc ends");
     List<double[]> found = new ArrayList<>();
     for (String line : Files.readString(out, StandardCharsets.US_ASCII).split("\n")) {
-      double[] row = Arrays.stream(line.strip().split("\\s+")).filter(w -> w.matches("-?[0-9.]+")).mapToDouble(Double::parseDouble).toArray();
+      double[] row = Arrays.stream(line.strip().split("\\s+")).filter(w -> w.matches("-?[0-9.]+")).mapToDouble(Double::parseDouble)
+          .toArray();
       if (row.length >= 3) {
         found.add(row);
       }
@@ -90,7 +91,8 @@ class PressReferenceTest {
     Collections.sort(apart);
     double median = apart.get(apart.size() / 2);
     double most = apart.get(apart.size() - 1);
-    System.out.printf(Locale.ROOT, "%s%s: CIEDE2000 median %.4f, largest %.4f, ink largest %.2f %%%n", intent, blackPoint ? " with black point" : "", median, most, mostInk * 100);
+    System.out.printf(Locale.ROOT, "%s%s: CIEDE2000 median %.4f, largest %.4f, ink largest %.2f %%%n", intent,
+        blackPoint ? " with black point" : "", median, most, mostInk * 100);
     assertTrue(median < 0.02, intent + " median " + median);
     assertTrue(most < 0.1, intent + " largest " + most);
   }
@@ -99,11 +101,14 @@ class PressReferenceTest {
   @EnumSource(value = Intent.class, names = {"RELATIVE", "ABSOLUTE"})
   void whatIsSeenIsWhatLittleCmsSees(Intent intent) throws Exception {
     Random random = new Random(9);
-    List<Cmyk> inks = new ArrayList<>(List.of(Cmyk.NONE, Cmyk.BLACK, Cmyk.RICH_BLACK, new Cmyk(1, 0, 0, 0), new Cmyk(0, 1, 0, 0), new Cmyk(0, 0, 1, 0)));
+    List<Cmyk> inks = new ArrayList<>(
+        List.of(Cmyk.NONE, Cmyk.BLACK, Cmyk.RICH_BLACK, new Cmyk(1, 0, 0, 0), new Cmyk(0, 1, 0, 0), new Cmyk(0, 0, 1, 0)));
     for (int i = 0; i < 250; i++) {
       inks.add(new Cmyk(random.nextDouble(), random.nextDouble(), random.nextDouble(), random.nextDouble()));
     }
-    List<String> lines = inks.stream().map(c -> String.format(Locale.ROOT, "%.6f %.6f %.6f %.6f", c.cyan() * 100, c.magenta() * 100, c.yellow() * 100, c.black() * 100)).toList();
+    List<String> lines = inks.stream()
+        .map(c -> String.format(Locale.ROOT, "%.6f %.6f %.6f %.6f", c.cyan() * 100, c.magenta() * 100, c.yellow() * 100, c.black() * 100))
+        .toList();
     List<double[]> reference = lcms(lines, "-i" + icc, "-o*Lab", "-t" + intent.ordinal());
     Press press = Press.of(Profile.shipped(), intent, false);
     double most = 0;

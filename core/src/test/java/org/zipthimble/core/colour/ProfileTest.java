@@ -71,7 +71,9 @@ class ProfileTest {
     for (int i = 0; i < places; i++) {
       double dark = Integer.bitCount(i) / 8.0;
       for (int o = 0; o < out; o++) {
-        body.write(bytes((int) (65535 * Math.max(0, Math.min(1, 0.2 + 0.6 * (toLab && o == 0 ? 1 - dark : 0.5 + (random.nextDouble() - 0.5) * 0.3))))));
+        body.write(
+            bytes((int) (65535 * Math.max(
+            0, Math.min(1, 0.2 + 0.6 * (toLab && o == 0 ? 1 - dark : 0.5 + (random.nextDouble() - 0.5) * 0.3))))));
       }
     }
     while (body.size() % 4 != 0) {
@@ -81,7 +83,8 @@ class ProfileTest {
     for (int i = 0; i < (toLab ? 4 : 4); i++) {
       body.write(para(1.2));
     }
-    ByteBuffer head = ByteBuffer.allocate(32).put((toLab ? "mAB " : "mBA ").getBytes(StandardCharsets.US_ASCII)).putInt(0).put((byte) in).put((byte) out).putShort((short) 0);
+    ByteBuffer head = ByteBuffer.allocate(32).put((toLab ? "mAB " : "mBA ").getBytes(StandardCharsets.US_ASCII)).putInt(0).put((byte) in)
+        .put((byte) out).putShort((short) 0);
     for (int offset : at) {
       head.putInt(offset);
     }
@@ -93,12 +96,14 @@ class ProfileTest {
 
   private static byte[] text(String words) {
     byte[] wide = words.getBytes(StandardCharsets.UTF_16BE);
-    return ByteBuffer.allocate(28 + wide.length).put("mluc".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(1).putInt(12).put("enUS".getBytes(StandardCharsets.US_ASCII))
+    return ByteBuffer.allocate(28 + wide.length).put("mluc".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(1).putInt(12)
+        .put("enUS".getBytes(StandardCharsets.US_ASCII))
         .putInt(wide.length).putInt(28).put(wide).array();
   }
 
   private static byte[] version4() throws Exception {
-    byte[] white = ByteBuffer.allocate(20).put("XYZ ".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(fixed(0.9642)).putInt(fixed(1)).putInt(fixed(0.8249)).array();
+    byte[] white = ByteBuffer.allocate(20).put("XYZ ".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(fixed(0.9642)).putInt(fixed(1))
+        .putInt(fixed(0.8249)).array();
     Map<String, byte[]> tags = new LinkedHashMap<>();
     tags.put("desc", text("Invented press"));
     tags.put("cprt", text("none"));
@@ -138,7 +143,8 @@ class ProfileTest {
     Path out = folder.resolve("out.txt");
     Process process = new ProcessBuilder(command).redirectInput(in.toFile()).redirectOutput(out.toFile()).start();
     assertTrue(process.waitFor(30, TimeUnit.SECONDS), "transicc ends");
-    return Arrays.stream(Files.readString(out).strip().split("\\s+")).filter(w -> w.matches("-?[0-9.]+")).limit(4).mapToDouble(Double::parseDouble).toArray();
+    return Arrays.stream(Files.readString(out).strip().split("\\s+")).filter(w -> w.matches("-?[0-9.]+")).limit(4)
+        .mapToDouble(Double::parseDouble).toArray();
   }
 
   @Test
@@ -149,7 +155,8 @@ class ProfileTest {
     assertEquals("Invented press", profile.name());
     Press press = Press.of(profile, Intent.RELATIVE, false);
     for (Cmyk ink : new Cmyk[] {Cmyk.NONE, Cmyk.BLACK, new Cmyk(0.3, 0.6, 0.1, 0.2), new Cmyk(0.9, 0.05, 0.7, 0.4)}) {
-      double[] theirs = lcms(String.format(Locale.ROOT, "%.6f %.6f %.6f %.6f", ink.cyan() * 100, ink.magenta() * 100, ink.yellow() * 100, ink.black() * 100),
+      double[] theirs = lcms(String.format(Locale.ROOT, "%.6f %.6f %.6f %.6f", ink.cyan() * 100, ink.magenta() * 100, ink.yellow() * 100,
+          ink.black() * 100),
           "-i" + icc, "-o*Lab", "-t1");
       assertEquals(0, Difference.ciede2000(press.seen(ink), new Lab(theirs[0], theirs[1], theirs[2])), 0.2, ink.text());
     }

@@ -74,7 +74,8 @@ class CutJobTest {
 
   @Test
   void theLaneBelowGrowsUnderTheOneAboveSoThatNoGapShows() {
-    Job job = job(plan(LOW.withUnderlay(Optional.of(1.0 / 32)), HIGH), kiss(Made.rectangle("i1", 1, 1, 1, 1), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
+    Job job = job(plan(LOW.withUnderlay(Optional.of(1.0 / 32)), HIGH), kiss(Made.rectangle("i1", 1, 1, 1, 1), "l1"),
+        kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
     List<CutLine> low = lines(job).stream().filter(l -> l.lane().equals("l1")).toList();
     double own = 1;
     double grown = Math.PI / 4 + Math.PI / 32 + Math.PI / 1024;
@@ -111,10 +112,12 @@ class CutJobTest {
 
   @Test
   void aMirroredLaneIsCutAsAMirrorImageAndAWrongOneIsTold() {
-    Item leaf = kiss(Drawings.shape(ItemProperties.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item leaf = kiss(Drawings.shape(ItemProperties.of("i1", "Leaf"), Path.build().start(1, 1).line(3, 1).line(1, 2).close().path(),
+        Optional.of(Colour.BLACK), Optional.empty()), "l1");
     Job job = job(plan(LOW.withMirrored(true)), leaf);
     CutPiece piece = Pieces.of(job, job.cutting().lanes().get(0)).get(0);
-    assertTrue(org.zipthimble.core.geom.Inside.contains(piece.outline(), new Point(2.9, 1.9), 1e-3), "the right angle stands at the right now");
+    assertTrue(org.zipthimble.core.geom.Inside.contains(piece.outline(), new Point(2.9, 1.9), 1e-3),
+        "the right angle stands at the right now");
     assertTrue(codes(job).contains("cut-mirrored"));
     assertTrue(codes(job(plan(Lane.of("l1", "Film", Material.IRON_ON, Made.BEET).withMirrored(false)), leaf)).contains("cut-unmirrored"));
     assertFalse(codes(job(plan(LOW), leaf)).contains("cut-mirrored"));
@@ -124,7 +127,8 @@ class CutJobTest {
   void whatIsInsideIsCutFirstAndAClosedCutGoesOnPastItsBeginning() {
     Path ring = Shapes.rectangle(new Box(1, 1, 4, 4)).plus(Shapes.rectangle(new Box(2, 2, 1, 1)));
     List<CutLine> lines = List.of(
-        new CutLine(ring, CutKind.THROUGH, "l1", "a", "a", "a"), new CutLine(Shapes.line(new Point(1.2, 1.2), new Point(1.8, 1.2)), CutKind.SCORE, "l1", "b", "b", "b"));
+        new CutLine(ring, CutKind.THROUGH, "l1", "a", "a", "a"),
+        new CutLine(Shapes.line(new Point(1.2, 1.2), new Point(1.8, 1.2)), CutKind.SCORE, "l1", "b", "b", "b"));
     Blade plain = Blade.FINE.reaching(0, 0);
     List<Stroke> strokes = ToolPath.of(lines, plain);
     assertEquals(CutKind.SCORE, strokes.get(0).kind());
@@ -219,8 +223,10 @@ class CutJobTest {
 
   @Test
   void eachFaultForTheBladeIsFoundCountedAndMeasured() {
-    Item open = kiss(Drawings.shape(ItemProperties.of("o", "Open"), Path.build().start(0, 0).line(1, 0).line(1, 1).path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
-    Item crossing = kiss(Drawings.shape(ItemProperties.of("c", "Bow"), Path.build().start(2, 0).line(3, 1).line(3, 0).line(2, 1).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item open = kiss(Drawings.shape(ItemProperties.of("o", "Open"), Path.build().start(0, 0).line(1, 0).line(1, 1).path(),
+        Optional.of(Colour.BLACK), Optional.empty()), "l1");
+    Item crossing = kiss(Drawings.shape(ItemProperties.of("c", "Bow"),
+        Path.build().start(2, 0).line(3, 1).line(3, 0).line(2, 1).close().path(), Optional.of(Colour.BLACK), Optional.empty()), "l1");
     Item speck = kiss(Made.rectangle("s", 4, 0, 0.05, 0.05), "l1");
     Item once = kiss(Made.rectangle("a", 0, 2, 1, 1), "l1");
     Item twice = kiss(Made.rectangle("b", 0, 2, 1, 1), "l1");
@@ -231,18 +237,21 @@ class CutJobTest {
     Item words = kiss(Made.words("w", "Ab", 1, 5, 2, 1, Made.style("Josefin Sans", "Bold", 40)), "l1");
     Job job = job(plan(LOW), open, crossing, speck, once, twice, beside, touching, thin, nowhere, words);
     List<String> codes = codes(job);
-    for (String code : List.of("cut-open", "cut-crossing", "cut-speck", "cut-twice", "cut-double", "cut-thin", "cut-gap", "cut-no-lane", "cut-words")) {
+    for (String code : List.of("cut-open", "cut-crossing", "cut-speck", "cut-twice", "cut-double", "cut-thin", "cut-gap", "cut-no-lane",
+        "cut-words")) {
       assertTrue(codes.contains(code), code + " in " + codes);
     }
     Finding gap = Checks.run(job).stream().filter(f -> f.code().equals("cut-gap") && f.figure() < 0.03).findFirst().orElseThrow();
     assertEquals(0.02, gap.figure(), 1e-6);
-    assertEquals(0.03, Checks.run(job).stream().filter(f -> f.code().equals("cut-thin") && f.itemId().equals(Optional.of("t"))).mapToDouble(Finding::figure).min().orElse(9), 1e-3);
+    assertEquals(0.03, Checks.run(job).stream().filter(f -> f.code().equals("cut-thin") && f.itemId().equals(Optional.of("t")))
+        .mapToDouble(Finding::figure).min().orElse(9), 1e-3);
     assertTrue(codes(job(plan(LOW), kiss(Made.rectangle("g", 1, 1, 1, 1), "l1"))).isEmpty(), "a sound cut has no findings");
   }
 
   @Test
   void weedingLinesStopShortOfThePieces() {
-    Job job = job(plan(LOW).weeded(0.25, 0.5).withNested(true), kiss(Made.ellipse("i1", 1, 1, 2, 2), "l1"), kiss(Made.ellipse("i2", 1, 4, 2, 2), "l1"));
+    Job job = job(plan(LOW).weeded(0.25, 0.5).withNested(true), kiss(Made.ellipse("i1", 1, 1, 2, 2), "l1"),
+        kiss(Made.ellipse("i2", 1, 4, 2, 2), "l1"));
     CutSheet sheet = Layout.of(job).sheets().get(0);
     assertTrue(sheet.extras().size() > 3);
     for (CutLine line : sheet.extras().subList(1, sheet.extras().size())) {
@@ -255,11 +264,13 @@ class CutJobTest {
 
   @Test
   void piecesLieWhereTheyWereNestedOrMovedByHandAndConflictsAreTold() {
-    Job job = job(plan(LOW).withNested(true).spaced(0.125, Turns.QUARTER, false), kiss(Made.rectangle("i1", 1, 1, 2, 1), "l1"), kiss(Made.ellipse("i2", 1, 3, 1, 1), "l1"));
+    Job job = job(plan(LOW).withNested(true).spaced(0.125, Turns.QUARTER, false), kiss(Made.rectangle("i1", 1, 1, 2, 1), "l1"),
+        kiss(Made.ellipse("i2", 1, 3, 1, 1), "l1"));
     CutSheet sheet = Layout.of(job).sheets().get(0);
     assertEquals(2, sheet.pieces().size());
     var laid = Layout.laid(job, LOW);
-    Job moved = CutEdits.laid("l1", laid.stream().map(l -> l.piece().equals("i2") ? l.moved(5, 5) : l).toList(), "edit.layPiece").change().apply(job);
+    Job moved = CutEdits.laid("l1", laid.stream().map(l -> l.piece().equals("i2") ? l.moved(5, 5) : l).toList(), "edit.layPiece").change()
+        .apply(job);
     CutPiece before = sheet.pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
     CutPiece after = Layout.of(moved).sheets().get(0).pieces().stream().filter(p -> p.id().equals("i2")).findFirst().orElseThrow();
     assertEquals(Pieces.middle(before.outline()).x() + 5, Pieces.middle(after.outline()).x(), 1e-6);
@@ -267,13 +278,15 @@ class CutJobTest {
     assertTrue(Layout.conflict(sheet, before.mapped(Affine.move(30, 0)), 0.125).isPresent(), "off the mat");
     Point to = Pieces.middle(first.outline());
     Point from = Pieces.middle(before.outline());
-    assertEquals(Optional.of(first.name()), Layout.conflict(sheet, before.mapped(Affine.move(to.x() - from.x(), to.y() - from.y())), 0.125));
+    assertEquals(Optional.of(first.name()),
+        Layout.conflict(sheet, before.mapped(Affine.move(to.x() - from.x(), to.y() - from.y())), 0.125));
     assertTrue(Layout.conflict(sheet, before, 0.12).isEmpty());
   }
 
   @Test
   void alignmentMarksStandAtTheSamePlaceInEveryLane() {
-    Job job = job(plan(LOW, HIGH).withMarks(true), kiss(Made.rectangle("i1", 1, 1, 3, 3), "l1"), kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
+    Job job = job(plan(LOW, HIGH).withMarks(true), kiss(Made.rectangle("i1", 1, 1, 3, 3), "l1"),
+        kiss(Made.ellipse("i2", 2, 2, 1, 1), "l2"));
     Map<String, List<Box>> marks = new java.util.TreeMap<>();
     lines(job).stream().filter(l -> l.source().isEmpty()).forEach(l -> marks.computeIfAbsent(l.lane(), k -> new ArrayList<>())
         .add(org.zipthimble.core.geom.Measure.bounds(l.path()).orElseThrow()));

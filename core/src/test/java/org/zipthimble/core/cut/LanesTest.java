@@ -76,7 +76,8 @@ class LanesTest {
   }
 
   private static Job three() {
-    return job(cut(Made.rectangle("a", 1, 1, 1, 1), "l1"), cut(Made.rectangle("b", 2.5, 1, 1, 1), "l2"), cut(Made.ellipse("c", 1, 3, 1, 1), "l2"));
+    return job(cut(Made.rectangle("a", 1, 1, 1, 1), "l1"), cut(Made.rectangle("b", 2.5, 1, 1, 1), "l2"),
+        cut(Made.ellipse("c", 1, 3, 1, 1), "l2"));
   }
 
   @Test
@@ -107,10 +108,14 @@ class LanesTest {
     return in(job, id).properties().cutting().lane();
   }
 
-  /** Two cream rectangles and a beet ellipse that are to be cut lie in two lanes, cut as vinyl usually is, and no more of it need be chosen. */
+  /**
+   * Two cream rectangles and a beet ellipse that are to be cut lie in two lanes, cut as vinyl usually is, and no more of it need be
+   * chosen.
+   */
   @Test
   void whatIsToBeCutLiesInTheLaneOfItsColour() {
-    Job blank = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.ellipse("b", 2.5, 1, 1, 1), Made.rectangle("c", 1, 3, 1, 1), Made.rectangle("d", 1, 5, 1, 1));
+    Job blank = Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.ellipse("b", 2.5, 1, 1, 1), Made.rectangle("c", 1, 3, 1, 1),
+        Made.rectangle("d", 1, 5, 1, 1));
     Job cut = done(blank, CutEdits.role("f1", Set.of("a", "b", "c"), Role.CUTS));
     assertEquals(List.of("l1", "l2"), lanes(cut));
     assertEquals(List.of(Made.CREAM, Made.BEET), cut.cutting().lanes().stream().map(Lane::colour).toList());
@@ -118,7 +123,8 @@ class LanesTest {
     assertEquals(CutKind.KISS, in(cut, "b").properties().cutting().kind());
     assertEquals(Role.PRINTS, in(cut, "d").properties().role());
     assertEquals(cut, done(cut, CutEdits.role("f1", Set.of("b"), Role.CUTS)), "what lies in a lane stays there");
-    Job moved = done(cut, CutEdits.cutting("f1", Set.of("c"), c -> c.withLane("l2").withKind(CutKind.THROUGH)), CutEdits.role("f1", Set.of("c"), Role.PRINTS_AND_CUTS));
+    Job moved = done(cut, CutEdits.cutting("f1", Set.of("c"), c -> c.withLane("l2").withKind(CutKind.THROUGH)),
+        CutEdits.role("f1", Set.of("c"), Role.PRINTS_AND_CUTS));
     assertEquals("l2", lane(moved, "c"));
     assertEquals(CutKind.THROUGH, in(moved, "c").properties().cutting().kind());
   }
@@ -143,7 +149,8 @@ class LanesTest {
     Job none = done(one, CutEdits.role("f1", Set.of("a"), Role.GUIDE));
     assertEquals(List.of("l2"), lanes(none));
     assertEquals("", lane(none, "a"));
-    assertEquals(List.of("l1", "l2", "l3"), lanes(done(three(), CutEdits.role("f1", Set.of("a"), Role.PRINTS))), "a lane of the person’s own stays too");
+    assertEquals(List.of("l1", "l2", "l3"), lanes(done(three(), CutEdits.role("f1", Set.of("a"), Role.PRINTS))),
+        "a lane of the person’s own stays too");
   }
 
   @Test
@@ -187,7 +194,8 @@ class LanesTest {
 
   @Test
   void aLaneIsChosenOnceAndCutTwice() {
-    Job job = done(Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.rectangle("b", 3, 1, 1, 1)), CutEdits.addLane(CREAM), CutEdits.assign("f1", Set.of("a", "b"), CREAM));
+    Job job = done(Made.card(Made.rectangle("a", 1, 1, 1, 1), Made.rectangle("b", 3, 1, 1, 1)), CutEdits.addLane(CREAM),
+        CutEdits.assign("f1", Set.of("a", "b"), CREAM));
     assertEquals(List.of("l1"), lanes(job));
     assertEquals(2, CutLines.of(job, job.faces().get(0)).size());
   }
@@ -196,8 +204,10 @@ class LanesTest {
   @Test
   void aScrapIsTheStock() throws Exception {
     Path scrap = Path.build().start(0, 0).line(4, 0).line(4, 2).line(2, 2).line(2, 6).line(0, 6).close().path();
-    Job job = done(job(cut(Made.rectangle("a", 1, 1, 1.5, 1.5), "l1"), cut(Made.rectangle("b", 1, 3, 1.5, 1.5), "l1"), cut(Made.rectangle("c", 3, 3, 1.5, 1.5), "l1")),
-        CutEdits.scrap("l1", scrap.mapped(Affine.move(10, 20))), CutEdits.plan("edit.nest", p -> p.withNested(true).withTurns(Turns.NONE).withGap(0.1)));
+    Job job = done(job(cut(Made.rectangle("a", 1, 1, 1.5, 1.5), "l1"), cut(Made.rectangle("b", 1, 3, 1.5, 1.5), "l1"),
+        cut(Made.rectangle("c", 3, 3, 1.5, 1.5), "l1")),
+        CutEdits.scrap("l1", scrap.mapped(Affine.move(10, 20))),
+        CutEdits.plan("edit.nest", p -> p.withNested(true).withTurns(Turns.NONE).withGap(0.1)));
     Supply supply = job.cutting().lane("l1").orElseThrow().supply();
     assertEquals(4, supply.size().width(), 1e-9);
     assertEquals(6, supply.size().height(), 1e-9);
@@ -208,7 +218,8 @@ class LanesTest {
       for (CutLine line : sheet.lines()) {
         Path outside = org.zipthimble.core.overlay.Combine.combine(Way.TAKE_AWAY, List.of(supply.scrap().get(), line.path()));
         area += Extent.area(line.path());
-        assertEquals(Extent.area(supply.scrap().get()) - Extent.area(line.path()), Extent.area(outside), 1e-6, "it lies wholly on the scrap");
+        assertEquals(Extent.area(supply.scrap().get()) - Extent.area(line.path()), Extent.area(outside), 1e-6,
+            "it lies wholly on the scrap");
       }
     }
     assertEquals(3 * 2.25, area, 1e-6, "every piece is cut once");
@@ -242,14 +253,16 @@ class LanesTest {
     HoldsWords words = Made.words("w", "Marrow", 1, 1, 3, 1, Made.style("Gone Garden", "Regular", 24));
     Job job = done(job(cut(Made.rectangle("r", 1, 1, 3, 2), "l1"), words), Shaping.combine("f1", Set.of("r", "w"), Way.TAKE_AWAY));
     String group = job.faces().get(0).items().get(0).id();
-    Job cut = done(job, org.zipthimble.core.edit.Edits.properties("f1", Set.of(group), "edit.role", p -> p.withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))));
+    Job cut = done(job, org.zipthimble.core.edit.Edits.properties(
+        "f1", Set.of(group), "edit.role", p -> p.withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))));
     assertEquals(List.of("Gone Garden Regular"), CutFonts.missing(cut));
   }
 
   @Test
   void nothingIsCutInAStandInWithoutAPersonsWord(@TempDir java.nio.file.Path folder) throws Exception {
     Job job = job(lost("a"));
-    FileOrder order = FileOrder.of(folder.resolve("a.svg"), OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN));
+    FileOrder order = FileOrder.of(folder.resolve("a.svg"), OptionalInt.empty(), 300, PageOptions.of(job))
+        .withContent(Optional.of(Content.DESIGN));
     Trouble trouble = assertThrows(Trouble.class, () -> Sender.send(job, order, Progress.SILENT));
     assertTrue(trouble.getMessage().contains("Gone Garden Regular"), trouble.getMessage());
     assertFalse(java.nio.file.Files.exists(folder.resolve("a.svg")));

@@ -32,8 +32,10 @@ class OtherSheetTest {
   private static Job job(int count, double side) {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      ItemProperties properties = ItemProperties.of("i" + i, "Tile " + i).withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
-      items.add(ItemShape.of(properties, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0), Optional.of(Colour.BLACK), Optional.empty()));
+      ItemProperties properties = ItemProperties.of("i" + i, "Tile " + i).withRole(Role.CUTS)
+          .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS));
+      items.add(ItemShape.of(properties, Placement.of(new Box(i * (side + 0.2), 0, side, side)), new Outline.Rectangle(0),
+          Optional.of(Colour.BLACK), Optional.empty()));
     }
     Job job = StandardItem.blank("Tiles", new Size(48, 12), 1).withFaces(List.of(Face.of("f1", "front", items)));
     Lane lane = Lane.of("l1", "Vinyl", Material.CUT_VINYL, Colour.BLACK).withSupply(Supply.MAT_12);
@@ -54,7 +56,8 @@ class OtherSheetTest {
     List<CutSheet> sheets = Layout.of(two).sheets();
     assertEquals(List.of(2, 1), sheets.stream().map(s -> s.pieces().size()).toList());
     sheets.forEach(s -> s.pieces().forEach(p -> assertEquals(Optional.empty(), Layout.conflict(s, p, two.cutting().gap()))));
-    assertEquals(3.0 * 3.0 * 3, sheets.stream().flatMap(s -> s.pieces().stream()).mapToDouble(p -> org.zipthimble.core.geom.Extent.area(p.outline())).sum(), 1e-9);
+    assertEquals(3.0 * 3.0 * 3, sheets.stream().flatMap(s -> s.pieces().stream())
+        .mapToDouble(p -> org.zipthimble.core.geom.Extent.area(p.outline())).sum(), 1e-9);
     Job one = moved(two, sheets.get(1), 0, 1);
     assertEquals(1, Layout.of(one).sheets().size());
     assertEquals(3, Layout.of(one).sheets().get(0).pieces().size());

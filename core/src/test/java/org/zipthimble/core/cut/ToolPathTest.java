@@ -53,7 +53,8 @@ class ToolPathTest {
   void aPerforationIsDashesAlongTheWay(double length) {
     List<Point> way = List.of(new Point(0, 0), new Point(length * 0.4, 0), new Point(length * 0.4, length * 0.6));
     LengthIndexedLine along = new LengthIndexedLine(jts(way));
-    List<Stroke> strokes = ToolPath.of(List.of(line(open(way.toArray(new Point[0])), CutKind.PERFORATE, "a")), Blade.FINE.reaching(0.1, 0.01));
+    List<Stroke> strokes = ToolPath.of(List.of(line(open(way.toArray(new Point[0])), CutKind.PERFORATE, "a")),
+        Blade.FINE.reaching(0.1, 0.01));
     int wanted = 0;
     for (double from = 0; from < length - 1e-9; from += DASH + BRIDGE) {
       LineString dash = (LineString) along.extractLine(from, Math.min(length, from + DASH));
@@ -68,7 +69,8 @@ class ToolPathTest {
 
   @Test
   void aClosedPerforationGoesRoundOnceAndNoFurther() {
-    List<Stroke> strokes = ToolPath.of(List.of(line(Shapes.rectangle(new Box(1, 1, 3, 2)), CutKind.PERFORATE, "a")), Blade.FINE.reaching(0.25, 0.02));
+    List<Stroke> strokes = ToolPath.of(List.of(line(Shapes.rectangle(new Box(1, 1, 3, 2)), CutKind.PERFORATE, "a")),
+        Blade.FINE.reaching(0.25, 0.02));
     double dashes = strokes.stream().mapToDouble(Stroke::length).sum();
     double whole = 10;
     int full = (int) Math.floor(whole / (DASH + BRIDGE));
@@ -99,8 +101,10 @@ class ToolPathTest {
     Path square = Shapes.rectangle(new Box(0, 0, 0.1, 0.1));
     Stroke stroke = ToolPath.of(List.of(line(square, CutKind.KISS, "a")), Blade.FINE.reaching(0.25, 0)).get(0);
     assertEquals(0.4 + 0.25, stroke.length(), 1e-9);
-    assertTrue(jts(List.of(new Point(0, 0), new Point(0.1, 0), new Point(0.1, 0.1), new Point(0, 0.1), new Point(0, 0))).buffer(1e-9).covers(jts(stroke.places())));
-    assertEquals(0.05, Math.abs(stroke.end().x() - stroke.begin().x()) + Math.abs(stroke.end().y() - stroke.begin().y()) - 0.1, 1e-9, "half an edge past the second corner");
+    assertTrue(jts(List.of(new Point(0, 0), new Point(0.1, 0), new Point(0.1, 0.1), new Point(0, 0.1), new Point(0, 0))).buffer(1e-9)
+        .covers(jts(stroke.places())));
+    assertEquals(0.05, Math.abs(stroke.end().x() - stroke.begin().x()) + Math.abs(stroke.end().y() - stroke.begin().y()) - 0.1, 1e-9,
+        "half an edge past the second corner");
   }
 
   @Test
@@ -126,7 +130,8 @@ class ToolPathTest {
       double y = nest / 3 * 5;
       for (int ring = 0; ring < 5; ring++) {
         double in = ring * 0.35 + random.nextDouble() * 0.1;
-        lines.add(line(ring % 2 == 0 ? Shapes.rectangle(new Box(x + in, y + in, 4.2 - 2 * in, 4.2 - 2 * in)) : Shapes.ellipse(new Box(x + in, y + in, 4.2 - 2 * in, 4.2 - 2 * in)),
+        lines.add(line(ring % 2 == 0 ? Shapes.rectangle(new Box(x + in, y + in, 4.2 - 2 * in, 4.2 - 2 * in))
+            : Shapes.ellipse(new Box(x + in, y + in, 4.2 - 2 * in, 4.2 - 2 * in)),
             CutKind.KISS, nest + "." + ring));
       }
     }
@@ -146,7 +151,8 @@ class ToolPathTest {
   @Test
   void aLineIsBegunWhereTheBladeIsNearest() {
     List<Stroke> strokes = ToolPath.of(List.of(
-        line(open(new Point(9, 0), new Point(1, 0)), CutKind.PEN, "a"), line(open(new Point(9.5, 3), new Point(9.2, 0.1)), CutKind.PEN, "b"),
+        line(open(new Point(9, 0), new Point(1, 0)), CutKind.PEN, "a"),
+        line(open(new Point(9.5, 3), new Point(9.2, 0.1)), CutKind.PEN, "b"),
         line(Shapes.rectangle(new Box(9, 5, 1, 1)), CutKind.PEN, "c")), PLAIN);
     assertEquals(new Point(1, 0), strokes.get(0).begin(), "the nearer end from the corner of the sheet");
     assertEquals(new Point(9, 0), strokes.get(0).end());
@@ -157,7 +163,10 @@ class ToolPathTest {
     assertEquals(0, ToolPath.travel(List.of()));
   }
 
-  /** A blade that is pulled behind its holder (a tractrix, in small steps) draws the outline that was meant, but for the swing into its corners. */
+  /**
+   * A blade that is pulled behind its holder (a tractrix, in small steps) draws the outline that was meant, but for the swing into its
+   * corners.
+   */
   @ParameterizedTest
   @ValueSource(doubles = {0.01, 0.02, 0.04})
   void aPulledBladeDrawsWhatWasMeant(double trail) {

@@ -114,7 +114,8 @@ class WeedingTest {
   @Test
   void withRoomAllRoundTheBoxIsWholeAndNothingIsSaid() {
     Lane roomy = LANE.withSupply(Supply.mat(12, 12, 0.25));
-    Job job = job(CutPlan.NONE.withLanes(List.of(roomy.withBlade(roomy.blade().reaching(0, 0.09)))).weeded(0.05, 0), kiss(Made.ellipse("i1", 1, 1, 2, 2)));
+    Job job = job(CutPlan.NONE.withLanes(List.of(roomy.withBlade(roomy.blade().reaching(0, 0.09)))).weeded(0.05, 0),
+        kiss(Made.ellipse("i1", 1, 1, 2, 2)));
     CutSheet sheet = Layout.of(job).sheets().get(0);
     List<Contour> box = Contour.of(sheet.extras().get(0).path());
     assertEquals(Set.of(), Weeding.without(job.cutting(), sheet));

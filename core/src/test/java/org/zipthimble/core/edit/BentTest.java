@@ -55,7 +55,8 @@ class BentTest {
     // rise half of half of 3 in, over the middle of the field at 2.5
     assertEquals(2 - 0.75, reach(job).y(), 1e-4);
     assertEquals(reach(job), top(job).placement().box(), "its box is that of what it makes");
-    Job less = LiveGroups.change("f1", top(job).id(), "edit.figure", e -> new org.zipthimble.core.item.LiveEffect.Bent(Bend.of(Bow.ARCH, 20))).change().apply(job);
+    Job less = LiveGroups.change("f1", top(job).id(), "edit.figure",
+        e -> new org.zipthimble.core.item.LiveEffect.Bent(Bend.of(Bow.ARCH, 20))).change().apply(job);
     assertEquals(2 - 0.3, reach(less).y(), 1e-4);
     Job back = Grouping.ungroup("f1", Set.of(top(less).id())).change().apply(less);
     for (int i = 0; i < 2; i++) {
@@ -137,7 +138,8 @@ class BentTest {
   @Test
   void madePermanentEveryMemberKeepsItsOwnColourAndWithAPictureItStaysLive() {
     ItemShape red = Made.rectangle("a", 1, 2, 1, 1).filled(Optional.of(Made.BEET));
-    Job job = bent(Made.card(red, Made.words("w", "Seeds", 2, 2, 2, 1, Made.style("Alegreya", "Regular", 30))), Bend.of(Bow.BULGE, 50), "a", "w");
+    Job job = bent(Made.card(red, Made.words("w", "Seeds", 2, 2, 2, 1, Made.style("Alegreya", "Regular", 30))), Bend.of(Bow.BULGE, 50),
+        "a", "w");
     Box before = reach(job);
     Job fixed = Shaping.permanent("f1", Set.of(top(job).id())).change().apply(job);
     assertFalse(top(fixed).live());

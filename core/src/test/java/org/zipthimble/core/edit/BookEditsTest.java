@@ -65,7 +65,8 @@ class BookEditsTest {
 
   /** The trade's shorter inner panel: 1/16 in (trade facts, common practice). Of 11 inches: 3.6875, 3.6875 and 3.625. */
   @ParameterizedTest
-  @CsvSource({"HALF, false, 11, 5.5", "HALF, true, 11, 5.5", "TRI, false, 11, '3.6875 7.375'", "TRI, true, 11, '3.625 7.3125'", "GATE, true, 11, '2.734375 8.265625'", "ACCORDION, true, 12, '3 6 9'"})
+  @CsvSource({"HALF, false, 11, 5.5", "HALF, true, 11, 5.5", "TRI, false, 11, '3.6875 7.375'", "TRI, true, 11, '3.625 7.3125'",
+      "GATE, true, 11, '2.734375 8.265625'", "ACCORDION, true, 12, '3 6 9'"})
   void foldsLieWhereTheTradeWantsThem(Fold.Kind kind, boolean outside, double length, String at) {
     Fold fold = Fold.of(kind).withOutside(outside).withPanels(4);
     List<Double> wanted = List.of(at.split(" ")).stream().map(Double::valueOf).toList();
@@ -105,7 +106,8 @@ class BookEditsTest {
     Finding found = Checks.run(job).stream().filter(f -> f.code().equals("fold-crossed")).findFirst().orElseThrow();
     Job mended = after(job, Checks.mends(job, found).get(0).edit()).now();
     assertTrue(Checks.run(mended).stream().noneMatch(f -> f.code().equals("fold-crossed")), Checks.run(mended).toString());
-    double right = mended.faces().get(0).items().get(0).words().orElseThrow().set(new org.zipthimble.core.job.JobFonts(mended)).ink(mended.faces().get(0).items().get(0).placement().toGround()).orElseThrow().x();
+    double right = mended.faces().get(0).items().get(0).words().orElseThrow().set(new org.zipthimble.core.job.JobFonts(mended))
+        .ink(mended.faces().get(0).items().get(0).placement().toGround()).orElseThrow().x();
     assertTrue(right >= 2.5 + 1.0 / 16 - 1e-6 || right < 2.5, "in one panel");
   }
 
@@ -115,7 +117,8 @@ class BookEditsTest {
     Job sized = after(job, BookEdits.size("f2", Optional.of(new Size(7.25, 5.25)))).now();
     assertEquals(new Size(7.25, 5.25), sized.frame(sized.faces().get(1)).size());
     assertEquals(new Size(5, 7), sized.frame(sized.faces().get(0)).size());
-    Job drawn = sized.changed("f1", f -> f.withItems(List.of(Made.background("a")))).changed("f2", f -> f.withItems(List.of(Made.rectangle("b", -0.125, -0.125, 7.5, 5.5))));
+    Job drawn = sized.changed("f1", f -> f.withItems(List.of(Made.background("a"))))
+        .changed("f2", f -> f.withItems(List.of(Made.rectangle("b", -0.125, -0.125, 7.5, 5.5))));
     Path file = folder.resolve("set.pdf");
     Sender.send(drawn, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(drawn)), Progress.SILENT);
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
@@ -131,7 +134,9 @@ class BookEditsTest {
     for (int i = 1; i <= pages; i++) {
       faces.add(Face.of("f" + i, "page " + i, List.of(words("i" + i, 1, 1, 3, "leaf " + i))));
     }
-    faces.add(Face.of("g", "ground", List.of(Made.background("i90"), words("i91", 1, 6, 1, "x").withStory(GroundEdits.field(Grounds.PAGE, PLAIN.letters(), PLAIN.paragraph())),
+    faces.add(
+        Face.of("g", "ground", List.of(Made.background("i90"),
+        words("i91", 1, 6, 1, "x").withStory(GroundEdits.field(Grounds.PAGE, PLAIN.letters(), PLAIN.paragraph())),
         words("i92", 3, 6, 1, "x").withStory(GroundEdits.field(Grounds.PAGES, PLAIN.letters(), PLAIN.paragraph())))));
     return Job.blank("Album", Ticket.usual("Album", new Size(5, 7)), List.of("x")).withFaces(faces);
   }
@@ -159,7 +164,8 @@ class BookEditsTest {
     Path kept = folder.resolve("album.thimble");
     ThimbleFile.save(job, kept);
     assertEquals(job, ThimbleFile.open(kept));
-    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0), "what is shared is not taken hold of");
+    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0),
+        "what is shared is not taken hold of");
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4.5, 4.5), 0));
     Job apart = after(job, GroundEdits.share("g", false)).now();
     assertEquals(6, apart.leaving().size());

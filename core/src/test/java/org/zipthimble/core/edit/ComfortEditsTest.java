@@ -56,7 +56,8 @@ class ComfortEditsTest {
   }
 
   private static Job two() {
-    return Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 3, 2, 0.5, 0.5), Made.words("i3", "Beans", 1, 4, 2, 1, Made.style("Caveat", "Bold", 20)));
+    return Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.ellipse("i2", 3, 2, 0.5, 0.5),
+        Made.words("i3", "Beans", 1, 4, 2, 1, Made.style("Caveat", "Bold", 20)));
   }
 
   @Test
@@ -136,8 +137,10 @@ class ComfortEditsTest {
 
   @Test
   void aLookIsTakenUpAndGivenAsFarAsEachCanCarryIt() {
-    Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line", s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
-    Job round = done(done(job, LookEdits.round("f1", Set.of("i1"), 0.2)), Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
+    Job job = done(two(), Edits.shape("f1", Set.of("i1"), "edit.line",
+        s -> s.withLine(Optional.of(LineLook.of(2, Colour.BLACK))).filled(Optional.of(Made.BEET))));
+    Job round = done(done(job, LookEdits.round("f1", Set.of("i1"), 0.2)),
+        Edits.properties("f1", Set.of("i1"), "edit.opacity", f -> f.withOpacity(0.5)));
     Job given = done(round, LookEdits.give("f1", Set.of("i2", "i3"), LookEdits.of(item(round, "i1"))));
     ItemShape ellipse = (ItemShape) item(given, "i2");
     assertEquals(Optional.of(Made.BEET), ellipse.fill());
@@ -147,7 +150,8 @@ class ComfortEditsTest {
     assertEquals(Made.BEET, words.style().colour());
     assertEquals("Caveat", words.style().family());
     assertEquals(0.5, words.properties().opacity());
-    Job type = done(given, LookEdits.give("f1", Set.of("i3"), LookEdits.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
+    Job type = done(given, LookEdits.give("f1", Set.of("i3"),
+        LookEdits.of(Made.words("x", "A", 0, 0, 1, 1, Made.style("Figtree", "Bold", 33)))));
     assertEquals(33, ((HoldsWords) item(type, "i3")).style().sizePt());
   }
 
@@ -171,7 +175,8 @@ class ComfortEditsTest {
 
   @Test
   void swatchesAreKeptOnceAndTheStockHasAColour() {
-    Job job = done(done(done(two(), LookEdits.keep(Made.BEET)), LookEdits.keep(Made.BEET)), LookEdits.palette("edit.stock", p -> p.withStock(Made.CREAM)));
+    Job job = done(done(done(two(), LookEdits.keep(Made.BEET)), LookEdits.keep(Made.BEET)),
+        LookEdits.palette("edit.stock", p -> p.withStock(Made.CREAM)));
     assertEquals(new Palette(List.of(Swatch.of("#7a2e22", Made.BEET)), Made.CREAM), job.palette());
     assertEquals(List.of(), job.palette().without(Made.BEET).swatches());
     assertSame(job, History.of(job).after(LookEdits.keep(Made.BEET)).now(), "keeping it again is no step");
@@ -196,7 +201,8 @@ class ComfortEditsTest {
         .after(Edits.place("f1", Set.of("i1", "i2"), "edit.move", p -> p.moved(1, 0)))
         .after(Edits.add("f1", Made.rectangle("i9", 0, 0, 1, 1)))
         .after(Edits.rename("Other"));
-    assertEquals(List.of("move: Rectangle i1", "move", "add Rectangle i9", "rename the job"), history.done().stream().map(History.Step::label).toList());
+    assertEquals(List.of("move: Rectangle i1", "move", "add Rectangle i9", "rename the job"),
+        history.done().stream().map(History.Step::label).toList());
   }
 
   @Test

@@ -20,18 +20,23 @@ import org.zipthimble.core.units.Size;
 
 /** Faces duplicated, ordered and named; objects carried between them. */
 class FaceEditsTest {
-  /** A card begins with a front; what is added is its back, then pages. What is cut by a blade has no edge that is trimmed, so it asks for no bleed. */
+  /**
+   * A card begins with a front; what is added is its back, then pages. What is cut by a blade has no edge that is trimmed, so it asks for
+   * no bleed.
+   */
   @Test
   void facesAreCalledAsTheTradeCallsThem() {
     Job card = StandardItem.blank("Invitation", StandardItem.INVITATION.size(), 1);
     assertEquals(List.of("front"), names(card));
-    Job three = FaceEdits.another(FaceEdits.another(card).change().apply(card)).change().apply(FaceEdits.another(card).change().apply(card));
+    Job three = FaceEdits.another(FaceEdits.another(card).change().apply(card)).change()
+        .apply(FaceEdits.another(card).change().apply(card));
     assertEquals(List.of("front", "back", "page 3"), names(three));
     Job tag = FaceEdits.rename("f1", "label").change().apply(card);
     assertEquals(List.of("label", "page 2"), names(FaceEdits.another(tag).change().apply(tag)));
     assertEquals(Insets.all(0.125), card.ticket().bleed());
     assertEquals(Insets.NONE, StandardItem.blank("decal ", new Size(4, 3), 1).ticket().bleed());
-    assertEquals(Insets.all(0.125), StandardItem.blank(StandardItem.STICKER_SHEET.title(), StandardItem.STICKER_SHEET.size(), 1).ticket().bleed(), "stickers are printed and cut");
+    assertEquals(Insets.all(0.125), StandardItem.blank(StandardItem.STICKER_SHEET.title(), StandardItem.STICKER_SHEET.size(), 1).ticket()
+        .bleed(), "stickers are printed and cut");
   }
 
   private static List<String> names(Job job) {
@@ -52,7 +57,8 @@ class FaceEditsTest {
 
   @Test
   void aCopyStandsBehindItsFirstAndItsWordsFlowOnInIt() {
-    HoldsWords first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5, Made.style("Alegreya", "Regular", 14));
+    HoldsWords first = Made.words("w1", "Bring a handful of seed and take a handful home, and stay for soup", 0.5, 0.5, 1, 0.5,
+        Made.style("Alegreya", "Regular", 14));
     Job plain = Made.card(first, Made.words("w2", "", 0.5, 2, 2, 2, Made.style("Alegreya", "Regular", 14)));
     Job linked = Flow.link("f1", Set.of("w1", "w2")).change().apply(plain);
     Job job = FaceEdits.duplicate("f1").change().apply(linked);
@@ -82,7 +88,8 @@ class FaceEditsTest {
   @Test
   void objectsAreMovedOrCopiedWithTheirPictures() {
     Picture picture = Made.picture(8, 8);
-    Job job = Edits.addFace("back").change().apply(Made.with(picture, Made.photo("p", picture, 1, 1, 1, 1), Made.rectangle("a", 2, 2, 1, 1)));
+    Job job = Edits.addFace("back").change()
+        .apply(Made.with(picture, Made.photo("p", picture, 1, 1, 1, 1), Made.rectangle("a", 2, 2, 1, 1)));
     Job moved = FaceEdits.carry("f1", Set.of("p"), "f2", false).change().apply(job);
     assertEquals(List.of("a"), moved.faces().get(0).items().stream().map(Item::id).toList());
     assertEquals(job.faces().get(0).find("p"), moved.faces().get(1).find("p"), "it is the same object at the same place");

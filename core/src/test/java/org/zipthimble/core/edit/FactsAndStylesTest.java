@@ -73,7 +73,8 @@ class FactsAndStylesTest {
   void formsNamesAndEndsOfFields() {
     Job job = withField("weekdayMonthDay");
     assertEquals("On 13 March", words(after(job, FactEdits.form("f1", "i1", 4, 4, "dayMonth")), "i1").text());
-    Job named = after(job, FactEdits.rename("date", "day of the swap"), FactEdits.set(new Fact("day of the swap", Fact.Kind.DATE, "2027-04-03")));
+    Job named = after(job, FactEdits.rename("date", "day of the swap"),
+        FactEdits.set(new Fact("day of the swap", Fact.Kind.DATE, "2027-04-03")));
     assertEquals("On Saturday, April 3", words(named, "i1").text());
     Job gone = after(job, FactEdits.remove("date"), FactEdits.set(DATE.saying("2028-01-01")));
     assertEquals("On Saturday, March 13", words(gone, "i1").text(), "plain words stay as they were");
@@ -101,8 +102,10 @@ class FactsAndStylesTest {
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
     "2027-03-13 | inWords | Saturday, the thirteenth of March", "2027-05-21 | inWords | Friday, the twenty-first of May",
-    "2027-06-30 | inWords | Wednesday, the thirtieth of June", "2027-06-12 | inWordsWithYear | Saturday, the twelfth of June, two thousand twenty-seven",
-    "1998-10-03 | yearInWords | nineteen hundred ninety-eight", "2000-02-29 | yearInWords | two thousand", "2027-03-13 | figures | 3/13/2027",
+    "2027-06-30 | inWords | Wednesday, the thirtieth of June",
+    "2027-06-12 | inWordsWithYear | Saturday, the twelfth of June, two thousand twenty-seven",
+    "1998-10-03 | yearInWords | nineteen hundred ninety-eight", "2000-02-29 | yearInWords | two thousand",
+    "2027-03-13 | figures | 3/13/2027",
     "2027-03-13 | monthDayYear | March 13, 2027", "2027-03-13 | weekdayDayMonth | Saturday 13 March"})
   void daysAreWritten(String day, String form, String wanted) {
     assertEquals(wanted, FactForms.day(LocalDate.parse(day), form));
@@ -110,15 +113,18 @@ class FactsAndStylesTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "14:00 | twelve | 2:00 p.m.", "14:00 | twelveShort | 2 p.m.", "14:30 | inWords | half past two in the afternoon", "00:15 | inWords | quarter past twelve in the morning",
-    "18:45 | inWords | quarter to seven in the evening", "11:45 | inWords | quarter to twelve in the morning", "19:00 | inWords | seven o’clock in the evening",
+    "14:00 | twelve | 2:00 p.m.", "14:00 | twelveShort | 2 p.m.", "14:30 | inWords | half past two in the afternoon",
+        "00:15 | inWords | quarter past twelve in the morning",
+    "18:45 | inWords | quarter to seven in the evening", "11:45 | inWords | quarter to twelve in the morning",
+    "19:00 | inWords | seven o’clock in the evening",
     "09:05 | twentyFour | 09:05", "14:10 | inWords | 2:10 p.m.", "12:00 | twelve | 12:00 p.m."})
   void hoursAreWritten(String hour, String form, String wanted) {
     assertEquals(wanted, FactForms.hour(LocalTime.parse(hour), form));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2027-03-13", "3/13/2027", "March 13, 2027", "march 13 2027", "13 March 2027", "Mar 13, 2027", "Saturday, March 13, 2027", "March 13th, 2027", "saturday 13 mar 2027"})
+  @ValueSource(strings = {"2027-03-13", "3/13/2027", "March 13, 2027", "march 13 2027", "13 March 2027", "Mar 13, 2027",
+      "Saturday, March 13, 2027", "March 13th, 2027", "saturday 13 mar 2027"})
   void daysAreReadAsPeopleTypeThem(String text) throws Trouble {
     assertEquals(LocalDate.of(2027, 3, 13), FactForms.readDay(text));
   }
@@ -153,7 +159,8 @@ class FactsAndStylesTest {
 
   @Test
   void aStyleThatChangesTakesItsWordsAlong() {
-    Job job = after(Made.card(Made.words("i1", "Heading\nBody", 0.5, 1, 4, 1, STYLE)), StyleEdits.keep("heading", STYLE.withSizePt(30).withAlign(Align.CENTRE)),
+    Job job = after(Made.card(Made.words("i1", "Heading\nBody", 0.5, 1, 4, 1, STYLE)),
+        StyleEdits.keep("heading", STYLE.withSizePt(30).withAlign(Align.CENTRE)),
         StyleEdits.give("f1", "i1", 2, 2, "heading"));
     Story story = words(job, "i1").story();
     assertEquals(List.of(30.0, 14.0), story.runs().stream().map(r -> r.look().sizePt()).toList(), "the paragraph of the caret");
@@ -169,7 +176,8 @@ class FactsAndStylesTest {
 
   @Test
   void lettersWithinAParagraphTakeAStyleToo() {
-    Job job = after(Made.card(Made.words("i1", "Bring your seeds", 0.5, 1, 4, 1, STYLE)), StyleEdits.keep("loud", STYLE.inFace("Alegreya", "Bold").withSizePt(20)),
+    Job job = after(Made.card(Made.words("i1", "Bring your seeds", 0.5, 1, 4, 1, STYLE)),
+        StyleEdits.keep("loud", STYLE.inFace("Alegreya", "Bold").withSizePt(20)),
         StyleEdits.give("f1", "i1", 6, 10, "loud"));
     assertEquals("your", words(job, "i1").story().runs().get(1).text());
     assertEquals(Optional.of("loud"), words(job, "i1").story().runs().get(1).named());
@@ -180,7 +188,8 @@ class FactsAndStylesTest {
 
   @Test
   void stylesAreCalledOtherwiseAndTakenAway() {
-    Job job = after(Made.card(Made.words("i1", "Heading", 0.5, 1, 4, 1, STYLE)), StyleEdits.keep("a", STYLE.withSizePt(30)), StyleEdits.give("f1", "i1", 0, 7, "a"));
+    Job job = after(Made.card(Made.words("i1", "Heading", 0.5, 1, 4, 1, STYLE)), StyleEdits.keep("a", STYLE.withSizePt(30)),
+        StyleEdits.give("f1", "i1", 0, 7, "a"));
     Job named = after(job, StyleEdits.rename("a", "b"), StyleEdits.keep("b", STYLE.withSizePt(50)));
     assertEquals(50, words(named, "i1").style().sizePt());
     Job gone = after(named, StyleEdits.remove("b"));
@@ -210,9 +219,13 @@ class FactsAndStylesTest {
   void aBlockGrowsWithAFact() {
     Job job = after(withField(""), StoryEdits.setting("f1", java.util.Set.of("i1"), s -> BlockSetting.PLAIN.withFitting(Fitting.GROW)));
     double high = words(job, "i1").placement().height();
-    Job longer = after(job, FactEdits.set(new Fact("place", Fact.Kind.PLACE, "The Old Drying Barn at the end of Mill Lane, behind the library and beside the pond")),
-        StoryEdits.put("f1", "i1", 0, 0, FactEdits.field(new Fact("place", Fact.Kind.PLACE, "Barn"), "", STYLE.letters(), STYLE.paragraph())),
-        FactEdits.set(new Fact("place", Fact.Kind.PLACE, "The Old Drying Barn at the end of Mill Lane, behind the library and beside the pond")));
+    Job longer = after(
+        job, FactEdits.set(new Fact("place", Fact.Kind.PLACE,
+        "The Old Drying Barn at the end of Mill Lane, behind the library and beside the pond")),
+        StoryEdits.put("f1", "i1", 0, 0, FactEdits.field(new Fact("place", Fact.Kind.PLACE, "Barn"), "", STYLE.letters(),
+        STYLE.paragraph())),
+        FactEdits.set(new Fact("place", Fact.Kind.PLACE,
+        "The Old Drying Barn at the end of Mill Lane, behind the library and beside the pond")));
     assertTrue(words(longer, "i1").placement().height() > high + 0.1);
     assertTrue(words(longer, "i1").set(new JobFonts(longer)).fits());
   }
@@ -229,21 +242,29 @@ class FactsAndStylesTest {
   @CsvSource({"On, On March 13", "'On ', On March 13", "'', March 13"})
   void aFieldAtTheEndStandsApartFromTheWordBeforeIt(String before, String after) {
     Job job = after(Made.card(Made.words("i1", before, 0.5, 1, 4, 0.5, STYLE)), FactEdits.set(DATE));
-    assertEquals(after, words(after(job, StoryEdits.putIn("f1", "i1", style -> FactEdits.field(DATE, "monthDay", style.letters(), style.paragraph()))), "i1").text());
+    assertEquals(
+        after, words(
+        after(job, StoryEdits.putIn("f1", "i1", style -> FactEdits.field(DATE, "monthDay", style.letters(), style.paragraph()))), "i1")
+        .text());
   }
 
   /** A card whose first row was set by hand: what reads as a column does becomes that column, in its own look, and follows from then on. */
   @Test
   void whatWasTypedAsTheRowReadsBecomesItsField() {
-    RowList list = RowList.of("seeds.csv", List.of("Variety", "Latin"), List.of(List.of("Brown Kettle bean", "Phaseolus vulgaris"), List.of("Marrowfield pea", "Pisum sativum")));
-    Job typed = after(Made.card(Made.words("i1", "Brown Kettle bean\nPhaseolus vulgaris", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list), StoryEdits.style("f1", "i1", 18, 36, s -> s.withSizePt(9)));
-    Function<String, Edit> put = column -> StoryEdits.putIn("f1", "i1", style -> ListEdits.field(list, column, style.letters(), style.paragraph()));
+    RowList list = RowList.of("seeds.csv", List.of("Variety", "Latin"),
+        List.of(List.of("Brown Kettle bean", "Phaseolus vulgaris"), List.of("Marrowfield pea", "Pisum sativum")));
+    Job typed = after(Made.card(Made.words("i1", "Brown Kettle bean\nPhaseolus vulgaris", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list),
+        StoryEdits.style("f1", "i1", 18, 36, s -> s.withSizePt(9)));
+    Function<String, Edit> put = column -> StoryEdits.putIn(
+        "f1", "i1", style -> ListEdits.field(list, column, style.letters(), style.paragraph()));
     Job filled = after(typed, put.apply("Latin"), put.apply("Variety"));
     assertEquals(words(typed, "i1").text(), words(filled, "i1").text());
     assertEquals(9, words(filled, "i1").story().paragraphs().get(1).runs().get(0).look().sizePt(), 1e-9);
     assertEquals("Marrowfield pea\nPisum sativum", words(after(filled, ListEdits.show(1)), "i1").text());
-    assertEquals("Brown Kettle bean\nPhaseolus vulgaris Brown Kettle bean", words(after(filled, put.apply("Variety")), "i1").text(), "a second one is put at the end");
-    Job other = after(Made.card(Made.words("i1", "Brown Kettle bean, dried", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list), put.apply("Variety"));
+    assertEquals("Brown Kettle bean\nPhaseolus vulgaris Brown Kettle bean", words(after(filled, put.apply("Variety")), "i1").text(),
+        "a second one is put at the end");
+    Job other = after(Made.card(Made.words("i1", "Brown Kettle bean, dried", 0.5, 1, 4, 1, STYLE)), ListEdits.take(list),
+        put.apply("Variety"));
     assertEquals("Brown Kettle bean, dried Brown Kettle bean", words(other, "i1").text(), "what only begins the same stays");
   }
 }

@@ -25,11 +25,13 @@ import org.zipthimble.core.type.WordStyle;
 /** Words flow through blocks: what does not fit goes on in the next, nothing is lost, and it comes back where there is room. */
 class FlowTest {
   private static final WordStyle STYLE = Made.style("Alegreya", "Regular", 12);
-  private static final String TEXT = "Bring seed that you have saved dry and in a paper packet with its name and the year.\nLay it on the long table and take as many packets as you brought. "
+  private static final String TEXT = "Bring seed that you have saved dry and in a paper packet with its name and the year.\nLay it on "
+      + "the long table and take as many packets as you brought. "
       + "New to it? Come with empty hands and the library starts you off with beans.";
 
   private static Job job(double height) {
-    return Made.card(Made.words("i1", TEXT, 0.5, 0.5, 2, height, STYLE), Made.words("i2", "", 2.7, 0.5, 2, 0.6, STYLE), Made.words("i3", "", 0.5, 3, 2, 3, STYLE));
+    return Made.card(Made.words("i1", TEXT, 0.5, 0.5, 2, height, STYLE), Made.words("i2", "", 2.7, 0.5, 2, 0.6, STYLE),
+        Made.words("i3", "", 0.5, 3, 2, 3, STYLE));
   }
 
   private static History linked(double height) {
@@ -58,7 +60,8 @@ class FlowTest {
     for (String id : List.of("i1", "i2", "i3")) {
       assertEquals(0, words(history, id).set(fonts).leftOver(), id + " shows all that it holds");
     }
-    String shown = List.of("i1", "i2", "i3").stream().flatMap(id -> words(history, id).set(fonts).lines().stream()).map(l -> l.text().strip()).collect(Collectors.joining(" "));
+    String shown = List.of("i1", "i2", "i3").stream().flatMap(id -> words(history, id).set(fonts).lines().stream())
+        .map(l -> l.text().strip()).collect(Collectors.joining(" "));
     assertEquals(TEXT.replace("\n", " "), shown.replaceAll(" +", " ").strip(), "every line stands once");
   }
 
@@ -79,7 +82,8 @@ class FlowTest {
     History typed = history.after(StoryEdits.type("f1", "i1", 0, 0, "Friends and neighbours of the library: ", STYLE.letters()));
     assertEquals("Friends and neighbours of the library: " + TEXT, all(typed));
     History gone = typed.after(StoryEdits.type("f1", "i2", 0, words(typed, "i2").story().length(), "", STYLE.letters()));
-    assertEquals(all(typed).length() - words(typed, "i2").text().length(), all(gone).length(), "what was taken out of the middle is gone, the rest has moved up");
+    assertEquals(all(typed).length() - words(typed, "i2").text().length(), all(gone).length(),
+        "what was taken out of the middle is gone, the rest has moved up");
   }
 
   @Test
@@ -87,7 +91,8 @@ class FlowTest {
     History history = linked(0.5);
     History without = history.after(Edits.remove("f1", Set.of("i2")));
     assertEquals(Optional.of("i1"), words(without, "i3").follows().map(Following::block));
-    assertEquals(TEXT, words(without, "i1").text() + (words(without, "i3").follows().get().within() ? "" : "\n") + words(without, "i3").text());
+    assertEquals(TEXT, words(without, "i1").text() + (words(without, "i3").follows().get().within() ? "" : "\n") + words(without, "i3")
+        .text());
     History last = without.after(Edits.remove("f1", Set.of("i3")));
     assertEquals(TEXT, words(last, "i1").text(), "the last one's words go back, and are counted there");
     assertTrue(words(last, "i1").set(new JobFonts(last.now())).leftOver() > 0);
@@ -108,14 +113,16 @@ class FlowTest {
 
   @Test
   void looksGoWithTheWordsAndAParagraphThatGoesOnHasNoFirstLine() {
-    Job job = StoryEdits.style("f1", "i1", 0, TEXT.length(), s -> s.withParagraph(s.paragraph().withDetail(s.paragraph().detail().withFirst(0.25))).withAlign(Align.RIGHT))
+    Job job = StoryEdits.style("f1", "i1", 0, TEXT.length(),
+        s -> s.withParagraph(s.paragraph().withDetail(s.paragraph().detail().withFirst(0.25))).withAlign(Align.RIGHT))
         .change().apply(StoryEdits.style("f1", "i1", 60, 75, s -> s.withColour(Made.CREAM)).change().apply(job(0.5)));
     History history = History.of(job).after(Flow.link("f1", Set.of("i1", "i2", "i3")));
     assertTrue(words(history, "i2").follows().orElseThrow().within());
     assertEquals(0, words(history, "i2").style().paragraph().detail().first());
     assertEquals(Align.RIGHT, words(history, "i2").style().align());
     History whole = history.after(Edits.place("f1", Set.of("i1"), "edit.move", p -> p.withHeight(6)));
-    assertEquals(job.faces().get(0).find("i1").orElseThrow().words().orElseThrow().story(), words(whole, "i1").story(), "all looks are as they were before");
+    assertEquals(job.faces().get(0).find("i1").orElseThrow().words().orElseThrow().story(), words(whole, "i1").story(),
+        "all looks are as they were before");
   }
 
   @Test
@@ -125,7 +132,8 @@ class FlowTest {
         Made.words("i3", "three", 2, 0, 1, 1, STYLE).withFollows(Optional.of(new Following("i99", false))));
     Job sound = Flow.settled(ring);
     assertTrue(sound.faces().get(0).items().stream().noneMatch(i -> i.words().orElseThrow().follows().isPresent()));
-    assertEquals(ring, ThimbleFile.read("job", new ByteArrayInputStream(ThimbleFile.bytes(ring))), "a file with such is read, and mended at the first edit");
+    assertEquals(ring, ThimbleFile.read("job", new ByteArrayInputStream(ThimbleFile.bytes(ring))),
+        "a file with such is read, and mended at the first edit");
     Job plain = Made.card(Made.words("i1", "one", 0, 0, 1, 1, STYLE));
     assertSame(plain, Flow.settled(plain));
   }

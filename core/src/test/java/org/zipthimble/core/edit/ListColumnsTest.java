@@ -35,8 +35,10 @@ class ListColumnsTest {
 
   private static Job job(String rows) throws Exception {
     Picture bean = picture("bean.png", 600);
-    Job job = Made.with(bean, ItemPhoto.of(ItemProperties.of("p", "Portrait"), Placement.of(1, 1, 2, 2, 0), bean.id()), Made.rectangle("r", 1, 4, 1, 1).filled(Optional.of(Made.BEET)));
-    Job coloured = job.withPalette(new Palette(List.of(Swatch.of("beet", Made.BEET), Swatch.of("leaf", Colour.of(0x3A6B45))), Colour.WHITE));
+    Job job = Made.with(bean, ItemPhoto.of(ItemProperties.of("p", "Portrait"), Placement.of(1, 1, 2, 2, 0), bean.id()),
+        Made.rectangle("r", 1, 4, 1, 1).filled(Optional.of(Made.BEET)));
+    Job coloured = job.withPalette(new Palette(List.of(Swatch.of("beet", Made.BEET), Swatch.of("leaf", Colour.of(0x3A6B45))),
+        Colour.WHITE));
     List<List<String>> cells = rows.lines().map(l -> List.of(l.split(",", -1))).toList();
     History history = History.of(coloured).after(ListEdits.take(RowList.of("list.csv", List.of("name", "face", "tint"), cells)))
         .after(ListEdits.gather(List.of(picture("pea.png", 600), picture("Poppy.PNG", 40))))
@@ -80,13 +82,15 @@ class ListColumnsTest {
 
   @Test
   void aListIsTypedRowByRow() throws Exception {
-    History h = History.of(Made.card(Made.background("g"))).after(ListEdits.typed(List.of("name"))).after(ListEdits.cell(0, "name", "Ada")).after(ListEdits.addRow())
+    History h = History.of(Made.card(Made.background("g"))).after(ListEdits.typed(List.of("name"))).after(ListEdits.cell(0, "name", "Ada"))
+        .after(ListEdits.addRow())
         .after(ListEdits.cell(1, "name", "Bo")).after(ListEdits.addColumn("table")).after(ListEdits.cell(0, "table", "4"));
     RowList list = h.now().list().orElseThrow();
     assertEquals(List.of(List.of("Ada", "4"), List.of("Bo", "")), list.rows());
     assertEquals(1, list.at());
     assertEquals(List.of(List.of("Ada", "4")), h.after(ListEdits.removeRow()).now().list().orElseThrow().rows());
-    assertEquals(1, h.after(ListEdits.removeRow()).after(ListEdits.removeRow()).now().list().orElseThrow().rows().size(), "the last row stays");
+    assertEquals(1, h.after(ListEdits.removeRow()).after(ListEdits.removeRow()).now().list().orElseThrow().rows().size(),
+        "the last row stays");
     assertEquals(h, h.after(ListEdits.addColumn("table")), "a name that is there already");
   }
 }

@@ -44,7 +44,8 @@ class ListEditsTest {
 
   private static Job labels() {
     HoldsWords words = Made.words("w", "", 0.5, 0.5, 4, 2, STYLE).withStory(lines("name", "note", "name"));
-    ItemShape code = ItemShape.of(ItemProperties.of("c", "Code"), Placement.of(1, 3, 1, 1, 0), new Outline.Coded(CodeKind.QR, "x", Optional.of("name")), Optional.of(Made.BEET), Optional.empty());
+    ItemShape code = ItemShape.of(ItemProperties.of("c", "Code"), Placement.of(1, 3, 1, 1, 0),
+        new Outline.Coded(CodeKind.QR, "x", Optional.of("name")), Optional.of(Made.BEET), Optional.empty());
     return ListEdits.take(SEEDS).change().apply(Made.card(words, code));
   }
 
@@ -58,7 +59,8 @@ class ListEditsTest {
     assertEquals("Runner bean\nsow in May\nRunner bean", said(job));
     Job third = ListEdits.show(2).change().apply(job);
     assertEquals("Pumpkin\nwide\nPumpkin", said(third));
-    assertEquals("Pumpkin", third.faces().get(0).find("c").flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow().content());
+    assertEquals("Pumpkin", third.faces().get(0).find("c").flatMap(Item::outlined).flatMap(s -> s.outline().asCoded()).orElseThrow()
+        .content());
     assertEquals("Kale\nhardy\nKale", said(Filling.bound(job, 3)), "a job and a row give a job");
     assertEquals(said(job), said(Filling.bound(Filling.bound(job, 3), 0)));
     assertEquals(3, ListEdits.show(99).change().apply(job).list().orElseThrow().at());
@@ -75,7 +77,8 @@ class ListEditsTest {
     assertEquals(said(job), said(ListEdits.show(0).change().apply(pea)));
     Job none = ListEdits.cell(1, "name", "").change().apply(pea);
     assertEquals("\n\n", said(none));
-    assertEquals("Runner bean\nsow in May\nRunner bean", said(ListEdits.show(0).change().apply(none)), "fields are kept though they say nothing");
+    assertEquals("Runner bean\nsow in May\nRunner bean", said(ListEdits.show(0).change().apply(none)),
+        "fields are kept though they say nothing");
   }
 
   private static double lines(Job job, int line) {
@@ -116,7 +119,8 @@ class ListEditsTest {
       rows.add(List.of(cells.get(i * 7 % cells.size())));
     }
     Job job = labels().withList(Optional.of(RowList.of("mixed.csv", List.of("name"), rows)));
-    List<String> sorted = ListEdits.sort("name", false).change().apply(job).list().orElseThrow().rows().stream().map(r -> r.get(0)).distinct().toList();
+    List<String> sorted = ListEdits.sort("name", false).change().apply(job).list().orElseThrow().rows().stream().map(r -> r.get(0))
+        .distinct().toList();
     assertEquals(List.of("", "-3", "2", "9", "10", "11", "1a", "1b", "b"), sorted);
   }
 

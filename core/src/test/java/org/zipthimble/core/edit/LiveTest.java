@@ -69,7 +69,8 @@ class LiveTest {
     Job wide = done(moved, Edits.place("f1", Set.of(cut.id()), "edit.resize", p -> Reshape.widened(p, 4, false)));
     assertEquals(7, area(wide, top(wide)), 1e-9);
     Job back = done(job, Grouping.ungroup("f1", Set.of(cut.id())));
-    assertEquals(two().faces().get(0).items().stream().map(Item::placement).toList(), back.faces().get(0).items().stream().map(Item::placement).toList());
+    assertEquals(two().faces().get(0).items().stream().map(Item::placement).toList(),
+        back.faces().get(0).items().stream().map(Item::placement).toList());
   }
 
   @Test
@@ -85,18 +86,21 @@ class LiveTest {
   /** Steiner's formula again, on a live group that is then made larger: the distance stays true. */
   @Test
   void anOffsetKeepsItsDistanceWhateverTheSize() {
-    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128,
+        new Look(Optional.empty(), Optional.empty()));
     Job job = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1)), Shaping.offset("f1", Set.of("i1"), rings));
     double grown = 2 + 6 * 0.25 + Math.PI * 0.0625;
     assertEquals(grown, area(job, top(job)), 2e-3);
     Placement p = top(job).placement();
-    Job twice = done(job, Edits.place("f1", Set.of(top(job).id()), "edit.resize", q -> q.boxed(q.x(), q.y(), p.width() * 2, p.height() * 2)));
+    Job twice = done(job, Edits.place("f1", Set.of(top(job).id()), "edit.resize",
+        q -> q.boxed(q.x(), q.y(), p.width() * 2, p.height() * 2)));
     assertEquals(8 + 12 * 0.25 + Math.PI * 0.0625, area(twice, top(twice)), 4e-3);
   }
 
   @Test
   void ringsMadePermanentAreAShapeUnderTheOriginal() {
-    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128, new Look(Optional.empty(), Optional.empty()));
+    LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.25), Corner.ROUND, true, true, 128,
+        new Look(Optional.empty(), Optional.empty()));
     Job job = done(two(), Shaping.combine("f1", Set.of("i1", "i2"), Way.TAKE_AWAY));
     Job ringed = done(job, Shaping.offset("f1", Set.of(top(job).id()), rings));
     Job fixed = done(ringed, Shaping.permanent("f1", Set.of(top(ringed).id())));
@@ -129,7 +133,8 @@ class LiveTest {
     Job job = done(two(), Shaping.apart("f1", Set.of("i1", "i2")));
     List<Item> pieces = job.faces().get(0).items();
     assertEquals(3, pieces.size());
-    assertEquals(List.of("Piece 1, 2 × 2 in", "Piece 2, 2 × 2 in", "Piece 3, 1 × 1 in"), pieces.stream().map(i -> i.properties().name()).toList());
+    assertEquals(List.of("Piece 1, 2 × 2 in", "Piece 2, 2 × 2 in", "Piece 3, 1 × 1 in"),
+        pieces.stream().map(i -> i.properties().name()).toList());
     Set<String> small = Shaping.smaller(job, pieces, 1.5);
     assertEquals(Set.of(pieces.get(2).id()), small);
     assertEquals(2, done(job, Edits.remove("f1", small)).faces().get(0).items().size());
@@ -140,14 +145,16 @@ class LiveTest {
     ItemShape line = Made.rectangle("i1", 1, 1, 2, 2).filled(Optional.empty()).withLine(Optional.of(LineLook.of(14.4, Colour.BLACK)));
     Job job = done(Made.card(line), Shaping.linesToShapes("f1", Set.of("i1")));
     assertEquals(2.2 * 2.2 - 1.8 * 1.8, area(job, top(job)), 1e-2);
-    Job inside = done(Made.card(line.withLine(line.line().map(l -> l.withSide(LineSide.INSIDE)))), Shaping.linesToShapes("f1", Set.of("i1")));
+    Job inside = done(Made.card(line.withLine(line.line().map(l -> l.withSide(LineSide.INSIDE)))),
+        Shaping.linesToShapes("f1", Set.of("i1")));
     assertEquals(4 - 1.6 * 1.6, area(inside, top(inside)), 1e-2);
   }
 
   @Test
   void mirrorsAndSlantsAreExactAndUndoThemselves() {
     Job job = Made.card(Made.drawn("i1"), Made.words("i2", "Beans", 1, 3, 2, 1, Made.style("Figtree", "Regular", 20)));
-    Job twice = done(job, Resizing.flip("f1", Set.of("i1", "i2"), 90, new Point(2, 2)), Resizing.flip("f1", Set.of("i1", "i2"), 90, new Point(2, 2)));
+    Job twice = done(job, Resizing.flip("f1", Set.of("i1", "i2"), 90, new Point(2, 2)),
+        Resizing.flip("f1", Set.of("i1", "i2"), 90, new Point(2, 2)));
     for (int i = 0; i < 2; i++) {
       Placement was = job.faces().get(0).items().get(i).placement();
       Placement is = twice.faces().get(0).items().get(i).placement();
@@ -161,7 +168,8 @@ class LiveTest {
     Job slanted = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1)), Resizing.slant("f1", Set.of("i1"), 30));
     assertEquals(2, area(slanted, top(slanted)), 1e-9, "a shear keeps the area");
     assertEquals(2 + Math.tan(Math.toRadians(30)), top(slanted).placement().around().width(), 1e-9);
-    Job held = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1).with(new Placement(1, 1, 2, 1, 20, 15, true)), Made.rectangle("i2", 4, 4, 1, 1)), Grouping.group("f1", Set.of("i1", "i2")));
+    Job held = done(Made.card(Made.rectangle("i1", 1, 1, 2, 1).with(new Placement(1, 1, 2, 1, 20, 15, true)),
+        Made.rectangle("i2", 4, 4, 1, 1)), Grouping.group("f1", Set.of("i1", "i2")));
     Job squashed = done(held, Edits.place("f1", Set.of(top(held).id()), "edit.resize", p -> Reshape.widened(p, p.width() * 1.7, false)));
     double seen = Extent.area(new Forms(squashed).silhouette(Scene.of(squashed.faces().get(0)).leaves().get(0)));
     Job free = done(squashed, Grouping.ungroup("f1", Set.of(top(held).id())));

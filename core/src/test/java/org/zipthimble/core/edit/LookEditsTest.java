@@ -76,9 +76,11 @@ class LookEditsTest {
 
   @Test
   void aColourIsChangedWhereverItStands() {
-    Job job = done(Made.card(Made.ellipse("a", 0, 0, 1, 1), Made.words("w", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12)), Made.rectangle("b", 2, 2, 1, 1)),
+    Job job = done(Made.card(Made.ellipse("a", 0, 0, 1, 1), Made.words("w", "Beans", 0, 2, 2, 1, Made.style("Figtree", "Regular", 12)),
+        Made.rectangle("b", 2, 2, 1, 1)),
         Grouping.group("f1", Set.of("a", "b")));
-    Job green = done(job, LookEdits.recolour("f1", Set.copyOf(job.faces().get(0).items().stream().map(Item::id).toList()), Made.BEET, GREEN));
+    Job green = done(job, LookEdits.recolour("f1", Set.copyOf(job.faces().get(0).items().stream().map(Item::id).toList()), Made.BEET,
+        GREEN));
     Set<Colour> colours = new HashSet<>();
     green.faces().get(0).all().forEach(i -> colours.addAll(i.colours()));
     assertEquals(Set.of(GREEN, Made.CREAM), colours);
@@ -98,7 +100,8 @@ class LookEditsTest {
 
   @Test
   void outlinedWordsKeepTheirFoil() {
-    HoldsWords words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
+    HoldsWords words = Made.words("w", "Beans", 0, 2, 3, 1, Made.style("Fraunces", "Black", 30))
+        .finished(Optional.of(FillStyle.Finish.of(Texture.Surface.FOIL, GREEN)));
     Job outlined = done(Made.card(words), Shaping.outlined("f1", Set.of("w")));
     Item shape = outlined.faces().get(0).items().get(0);
     assertTrue(shape.outlined().isPresent());

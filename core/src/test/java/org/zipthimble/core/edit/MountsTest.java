@@ -89,7 +89,8 @@ class MountsTest {
   /** Worked by hand: 600 x 400 in a box of 3 x 3 fills by its height, 3 in over 400 pixels; fitting shows 3 in over 600. */
   @Test
   void fillFitAndTrueScaleAreExact() {
-    Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)), Mounts.make("f1", Set.of("i1", "i2")));
+    Job job = done(Made.with(A, Made.rectangle("i1", 1, 1, 3, 3), Made.photo("i2", A, 0, 5, 1, 0.7)),
+        Mounts.make("f1", Set.of("i1", "i2")));
     Item mount = mount(job);
     assertEquals(400 / 3.0, mount.shown(job.pictures()).orElseThrow().ppi(Affine.IDENTITY), 1e-9);
     Job fit = done(job, Mounts.hold("f1", Set.of(mount.id()), h -> h.withZoom(Mounts.fitting(job, mount))));
@@ -119,8 +120,10 @@ class MountsTest {
     Job filled = done(wider, Mounts.fill("f1", now.stream().map(Item::id).toList(), List.of(A, B, A)));
     assertEquals(3, Mounts.among(filled.faces().get(0).items()).stream().filter(m -> !m.pictureIds().isEmpty()).count());
     Job fewer = done(filled, Mounts.regrid(filled, "f1", id, new LiveEffect.Gridded(List.of(1.0, 1.0, 1.0), List.of(1.0), 0.125)));
-    assertEquals(List.of(A.id(), B.id(), A.id()), Mounts.among(fewer.faces().get(0).items()).stream().map(m -> m.pictureIds().get(0)).toList());
-    Trouble told = assertThrows(Trouble.class, () -> Mounts.regrid(filled, "f1", id, new LiveEffect.Gridded(List.of(1.0), List.of(1.0), 0)));
+    assertEquals(List.of(A.id(), B.id(), A.id()), Mounts.among(fewer.faces().get(0).items()).stream().map(m -> m.pictureIds().get(0))
+        .toList());
+    Trouble told = assertThrows(Trouble.class,
+        () -> Mounts.regrid(filled, "f1", id, new LiveEffect.Gridded(List.of(1.0), List.of(1.0), 0)));
     assertTrue(told.getMessage().contains("3 pictures"), told.getMessage());
     assertEquals(fewer, ThimbleFile.read("job", new java.io.ByteArrayInputStream(ThimbleFile.bytes(fewer))));
   }
@@ -173,9 +176,11 @@ class MountsTest {
 
   /** Turned straight, mirrored or not: what is still seen of the picture stays at its place on the face, to a thousandth of an inch. */
   @ParameterizedTest
-  @CsvSource({"5, false, false, 0", "-12, false, false, 0", "12, true, false, 0", "-30, false, true, 25", "45, true, true, -40", "0.5, false, false, 90"})
+  @CsvSource({"5, false, false, 0", "-12, false, false, 0", "12, true, false, 0", "-30, false, true, 25", "45, true, true, -40",
+      "0.5, false, false, 90"})
   void croppingAStraightenedPictureMovesNothing(double degrees, boolean flippedX, boolean flippedY, double turn) {
-    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.withStraighten(degrees).withFlippedX(flippedX).withFlippedY(flippedY));
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2)
+        .withRetouching(Retouch.NONE.withStraighten(degrees).withFlippedX(flippedX).withFlippedY(flippedY));
     Job job = Made.with(A, photo.with(photo.placement().withTurn(turn)));
     Item before = job.faces().get(0).items().get(0);
     Job cropped = done(job, PictureEdits.crop("f1", "i1", new Box(0.3, 0.2, 0.45, 0.5)));
@@ -209,7 +214,8 @@ class MountsTest {
 
   @Test
   void relinkingKeepsWhatWasDoneAndReplacingFitsTheFrame() {
-    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2).withRetouching(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
+    ItemPhoto photo = Made.photo("i1", A, 1, 1, 3, 2)
+        .withRetouching(Retouch.NONE.looking(PictureLook.ALMANAC, 1).withCrop(new Box(0, 0, 0.5, 1)));
     Job job = Made.with(A, photo);
     ItemPhoto linked = (ItemPhoto) done(job, PictureEdits.relink(A.id(), B)).faces().get(0).items().get(0);
     assertEquals(B.id(), linked.pictureId());
@@ -263,14 +269,19 @@ class MountsTest {
     job = done(done(job, Edits.addFace("second")), Edits.addFace("third"));
     String second = job.faces().get(1).id();
     String third = job.faces().get(2).id();
-    job = done(done(job, Mounts.grid(second, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0)), Mounts.grid(third, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0));
+    job = done(done(job, Mounts.grid(second, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0)),
+        Mounts.grid(third, new Box(0.5, 0.5, 4, 6), List.of(1.0), List.of(1.0), 0));
     List<String> first = Mounts.among(job.faces().get(0).items()).stream().map(Item::id).toList();
     assertEquals(4, Mounts.room(job, "f1", first));
-    assertEquals(2, Mounts.room(job, second, Mounts.among(job.faces().get(1).items()).stream().map(Item::id).toList()), "pages before it are left alone");
+    assertEquals(2, Mounts.room(job, second, Mounts.among(job.faces().get(1).items()).stream().map(Item::id).toList()),
+        "pages before it are left alone");
     Job filled = done(job, Mounts.fillOn(job, "f1", first, List.of(A, B, A)));
-    assertEquals(List.of(2L, 1L, 0L), filled.faces().stream().map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList());
+    assertEquals(List.of(2L, 1L, 0L), filled.faces().stream()
+        .map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList());
     assertEquals(1, Mounts.room(filled, second, List.of()), "a mount that holds a picture takes no other");
     Job one = done(job, Mounts.fill("f1", first, List.of(A, B, A)));
-    assertEquals(List.of(2L, 0L, 0L), one.faces().stream().map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList(), "asked for one face it stays there");
+    assertEquals(List.of(2L, 0L, 0L), one.faces().stream()
+        .map(f -> Mounts.among(f.items()).stream().filter(m -> !m.pictureIds().isEmpty()).count()).toList(),
+        "asked for one face it stays there");
   }
 }

@@ -43,7 +43,8 @@ import org.zipthimble.core.work.Progress;
 /** One design in several sizes: ties to edges, middles, grounds, letters; a file for each size. */
 class SizeEditsTest {
   private static HoldsWords words(String id, double x, double y, double w, double h, double pt) {
-    return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, h, 0), "Beans", new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, Colour.BLACK));
+    return ItemWords.of(ItemProperties.of(id, "Words " + id), Placement.of(x, y, w, h, 0), "Beans",
+        new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, Colour.BLACK));
   }
 
   private static Box at(Job job, String id) {
@@ -51,12 +52,16 @@ class SizeEditsTest {
   }
 
   private static Job design(boolean scaleWords) {
-    Job job = Made.card(Made.rectangle("ground", -0.125, -0.125, 5.25, 7.25), Made.rectangle("foot", -0.125, 6, 5.25, 1.125), Made.rectangle("frame", 0.25, 0.25, 4.5, 6.5),
+    Job job = Made.card(Made.rectangle("ground", -0.125, -0.125, 5.25, 7.25), Made.rectangle("foot", -0.125, 6, 5.25, 1.125),
+        Made.rectangle("frame", 0.25, 0.25, 4.5, 6.5),
         Made.ellipse("middle", 1.5, 2.5, 2, 2), Made.ellipse("corner", 4.25, 0.25, 0.5, 0.5), words("title", 1, 1, 3, 0.6, 24));
     return job.withSizes(new SizeSet(List.of(new Size(10, 14), new Size(8, 10), new Size(4, 4)), scaleWords));
   }
 
-  /** By hand: the ground reaches an eighth past every side, the frame keeps its quarter inch times the growth, the middle stays in the middle. */
+  /**
+   * By hand: the ground reaches an eighth past every side, the frame keeps its quarter inch times the growth, the middle stays in the
+   * middle.
+   */
   @ParameterizedTest
   @CsvSource({"10, 14", "8, 10", "4, 4", "24, 36", "2.75, 4.75"})
   void tiesHold(double w, double h) {
@@ -89,7 +94,8 @@ class SizeEditsTest {
 
   @Test
   void lettersGrowOrKeepTheirSize() {
-    assertEquals(24 * 1.6 * 5 / 5.6, SizeEdits.at(design(true), new Size(8, 10)).faces().get(0).find("title").orElseThrow().words().orElseThrow().style().sizePt(), 0.1);
+    assertEquals(24 * 1.6 * 5 / 5.6, SizeEdits.at(design(true), new Size(8, 10)).faces().get(0).find("title").orElseThrow().words()
+        .orElseThrow().style().sizePt(), 0.1);
     HoldsWords kept = SizeEdits.at(design(false), new Size(8, 10)).faces().get(0).find("title").orElseThrow().words().orElseThrow();
     assertEquals(24, kept.style().sizePt(), 1e-9);
     assertEquals(3 * 8 / 5.0, kept.placement().width(), 1e-9, "their block follows the width");
@@ -111,7 +117,8 @@ class SizeEditsTest {
 
   @Test
   void aLongLineThatIsTiedToBothEdgesStretches() {
-    ItemShape line = ItemShape.of(ItemProperties.of("line", "Line"), Placement.of(0.2, 3, 4.6, 0, 0), new Outline.Straight(), Optional.empty(), Optional.empty());
+    ItemShape line = ItemShape.of(ItemProperties.of("line", "Line"), Placement.of(0.2, 3, 4.6, 0, 0), new Outline.Straight(),
+        Optional.empty(), Optional.empty());
     Job job = SizeEdits.at(Made.card(line), new Size(20, 7));
     assertEquals(0.2, at(job, "line").x(), 1e-9);
     assertEquals(19.8, at(job, "line").right(), 1e-9);
@@ -137,7 +144,8 @@ class SizeEditsTest {
     FileOrder order = FileOrder.of(folder.resolve("poster.pdf"), OptionalInt.empty(), 300, PageOptions.of(job));
     List<Path> files = Sender.files(job, order);
     List<Measured> measured = Sender.send(job, order, Progress.SILENT);
-    assertEquals(List.of("poster-5x7in.pdf", "poster-10x14in.pdf", "poster-8x10in.pdf", "poster-4x4in.pdf"), files.stream().map(f -> f.getFileName().toString()).toList());
+    assertEquals(List.of("poster-5x7in.pdf", "poster-10x14in.pdf", "poster-8x10in.pdf", "poster-4x4in.pdf"),
+        files.stream().map(f -> f.getFileName().toString()).toList());
     assertTrue(measured.stream().allMatch(Measured::right), measured.toString());
     double[][] sizes = {{5, 7}, {10, 14}, {8, 10}, {4, 4}};
     for (int i = 0; i < 4; i++) {

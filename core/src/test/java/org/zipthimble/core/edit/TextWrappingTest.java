@@ -26,7 +26,8 @@ import org.zipthimble.core.type.WordStyle;
 /** Words keep clear of what stands in their way, by its box, its outline or the whole width, with a typed gap, measured on the letters. */
 class TextWrappingTest {
   private static final WordStyle STYLE = Made.style("Alegreya", "Regular", 11);
-  private static final String TEXT = ("Bring seed that you have saved dry and in a paper packet with its name and the year and lay it on the long table. "
+  private static final String TEXT =
+      ("Bring seed that you have saved dry and in a paper packet with its name and the year and lay it on the long table. "
       + "Take as many packets as you brought and come with empty hands if you are new. ").repeat(2).strip();
 
   private static History beside(TextWrap aside, Item obstacle) {
@@ -71,7 +72,8 @@ class TextWrappingTest {
     long plain = set(History.of(Made.card(Made.words("i1", TEXT, 0.5, 0.5, 4, 5, STYLE)))).lines().size();
     assertTrue(byOutline <= byBox && plain <= byOutline, plain + " " + byOutline + " " + byBox);
     assertEquals(plain, across, "lines of the whole width, above and below");
-    List<Double> baselines = set(beside(new TextWrap(TextWrap.Way.ABOVE_AND_BELOW, 0.1), circle)).lines().stream().map(l -> l.baseline().y()).toList();
+    List<Double> baselines = set(beside(new TextWrap(TextWrap.Way.ABOVE_AND_BELOW, 0.1), circle)).lines().stream()
+        .map(l -> l.baseline().y()).toList();
     assertTrue(baselines.stream().noneMatch(y -> y > 0.5 - 0.1 && y < 2.0 + 0.1), "none beside it: " + baselines);
   }
 
@@ -90,8 +92,10 @@ class TextWrappingTest {
 
   @Test
   void whatDoesNotFitFlowsOnAndAllIsSaved() throws Exception {
-    History history = History.of(Made.card(Made.words("i1", TEXT, 0.5, 0.5, 4, 0.9, STYLE), Made.words("i3", "", 0.5, 3, 4, 3, STYLE), Made.ellipse("i2", 2, 0.4, 1, 1)))
-        .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new TextWrap(TextWrap.Way.OUTLINE, 0.1))))).after(Flow.link("f1", Set.of("i1", "i3")));
+    History history = History.of(Made.card(Made.words("i1", TEXT, 0.5, 0.5, 4, 0.9, STYLE), Made.words("i3", "", 0.5, 3, 4, 3, STYLE),
+        Made.ellipse("i2", 2, 0.4, 1, 1)))
+        .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new TextWrap(TextWrap.Way.OUTLINE, 0.1)))))
+        .after(Flow.link("f1", Set.of("i1", "i3")));
     HoldsWords second = history.now().faces().get(0).find("i3").orElseThrow().words().orElseThrow();
     assertEquals(TEXT, words(history).text() + second.text());
     assertTrue(second.text().length() > 20);
@@ -100,7 +104,9 @@ class TextWrappingTest {
 
   @Test
   void wordsOnATurnedBlockMakeRoomToo() {
-    History history = History.of(Made.card(Made.words("i1", TEXT, 0.5, 1, 4, 4, STYLE).with(org.zipthimble.core.item.Placement.of(0.5, 1, 4, 4, 20)), Made.ellipse("i2", 2, 2, 1, 1)))
+    History history = History.of(
+        Made.card(Made.words("i1", TEXT, 0.5, 1, 4, 4, STYLE).with(org.zipthimble.core.item.Placement.of(0.5, 1, 4, 4, 20)),
+        Made.ellipse("i2", 2, 2, 1, 1)))
         .after(Edits.properties("f1", Set.of("i2"), "edit.aside", p -> p.withAside(Optional.of(new TextWrap(TextWrap.Way.OUTLINE, 0.1)))));
     var letters = set(history).outline().mapped(words(history).placement().toGround());
     Item circle = history.now().faces().get(0).find("i2").orElseThrow();

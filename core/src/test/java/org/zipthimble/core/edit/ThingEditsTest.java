@@ -43,7 +43,8 @@ class ThingEditsTest {
   private static final Cup CUP = Cup.straight(3, 4, 0);
 
   private static Item rectangle(String id, double x, double y, double w, double h, int colour) {
-    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x, y, w, h, 0), new Outline.Rectangle(0), Optional.of(Colour.of(colour)), Optional.empty());
+    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x, y, w, h, 0), new Outline.Rectangle(0), Optional.of(Colour.of(colour)),
+        Optional.empty());
   }
 
   private static Job wrap(Item... items) {
@@ -112,7 +113,8 @@ class ThingEditsTest {
   @Test
   void aRowOfRepeatsIsMadeToMeet() {
     Job blank = wrap();
-    Item row = LiveGroups.of(blank, ItemProperties.of("i2", "row"), List.of(rectangle("i3", -0.2, 1, 0.5, 0.3, 0x7A2E22)), new LiveEffect.Repeated(new Pattern.Grid(14, 1, 0.21, 0, false)));
+    Item row = LiveGroups.of(blank, ItemProperties.of("i2", "row"), List.of(rectangle("i3", -0.2, 1, 0.5, 0.3, 0x7A2E22)),
+        new LiveEffect.Repeated(new Pattern.Grid(14, 1, 0.21, 0, false)));
     Job job = blank.changed(face(blank).id(), f -> f.withItems(List.of(ground(), row)));
     Seam before = Seam.of(job, face(job)).orElseThrow();
     assertFalse(before.meets(), "as laid it does not meet: " + before.apart());
@@ -131,7 +133,8 @@ class ThingEditsTest {
   @Test
   void tilesAreMadeToMeet() {
     ItemShape tiled = (ItemShape) ground();
-    FillStyle.Tiles tiles = new FillStyle.Tiles(List.of(rectangle("i8", 0, 0, 0.4, 0.4, 0x2B6F55)), new Size(0.7, 0.7), FillStyle.Laying.GRID);
+    FillStyle.Tiles tiles = new FillStyle.Tiles(List.of(rectangle("i8", 0, 0, 0.4, 0.4, 0x2B6F55)), new Size(0.7, 0.7),
+        FillStyle.Laying.GRID);
     Job job = wrap(tiled.withFillStyle(Optional.of(tiles)));
     Job met = ThingEdits.meet(face(job).id()).change().apply(job);
     FillStyle.Tiles now = (FillStyle.Tiles) face(met).items().get(0).outlined().orElseThrow().fillStyle().orElseThrow();

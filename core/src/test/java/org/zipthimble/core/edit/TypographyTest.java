@@ -27,8 +27,10 @@ class TypographyTest {
   /** Usage as handbooks of typography have it; common practice, no source. */
   @ParameterizedTest
   @CsvSource(delimiter = '|', quoteCharacter = '#', value = {
-    "\"Bring seeds\", she said | “Bring seeds”, she said", "'Bring seeds' | ‘Bring seeds’", "don't | don’t", "the '90s | the ’90s", "1/2 cup and 3/4 in | ½ cup and ¾ in",
-    "5 x 7 in | 5 × 7 in", "5x7 | 5×7", "wait... | wait…", "2-5 p.m. | 2–5 p.m.", "beans -- and peas | beans – and peas", "beans--peas | beans—peas", "6\" wide | 6″ wide",
+    "\"Bring seeds\", she said | “Bring seeds”, she said", "'Bring seeds' | ‘Bring seeds’", "don't | don’t", "the '90s | the ’90s",
+        "1/2 cup and 3/4 in | ½ cup and ¾ in",
+    "5 x 7 in | 5 × 7 in", "5x7 | 5×7", "wait... | wait…", "2-5 p.m. | 2–5 p.m.", "beans -- and peas | beans – and peas",
+    "beans--peas | beans—peas", "6\" wide | 6″ wide",
     "a \"word\" here | a “word” here", "11/12/27 | 11/12/27", "well-known | well-known", "(\"yes\") | (“yes”)"})
   void signsAreSetAsATypesetterDoes(String typed, String wanted) {
     assertEquals(wanted, signs(typed));
@@ -40,20 +42,24 @@ class TypographyTest {
     Story story = Story.of("\"one\" and \"two\"", STYLE).restyled(10, 15, s -> s.inFace("Alegreya", "Bold"));
     Story set = Typography.signs(story, 10, 15);
     assertEquals("\"one\" and “two”", set.text());
-    assertEquals("“two”", set.runs().stream().filter(r -> r.look().style().equals("Bold")).map(r -> r.text()).collect(Collectors.joining()));
+    assertEquals("“two”", set.runs().stream().filter(r -> r.look().style().equals("Bold")).map(r -> r.text())
+        .collect(Collectors.joining()));
   }
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "CAPITALS | Bring your seeds | BRING YOUR SEEDS", "SMALL | Bring YOUR Seeds | bring your seeds", "TITLE | the art of saving seeds | The Art of Saving Seeds",
-    "SENTENCE | BRING SEEDS. TAKE SEEDS! WHO? | Bring seeds. Take seeds! Who?", "TITLE | don’t dig | Don’t Dig", "CAPITALS | straße | straße"})
+    "CAPITALS | Bring your seeds | BRING YOUR SEEDS", "SMALL | Bring YOUR Seeds | bring your seeds",
+        "TITLE | the art of saving seeds | The Art of Saving Seeds",
+    "SENTENCE | BRING SEEDS. TAKE SEEDS! WHO? | Bring seeds. Take seeds! Who?", "TITLE | don’t dig | Don’t Dig",
+    "CAPITALS | straße | straße"})
   void casesAreChanged(Typography.CaseChange change, String typed, String wanted) {
     assertEquals(wanted, Typography.cased(Story.of(typed, STYLE), 0, typed.length(), change).text());
   }
 
   @Test
   void aFieldSaysWhatItsFactSays() {
-    Story field = FactEdits.field(new org.zipthimble.core.job.Fact("place", org.zipthimble.core.job.Fact.Kind.PLACE, "old barn"), "", STYLE.letters(), STYLE.paragraph());
+    Story field = FactEdits.field(new org.zipthimble.core.job.Fact("place", org.zipthimble.core.job.Fact.Kind.PLACE, "old barn"), "",
+        STYLE.letters(), STYLE.paragraph());
     assertEquals("old barn", Typography.cased(field, 0, 8, Typography.CaseChange.CAPITALS).text());
   }
 
@@ -72,9 +78,11 @@ class TypographyTest {
     assertEquals(3, WordSearch.in(job(), new WordSearch.Wanted("seeds", false, false, Optional.empty())).size());
     assertEquals(2, WordSearch.in(job(), new WordSearch.Wanted("seeds", false, true, Optional.empty())).size());
     assertEquals(2, WordSearch.in(job(), new WordSearch.Wanted("seeds", true, false, Optional.empty())).size());
-    List<WordSearch.Found> bold = WordSearch.in(job(), new WordSearch.Wanted("seeds", false, false, Optional.of(Made.style("Alegreya", "Bold", 20).letters())));
+    List<WordSearch.Found> bold = WordSearch.in(
+        job(), new WordSearch.Wanted("seeds", false, false, Optional.of(Made.style("Alegreya", "Bold", 20).letters())));
     assertEquals(List.of(new WordSearch.Found("f1", "i2", 0, 5)), bold);
-    assertEquals(1, WordSearch.in(job(), new WordSearch.Wanted("", false, false, Optional.of(STYLE.letters()))).size(), "by the look alone");
+    assertEquals(1, WordSearch.in(job(), new WordSearch.Wanted("", false, false, Optional.of(STYLE.letters()))).size(),
+        "by the look alone");
     assertTrue(WordSearch.in(job(), new WordSearch.Wanted("", false, false, Optional.empty())).isEmpty());
   }
 

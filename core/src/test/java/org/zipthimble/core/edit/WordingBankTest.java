@@ -24,8 +24,10 @@ import org.zipthimble.core.job.JobFonts;
 /** Wording from the bank and new designs, filled from facts and following them. */
 class WordingBankTest {
   private static final List<Fact> FACTS = List.of(
-      new Fact("who", Fact.Kind.NAMES, "The Marrowfield Seed Library"), new Fact("day", Fact.Kind.DATE, "2027-03-13"), new Fact("hour", Fact.Kind.TIME, "14:00"),
-      new Fact("where", Fact.Kind.PLACE, "The Old Drying Barn, Mill Lane"), new Fact("answer", Fact.Kind.REPLY, "2027-03-06"), new Fact("web", Fact.Kind.WEB, "https://marrowfield.example/swap"));
+      new Fact("who", Fact.Kind.NAMES, "The Marrowfield Seed Library"), new Fact("day", Fact.Kind.DATE, "2027-03-13"),
+      new Fact("hour", Fact.Kind.TIME, "14:00"),
+      new Fact("where", Fact.Kind.PLACE, "The Old Drying Barn, Mill Lane"), new Fact("answer", Fact.Kind.REPLY, "2027-03-06"),
+      new Fact("web", Fact.Kind.WEB, "https://marrowfield.example/swap"));
 
   private static Job known() {
     Job job = Made.card();
@@ -57,7 +59,8 @@ class WordingBankTest {
       for (WordingBank.Entry entry : WordingBank.of(WordingBank.Occasion.INVITATION, tone)) {
         Job job = WordingBank.put("f1", entry).change().apply(known());
         Job invitation = job.withTicket(job.ticket().withItem("Invitation"));
-        assertEquals(List.of(), Checks.run(invitation).stream().filter(f -> f.code().startsWith("invitation-")).map(Finding::code).toList(), entry.said(known()));
+        assertEquals(List.of(), Checks.run(invitation).stream().filter(f -> f.code().startsWith("invitation-")).map(Finding::code)
+            .toList(), entry.said(known()));
       }
     }
   }
@@ -89,15 +92,19 @@ class WordingBankTest {
       assertTrue(words.text().contains("Barn"));
     }
     assertEquals(6, job.faces().size());
-    Set<String> families = job.faces().stream().skip(1).map(f -> f.items().get(f.items().size() - 1).words().orElseThrow().style().family()).collect(Collectors.toSet());
+    Set<String> families = job.faces().stream().skip(1)
+        .map(f -> f.items().get(f.items().size() - 1).words().orElseThrow().style().family()).collect(Collectors.toSet());
     assertEquals(4, families.size());
-    assertEquals(List.of(), Checks.run(job).stream().filter(f -> Set.of("words-outside", "words-faint", "words-left-over").contains(f.code())).map(Finding::sentence).toList());
+    assertEquals(List.of(), Checks.run(job).stream()
+        .filter(f -> Set.of("words-outside", "words-faint", "words-left-over").contains(f.code())).map(Finding::sentence).toList());
     Job moved = FactEdits.set(new Fact("where", Fact.Kind.PLACE, "The Seed Loft")).change().apply(job);
-    assertTrue(moved.faces().stream().skip(1).allMatch(f -> f.items().get(f.items().size() - 1).words().orElseThrow().text().contains("The Seed Loft")));
+    assertTrue(moved.faces().stream().skip(1)
+        .allMatch(f -> f.items().get(f.items().size() - 1).words().orElseThrow().text().contains("The Seed Loft")));
   }
 
   @ParameterizedTest
-  @CsvSource({"Wheeler, Wheelers, false", "Jones, Joneses, true", "Marsh, Marshes, true", "Kelly, Kellys, false", "Fox, Foxes, true", "FINCH, FINCHES, true"})
+  @CsvSource({"Wheeler, Wheelers, false", "Jones, Joneses, true", "Marsh, Marshes, true", "Kelly, Kellys, false", "Fox, Foxes, true",
+      "FINCH, FINCHES, true"})
   void theRuleIsToldThatMadeThePlural(String name, String plural, boolean hissing) {
     assertEquals(plural, FamilyNames.plural(name));
     assertEquals(hissing, FamilyNames.hissing(name));

@@ -53,8 +53,10 @@ class WordsAgainTest {
     Job job = card("Seeds", Made.style("Alegreya", "Regular", 40));
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(job);
     assertTrue(item(shapes, "w").outlined().flatMap(s -> s.outline().asLettered()).isPresent());
-    assertEquals(item(job, "w"), item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(shapes), "w"), "untouched they are what they were");
-    Job moved = Edits.place("f1", Set.of("w"), "edit.move", p -> Reshape.widened(p.moved(0.25, 2).withTurn(30), p.width() * 1.5, true)).change().apply(shapes);
+    assertEquals(item(job, "w"), item(Shaping.wordsAgain("f1", Set.of("w")).change().apply(shapes), "w"),
+        "untouched they are what they were");
+    Job moved = Edits.place("f1", Set.of("w"), "edit.move", p -> Reshape.widened(p.moved(0.25, 2).withTurn(30), p.width() * 1.5, true))
+        .change().apply(shapes);
     Job again = Shaping.wordsAgain("f1", Set.of("w")).change().apply(moved);
     HoldsWords words = item(again, "w").words().orElseThrow();
     assertEquals(60, words.style().sizePt(), 1e-6);
@@ -68,7 +70,8 @@ class WordsAgainTest {
   void whatWasWordsKeepsItsColourSavesAndShowsItsFactsAnew() throws Exception {
     Job job = FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Barn")).change().apply(Made.card());
     WordStyle style = Made.style("Alegreya", "Regular", 24);
-    HoldsWords field = Made.words("w", "", 0.5, 1, 4, 1, style).withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
+    HoldsWords field = Made.words("w", "", 0.5, 1, 4, 1, style)
+        .withStory(FactEdits.field(job.facts().get(0), "", style.letters(), style.paragraph()));
     Job shapes = Shaping.outlined("f1", Set.of("w")).change().apply(Edits.add("f1", field).change().apply(job));
     Job red = Edits.shape("f1", Set.of("w"), "edit.fill", s -> s.filled(Optional.of(Made.BEET))).change().apply(shapes);
     Job read = ThimbleFile.read("kept", new ByteArrayInputStream(ThimbleFile.bytes(red)));

@@ -24,7 +24,9 @@ import org.zipthimble.core.type.Course;
 class WordsApartTest {
   private static Job job(Optional<Course> course) {
     HoldsWords words = Made.words("i1", "Bring your\nseeds", 1, 1, 3, 3, Made.style("Josefin Sans", "Bold", 30));
-    return Made.card(Made.background("i9"), words.withCourse(course).withStory(words.story().restyled(6, 10, s -> s.withColour(Made.CREAM))).with(Placement.of(1, 1, 3, 3, 15)), Made.ellipse("i2", 4, 6, 0.5, 0.5));
+    return Made.card(Made.background("i9"), words.withCourse(course)
+        .withStory(words.story().restyled(6, 10, s -> s.withColour(Made.CREAM))).with(Placement.of(1, 1, 3, 3, 15)),
+        Made.ellipse("i2", 4, 6, 0.5, 0.5));
   }
 
   private static List<Item> apart(Job job, WordsApart.Into into) {
@@ -58,6 +60,7 @@ class WordsApartTest {
     assertEquals(List.of("Bring", "your", "seeds"), words.subList(1, 4).stream().map(i -> i.properties().name()).toList());
     assertEquals(Optional.of(Made.CREAM), words.get(2).outlined().orElseThrow().fill());
     assertEquals("B", apart(job(Optional.empty()), WordsApart.Into.LETTERS).get(1).properties().name());
-    assertTrue(apart(Made.card(Made.words("i1", "  ", 1, 1, 1, 1, Made.style("Alegreya", "Regular", 12))), WordsApart.Into.LETTERS).get(0).words().isPresent(), "blanks stay words");
+    assertTrue(apart(Made.card(Made.words("i1", "  ", 1, 1, 1, 1, Made.style("Alegreya", "Regular", 12))), WordsApart.Into.LETTERS).get(0)
+        .words().isPresent(), "blanks stay words");
   }
 }

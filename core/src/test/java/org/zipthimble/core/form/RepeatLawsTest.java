@@ -50,7 +50,8 @@ class RepeatLawsTest {
 
   /** As many as go in with the gap that is asked for at least, the first and the last flush with the ends. */
   @Property(seed = "20261128")
-  void aWidthIsFilledFromEndToEnd(@ForAll @DoubleRange(min = 1.1, max = 20) double width, @ForAll @DoubleRange(min = 0, max = 1) double gap) {
+  void aWidthIsFilledFromEndToEnd(@ForAll @DoubleRange(min = 1.1, max = 20) double width,
+      @ForAll @DoubleRange(min = 0, max = 1) double gap) {
     Pattern.Fill fill = new Pattern.Fill(width, gap);
     List<Box> boxes = boxes(fill);
     assertEquals(Repeats.filling(0.5, fill), boxes.size());
@@ -120,7 +121,8 @@ class RepeatLawsTest {
   @Test
   void figuresOutOfRangeAreRefused() {
     List<Supplier<Pattern>> wrong = List.of(
-        () -> new Pattern.Grid(0, 1, 0, 0, false), () -> new Pattern.Grid(1, 100_000, 0, 0, false), () -> new Pattern.Grid(1, 1, Double.NaN, 0, false),
+        () -> new Pattern.Grid(0, 1, 0, 0, false), () -> new Pattern.Grid(1, 100_000, 0, 0, false),
+        () -> new Pattern.Grid(1, 1, Double.NaN, 0, false),
         () -> new Pattern.Fill(-1, 0), () -> new Pattern.Fill(Double.NaN, 0), () -> new Pattern.Round(0, new Point(0, 0), false, false),
         () -> new Pattern.Round(1_000_000, new Point(0, 0), false, false), () -> new Pattern.Along(Path.EMPTY, 0, false));
     wrong.forEach(w -> assertThrows(IllegalArgumentException.class, w::get));

@@ -151,7 +151,9 @@ class SceneTest {
   @Test
   void thePartsOfAPatternAreInUseAndNoLeaves() {
     ItemShape ground = Made.rectangle("g", 1, 1, 3, 3);
-    Item tiled = ground.withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.4, 0.4)), new org.zipthimble.core.units.Size(0.5, 0.5), FillStyle.Laying.GRID)));
+    Item tiled = ground.withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.4, 0.4)), new org.zipthimble.core.units.Size(0.5, 0.5),
+        FillStyle.Laying.GRID)));
     Scene scene = Scene.of(face(tiled));
     assertEquals(List.of("g"), ids(scene.leaves()));
     assertTrue(ids(scene.inUse()).contains("t"));
@@ -161,7 +163,8 @@ class SceneTest {
 
   @Test
   void aClearGapTakesFromWhatLiesBelowAndFromNothingAbove() {
-    Scene scene = Scene.of(face(Made.rectangle("low", 1, 1, 3, 3), clearing(Made.rectangle("mid", 2, 2, 1, 1), 0.1), Made.rectangle("top", 2.2, 2.2, 0.2, 0.2)));
+    Scene scene = Scene.of(face(Made.rectangle("low", 1, 1, 3, 3), clearing(Made.rectangle("mid", 2, 2, 1, 1), 0.1),
+        Made.rectangle("top", 2.2, 2.2, 0.2, 0.2)));
     assertEquals(List.of("mid"), ids(scene.nodes().get(0).clearedBy()));
     assertEquals(List.of(), ids(scene.nodes().get(1).clearedBy()));
     assertEquals(List.of(), ids(scene.nodes().get(2).clearedBy()));

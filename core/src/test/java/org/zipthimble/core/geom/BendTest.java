@@ -38,7 +38,8 @@ class BendTest {
 
   /** Shears along one axis and turns keep areas; what grows in one direction keeps them by the integral of its share. Worked by hand. */
   @ParameterizedTest
-  @CsvSource({"ARC, 90, 4", "ARC, -200, 4", "ARCH, 70, 4", "ARCH, -40, 4", "WAVE, 80, 4", "SLANT, 30, 4", "TWIST, 120, 4", "BULGE, 60, 5.6", "BULGE, -45, 2.8", "TAPER, 50, 3", "TAPER, -80, 2.4"})
+  @CsvSource({"ARC, 90, 4", "ARC, -200, 4", "ARCH, 70, 4", "ARCH, -40, 4", "WAVE, 80, 4", "SLANT, 30, 4", "TWIST, 120, 4",
+      "BULGE, 60, 5.6", "BULGE, -45, 2.8", "TAPER, 50, 3", "TAPER, -80, 2.4"})
   void areasComeOutAsTheFormulasSay(Bow bow, double amount, double area) {
     assertEquals(area, Extent.area(bent(Shapes.rectangle(FIELD), Bend.of(bow, amount))), 4e-4);
     Box tall = new Box(2, 1, 1, 4);

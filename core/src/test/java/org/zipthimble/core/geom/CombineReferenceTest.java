@@ -130,14 +130,16 @@ class CombineReferenceTest {
       Box box = Measure.bounds(a).orElseThrow();
       return new Path[] {a, Shapes.rectangle(new Box(box.right(), box.y(), 1, box.height()))};
     }
-    Path b = one(r, (i / 6) % 6).mapped(Affine.turn(r.nextInt(360), new Point(0, 0)).then(Affine.move(r.nextGaussian() * 0.5, r.nextGaussian() * 0.5)));
+    Path b = one(r, (i / 6) % 6).mapped(Affine.turn(r.nextInt(360), new Point(0, 0))
+        .then(Affine.move(r.nextGaussian() * 0.5, r.nextGaussian() * 0.5)));
     return new Path[] {a, b};
   }
 
   private static Path one(Random r, int kind) {
     double size = 1 + r.nextDouble();
     Path path = switch (kind) {
-      case 0 -> ReadyForm.STAR.path(size * 2, size * 2, List.of((double) (4 + r.nextInt(9)), 0.3 + r.nextDouble() * 0.5, r.nextDouble() * 0.1));
+      case 0 -> ReadyForm.STAR.path(size * 2, size * 2,
+          List.of((double) (4 + r.nextInt(9)), 0.3 + r.nextDouble() * 0.5, r.nextDouble() * 0.1));
       case 1 -> ReadyForm.RING.path(size * 2, size * 1.6, List.of(0.1 + r.nextDouble() * 0.4));
       case 2 -> words("Beans", r);
       case 3 -> picture(r.nextInt(4));
@@ -149,7 +151,8 @@ class CombineReferenceTest {
   }
 
   private static Path words(String text, Random r) {
-    SetWords set = Typesetter.set(text, Made.style(r.nextBoolean() ? "Alegreya" : "Josefin Sans", "Bold", 60 + r.nextInt(40)), 20, 5, BundledFonts.shelf());
+    SetWords set = Typesetter.set(text, Made.style(r.nextBoolean() ? "Alegreya" : "Josefin Sans", "Bold", 60 + r.nextInt(40)), 20, 5,
+        BundledFonts.shelf());
     Path all = Path.EMPTY;
     for (SetWords.Line line : set.lines()) {
       for (Piece piece : line.pieces()) {

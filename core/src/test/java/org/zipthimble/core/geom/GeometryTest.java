@@ -7,10 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.geom.CubicCurve2D;
 import java.util.List;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -124,14 +124,16 @@ class GeometryTest {
       double y = (chance.nextInt() - 0.5) / Math.pow(10, chance.nextInt(12));
       if (Double.isFinite(x)) {
         String text = "M" + x + " " + y + ",L\t" + y + "\n" + x;
-        assertEquals(Path.build().start(Double.parseDouble(String.valueOf(x)), y).line(y, x).path(), PathText.read(text), "as the platform reads them: " + text);
+        assertEquals(Path.build().start(Double.parseDouble(String.valueOf(x)), y).line(y, x).path(), PathText.read(text),
+            "as the platform reads them: " + text);
       }
     }
     assertEquals(Path.build().start(0.1, -2e-7).line(30, 4).path(), PathText.read(" M , 0.1 -2e-7 L 3E1 , 4 "));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"M", "M1", "M.5 0", "M1. 0", "M0 0L1e 2", "M0 0L-,1", "M0 0L1 1 ,", "M0 0L1e+5 2", "L1 1", "M0 0 X", "M0 0L1", "M0 0C1 1 2 2 3", "1 2", "M0 0Z4", "M0 0,,1 1", "M1e999999 0 0"})
+  @ValueSource(strings = {"M", "M1", "M.5 0", "M1. 0", "M0 0L1e 2", "M0 0L-,1", "M0 0L1 1 ,", "M0 0L1e+5 2", "L1 1", "M0 0 X", "M0 0L1",
+      "M0 0C1 1 2 2 3", "1 2", "M0 0Z4", "M0 0,,1 1", "M1e999999 0 0"})
   void textThatIsNoPathIsRefused(String text) {
     assertThrows(IllegalArgumentException.class, () -> PathText.read(text));
   }

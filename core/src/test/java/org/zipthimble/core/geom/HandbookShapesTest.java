@@ -138,7 +138,8 @@ class HandbookShapesTest {
   /** The arcs of Java's own geometry, whatever turn the ellipse has. */
   @Property(seed = "20261128")
   void ellipticalArcsLieOnTheirEllipse(
-      @ForAll @DoubleRange(min = 0.5, max = 3) double rx, @ForAll @DoubleRange(min = 0.5, max = 3) double ry, @ForAll @DoubleRange(min = 0, max = 180) double turn,
+      @ForAll @DoubleRange(min = 0.5, max = 3) double rx, @ForAll @DoubleRange(min = 0.5, max = 3) double ry,
+      @ForAll @DoubleRange(min = 0, max = 180) double turn,
       @ForAll @DoubleRange(min = 0, max = 360) double begin, @ForAll @DoubleRange(min = 20, max = 340) double extent) {
     // degrees of Java's arcs run against the clock
     Arc2D arc = new Arc2D.Double(-rx, -ry, 2 * rx, 2 * ry, begin, -extent, Arc2D.OPEN);
@@ -160,7 +161,8 @@ class HandbookShapesTest {
 
   @Property(seed = "20261128")
   void mapsCompose(
-      @ForAll @DoubleRange(min = -3, max = 3) double dx, @ForAll @DoubleRange(min = 0.2, max = 3) double sx, @ForAll @DoubleRange(min = -360, max = 360) double turn,
+      @ForAll @DoubleRange(min = -3, max = 3) double dx, @ForAll @DoubleRange(min = 0.2, max = 3) double sx,
+      @ForAll @DoubleRange(min = -360, max = 360) double turn,
       @ForAll @DoubleRange(min = -5, max = 5) double x, @ForAll @DoubleRange(min = -5, max = 5) double y) {
     Affine map = Affine.scale(sx, 2).then(Affine.turn(turn, new Point(1, 2))).then(Affine.move(dx, -dx));
     AffineTransform theirs = AffineTransform.getTranslateInstance(dx, -dx);
@@ -221,7 +223,8 @@ class HandbookShapesTest {
   }
 
   @Property(seed = "20261128")
-  void partsOfACurveLieOnIt(@ForAll @DoubleRange(min = 0, max = 0.9) double t0, @ForAll @DoubleRange(min = 0.05, max = 0.1) double more, @ForAll @DoubleRange(min = -3, max = 3) double y) {
+  void partsOfACurveLieOnIt(@ForAll @DoubleRange(min = 0, max = 0.9) double t0, @ForAll @DoubleRange(min = 0.05, max = 0.1) double more,
+      @ForAll @DoubleRange(min = -3, max = 3) double y) {
     Span span = Span.curve(new Point(0, 0), new Point(1, y), new Point(2, -y), new Point(3, 1));
     Span part = span.part(t0, t0 + more);
     for (int i = 0; i <= 10; i++) {
@@ -246,7 +249,8 @@ class HandbookShapesTest {
 
   /** What a view shows and where a place of it is go together, at every zoom; the pixel under the pointer stays under it. */
   @Property(seed = "20261128")
-  void aViewGoesThereAndBack(@ForAll @DoubleRange(min = 1, max = 2000) double scale, @ForAll @DoubleRange(min = 0, max = 800) double px, @ForAll @DoubleRange(min = 0, max = 600) double py) {
+  void aViewGoesThereAndBack(@ForAll @DoubleRange(min = 1, max = 2000) double scale, @ForAll @DoubleRange(min = 0, max = 800) double px,
+      @ForAll @DoubleRange(min = 0, max = 600) double py) {
     Viewport view = new Viewport(scale, -3, 2);
     Point pixel = new Point(px, py);
     Point face = view.toFace(pixel);
@@ -308,9 +312,11 @@ class HandbookShapesTest {
     IllegalStateException refused = assertThrows(IllegalStateException.class, () -> Combine.clean(bars(1000), Rule.NON_ZERO));
     assertTrue(Trouble.in(refused).orElseThrow().getMessage().contains("100000"), refused.getMessage());
     Path comb = comb(420, false);
-    IllegalStateException crossed = assertThrows(IllegalStateException.class, () -> Combine.combine(Way.KEEP_OVERLAP, List.of(comb, comb(420, true))));
+    IllegalStateException crossed = assertThrows(IllegalStateException.class,
+        () -> Combine.combine(Way.KEEP_OVERLAP, List.of(comb, comb(420, true))));
     assertTrue(Trouble.in(crossed).isPresent());
-    assertEquals(0.25 * 40 * 40 * 0.0625 * 0.0625 * 4, Extent.area(Combine.combine(Way.KEEP_OVERLAP, List.of(comb(40, false), comb(40, true)))), 1e-6);
+    assertEquals(0.25 * 40 * 40 * 0.0625 * 0.0625 * 4,
+        Extent.area(Combine.combine(Way.KEEP_OVERLAP, List.of(comb(40, false), comb(40, true)))), 1e-6);
   }
 
   private static Path bars(int count) {

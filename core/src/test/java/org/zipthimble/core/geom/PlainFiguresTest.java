@@ -57,13 +57,15 @@ class PlainFiguresTest {
     assertEquals(64, Extent.area(whole), FINE);
     assertEquals(4, Contour.of(whole).get(0).spans().size(), "no seam is left");
     assertEquals(Path.EMPTY, Combine.combine(Way.KEEP_OVERLAP, List.of(all.get(0), all.get(1))), "neighbours share an edge, no area");
-    assertEquals(0, Extent.area(Combine.combine(Way.COMPOUND, List.of(whole, board, Combine.combine(Way.TAKE_AWAY, List.of(whole, board))))), FINE);
+    assertEquals(
+        0, Extent.area(Combine.combine(Way.COMPOUND, List.of(whole, board, Combine.combine(Way.TAKE_AWAY, List.of(whole, board))))), FINE);
   }
 
   /** The tips of a clasp meet in one place: what they hold is a hole that touches the outside. */
   @Test
   void whatAClaspHoldsIsAHole() {
-    Path clasp = Path.build().start(0, 0).line(4, 0).line(4, 4).line(3, 4).line(3, 1).line(1, 1).line(1, 3).line(3, 4).line(0, 4).close().path();
+    Path clasp = Path.build().start(0, 0).line(4, 0).line(4, 4).line(3, 4).line(3, 1).line(1, 1).line(1, 3).line(3, 4).line(0, 4).close()
+        .path();
     Path clean = Combine.clean(clasp, Rule.NON_ZERO);
     assertEquals(16 - Extent.area(Path.build().start(3, 4).line(3, 1).line(1, 1).line(1, 3).close().path()), Extent.area(clean), FINE);
     assertEquals(1, Combine.parts(clean).size());
@@ -88,7 +90,8 @@ class PlainFiguresTest {
     double first = (7 - Math.sqrt(21)) / 14;
     Point crossing = span.at(first);
     assertEquals(0, crossing.distance(span.at(1 - first)), FINE);
-    assertTrue(Contour.of(clean).stream().flatMap(c -> c.spans().stream()).anyMatch(s -> s.from().distance(crossing) < 1e-4), "the true crossing is a corner");
+    assertTrue(Contour.of(clean).stream().flatMap(c -> c.spans().stream()).anyMatch(s -> s.from().distance(crossing) < 1e-4),
+        "the true crossing is a corner");
     double loopArea = Math.abs(new Contour(List.of(span.part(first, 1 - first)), true).area());
     double arms = Math.abs(new Contour(List.of(span.part(0, first), span.part(1 - first, 1)), true).area());
     assertEquals(loopArea + arms, Extent.area(clean), 1e-4);
@@ -99,7 +102,8 @@ class PlainFiguresTest {
   void aSquareHoleCloses(double distance, double left) {
     Path frame = Combine.combine(Way.TAKE_AWAY, List.of(square(0, 0, 2), square(0.9, 0.9, 0.2)));
     double grown = 4 + 8 * distance + Math.PI * distance * distance;
-    assertEquals(grown - left, Extent.area(Offset.of(frame, distance, Corner.ROUND)), 2e-3 * (1 + distance), "a hole of 0.2 in by " + distance);
+    assertEquals(grown - left, Extent.area(Offset.of(frame, distance, Corner.ROUND)), 2e-3 * (1 + distance),
+        "a hole of 0.2 in by " + distance);
   }
 
   /** A bar with a neck of 0.1 in falls apart when 0.06 in are taken from every side, and vanishes at half its own width. */

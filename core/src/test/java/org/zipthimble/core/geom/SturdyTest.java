@@ -49,9 +49,11 @@ class SturdyTest {
   @ParameterizedTest
   @CsvSource({"0.3, true", "0.2, true", "0.18, false", "0.05, false"})
   void aBridgeOrARimIsSeenHoweverShort(double bridge, boolean sturdy) {
-    Path posts = Combine.combine(Way.JOIN, List.of(rectangle(1, 1), Shapes.rectangle(new Box(1.3, 0, 1, 1)), Shapes.rectangle(new Box(0.9, 0.4, 0.5, bridge))));
+    Path posts = Combine.combine(Way.JOIN,
+        List.of(rectangle(1, 1), Shapes.rectangle(new Box(1.3, 0, 1, 1)), Shapes.rectangle(new Box(0.9, 0.4, 0.5, bridge))));
     assertEquals(sturdy, Sturdy.everywhere(posts, 0.2));
-    Path ring = Combine.combine(Way.TAKE_AWAY, List.of(rectangle(2, 2), Shapes.rectangle(new Box(bridge, bridge, 2 - 2 * bridge, 2 - 2 * bridge))));
+    Path ring = Combine.combine(Way.TAKE_AWAY,
+        List.of(rectangle(2, 2), Shapes.rectangle(new Box(bridge, bridge, 2 - 2 * bridge, 2 - 2 * bridge))));
     assertEquals(sturdy, Sturdy.everywhere(ring, 0.2));
   }
 

@@ -42,7 +42,8 @@ class SeekingTest {
     int inside = Seeking.fit("leed", "Bleed", "");
     int other = Seeking.fit("bleed", "Edge", "bleed, overrun");
     int slip = Seeking.fit("blede", "Bleed", "");
-    assertTrue(whole > begins && begins > inside && inside > slip && other > slip && whole > other, whole + " " + begins + " " + inside + " " + other + " " + slip);
+    assertTrue(whole > begins && begins > inside && inside > slip && other > slip && whole > other,
+        whole + " " + begins + " " + inside + " " + other + " " + slip);
     assertTrue(Seeking.fit("cut out", "x", "cut out, rub") > Seeking.fit("cut out", "x", "out, cut"), "said as one it fits better");
     assertEquals(1, Seeking.fit("  ", "Bleed", ""), "nothing typed fits all");
   }

@@ -64,7 +64,8 @@ class TogetherTest {
     job = Edits.place("f1", Set.of("i2"), "edit.move", p -> p.withX(0.75)).change().apply(job);
     assertTrue(Together.MIDDLE.done(at(job, Together.Place.COMPOSE)));
     assertFalse(Together.WHEN.done(at(job, Together.Place.COMPOSE)));
-    job = Edits.add("f1", Made.words("i3", "Saturday 14 March, 2 o'clock, the seed room", 1, 4, 3, 0.8, Made.style("Alegreya", "Regular", 14))).change().apply(job);
+    job = Edits.add("f1", Made.words("i3", "Saturday 14 March, 2 o'clock, the seed room", 1, 4, 3, 0.8,
+        Made.style("Alegreya", "Regular", 14))).change().apply(job);
     assertTrue(Together.WHEN.done(at(job, Together.Place.COMPOSE)));
     assertFalse(Together.CHECK.done(at(job, Together.Place.COMPOSE)), "whoever has not looked has not checked");
     assertTrue(Together.CHECK.done(at(job, Together.Place.CHECK)), Checks.run(job).toString());
@@ -77,7 +78,8 @@ class TogetherTest {
   @Test
   void aGroundThatStopsAtTheTrimIsNotDone() {
     Job job = StandardItem.blank("Invitation", Together.SIZE, 1);
-    ItemShape atTrim = ItemShape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(job.frame(job.faces().get(0)).trim()), new Outline.Rectangle(0),
+    ItemShape atTrim = ItemShape.of(ItemProperties.of("i1", "Rectangle"), Placement.of(job.frame(job.faces().get(0)).trim()),
+        new Outline.Rectangle(0),
         Optional.of(Colour.BLACK), Optional.empty());
     Job trimmed = Edits.add("f1", atTrim).change().apply(job);
     assertFalse(Together.EDGES.done(at(trimmed, Together.Place.COMPOSE)));
@@ -87,12 +89,14 @@ class TogetherTest {
   /** What the checks said of the job before says nothing of this one. */
   @Test
   void checksThatAreNotThroughYetCountForNothing() {
-    Job before = Edits.cover("f1", Set.of("i1")).change().apply(Edits.add("f1", ground()).change().apply(StandardItem.blank("Invitation", Together.SIZE, 1)));
+    Job before = Edits.cover("f1", Set.of("i1")).change()
+        .apply(Edits.add("f1", ground()).change().apply(StandardItem.blank("Invitation", Together.SIZE, 1)));
     Job now = Edits.place("f1", Set.of("i1"), "edit.move", p -> p.withX(1)).change().apply(before);
     assertTrue(Together.CHECK.done(at(before, Together.Place.CHECK)));
     assertFalse(Together.CHECK.done(new Together.Seen(now, Report.of(before), Together.Place.CHECK, false, false)));
     assertFalse(Together.EDGES.done(new Together.Seen(now, Report.of(before), Together.Place.COMPOSE, false, false)));
-    assertFalse(Together.CHECK.done(new Together.Seen(before, Report.none(before), Together.Place.CHECK, false, false)), "nothing said yet is not nothing found");
+    assertFalse(Together.CHECK.done(new Together.Seen(before, Report.none(before), Together.Place.CHECK, false, false)),
+        "nothing said yet is not nothing found");
   }
 
   @Test

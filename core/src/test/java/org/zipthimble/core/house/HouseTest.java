@@ -22,8 +22,10 @@ import org.zipthimble.core.plan.Ticket;
 /** The house keeps its one-way road. */
 class HouseTest {
   private static final List<String> ROOMS = List.of(
-      "wording", "work", "kept", "units", "files", "geom", "overlay", "shape", "nest", "colour", "font", "type", "code", "picture", "thing", "item", "plan", "job",
-      "form", "fill", "edit", "marks", "arrange", "cut", "sheet", "paint", "view", "check", "check.edge", "check.ink", "check.words", "check.picture", "check.sheet",
+      "wording", "work", "kept", "units", "files", "geom", "overlay", "shape", "nest", "colour", "font", "type", "code", "picture",
+      "thing", "item", "plan", "job",
+      "form", "fill", "edit", "marks", "arrange", "cut", "sheet", "paint", "view", "check", "check.edge", "check.ink", "check.words",
+      "check.picture", "check.sheet",
       "check.blade", "check.all", "bring", "store", "proof", "send", "guide");
   private static final JavaClasses CORE = new ClassFileImporter()
       .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.zipthimble.core");
@@ -57,7 +59,8 @@ class HouseTest {
 
   @Test
   void paintersKnowNoJob() {
-    noClasses().that().resideInAPackage("..core.paint").should().dependOnClassesThat().resideInAnyPackage("..core.job", "..core.item", "..core.plan").check(CORE);
+    noClasses().that().resideInAPackage("..core.paint").should().dependOnClassesThat()
+        .resideInAnyPackage("..core.job", "..core.item", "..core.plan").check(CORE);
   }
 
   /** Sizes come from a face's frame; the ticket is asked only where it is written, kept or shown as a ticket. */
@@ -73,7 +76,8 @@ class HouseTest {
   @Test
   void hardlyAnyoneAsksOfWhatKindAThingIs() throws IOException {
     String kind = "(?:Item(?:Words|Shape|Photo|Group)?|LiveEffect|Outline|FillStyle|Pattern|Ink|Words|Shape|Photo|Group)(?:\\.[A-Z]\\w*)?";
-    Pattern asks = Pattern.compile("instanceof " + kind + "\\b|\\b" + kind + "\\.class::(?:isInstance|cast)|\\b" + kind + "\\.class\\.isInstance|\\(" + kind + "\\) [a-z(]"
+    Pattern asks = Pattern.compile("instanceof " + kind + "\\b|\\b" + kind + "\\.class::(?:isInstance|cast)|\\b" + kind
+        + "\\.class\\.isInstance|\\(" + kind + "\\) [a-z(]"
         + "|kind::isInstance");
     List<String> found = new ArrayList<>();
     int read = 0;
@@ -95,14 +99,16 @@ class HouseTest {
   /** Every walk over what a face holds reads the scene. */
   @Test
   void whatIsSeenIsReadFromTheScene() {
-    noClasses().that().resideInAnyPackage("..core.marks", "..core.cut", "..core.check..", "..core.proof", "..core.sheet", "..core.send", "..core.paint").and().doNotHaveSimpleName("BleedMends")
+    noClasses().that().resideInAnyPackage("..core.marks", "..core.cut", "..core.check..", "..core.proof", "..core.sheet", "..core.send",
+        "..core.paint").and().doNotHaveSimpleName("BleedMends")
         .should().callMethod(Face.class, "items").check(CORE);
   }
 
   /** The main sources of all modules but the codec of files. */
   private static List<Path> sources() throws IOException {
     try (Stream<Path> files = Files.walk(Path.of("..").toRealPath())) {
-      return files.filter(p -> p.toString().endsWith(".java") && p.toString().replace('\\', '/').contains("/src/main/") && !p.getParent().endsWith("store")).sorted().toList();
+      return files.filter(p -> p.toString().endsWith(".java") && p.toString().replace('\\', '/').contains("/src/main/") && !p.getParent()
+          .endsWith("store")).sorted().toList();
     }
   }
 

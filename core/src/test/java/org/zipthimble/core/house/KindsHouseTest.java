@@ -106,12 +106,14 @@ class KindsHouseTest {
       }
     }
     assertTrue(looked > 200, "methods looked at: " + looked);
-    assertTrue(names(KindsHouseTest.class.getDeclaredMethod("renamed").getGenericReturnType(), ItemWords.class), "a question under another name is seen");
+    assertTrue(names(KindsHouseTest.class.getDeclaredMethod("renamed").getGenericReturnType(), ItemWords.class),
+        "a question under another name is seen");
     assertEquals(List.of(), found);
   }
 
   private static boolean names(Type type, Class<?> kind) {
-    return type == kind || type instanceof ParameterizedType && Arrays.stream(((ParameterizedType) type).getActualTypeArguments()).anyMatch(t -> names(t, kind));
+    return type == kind || type instanceof ParameterizedType && Arrays.stream(((ParameterizedType) type).getActualTypeArguments())
+        .anyMatch(t -> names(t, kind));
   }
 
   static Optional<ItemWords> renamed() {
@@ -125,7 +127,8 @@ class KindsHouseTest {
     int looked = 0;
     for (Method m : Item.class.getMethods()) {
       boolean ability = m.getGenericReturnType() instanceof ParameterizedType
-          && Arrays.stream(((ParameterizedType) m.getGenericReturnType()).getActualTypeArguments()).anyMatch(t -> t instanceof Class && Item.class.isAssignableFrom((Class<?>) t));
+          && Arrays.stream(((ParameterizedType) m.getGenericReturnType()).getActualTypeArguments())
+          .anyMatch(t -> t instanceof Class && Item.class.isAssignableFrom((Class<?>) t));
       if (m.getParameterCount() == 0 && !ability && (m.getReturnType() == boolean.class || m.getReturnType() == Optional.class)) {
         looked++;
         if (ofOneKind(samples(), i -> yes(m, i))) {
@@ -162,7 +165,8 @@ class KindsHouseTest {
     ItemPhoto photo = Made.photo("p", picture, 1, 1, 3, 2);
     List<Item> out = new ArrayList<>(List.of(words, shape, shape.withFill(Optional.empty()),
         shape.withFill(Optional.empty()).withLine(Optional.of(LineLook.of(1, Made.BEET))), photo));
-    for (LiveEffect effect : List.of(LiveEffect.TOGETHER, new LiveEffect.Combined(Way.JOIN, Look.NONE), LiveEffect.Mounted.empty(Look.NONE), LiveEffect.Mounted.empty(Look.NONE).holding(Optional.of(picture.id())),
+    for (LiveEffect effect : List.of(LiveEffect.TOGETHER, new LiveEffect.Combined(Way.JOIN, Look.NONE),
+        LiveEffect.Mounted.empty(Look.NONE), LiveEffect.Mounted.empty(Look.NONE).holding(Optional.of(picture.id())),
         new LiveEffect.Bent(Bend.of(Bow.ARC, 40)))) {
       out.add(new ItemGroup(ItemProperties.of("g", "Group"), Placement.of(1, 1, 2, 2, 0), new Size(2, 2), List.of(shape, words), effect));
     }

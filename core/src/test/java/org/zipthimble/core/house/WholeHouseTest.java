@@ -17,7 +17,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** The rooms of all modules, read from their sources: every one is known, none is crowded, none reaches back, and a name stands for one thing. */
+/**
+ * The rooms of all modules, read from their sources: every one is known, none is crowded, none reaches back, and a name stands for one
+ * thing.
+ */
 class WholeHouseTest {
   /** The modules from the ground up; a module uses only those above it. What measures is used by none. */
   private static final Map<String, List<String>> MODULES = modules();
@@ -44,7 +47,8 @@ class WholeHouseTest {
   private static List<Source> sources() throws IOException {
     List<Source> out = new ArrayList<>();
     try (Stream<Path> files = Files.walk(Path.of("..").toRealPath())) {
-      for (Path file : files.filter(p -> p.toString().endsWith(".java") && p.toString().replace('\\', '/').contains("/src/main/") && !p.endsWith("module-info.java")).sorted().toList()) {
+      for (Path file : files.filter(p -> p.toString().endsWith(".java") && p.toString().replace('\\', '/').contains("/src/main/")
+          && !p.endsWith("module-info.java")).sorted().toList()) {
         List<String> lines = Files.readAllLines(file);
         Matcher room = PACKAGE.matcher(lines.get(0));
         assertTrue(room.find(), file.toString());
@@ -73,7 +77,8 @@ class WholeHouseTest {
     for (Source source : sources()) {
       int at = order.indexOf(module(source.room()));
       assertTrue(at >= 0, source.room());
-      source.uses().stream().filter(u -> order.indexOf(module(u)) > at || order.indexOf(module(u)) < 0).forEach(u -> wrong.add(source.room() + " -> " + u));
+      source.uses().stream().filter(u -> order.indexOf(module(u)) > at || order.indexOf(module(u)) < 0)
+          .forEach(u -> wrong.add(source.room() + " -> " + u));
     }
     assertEquals(new TreeSet<>(), wrong);
   }
@@ -87,7 +92,8 @@ class WholeHouseTest {
       if (!rooms.isEmpty()) {
         int at = rooms.indexOf(source.room());
         assertTrue(at >= 0, source.room());
-        source.uses().stream().filter(u -> module(u).equals(module(source.room())) && rooms.indexOf(u) > at).forEach(u -> wrong.add(source.room() + " -> " + u));
+        source.uses().stream().filter(u -> module(u).equals(module(source.room())) && rooms.indexOf(u) > at)
+            .forEach(u -> wrong.add(source.room() + " -> " + u));
       }
     }
     assertEquals(new TreeSet<>(), wrong);

@@ -145,7 +145,8 @@ class WordingTest {
 
   @Test
   void everyWordingThatIsAskedForIsThere() throws IOException {
-    Pattern call = Pattern.compile("(?:Wording\\.text|Trouble\\.of|Controls\\.button|Controls\\.check)\\((?:\"[a-z-]+\", )?\"([a-z][A-Za-z]*\\.[A-Za-z.-]+)\"");
+    Pattern call = Pattern.compile(
+        "(?:Wording\\.text|Trouble\\.of|Controls\\.button|Controls\\.check)\\((?:\"[a-z-]+\", )?\"([a-z][A-Za-z]*\\.[A-Za-z.-]+)\"");
     Set<String> lacking = new TreeSet<>();
     int found = 0;
     for (String source : sources()) {

@@ -95,7 +95,8 @@ class FrameTest {
     assertEquals(Side.BOTTOM, findings.get(0).side().orElseThrow());
     assertEquals(0.125, findings.get(0).figure(), EXACT);
     assertEquals(0.5, findings.get(0).limit(), EXACT);
-    assertEquals(List.of(), Checks.run(card(UNEVEN, Made.rectangle("a", -0.25, 0, 5.375, 7.5))), "art that ends at a trim without bleed is right there");
+    assertEquals(List.of(), Checks.run(card(UNEVEN, Made.rectangle("a", -0.25, 0, 5.375, 7.5))),
+        "art that ends at a trim without bleed is right there");
   }
 
   @Test

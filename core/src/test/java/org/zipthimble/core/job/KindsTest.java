@@ -67,15 +67,19 @@ class KindsTest {
   }
 
   private static ItemShape tiled() {
-    return shape().withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.3, 0.3), Made.photo("tp", PICTURE, 0, 0, 0.3, 0.2)), new Size(0.5, 0.5), FillStyle.Laying.GRID)));
+    return shape().withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.3, 0.3), Made.photo("tp", PICTURE, 0, 0, 0.3, 0.2)),
+        new Size(0.5, 0.5), FillStyle.Laying.GRID)));
   }
 
   private static Stream<Item> everyKind() {
     return Stream.of(words(), shape(), tiled(), photo(), group(new LiveEffect.Together(), shape(), words()),
         group(new LiveEffect.Combined(Way.JOIN, new Look(Optional.of(Made.CREAM), Optional.empty())), shape(), words()),
-        group(new LiveEffect.Rings(List.of(0.1), Corner.ROUND, true, true, 128, new Look(Optional.of(Made.CREAM), Optional.of(LINE))), shape()),
+        group(new LiveEffect.Rings(List.of(0.1), Corner.ROUND, true, true, 128, new Look(Optional.of(Made.CREAM), Optional.of(LINE))),
+        shape()),
         group(new LiveEffect.Repeated(new Pattern.Grid(2, 2, 0.1, 0.1, false)), shape()),
-        group(new LiveEffect.Mounted(Optional.of(PICTURE.id()), Retouch.NONE, PictureFit.FILLING, new Look(Optional.empty(), Optional.of(LINE))), shape()),
+        group(new LiveEffect.Mounted(Optional.of(PICTURE.id()), Retouch.NONE, PictureFit.FILLING,
+        new Look(Optional.empty(), Optional.of(LINE))), shape()),
         group(new LiveEffect.Bent(Bend.of(Bow.ARC, 40)), shape(), words()),
         group(new LiveEffect.Gridded(List.of(0.5, 0.5), List.of(1.0), 0.1), group(LiveEffect.Mounted.empty(Look.NONE), shape())));
   }
@@ -233,7 +237,8 @@ class KindsTest {
     LiveEffect.Rings rings = new LiveEffect.Rings(List.of(0.1, 0.2), Corner.ROUND, true, true, 128, Look.NONE);
     assertEquals(Optional.of(rings), rings.rings());
     assertEquals(Optional.empty(), rings.pattern());
-    assertEquals(Optional.of(new Look(Optional.of(GREEN), Optional.empty())), rings.with(new Look(Optional.of(GREEN), Optional.empty())).look());
+    assertEquals(Optional.of(new Look(Optional.of(GREEN), Optional.empty())),
+        rings.with(new Look(Optional.of(GREEN), Optional.empty())).look());
   }
 
   @Test

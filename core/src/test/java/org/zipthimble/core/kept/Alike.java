@@ -14,7 +14,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.zipthimble.core.font.FontFace;
 
-/** Whether two results are alike, down to what they hold: equal where their kind says what that means, else field by field, pictures pixel by pixel. */
+/**
+ * Whether two results are alike, down to what they hold: equal where their kind says what that means, else field by field, pictures pixel
+ * by pixel.
+ */
 final class Alike {
   private final Map<Object, Set<Object>> seen = new IdentityHashMap<>();
 
@@ -42,7 +45,8 @@ final class Alike {
     if (a instanceof BufferedImage image) {
       BufferedImage other = (BufferedImage) b;
       boolean same = image.getWidth() == other.getWidth() && image.getHeight() == other.getHeight()
-          && java.util.Arrays.equals(image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()), other.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
+          && java.util.Arrays.equals(image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()),
+          other.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
       return same ? Optional.empty() : Optional.of(at + ": pixels");
     }
     if (a.getClass().isArray()) {
@@ -55,7 +59,8 @@ final class Alike {
       return list(list, (List<?>) b, at);
     }
     if (!a.getClass().getName().startsWith("org.zipthimble") || a instanceof Enum) {
-      return a.equals(b) || a.getClass().isHidden() || a.getClass().isSynthetic() || a.getClass().getName().startsWith("java.awt") ? Optional.empty() : Optional.of(at + ": " + a + " / " + b);
+      return a.equals(b) || a.getClass().isHidden() || a.getClass().isSynthetic() || a.getClass().getName().startsWith("java.awt")
+          ? Optional.empty() : Optional.of(at + ": " + a + " / " + b);
     }
     return a.getClass().isHidden() || a.equals(b) ? Optional.empty() : fields(a, b, at);
   }
@@ -66,7 +71,8 @@ final class Alike {
     }
     for (int i = 0; i < Array.getLength(a); i++) {
       Optional<String> unlike = a.getClass().getComponentType().isPrimitive()
-          ? Array.get(a, i).equals(Array.get(b, i)) ? Optional.empty() : Optional.of(at + "[" + i + "]") : differ(Array.get(a, i), Array.get(b, i), at + "[" + i + "]");
+          ? Array.get(a, i).equals(Array.get(b, i)) ? Optional.empty() : Optional.of(at + "[" + i + "]")
+          : differ(Array.get(a, i), Array.get(b, i), at + "[" + i + "]");
       if (unlike.isPresent()) {
         return unlike;
       }
@@ -90,7 +96,8 @@ final class Alike {
   private Optional<String> fields(Object a, Object b, String at) {
     for (Class<?> type = a.getClass(); type != null && type != Object.class; type = type.getSuperclass()) {
       for (Field field : type.getDeclaredFields()) {
-        if (Modifier.isStatic(field.getModifiers()) || field.isSynthetic() && !field.getName().startsWith("this") && !field.getName().startsWith("val")) {
+        if (Modifier.isStatic(field.getModifiers()) || field.isSynthetic() && !field.getName().startsWith("this") && !field.getName()
+            .startsWith("val")) {
           continue;
         }
         try {

@@ -73,7 +73,8 @@ class KeptResultsTest {
 
   /** What only the jobs of a long test ask for twice. */
   private static final Set<String> SELDOM = Set.of(
-      "BendOut.PICTURES", "Codes.KEPT", "EdgeReach.KEPT", "Forms.OPAQUE", "InkTable.LATELY", "JobFonts.READ", "Leaving.KEPT", "Picture.KEYS", "PictureDamaged.TRIED", "ProofTable.LATELY",
+      "BendOut.PICTURES", "Codes.KEPT", "EdgeReach.KEPT", "Forms.OPAQUE", "InkTable.LATELY", "JobFonts.READ", "Leaving.KEPT",
+      "Picture.KEYS", "PictureDamaged.TRIED", "ProofTable.LATELY",
       "Tones.KEPT", "WhiteUnprinted.WHITE");
 
   private final Map<String, Integer> seen = new TreeMap<>();
@@ -92,7 +93,8 @@ class KeptResultsTest {
   void theMachinesMirrorIsNotMirroredHereAsWell() throws Exception {
     Job job = sample("window-decal");
     Lane first = job.cutting().lanes().get(0);
-    Job mirrored = job.withCutting(job.cutting().withLanes(job.cutting().lanes().stream().map(l -> l.id().equals(first.id()) ? l.withMirrored(true) : l).toList()));
+    Job mirrored = job.withCutting(
+        job.cutting().withLanes(job.cutting().lanes().stream().map(l -> l.id().equals(first.id()) ? l.withMirrored(true) : l).toList()));
     String here = Layout.of(mirrored).of(first.id()).toString();
     String atTheMachine = Layout.of(mirrored.withMaking(mirrored.making().withBy(Making.MirrorBy.MACHINE))).of(first.id()).toString();
     assertNotEquals(here, atTheMachine, "outlines as they stand, for the cutter turns them");
@@ -101,7 +103,8 @@ class KeptResultsTest {
 
   @Test
   void aBackingHasTheShapeOfTheFontThatArrives() {
-    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap",
+        new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
     ItemGroup backing = new ItemGroup(ItemProperties.of("i2", "Backing"), Placement.of(1, 1, 3, 1, 0), new Size(3, 1), List.of(words),
         new LiveEffect.Rings(List.of(0.1), Corner.ROUND, true, true, 128, Look.NONE));
     Job job = Job.of("Decal", Ticket.usual("Card", new Size(5, 7)), List.of(Face.of("f1", "Front", List.of(backing))), Map.of());
@@ -128,8 +131,10 @@ class KeptResultsTest {
 
   /** Sets words in a font that a job carries, asks for its glyphs, and forgets the job. */
   private static WeakReference<FontFace> set(byte[] file) {
-    Job job = Job.blank("Card", Ticket.usual("Card", new Size(5, 7)), List.of("Front")).withFonts(List.of(new CarriedFont("Barn Hand", "Regular", new Blob(file))));
-    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap", new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
+    Job job = Job.blank("Card", Ticket.usual("Card", new Size(5, 7)), List.of("Front"))
+        .withFonts(List.of(new CarriedFont("Barn Hand", "Regular", new Blob(file))));
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words"), Placement.of(0, 0, 3, 1, 0), "Swap",
+        new WordStyle("Barn Hand", "Regular", 48, 100, 0, Align.LEFT, Colour.BLACK));
     assertTrue(new Forms(job).outline(words).segments().size() > 10);
     FontFace face = new JobFonts(job).find("Barn Hand", "Regular").orElseThrow();
     assertTrue(face == new JobFonts(job).find("Barn Hand", "Regular").orElseThrow(), "read once");
@@ -162,12 +167,16 @@ class KeptResultsTest {
     }
   }
 
-  /** Changes every component of jobs and of all they hold, one after another, and holds each kept result that is given again against a fresh one. */
+  /**
+   * Changes every component of jobs and of all they hold, one after another, and holds each kept result that is given again against a
+   * fresh one.
+   */
   @Test
   void whatIsKeptIsWhatWouldBeMade() throws Exception {
     find();
     boolean all = Boolean.getBoolean("zt.long");
-    List<String> donors = List.of("window-decal", "foil-invitation", "tumbler-wrap", "metal-bookmarks", "swap-invitation", "jar-stickers", "bookmark", "seed-ring", "colouring-phrase", "bed-sign", "jar-labels", "plot-album", "swap-designs");
+    List<String> donors = List.of("window-decal", "foil-invitation", "tumbler-wrap", "metal-bookmarks", "swap-invitation", "jar-stickers",
+        "bookmark", "seed-ring", "colouring-phrase", "bed-sign", "jar-labels", "plot-album", "swap-designs");
     Variants variants = new Variants();
     for (String donor : donors) {
       variants.learn(sample(donor), 0);
@@ -204,7 +213,8 @@ class KeptResultsTest {
 
   private void seen(Object by, Object of, Object detail, Object given, Supplier<?> afresh) {
     String name = names.getOrDefault(by, "?");
-    if (name.equals("?") || !tried.computeIfAbsent(given == null ? by : given, g -> Collections.newSetFromMap(new IdentityHashMap<>())).add(by)) {
+    if (name.equals("?") || !tried.computeIfAbsent(given == null ? by : given, g -> Collections.newSetFromMap(new IdentityHashMap<>()))
+        .add(by)) {
       return;
     }
     seen.merge(name, 1, Integer::sum);
@@ -229,7 +239,8 @@ class KeptResultsTest {
   /** Every kept result there is, by its class and name; and nothing else keeps what it has worked out in a field of a class. */
   private void find() throws Exception {
     List<String> others = new ArrayList<>();
-    for (JavaClass found : new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.zipthimble.core")) {
+    for (JavaClass found : new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+        .importPackages("org.zipthimble.core")) {
       Class<?> type = Class.forName(found.getName());
       for (Field field : type.getDeclaredFields()) {
         if (!Modifier.isStatic(field.getModifiers()) || field.isSynthetic() || type.getPackageName().endsWith(".kept")) {
@@ -242,7 +253,8 @@ class KeptResultsTest {
           String name = type.getSimpleName() + "." + field.getName();
           if (keeps) {
             names.put(value, name);
-          } else if (value != null && !value.getClass().getName().contains("Immutable") && !value.getClass().getName().contains("Unmodifiable") && !WRITTEN_ONCE.contains(name)) {
+          } else if (value != null && !value.getClass().getName().contains("Immutable") && !value.getClass().getName()
+              .contains("Unmodifiable") && !WRITTEN_ONCE.contains(name)) {
             others.add(name);
           }
         }
@@ -256,13 +268,16 @@ class KeptResultsTest {
   private static Job small(CutPlan cutting, Job printed) {
     String lane = cutting.lanes().get(0).id();
     WordStyle style = new WordStyle("Caveat", "Regular", 30, 100, 0, Align.LEFT, Colour.BLACK);
-    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words").withClearGap(0.05), Placement.of(0.2, 0.2, 1.5, 0.6, 0), "Sede swap", style);
+    HoldsWords words = ItemWords.of(ItemProperties.of("i1", "Words").withClearGap(0.05), Placement.of(0.2, 0.2, 1.5, 0.6, 0), "Sede swap",
+        style);
     ItemGroup backing = new ItemGroup(
-        ItemProperties.of("i2", "Backing").withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane)), Placement.of(0.3, 1, 1.4, 0.8, 0), new Size(1.4, 0.8),
+        ItemProperties.of("i2", "Backing").withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane(lane)),
+        Placement.of(0.3, 1, 1.4, 0.8, 0), new Size(1.4, 0.8),
         List.of(ItemWords.of(ItemProperties.of("i3", "Cut"), Placement.of(0, 0, 1.4, 0.8, 0), "Bean", style)),
         new LiveEffect.Rings(List.of(0.06), Corner.ROUND, true, true, 128, Look.NONE));
     HoldsWords below = ItemWords.of(ItemProperties.of("i4", "Below"), Placement.of(0.2, 0.3, 1.5, 0.6, 0), "Swap", style);
-    return Job.of("Small", Ticket.usual("Card", new Size(2, 2)).withQuantity(2), List.of(Face.of("f1", "Front", List.of(below, words, backing))), Map.of())
+    return Job.of("Small", Ticket.usual("Card", new Size(2, 2)).withQuantity(2),
+        List.of(Face.of("f1", "Front", List.of(below, words, backing))), Map.of())
         .withCutting(cutting).withColour(printed.colour()).withPalette(printed.palette());
   }
 

@@ -14,7 +14,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
-/** A record with one thing in it changed, for every component of it and of the records it holds; found by what the records say of themselves. */
+/**
+ * A record with one thing in it changed, for every component of it and of the records it holds; found by what the records say of
+ * themselves.
+ */
 final class Variants {
   private static final int DEEPEST = 9;
 
@@ -142,7 +145,8 @@ final class Variants {
     RecordComponent[] components = value.getClass().getRecordComponents();
     Object[] parts = Arrays.stream(components).map(c -> c.getName().equals(changed.getName()) ? part : get(value, c)).toArray();
     try {
-      Constructor<?> all = value.getClass().getDeclaredConstructor(Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new));
+      Constructor<?> all = value.getClass().getDeclaredConstructor(
+          Arrays.stream(components).map(RecordComponent::getType).toArray(Class[]::new));
       all.setAccessible(true);
       return (Record) all.newInstance(parts);
     } catch (InvocationTargetException refused) {

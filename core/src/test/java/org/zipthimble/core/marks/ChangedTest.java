@@ -32,13 +32,17 @@ import org.zipthimble.core.type.WordStyle;
 
 /** Where a face has changed: outside of it, every pixel is as it was. */
 class ChangedTest {
-  private static final String TEXT = "Bring a handful of seed that you have saved, take a handful home, and stay for soup; nobody leaves the barn with an empty basket.";
+  private static final String TEXT =
+      "Bring a handful of seed that you have saved, take a handful home, and stay for soup; nobody leaves the barn with an empty basket.";
 
   private static Job job() {
     WordStyle ringed = Made.style("Figtree", "Bold", 14);
-    ringed = ringed.withLetters(ringed.letters().withDetail(LetterDetail.NONE.withRings(List.of(new LetterRing(3, Made.BEET, LineSide.OUTSIDE)))));
-    HoldsWords story = Made.words("w", TEXT, 0.5, 0.5, 3.5, 2.5, ringed).with(Made.words("x", "", 0, 0, 1, 1, ringed).placement().boxed(0.5, 0.5, 3.5, 2.5).withTurn(12));
-    Job plain = Made.card(Made.background("b"), Made.rectangle("r", 1, 4, 2, 1), story, Made.ellipse("e", 2, 3.5, 1, 1), Made.words("v", "Seeds", 1, 5.5, 3, 0.8, Made.style("Alegreya", "Regular", 24)));
+    ringed = ringed.withLetters(ringed.letters().withDetail(
+        LetterDetail.NONE.withRings(List.of(new LetterRing(3, Made.BEET, LineSide.OUTSIDE)))));
+    HoldsWords story = Made.words("w", TEXT, 0.5, 0.5, 3.5, 2.5, ringed)
+        .with(Made.words("x", "", 0, 0, 1, 1, ringed).placement().boxed(0.5, 0.5, 3.5, 2.5).withTurn(12));
+    Job plain = Made.card(Made.background("b"), Made.rectangle("r", 1, 4, 2, 1), story, Made.ellipse("e", 2, 3.5, 1, 1),
+        Made.words("v", "Seeds", 1, 5.5, 3, 0.8, Made.style("Alegreya", "Regular", 24)));
     return Shaping.bend("f1", Set.of("v"), Bend.of(Bow.ARC, 60)).change().apply(plain);
   }
 
@@ -49,12 +53,15 @@ class ChangedTest {
   private static Edit any(Job job, Random random) {
     int at = random.nextInt(TEXT.length() / 2);
     return switch (random.nextInt(6)) {
-      case 0 -> StoryEdits.type("f1", "w", at, at + random.nextInt(3), "x", job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters());
-      case 1 -> Edits.place("f1", Set.of("r"), "edit.move", p -> p.moved(random.nextDouble() - 0.5, random.nextDouble() - 0.5).withTurn(random.nextInt(90)));
+      case 0 -> StoryEdits.type("f1", "w", at, at + random.nextInt(3), "x",
+          job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters());
+      case 1 -> Edits.place("f1", Set.of("r"), "edit.move", p -> p.moved(random.nextDouble() - 0.5, random.nextDouble() - 0.5)
+          .withTurn(random.nextInt(90)));
       case 2 -> Edits.shape("f1", Set.of("e"), "edit.fill", s -> s.filled(Optional.of(Colour.of(random.nextInt(0xFFFFFF)))));
       case 3 -> Edits.say("f1", "v", "Seeds".substring(0, 1 + random.nextInt(4)));
       case 4 -> Edits.style("f1", Set.of("w"), "edit.type", s -> s.withSizePt(10 + random.nextInt(8)));
-      default -> StoryEdits.type("f1", "w", at, at + 1, " ", job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().letters());
+      default -> StoryEdits.type("f1", "w", at, at + 1, " ", job.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style()
+          .letters());
     };
   }
 

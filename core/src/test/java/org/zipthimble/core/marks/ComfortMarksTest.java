@@ -44,7 +44,8 @@ class ComfortMarksTest {
     String group = face(job).items().stream().filter(i -> !i.members().isEmpty()).findFirst().orElseThrow().id();
     assertEquals(List.of("i3", group), Hit.at(job, face(job), Optional.empty(), new Point(1.5, 1.5), 0.01));
     assertEquals(List.of("i1"), Hit.at(job, face(job), Optional.of(group), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of(), Hit.at(job, face(job), Optional.of(group), new Point(2.5, 2.5), 0.01), "what the group does not hold is not found");
+    assertEquals(List.of(), Hit.at(job, face(job), Optional.of(group), new Point(2.5, 2.5), 0.01),
+        "what the group does not hold is not found");
   }
 
   @Test
@@ -96,7 +97,8 @@ class ComfortMarksTest {
 
   @Test
   void membersKnowWhoHoldsThem() {
-    Job job = Grouping.group("f1", Set.of("i1", "i2")).change().apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
+    Job job = Grouping.group("f1", Set.of("i1", "i2")).change()
+        .apply(Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     Item group = face(job).items().get(0);
     assertEquals(2, Scene.of(face(job)).inside(group.id()).size());
     assertEquals(List.of("i1", "i2"), face(job).beside("i1").stream().map(Item::id).toList());

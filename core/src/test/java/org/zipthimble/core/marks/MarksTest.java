@@ -79,9 +79,11 @@ class MarksTest {
   @Test
   void whatIsUnderThePointerIsGivenTopmostFirst() {
     Item locked = Made.rectangle("i3", 0, 0, 5, 7);
-    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2), locked.with(locked.properties().withLocked(true)));
+    Job job = Made.card(Made.rectangle("i1", 1, 1, 2, 2), Made.ellipse("i2", 1, 1, 2, 2),
+        locked.with(locked.properties().withLocked(true)));
     assertEquals(List.of("i2", "i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2, 2), 0.05));
-    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02), "outside the ellipse, inside its box");
+    assertEquals(List.of("i1"), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.1, 1.1), 0.02),
+        "outside the ellipse, inside its box");
     assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(4, 4), 0.05));
   }
 
@@ -99,6 +101,7 @@ class MarksTest {
         Made.card(Made.rectangle("i1", 1, 1, 1, 1), Made.rectangle("i2", 3, 3, 1, 1)));
     String group = job.faces().get(0).items().get(0).id();
     assertEquals(List.of(group), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(1.5, 1.5), 0.01));
-    assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2.5, 2.5), 0.01), "between its members there is nothing");
+    assertEquals(List.of(), Hit.at(job, job.faces().get(0), Optional.empty(), new Point(2.5, 2.5), 0.01),
+        "between its members there is nothing");
   }
 }

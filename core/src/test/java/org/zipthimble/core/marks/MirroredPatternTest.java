@@ -36,7 +36,8 @@ class MirroredPatternTest {
   }
 
   private static BufferedImage painted(Job job) throws Exception {
-    return RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, job.ticket().mirror(), SheetPlan.ALONE)), PPI, new Halvings(), Progress.SILENT);
+    return RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, job.ticket().mirror(), SheetPlan.ALONE)), PPI,
+        new Halvings(), Progress.SILENT);
   }
 
   private static boolean inked(BufferedImage image, double x, double y) {
@@ -49,7 +50,8 @@ class MirroredPatternTest {
 
   /** The art of the second tile stands at its right, of the second row at its bottom: mirror images meet at the seams. */
   @ParameterizedTest
-  @CsvSource({"0, 0, 0.25, 0.25", "1, 0, 0.75, 0.25", "0, 1, 0.25, 0.75", "1, 1, 0.75, 0.75", "2, 0, 0.25, 0.25", "3, 2, 0.75, 0.25", "2, 3, 0.25, 0.75"})
+  @CsvSource({"0, 0, 0.25, 0.25", "1, 0, 0.75, 0.25", "0, 1, 0.25, 0.75", "1, 1, 0.75, 0.75", "2, 0, 0.25, 0.25", "3, 2, 0.75, 0.25",
+      "2, 3, 0.25, 0.75"})
   void mirroredTilesMeetTheirImages(int column, int row, double x, double y) throws Exception {
     BufferedImage image = painted(tiled(FillStyle.Laying.MIRRORED, corner()));
     assertTrue(inked(image, column + x, row + y), "the art is there");

@@ -50,18 +50,22 @@ import org.zipthimble.core.work.Progress;
 class StampTest {
   private static Job tickets(int rows, boolean softened) {
     WordStyle style = new WordStyle("Figtree", "Regular", 14, 120, 0, Align.LEFT, Colour.BLACK);
-    Story number = new Story(List.of(new Paragraph(List.of(new Run("", style.letters(), Optional.empty(), Optional.of(new FieldUse("number", "")))), style.paragraph(), Optional.empty())));
+    Story number = new Story(
+        List.of(new Paragraph(List.of(new Run("", style.letters(), Optional.empty(), Optional.of(new FieldUse("number", "")))),
+        style.paragraph(), Optional.empty())));
     List<Item> items = new ArrayList<>(List.of(Made.rectangle("g", -0.125, -0.125, 2.25, 1.25)));
     for (int i = 0; i < 60; i++) {
       items.add(Made.ellipse("e" + i, 0.03 * i, 0.6 + 0.003 * i, 0.2, 0.2));
     }
     ItemShape soft = Made.ellipse("soft", 1.2, 0.3, 0.5, 0.5);
-    items.add(softened ? soft.with(soft.properties().withOpacity(0.5).withEffects(Effects.NONE.withBlend(Blend.MULTIPLY).withFeather(0.05))) : soft);
+    items.add(softened ? soft.with(soft.properties().withOpacity(0.5)
+        .withEffects(Effects.NONE.withBlend(Blend.MULTIPLY).withFeather(0.05))) : soft);
     items.add(ItemWords.of(ItemProperties.of("n", "Number"), Placement.of(0.2, 0.2, 1, 0.3, 0), "", style).withStory(number));
     items.add(ItemWords.of(ItemProperties.of("w", "Words"), Placement.of(1.1, 0.2, 0.8, 0.3, 0), "harvest", style));
     List<List<String>> cells = IntStream.rangeClosed(1, rows).mapToObj(i -> List.of(String.format("%04d", i))).toList();
     Job job = Made.card(items.toArray(new Item[0])).withTicket(Ticket.usual("Ticket", new Size(2, 1)).withQuantity(rows))
-        .withSheet(new SheetPlan(true, SheetPlan.LETTER, true, Optional.of(Gang.USUAL.withStacked(true).withTurning(Gang.Turning.MIXED).withSlug(false))));
+        .withSheet(new SheetPlan(true, SheetPlan.LETTER, true,
+        Optional.of(Gang.USUAL.withStacked(true).withTurning(Gang.Turning.MIXED).withSlug(false))));
     return ListEdits.take(RowList.of("t.csv", List.of("number"), cells)).change().apply(job);
   }
 
@@ -80,7 +84,8 @@ class StampTest {
     try (PDDocument document = Loader.loadPDF(pdf)) {
       long sum = 0;
       for (var page : document.getPages()) {
-        sum += ((org.apache.pdfbox.cos.COSStream) page.getCOSObject().getDictionaryObject(org.apache.pdfbox.cos.COSName.CONTENTS)).getLength();
+        sum += ((org.apache.pdfbox.cos.COSStream) page.getCOSObject().getDictionaryObject(org.apache.pdfbox.cos.COSName.CONTENTS))
+            .getLength();
       }
       return sum;
     }
@@ -93,7 +98,8 @@ class StampTest {
     long text = drawn(many);
     try (PDDocument document = Loader.loadPDF(many)) {
       long pages = document.getNumberOfPages() * 700L;
-      assertTrue(many.length < 2L * few.length + text + pages, many.length + " bytes for 1,000, " + few.length + " for 24, " + text + " of drawing, " + pages + " of page descriptions");
+      assertTrue(many.length < 2L * few.length + text + pages,
+          many.length + " bytes for 1,000, " + few.length + " for 24, " + text + " of drawing, " + pages + " of page descriptions");
       assertTrue(text / 1000 < 400, "a piece draws its number and no more: " + text / 1000 + " bytes");
     }
   }
@@ -151,7 +157,8 @@ class StampTest {
         int row = Integer.parseInt(m.group(5)) - 1;
         boolean there = false;
         for (int place = 0; place < pages.spots().size(); place++) {
-          there |= pages.row(sheet, place).filter(r -> r == row).isPresent() && pages.spots().get(place).trim().grown(0.01).contains(new org.zipthimble.core.geom.Point(x, y));
+          there |= pages.row(sheet, place).filter(r -> r == row).isPresent() && pages.spots().get(place).trim().grown(0.01)
+              .contains(new org.zipthimble.core.geom.Point(x, y));
         }
         assertTrue(there, "number " + (row + 1) + " on sheet " + sheet);
       }

@@ -49,8 +49,10 @@ class WordMarksTest {
   private static double covered(HoldsWords words, Colour... colours) throws Exception {
     Job job = Made.card(words);
     double ppi = 200;
-    BufferedImage image = RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE)), ppi, new Halvings(), Progress.SILENT);
-    Box ink = words.withStory(words.story().restyled(s -> s.withLetters(s.letters().withDetail(LetterDetail.NONE)))).set(new JobFonts(job)).ink(Affine.move(1, 1)).orElseThrow();
+    BufferedImage image = RasterPainter.paint(Imposition.of(job, job.faces().get(0), PageOptions.of(false, false, SheetPlan.ALONE)), ppi,
+        new Halvings(), Progress.SILENT);
+    Box ink = words.withStory(words.story().restyled(s -> s.withLetters(s.letters().withDetail(LetterDetail.NONE)))).set(new JobFonts(job))
+        .ink(Affine.move(1, 1)).orElseThrow();
     int y = (int) Math.round(ink.centre().y() * ppi);
     int found = 0;
     for (int x = 0; x < image.getWidth(); x++) {
@@ -94,14 +96,16 @@ class WordMarksTest {
 
   @Test
   void aPanelIsPaintedBehindTheWordsWithItsLineAndCorners() throws Exception {
-    HoldsWords words = words(style()).withPanel(Optional.of(new WordsPanel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
+    HoldsWords words = words(style())
+        .withPanel(Optional.of(new WordsPanel(new Look(Optional.of(RED), Optional.of(LineLook.of(7.2, BLUE))), 0.25)));
     double letter = covered(words(style()), Colour.BLACK);
     assertEquals(3 - 0.1 - letter, covered(words, RED), 0.03, "the block's width without the letter and half of the line at each side");
     assertEquals(0.2, covered(words, BLUE), 0.02);
     RecordingOut out = new RecordingOut();
     Job job = Made.card(words);
     MarkWalk.made(job, job.faces().get(0), Affine.IDENTITY, out);
-    assertTrue(out.lines().get(0).contains(RED.hex()) && out.lines().get(out.lines().size() - 1).contains("I"), "first the panel, then the words: " + out.lines());
+    assertTrue(out.lines().get(0).contains(RED.hex()) && out.lines().get(out.lines().size() - 1).contains("I"),
+        "first the panel, then the words: " + out.lines());
   }
 
   @Test

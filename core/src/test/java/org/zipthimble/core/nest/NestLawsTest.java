@@ -86,7 +86,8 @@ class NestLawsTest {
     List<Part> parts = mixed(20, 6);
     Nest nest = nested(parts, ROLL, rules(0.125, 90, false));
     assertEquals(1, nest.sheets());
-    double last = nest.spots().stream().mapToDouble(s -> Measure.bounds(parts.get(Integer.parseInt(s.id().substring(1))).outline().mapped(s.map())).orElseThrow().bottom())
+    double last = nest.spots().stream().mapToDouble(
+        s -> Measure.bounds(parts.get(Integer.parseInt(s.id().substring(1))).outline().mapped(s.map())).orElseThrow().bottom())
         .max().orElseThrow();
     assertEquals(last, nest.length(), 0.01);
     assertEquals(nest.length() * 9, nest.used(), 0.2);
@@ -118,7 +119,8 @@ class NestLawsTest {
     Optional<Spot> room = Nester.room(lying, new Part("b", Shapes.rectangle(new Box(0, 0, 4, 4))), SHEET, rules(0.25, 90, false));
     Box there = Measure.bounds(Shapes.rectangle(new Box(0, 0, 4, 4)).mapped(room.orElseThrow().map())).orElseThrow();
     assertTrue(there.y() >= 5.5 - 0.01 && there.bottom() <= 11.75 + 0.01, there.toString());
-    assertTrue(Nester.room(lying, new Part("c", Shapes.rectangle(new Box(0, 0, 7, 7))), SHEET, rules(0.25, 90, false)).isEmpty(), "no room for so large a one");
+    assertTrue(Nester.room(lying, new Part("c", Shapes.rectangle(new Box(0, 0, 7, 7))), SHEET, rules(0.25, 90, false)).isEmpty(),
+        "no room for so large a one");
   }
 
   @Test

@@ -25,8 +25,9 @@ import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Way;
 
 /**
- * Outlines made by chance, crossing themselves and one another, many with corners on a grid so that edges and corners coincide: what is inside of
- * a result is told place by place by Java's own paths and distances, and the general geometry library must find every part of it valid.
+ * Outlines made by chance, crossing themselves and one another, many with corners on a grid so that edges and corners coincide: what is
+ * inside of a result is told place by place by Java's own paths and distances, and the general geometry library must find every part of it
+ * valid.
  */
 class OutlinesByChanceTest {
   private static final int ROUNDS = 120;

@@ -28,7 +28,8 @@ class ThinTest {
   void aBarBetweenTwoPostsIsToldWithItsTrueWidth() {
     for (double bar : new double[] {0.01, 0.03, 0.05, 0.058}) {
       Path posts = Combine.combine(Way.JOIN, List.of(
-          Shapes.rectangle(new Box(0, 0, 0.3, 1)), Shapes.rectangle(new Box(0.7, 0, 0.3, 1)), Shapes.rectangle(new Box(0.2, 0.4, 0.6, bar))));
+          Shapes.rectangle(new Box(0, 0, 0.3, 1)), Shapes.rectangle(new Box(0.7, 0, 0.3, 1)),
+          Shapes.rectangle(new Box(0.2, 0.4, 0.6, bar))));
       Thin.Place place = Thin.thinnest(posts, LEAST).orElseThrow();
       assertEquals(bar, place.width(), 0.001);
       assertTrue(place.where().grown(0.05).contains(new Box(0.5, 0.4, 0.01, bar), 1e-3));

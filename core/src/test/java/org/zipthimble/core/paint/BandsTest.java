@@ -71,9 +71,11 @@ class BandsTest {
   @Test
   void picturesAreMetFromTheTopAsTheyAreDrawnAndOnlyThoseOfThePage() throws Exception {
     Picture picture = Made.picture(400, 300);
-    Job job = Made.with(picture, Made.photo("i1", picture, 0.5, 4, 2, 1.5), Made.photo("i2", picture, 0.5, -9, 4, 3), Made.photo("i3", picture, 1, 0.5, 1, 0.75));
+    Job job = Made.with(picture, Made.photo("i1", picture, 0.5, 4, 2, 1.5), Made.photo("i2", picture, 0.5, -9, 4, 3),
+        Made.photo("i3", picture, 1, 0.5, 1, 0.75));
     DrawnPage page = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
-    PicturesAhead ahead = new PicturesAhead(RasterPainter.toPixels(page, 100), new Box(0, 0, page.size().width() * 100, page.size().height() * 100));
+    PicturesAhead ahead = new PicturesAhead(RasterPainter.toPixels(page, 100),
+        new Box(0, 0, page.size().width() * 100, page.size().height() * 100));
     page.marks().accept(ahead);
     List<PicturesAhead.Met> met = ahead.fromTheTop();
     assertEquals(2, met.size(), "what lies beside the page is not drawn");

@@ -103,7 +103,8 @@ class BlendingTest {
       double[] m = mixed(mode, b, s);
       for (int k = 0; k < 3 && ar > 0.02; k++) {
         double wanted = (1 - as / ar) * b[k] + as / ar * ((1 - ab) * s[k] + ab * m[k]);
-        assertEquals(Math.max(0, Math.min(1, wanted)) * 255, parts(got)[k] * 255, 0.52, mode + " " + Integer.toHexString(top) + " over " + Integer.toHexString(under));
+        assertEquals(Math.max(0, Math.min(1, wanted)) * 255, parts(got)[k] * 255, 0.52,
+            mode + " " + Integer.toHexString(top) + " over " + Integer.toHexString(under));
       }
     }
   }
@@ -111,9 +112,12 @@ class BlendingTest {
   /** Worked by hand: the one over the other, both opaque, as 0xRRGGBB. */
   @ParameterizedTest
   @CsvSource({
-      "MULTIPLY, 808080, 808080, 404040", "SCREEN, 808080, 808080, c0c0c0", "DARKEN, ff0000, 00ff00, 000000", "LIGHTEN, ff0000, 00ff00, ffff00",
-      "DIFFERENCE, ffffff, 336699, cc9966", "EXCLUSION, ffffff, 336699, cc9966", "COLOR_DODGE, ffffff, 010101, ffffff", "COLOR_BURN, 000000, fefefe, 000000",
-      "COLOR, 808080, ff0000, 4c4c4c", "LUMINOSITY, ffffff, 204060, ffffff", "HUE, 777777, ff0000, 4c4c4c", "NORMAL, 123456, abcdef, 123456"})
+      "MULTIPLY, 808080, 808080, 404040", "SCREEN, 808080, 808080, c0c0c0", "DARKEN, ff0000, 00ff00, 000000",
+          "LIGHTEN, ff0000, 00ff00, ffff00",
+      "DIFFERENCE, ffffff, 336699, cc9966", "EXCLUSION, ffffff, 336699, cc9966", "COLOR_DODGE, ffffff, 010101, ffffff",
+      "COLOR_BURN, 000000, fefefe, 000000",
+      "COLOR, 808080, ff0000, 4c4c4c", "LUMINOSITY, ffffff, 204060, ffffff", "HUE, 777777, ff0000, 4c4c4c",
+      "NORMAL, 123456, abcdef, 123456"})
   void knownMixtures(Blend mode, String top, String under, String wanted) {
     int got = new Blending(mode).over(0xFF000000 | Integer.parseInt(top, 16), 0xFF000000 | Integer.parseInt(under, 16), 1);
     for (int shift = 0; shift < 24; shift += 8) {
@@ -131,7 +135,10 @@ class BlendingTest {
     assertEquals(0, new Blending(mode).over(0, 0, 1));
   }
 
-  /** A grey picture over a grey one: hue, saturation and colour leave what is below, lightness takes what is above; so black's plate is mixed. */
+  /**
+   * A grey picture over a grey one: hue, saturation and colour leave what is below, lightness takes what is above; so black's plate is
+   * mixed.
+   */
   @Test
   void onThePlateOfBlackTheOtherModesChooseOne() {
     for (int below = 0; below < 256; below += 15) {

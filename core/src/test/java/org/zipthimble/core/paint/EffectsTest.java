@@ -60,7 +60,8 @@ class EffectsTest {
     items.add(Made.background("b"));
     int[] colours = {0x7A2E22, 0x3A6B45, 0x2B2F55, 0xDDA33A, 0xFFFFFF, 0x000000, 0x808080, 0x5B8FB0};
     for (int i = 0; i < colours.length; i++) {
-      items.add(ItemShape.of(ItemProperties.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)), new Outline.Rectangle(0),
+      items.add(ItemShape.of(ItemProperties.of("c" + i, "c"), Placement.of(new Box(0.375 + i * 0.5, 0.875, 0.5, 5)),
+          new Outline.Rectangle(0),
           Optional.of(Colour.of(colours[i])), Optional.empty()));
     }
     Item photo = Made.photo("p", picture, 0.775, 1.875, 3.4, 2.5);
@@ -79,7 +80,8 @@ class EffectsTest {
   private BufferedImage theirs(Path pdf, String reader) throws Exception {
     Path out = folder.resolve(reader);
     if (reader.equals("gs")) {
-      run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=png16m", "-dTextAlphaBits=4", "-dGraphicsAlphaBits=4", "-r" + (int) PPI, "-o", out + ".png", pdf.toString());
+      run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=png16m", "-dTextAlphaBits=4", "-dGraphicsAlphaBits=4", "-r" + (int) PPI,
+          "-o", out + ".png", pdf.toString());
     } else if (reader.equals("mutool")) {
       run("mutool", "draw", "-q", "-r", String.valueOf((int) PPI), "-o", out + ".png", pdf.toString());
     } else {
@@ -126,7 +128,8 @@ class EffectsTest {
     List<String> wrong = new ArrayList<>();
     for (String reader : readers) {
       double[] apart = apart(ours, theirs(pdf, reader));
-      String said = String.format(Locale.ROOT, "%s by %s: mean %.3f, %.3f %% of pixels off by more than 16", what, reader, apart[0], apart[1] * 100);
+      String said = String.format(Locale.ROOT, "%s by %s: mean %.3f, %.3f %% of pixels off by more than 16", what, reader, apart[0],
+          apart[1] * 100);
       System.out.println(said);
       wrong.add(apart[0] < mean && apart[1] < share ? "" : said);
     }
@@ -146,7 +149,8 @@ class EffectsTest {
   @EnumSource(Blend.class)
   void blendModesAgreeWithTwoReaders(Blend blend) throws Exception {
     agree(blend.pdf(), over(Made.picture(340, 250), Effects.NONE.withBlend(blend), 0.75), 0.8, 0.02,
-        blend == Blend.COLOR_BURN || blend == Blend.HUE || blend == Blend.SATURATION ? List.of("gs", "mutool") : List.of("poppler", "mutool"));
+        blend == Blend.COLOR_BURN || blend == Blend.HUE || blend == Blend.SATURATION ? List.of("gs", "mutool")
+        : List.of("poppler", "mutool"));
   }
 
   @Test
@@ -158,7 +162,8 @@ class EffectsTest {
     agree("glow", over(picture, Effects.NONE.with(new Effect.Glow(0.3, Made.CREAM, 0.9)), 1), 0.9, 0.02);
     agree("blur", over(picture, Effects.NONE.withBlur(0.1), 1), 0.9, 0.02);
     agree("feather", over(picture, Effects.NONE.withFeather(0.3), 1), 0.9, 0.02);
-    agree("all", over(picture, Effects.of(shadow, Effect.Glow.USUAL).withBlur(0.02).withFeather(0.2).withBlend(Blend.MULTIPLY), 0.8), 0.9, 0.02);
+    agree("all", over(picture, Effects.of(shadow, Effect.Glow.USUAL).withBlur(0.02).withFeather(0.2).withBlend(Blend.MULTIPLY), 0.8), 0.9,
+        0.02);
   }
 
   @Test
@@ -179,7 +184,8 @@ class EffectsTest {
     assertEquals(255, between(image, 4.2), 1, "clear of it");
     assertEquals(0, between(image, 3), 2, "within it");
     assertEquals(127.5, between(image, 3.5), 1, "at its edge, 1 in to the right");
-    // The bell of a softness of 0.4 in has a deviation of 0.1 in: Phi(-1) = 0.1587 of it is left one deviation out (table of the normal distribution).
+    // The bell of a softness of 0.4 in has a deviation of 0.1 in: Phi(-1) = 0.1587 of it is left one deviation out (table of the normal
+    // distribution).
     assertEquals(255 * (1 - 0.1587), between(image, 3.6), 4, "one deviation out");
   }
 

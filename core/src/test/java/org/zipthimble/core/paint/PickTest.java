@@ -26,7 +26,8 @@ class PickTest {
 
   @Test
   void aPointGivesItsColourAndASquareItsMean() {
-    Job job = Made.card(Made.rectangle("a", 0, 0, 2, 7).filled(Optional.of(Colour.of(0x204060))), Made.rectangle("b", 2, 0, 3, 7).filled(Optional.of(Colour.of(0x6080A0))));
+    Job job = Made.card(Made.rectangle("a", 0, 0, 2, 7).filled(Optional.of(Colour.of(0x204060))),
+        Made.rectangle("b", 2, 0, 3, 7).filled(Optional.of(Colour.of(0x6080A0))));
     assertEquals(Colour.of(0x204060), pick(job, 1.9, 3, 0));
     assertEquals(Colour.of(0x6080A0), pick(job, 2.1, 3, 0));
     assertEquals(Colour.of(0x406080), pick(job, 2, 3, 0.5), "half of each");
@@ -36,7 +37,8 @@ class PickTest {
   /** 40 % of a plate is the same plate at 40 %; of four inks each is 40 %. */
   @Test
   void aTintIsSoMuchOfTheInks() {
-    Swatch foil = new Swatch("foil", Colour.of(0xB8862D), Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 0.5)));
+    Swatch foil = new Swatch("foil", Colour.of(0xB8862D),
+        Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 0.5)));
     Ink.Spot tint = (Ink.Spot) foil.tint(0.4).ink().orElseThrow();
     assertEquals("Gold foil", tint.name());
     assertEquals(0.2, tint.tint(), 1e-9);

@@ -63,7 +63,10 @@ class PngFileTest {
     assertArrayEquals(pixels(image), pixels(ImageIO.read(new ByteArrayInputStream(PngFile.bytes(image, 150)))));
   }
 
-  /** Slopes with a few specks, and rows of which only some stretches differ from the row above: what is like it is hopped over, whichever way the rest is filtered. */
+  /**
+   * Slopes with a few specks, and rows of which only some stretches differ from the row above: what is like it is hopped over, whichever
+   * way the rest is filtered.
+   */
   @ParameterizedTest
   @CsvSource({"1, 3", "2, 3", "3, 4", "4, 4"})
   void rowsThatAreMostlyLikeTheOneAboveComeBack(long seed, int depth) throws Exception {
@@ -134,7 +137,8 @@ class PngFileTest {
   /** Written band after band it is the same picture as painted at once. */
   @Test
   void bandsGiveTheWholePage() throws Exception {
-    DrawnPage page = page(Made.background("g"), Made.ellipse("e", 1, 1, 3, 5), Made.words("w", "Marrow", 1, 3, 3, 1, Made.style("Fraunces", "Regular", 30)));
+    DrawnPage page = page(Made.background("g"), Made.ellipse("e", 1, 1, 3, 5),
+        Made.words("w", "Marrow", 1, 3, 3, 1, Made.style("Fraunces", "Regular", 30)));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     PngFile.write(new Bands(page, 150, new Halvings()), out, Progress.SILENT);
     BufferedImage read = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));

@@ -10,7 +10,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.geom.Point;
 
-/** Lines along a level against the areas that each kind of cell has in the table of marching squares, and against a cone whose lines are circles. */
+/**
+ * Lines along a level against the areas that each kind of cell has in the table of marching squares, and against a cone whose lines are
+ * circles.
+ */
 class IsoLinesTest {
   private static final long SEED = 20_261_130;
 

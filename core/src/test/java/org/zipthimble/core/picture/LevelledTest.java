@@ -18,7 +18,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.geom.Affine;
 
-/** Pictures drawn level: what is known of the kernel (Keys, 1981), the platform's own bicubic drawing beside it, and patterns too fine to be drawn. */
+/**
+ * Pictures drawn level: what is known of the kernel (Keys, 1981), the platform's own bicubic drawing beside it, and patterns too fine to
+ * be drawn.
+ */
 class LevelledTest {
   private static final Rectangle ALL = new Rectangle(-1000, -1000, 4000, 4000);
   private static final long SEED = 20_261_130;
@@ -42,7 +45,8 @@ class LevelledTest {
   }
 
   private static int apart(int one, int other) {
-    return Math.max(Math.abs(part(one, 16) - part(other, 16)), Math.max(Math.abs(part(one, 8) - part(other, 8)), Math.abs(part(one, 0) - part(other, 0))));
+    return Math.max(Math.abs(part(one, 16) - part(other, 16)),
+        Math.max(Math.abs(part(one, 8) - part(other, 8)), Math.abs(part(one, 0) - part(other, 0))));
   }
 
   @Test

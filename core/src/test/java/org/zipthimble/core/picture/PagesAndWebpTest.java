@@ -67,7 +67,8 @@ class PagesAndWebpTest {
   }
 
   private Path pdf(String name, Destination to) throws Exception {
-    Job job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 2, 2), Made.words("w", "Seeds to swap", 1, 4, 3, 1, Made.style("Figtree", "Bold", 20)))
+    Job job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 2, 2),
+        Made.words("w", "Seeds to swap", 1, 4, 3, 1, Made.style("Figtree", "Bold", 20)))
         .withColour(ColourPlan.HOME.withTo(to));
     Sender.send(job, FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
     return folder.resolve(name);
@@ -156,6 +157,8 @@ class PagesAndWebpTest {
     }
     assertTrue(refused > 25, refused + " refused");
     assertEquals(Optional.of(Kind.PDF), Kind.of(sound[1]));
-    assertThrows(Trouble.class, () -> PdfPages.of("x.pdf", "%PDF-1.4 nothing else at all in here, honestly, but long enough to look at".getBytes(StandardCharsets.US_ASCII), Pictures.Limits.USUAL));
+    assertThrows(Trouble.class, () -> PdfPages.of("x.pdf",
+        "%PDF-1.4 nothing else at all in here, honestly, but long enough to look at".getBytes(StandardCharsets.US_ASCII),
+        Pictures.Limits.USUAL));
   }
 }

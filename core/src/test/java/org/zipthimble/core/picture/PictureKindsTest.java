@@ -102,15 +102,18 @@ class PictureKindsTest {
     BufferedImage theirs = javax.imageio.ImageIO.read(judged.toFile());
     assertEquals(theirs.getWidth() + " x " + theirs.getHeight(), picture.width() + " x " + picture.height());
     for (int[] at : new int[][] {{6, 6}, {33, 6}, {6, 33}, {33, 33}}) {
-      assertTrue(off(ours.getRGB(at[0], at[1]), theirs.getRGB(at[0], at[1]) & 0xFFFFFF) < 4, kind + " " + turn + " at " + at[0] + ", " + at[1]);
+      assertTrue(off(ours.getRGB(at[0], at[1]), theirs.getRGB(at[0], at[1]) & 0xFFFFFF) < 4,
+          kind + " " + turn + " at " + at[0] + ", " + at[1]);
     }
   }
 
   /** A JPEG that says how the camera was held. */
   private static byte[] held(int turn) throws Exception {
     byte[] plain = written("jpg");
-    ByteBuffer exif = ByteBuffer.allocate(36).put((byte) 0xFF).put((byte) 0xE1).putShort((short) 34).put("Exif\0\0MM\0*".getBytes(StandardCharsets.US_ASCII))
-        .putInt(8).putShort((short) 1).putShort((short) 274).putShort((short) 3).putInt(1).putShort((short) turn).putShort((short) 0).putInt(0);
+    ByteBuffer exif = ByteBuffer.allocate(36).put((byte) 0xFF).put((byte) 0xE1).putShort((short) 34)
+        .put("Exif\0\0MM\0*".getBytes(StandardCharsets.US_ASCII))
+        .putInt(8).putShort((short) 1).putShort((short) 274).putShort((short) 3).putInt(1).putShort((short) turn).putShort((short) 0)
+        .putInt(0);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     out.write(plain, 0, 2);
     out.write(exif.array());
@@ -125,7 +128,8 @@ class PictureKindsTest {
     Path icc = Files.write(folder.resolve("p.icc"), Profile.shipped().bytes());
     Path srgb = Files.write(folder.resolve("s.icc"), java.awt.color.ICC_Profile.getInstance(java.awt.color.ColorSpace.CS_sRGB).getData());
     Path jpg = folder.resolve("inks.jpg");
-    run("convert", png.toString(), "-profile", srgb.toString(), "-intent", "Relative", "-profile", icc.toString(), "-quality", "98", jpg.toString());
+    run("convert", png.toString(), "-profile", srgb.toString(), "-intent", "Relative", "-profile", icc.toString(), "-quality", "98",
+        jpg.toString());
     Picture picture = look("inks.jpg", Files.readAllBytes(jpg));
     assertEquals(4, JpegHead.of(Files.readAllBytes(jpg)).components());
     BufferedImage drawn = Pictures.decode(picture);
@@ -133,7 +137,8 @@ class PictureKindsTest {
     assertTrue(off(drawn.getRGB(50, 10), 0x30A040) < 6, Integer.toHexString(drawn.getRGB(50, 10)));
     assertTrue(off(drawn.getRGB(50, 30), 0x808080) < 3, Integer.toHexString(drawn.getRGB(50, 30)));
     assertFalse(Pictures.asTheyAre(picture));
-    assertTrue(off(Glance.picture(jpg, (width, height) -> 1).getRGB(50, 10), 0x30A040) < 6, "the written file is looked at in the same way");
+    assertTrue(off(Glance.picture(jpg, (width, height) -> 1).getRGB(50, 10), 0x30A040) < 6,
+        "the written file is looked at in the same way");
   }
 
   /** The same as TIFF, in eight and in sixteen bits, packed or not; without a profile it is seen by the one that ships. */
@@ -144,7 +149,8 @@ class PictureKindsTest {
     Path icc = Files.write(folder.resolve("p.icc"), Profile.shipped().bytes());
     Path srgb = Files.write(folder.resolve("s.icc"), java.awt.color.ICC_Profile.getInstance(java.awt.color.ColorSpace.CS_sRGB).getData());
     Path tiff = folder.resolve("inks.tif");
-    List<String> command = new ArrayList<>(List.of("convert", png.toString(), "-profile", srgb.toString(), "-intent", "Relative", "-profile", icc.toString()));
+    List<String> command = new ArrayList<>(
+        List.of("convert", png.toString(), "-profile", srgb.toString(), "-intent", "Relative", "-profile", icc.toString()));
     command.addAll(Arrays.asList(how.split(" ")));
     command.add(tiff.toString());
     run(command.toArray(String[]::new));

@@ -26,7 +26,8 @@ class PixelsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_INT_ARGB_PRE, BufferedImage.TYPE_3BYTE_BGR,
+  @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_INT_ARGB_PRE,
+      BufferedImage.TYPE_3BYTE_BGR,
       BufferedImage.TYPE_4BYTE_ABGR_PRE, BufferedImage.TYPE_USHORT_565_RGB})
   void allOfThemARowOrAPartAreWhatThePictureGives(int type) {
     BufferedImage image = made(type);

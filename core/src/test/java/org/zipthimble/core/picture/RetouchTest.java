@@ -121,11 +121,13 @@ class RetouchTest {
     g.fillOval(85, 85, 30, 30);
     g.dispose();
     Picture picture = of(image);
-    BufferedImage edge = Pictures.decode(picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))));
+    BufferedImage edge = Pictures.decode(
+        picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))));
     assertEquals(0, edge.getRGB(5, 5) >>> 24, "the background is gone");
     assertEquals(255, edge.getRGB(100, 100) >>> 24, "the island in the middle is kept");
     near(0xFF7A2E22, edge.getRGB(60, 100), 0, "and the subject is as it was");
-    BufferedImage all = Pictures.decode(picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, false, 0.5)))));
+    BufferedImage all = Pictures.decode(
+        picture.retouched(Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, false, 0.5)))));
     assertEquals(0, all.getRGB(100, 100) >>> 24, "everywhere: the island goes too");
     int halves = 0;
     for (int x = 48; x < 64; x++) {
@@ -154,7 +156,8 @@ class RetouchTest {
     double shrink = Math.cos(Math.toRadians(10)) + (double) WIDE / HIGH * Math.sin(Math.toRadians(10));
     assertEquals(WIDE / shrink, turned.width(), 1, "what is lost by turning is told by the pixels left");
     assertEquals(255, straight.getRGB(0, 0) >>> 24);
-    assertTrue((straight.getRGB(0, 0) & 255) > 0 && (straight.getRGB(straight.getWidth() - 1, straight.getHeight() - 1) >> 8 & 255) > 100, "no empty corner");
+    assertTrue((straight.getRGB(0, 0) & 255) > 0 && (straight.getRGB(straight.getWidth() - 1, straight.getHeight() - 1) >> 8 & 255) > 100,
+        "no empty corner");
   }
 
   /** Brightness leaves black and white; saturation -1 gives the grey of ITU-R BT.709; looks differ from each other. */
@@ -172,7 +175,8 @@ class RetouchTest {
     Set<Integer> seen = new HashSet<>();
     for (PictureLook look : PictureLook.values()) {
       seen.add(new Grading(Retouch.NONE.looking(look, 1)).of(0x6A8F5B));
-      assertEquals(new Grading(Retouch.NONE).of(0x6A8F5B), new Grading(Retouch.NONE.looking(look, 0)).of(0x6A8F5B), look + " at nothing is nothing");
+      assertEquals(new Grading(Retouch.NONE).of(0x6A8F5B), new Grading(Retouch.NONE.looking(look, 0)).of(0x6A8F5B),
+          look + " at nothing is nothing");
     }
     assertEquals(PictureLook.values().length, seen.size(), "every look is its own");
     assertTrue(PictureLook.values().length > 10);
@@ -201,7 +205,8 @@ class RetouchTest {
     assertEquals(160, ours.getWidth());
     File in = folder.resolve("in.png").toFile();
     ImageIO.write(Made.chequers(80, 60), "png", in);
-    Process process = new ProcessBuilder("convert", in.getPath(), "-filter", "Lanczos", "-define", "filter:lobes=3", "-resize", "160x120", folder.resolve("out.png").toString()).start();
+    Process process = new ProcessBuilder("convert", in.getPath(), "-filter", "Lanczos", "-define", "filter:lobes=3", "-resize", "160x120",
+        folder.resolve("out.png").toString()).start();
     assertTrue(process.waitFor(60, TimeUnit.SECONDS));
     BufferedImage theirs = ImageIO.read(folder.resolve("out.png").toFile());
     long sum = 0;
@@ -218,7 +223,8 @@ class RetouchTest {
   /** The same edits look alike on a halved picture and on the whole one halved after: the screen shows what is printed. */
   @Test
   void aReducedPictureIsRetouchedAlike() throws Exception {
-    Retouch how = Retouch.NONE.rubbed(new BrushStroke(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false)).withPatched(true)
+    Retouch how = Retouch.NONE.rubbed(new BrushStroke(List.of(new Point(0.2, 0.2), new Point(0.6, 0.7)), 0.08, 0.4, false))
+        .withPatched(true)
         .looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.1, 0.1, 0.8, 0.8)).withStraighten(4);
     Picture picture = of(slope(true)).retouched(how);
     BufferedImage small = new Halvings().atLeast(picture, 0.5);

@@ -47,7 +47,8 @@ class RowsInTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"301, 203, 1, false", "301, 203, 2, false", "640, 480, 3, false", "97, 64, 7, true", "8, 8, 1, false", "1, 1, 1, false", "64, 500, 1, true"})
+  @CsvSource({"301, 203, 1, false", "301, 203, 2, false", "640, 480, 3, false", "97, 64, 7, true", "8, 8, 1, false", "1, 1, 1, false",
+      "64, 500, 1, true"})
   void everyPixelIsWhatTheReaderGives(int width, int height, int step, boolean progressive) throws Exception {
     byte[] jpeg = photograph(width, height, progressive);
     ImageReadParam some = reader(jpeg).getDefaultReadParam();

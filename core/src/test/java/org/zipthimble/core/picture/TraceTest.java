@@ -96,7 +96,8 @@ class TraceTest {
     assertEquals(200 * 120, Extent.area(darker), 30, "white is not darker than 255");
     assertTrue(Trace.of(nearlyWhite, new Trace.Asked(1, 254, 0, 16), Progress.SILENT).isEmpty());
     BufferedImage black = drawn(BufferedImage.TYPE_INT_RGB, g -> g.fillRect(50, 40, 200, 120));
-    assertEquals(200 * 120, Extent.area(pixels(Trace.of(black, new Trace.Asked(1, 1, 0, 16), Progress.SILENT).get(0).unit())), HALF_A_PIXEL, "black is darker than 1");
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(black, new Trace.Asked(1, 1, 0, 16), Progress.SILENT).get(0).unit())),
+        HALF_A_PIXEL, "black is darker than 1");
   }
 
   @Test
@@ -106,7 +107,8 @@ class TraceTest {
       g.fillRect(50, 40, 200, 120);
     });
     assertTrue(Trace.of(image, Trace.Asked.USUAL, Progress.SILENT).isEmpty(), "black of 47 % over white is lighter than 128");
-    assertEquals(200 * 120, Extent.area(pixels(Trace.of(image, new Trace.Asked(1, 140, 0, 16), Progress.SILENT).get(0).unit())), HALF_A_PIXEL);
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(image, new Trace.Asked(1, 140, 0, 16), Progress.SILENT).get(0).unit())),
+        HALF_A_PIXEL);
   }
 
   @Test

@@ -36,7 +36,8 @@ class CameOutTest {
 
   /** A light dot near the upper left corner: the two hands differ. */
   private static Item dot() {
-    return ItemShape.of(ItemProperties.of("i2", "dot"), Placement.of(0.5, 0.5, 1.2, 1.2, 0), new Outline.Ellipse(), Optional.of(org.zipthimble.core.colour.Colour.WHITE), Optional.empty());
+    return ItemShape.of(ItemProperties.of("i2", "dot"), Placement.of(0.5, 0.5, 1.2, 1.2, 0), new Outline.Ellipse(),
+        Optional.of(org.zipthimble.core.colour.Colour.WHITE), Optional.empty());
   }
 
   private static Job job(Process process) {
@@ -46,7 +47,8 @@ class CameOutTest {
 
   private static BufferedImage printed(DrawnPage page, Printing how) {
     BufferedImage art = FacePainter.onPaper(page, PPI * 2, new Halvings());
-    BufferedImage out = new BufferedImage((int) (how.paper().width() * PPI), (int) (how.paper().height() * PPI), BufferedImage.TYPE_INT_RGB);
+    BufferedImage out = new BufferedImage((int) (how.paper().width() * PPI), (int) (how.paper().height() * PPI),
+        BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
     g.setColor(Color.WHITE);
     g.fillRect(0, 0, out.getWidth(), out.getHeight());
@@ -60,7 +62,8 @@ class CameOutTest {
   private static List<Measured.Line> lines(Job job, Printing how, boolean transfer, boolean rightSide) throws Exception {
     DrawnPage sent = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
     DrawnPage seen = Imposition.of(job, job.faces().get(0), PageOptions.of(job).withMirror(false));
-    return new CameOut(printed(sent, how), PPI, how, transfer, transfer, rightSide, SheetPlan.LETTER).lines(job, sent, seen, job.mirrorsHere());
+    return new CameOut(printed(sent, how), PPI, how, transfer, transfer, rightSide, SheetPlan.LETTER)
+        .lines(job, sent, seen, job.mirrorsHere());
   }
 
   private static Printing how(Printing.Scaling scaling, boolean mirror) {
@@ -94,7 +97,8 @@ class CameOutTest {
 
   @Test
   void edgesThatAreLostAreNamed() throws Exception {
-    Measured.Line edges = lines(job(Process.AS_SEEN), how(Printing.Scaling.ACTUAL, false).withMargins(new Insets(0.25, 0.25, 2.2, 0.25)), false, true).get(1);
+    Measured.Line edges = lines(job(Process.AS_SEEN), how(Printing.Scaling.ACTUAL, false).withMargins(new Insets(0.25, 0.25, 2.2, 0.25)),
+        false, true).get(1);
     assertFalse(edges.right());
     assertTrue(edges.found().contains("right") && edges.found().contains("cut into"), edges.found());
   }

@@ -24,7 +24,10 @@ class GlanceTest {
   @TempDir
   private Path folder;
 
-  /** Threads of one pixel, black and white in turn, are an even grey when seen smaller, whatever the scale; leaving pixels out would make bands of them. */
+  /**
+   * Threads of one pixel, black and white in turn, are an even grey when seen smaller, whatever the scale; leaving pixels out would make
+   * bands of them.
+   */
   @ParameterizedTest
   @ValueSource(doubles = {0.9, 0.5, 0.31, 0.2})
   void fineThreadsAreAnEvenGrey(double share) throws IOException {

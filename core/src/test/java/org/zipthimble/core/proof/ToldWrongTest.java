@@ -54,7 +54,10 @@ import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
-/** A file that was changed behind our back is told wrong, and the line that tells it is the right one: a report that cannot fail says nothing. */
+/**
+ * A file that was changed behind our back is told wrong, and the line that tells it is the right one: a report that cannot fail says
+ * nothing.
+ */
 class ToldWrongTest {
   @TempDir Path folder;
   private Job job;
@@ -62,7 +65,8 @@ class ToldWrongTest {
 
   @BeforeEach
   void card() throws Trouble {
-    job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 3, 3), Made.words("w", "Bring seeds", 1, 5, 3, 1, Made.style("Fraunces", "Regular", 24)));
+    job = Made.card(Made.background("g"), Made.ellipse("e", 1, 1, 3, 3),
+        Made.words("w", "Bring seeds", 1, 5, 3, 1, Made.style("Fraunces", "Regular", 24)));
     pages = Imposition.run(job, job.faces(), PageOptions.of(job));
   }
 
@@ -167,7 +171,8 @@ class ToldWrongTest {
       }
     });
     Measured red = ReadBack.press(folder.resolve("changed.pdf"), pages, job.colour().inking(job.palette()), Unit.INCH);
-    assertFalse(PressMeasure.of("changed.pdf", Files.readAllBytes(folder.resolve("changed.pdf"))).demands().get(PressMeasure.Demand.COLOURS));
+    assertFalse(PressMeasure.of("changed.pdf", Files.readAllBytes(folder.resolve("changed.pdf"))).demands()
+        .get(PressMeasure.Demand.COLOURS));
     assertFalse(red.right());
   }
 
@@ -259,10 +264,12 @@ class ToldWrongTest {
 
   @Test
   void plotterLanguageThatLacksAStroke() throws Exception {
-    List<List<Point>> strokes = List.of(List.of(new Point(1, 1), new Point(2, 1), new Point(2, 2)), List.of(new Point(3, 1), new Point(3, 3)));
+    List<List<Point>> strokes = List.of(List.of(new Point(1, 1), new Point(2, 1), new Point(2, 2)),
+        List.of(new Point(3, 1), new Point(3, 3)));
     Path file = Files.writeString(folder.resolve("a.plt"), "IN;SP1;PU1016,3048;PD2032,3048,2032,2032;PU3048,3048;PD3048,1016;PU0,0;SP0;");
     Size size = new Size(4, 4);
-    assertTrue(VectorBack.plotter(file, size, strokes, Unit.INCH).right(), VectorBack.plotter(file, size, strokes, Unit.INCH).lines().toString());
+    assertTrue(VectorBack.plotter(file, size, strokes, Unit.INCH).right(),
+        VectorBack.plotter(file, size, strokes, Unit.INCH).lines().toString());
     Path less = Files.writeString(folder.resolve("b.plt"), "IN;SP1;PU1016,3048;PD2032,3048,2032,2032;PU0,0;SP0;");
     assertTrue(wrong(VectorBack.plotter(less, size, strokes, Unit.INCH)).contains("outlines"));
   }
@@ -280,7 +287,8 @@ class ToldWrongTest {
     Comparison found = Comparison.of(a, b);
     assertEquals(side * side / 10_000.0, found.mean(), 1e-6);
     assertEquals(1, found.largest(), 1e-6);
-    assertTrue(found.local() <= Math.min(1, side * side / 25.0) + 1e-6 && found.local() >= Math.min(1, side * side / 25.0) * 0.6, "squares overlap by some pixels: " + found.local());
+    assertTrue(found.local() <= Math.min(1, side * side / 25.0) + 1e-6 && found.local() >= Math.min(1, side * side / 25.0) * 0.6,
+        "squares overlap by some pixels: " + found.local());
     assertEquals(new Comparison(0, 0, 0), Comparison.of(a, a));
   }
 

@@ -53,7 +53,8 @@ class CutFilesTest {
   /** A heart of 2.5 x 2 with its box from 0.5, 0.75, a fold and a square, on a card of 5 x 7. */
   private static Job job() {
     Item heart = ItemShape.of(ItemProperties.of("i1", "Heart"), org.zipthimble.core.item.Placement.of(0.5, 0.75, 2.5, 2, 0),
-        new org.zipthimble.core.item.Outline.Ready(org.zipthimble.core.shape.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET), Optional.empty());
+        new org.zipthimble.core.item.Outline.Ready(org.zipthimble.core.shape.ReadyForm.HEART, List.of(0.22)), Optional.of(Made.BEET),
+        Optional.empty());
     Item fold = cut(Made.rectangle("i2", 0.5, 4, 3, 0.5), "l1", CutKind.SCORE);
     Item square = cut(Made.rectangle("i3", 3, 5, 1.25, 1.5), "l2", CutKind.THROUGH);
     Lane beet = Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12);
@@ -62,7 +63,8 @@ class CutFilesTest {
   }
 
   private static List<Measured> sent(Job job, Path file, Content what) throws Exception {
-    List<Measured> measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)), Progress.SILENT);
+    List<Measured> measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job))
+        .withContent(Optional.of(what)), Progress.SILENT);
     measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return measured;
   }
@@ -84,8 +86,10 @@ class CutFilesTest {
     for (String name : List.of("width=\"5in\"", "kiss-cut-beet", "score-beet", "cut-through-card", "id=\"heart\"")) {
       assertTrue(text.contains(name), name);
     }
-    Files.writeString(folder.resolve("thin.svg"), text.replaceAll("stroke-width=\"[0-9.]+\"", "stroke-width=\"0.0004\"").replaceAll("stroke-dasharray=\"[^\"]*\"", ""));
-    run(folder, "rsvg-convert", "-d", "1200", "-p", "1200", folder.resolve("thin.svg").toString(), "-o", folder.resolve("d.png").toString());
+    Files.writeString(folder.resolve("thin.svg"), text.replaceAll("stroke-width=\"[0-9.]+\"", "stroke-width=\"0.0004\"")
+        .replaceAll("stroke-dasharray=\"[^\"]*\"", ""));
+    run(folder, "rsvg-convert", "-d", "1200", "-p", "1200", folder.resolve("thin.svg").toString(), "-o",
+        folder.resolve("d.png").toString());
     BufferedImage image = ImageIO.read(folder.resolve("d.png").toFile());
     assertEquals(6000, image.getWidth());
     assertEquals(8400, image.getHeight());
@@ -122,7 +126,8 @@ class CutFilesTest {
         "from ezdxf import bbox",
         "d = ezdxf.readfile(sys.argv[1]); a = d.audit()",
         "print(len(a.errors), len(a.fixes), d.header['$INSUNITS'])",
-        "e = bbox.extents(d.modelspace(), flatten=0.0001) if 'flatten' in bbox.extents.__code__.co_varnames else bbox.extents(d.modelspace())",
+        "e = bbox.extents(d.modelspace(), flatten=0.0001) if 'flatten' in bbox.extents.__code__.co_varnames else "
+            + "bbox.extents(d.modelspace())",
         "print(e.extmin.x, e.extmin.y, e.extmax.x, e.extmax.y)",
         "print(sorted(set(x.dxf.layer for x in d.modelspace())))"));
     String[] said = run(folder, "/usr/bin/python3", script.toString(), dxf.toString()).strip().split("\n");
@@ -191,7 +196,8 @@ class CutFilesTest {
       assertEquals(2, document.getNumberOfPages());
       assertEquals(12 * 72, document.getPage(0).getMediaBox().getWidth(), 0.01);
       List<String> groups = List.of(document.getDocumentCatalog().getOCProperties().getGroupNames());
-      assertEquals(List.of("Kiss cut Beet", "Score Beet", "Cut through Card").stream().sorted().toList(), groups.stream().sorted().toList());
+      assertEquals(List.of("Kiss cut Beet", "Score Beet", "Cut through Card").stream().sorted().toList(),
+          groups.stream().sorted().toList());
       COSDictionary group = document.getDocumentCatalog().getOCProperties().getGroup("Cut through Card").getCOSObject();
       assertEquals("Cutting", ((COSDictionary) group.getDictionaryObject("GTS_Metadata")).getNameAsString("GTS_ProcStepsType"));
       String spaces = String.valueOf(document.getPage(1).getResources().getColorSpaceNames());
@@ -204,10 +210,13 @@ class CutFilesTest {
 
   @Test
   void nothingToCutIsSaidAndAnAssemblySheetIsWritten(@TempDir Path folder) throws Exception {
-    Trouble nothing = assertThrows(Trouble.class, () -> sent(Made.card(Made.rectangle("i1", 1, 1, 1, 1)), folder.resolve("n.svg"), Content.SHEETS));
+    Trouble nothing = assertThrows(Trouble.class,
+        () -> sent(Made.card(Made.rectangle("i1", 1, 1, 1, 1)), folder.resolve("n.svg"), Content.SHEETS));
     assertTrue(nothing.getMessage().contains("lane"), nothing.getMessage());
     Item wide = cut(Made.rectangle("i1", 0, 0, 26, 3), "l1", CutKind.KISS);
-    Job split = Made.card(wide).withCutting(CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12))).withSplit(new Split(true, List.of(), true, 0.25)));
+    Job split = Made.card(wide).withCutting(
+        CutPlan.NONE.withLanes(List.of(Lane.of("l1", "Beet", Material.CUT_VINYL, Made.BEET).withSupply(Supply.MAT_12)))
+        .withSplit(new Split(true, List.of(), true, 0.25)));
     sent(split, folder.resolve("a.pdf"), Content.ASSEMBLY);
     assertEquals(3, sent(split, folder.resolve("s.dxf"), Content.SHEETS).size());
     assertTrue(Measure.bounds(new Forms(split).outline(wide)).isPresent());

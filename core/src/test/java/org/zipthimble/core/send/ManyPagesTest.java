@@ -37,7 +37,8 @@ class ManyPagesTest {
 
       @Override
       public DrawnPage at(int i) throws Trouble {
-        Job leaf = Made.card(Made.background("g" + i), Made.words("w" + i, "Leaf " + i, 1, 1, 3, 1, Made.style("Fraunces", "Regular", 30)), Made.ellipse("e" + i, 1, 3, 2, 2));
+        Job leaf = Made.card(Made.background("g" + i), Made.words("w" + i, "Leaf " + i, 1, 1, 3, 1, Made.style("Fraunces", "Regular", 30)),
+            Made.ellipse("e" + i, 1, 3, 2, 2));
         return Imposition.of(leaf, leaf.faces().get(0), PageOptions.of(leaf));
       }
     };
@@ -50,7 +51,8 @@ class ManyPagesTest {
 
   private static String sent(int pages, Path file) throws Exception {
     Process process = new ProcessBuilder(
-        Path.of(System.getProperty("java.home"), "bin", "java").toString(), HEAP, "-Djava.awt.headless=true", "-cp", System.getProperty("java.class.path"),
+        Path.of(System.getProperty("java.home"), "bin", "java").toString(), HEAP, "-Djava.awt.headless=true", "-cp",
+        System.getProperty("java.class.path"),
         ManyPagesTest.class.getName(), String.valueOf(pages), file.toString()).redirectErrorStream(true).start();
     String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     assertTrue(process.waitFor(10, TimeUnit.MINUTES), "it does not end");
@@ -62,7 +64,8 @@ class ManyPagesTest {
     Process process = new ProcessBuilder("pdfinfo", file.toString()).redirectErrorStream(true).start();
     String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     process.waitFor();
-    return said.lines().filter(l -> l.startsWith("Pages:")).map(l -> Integer.parseInt(l.substring(6).strip())).findFirst().orElseThrow(() -> new AssertionError(said));
+    return said.lines().filter(l -> l.startsWith("Pages:")).map(l -> Integer.parseInt(l.substring(6).strip())).findFirst()
+        .orElseThrow(() -> new AssertionError(said));
   }
 
   @Test

@@ -70,7 +70,8 @@ class MirrorGuardTest {
           if (verdict.right()) {
             List<Measured> measured = Sender.send(job, order, Progress.SILENT);
             measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
-            Optional<Measured.Line> line = measured.get(0).lines().stream().filter(l -> l.name().equals(Wording.text("mirror.line"))).findFirst();
+            Optional<Measured.Line> line = measured.get(0).lines().stream().filter(l -> l.name().equals(Wording.text("mirror.line")))
+                .findFirst();
             assertEquals(process.mirrored() || program || machine, line.isPresent(), "told where it plays a part");
             line.ifPresent(l -> assertEquals(Wording.of(program ? WayRound.MIRRORED : WayRound.AS_SEEN), l.found()));
           } else {
@@ -89,19 +90,22 @@ class MirrorGuardTest {
 
   private static Job lanes(boolean mirrored, Making.MirrorBy by) {
     Lane lane = Lane.of("l1", "Shirt", Material.IRON_ON, Made.BEET).withSupply(Supply.MAT_12).withMirrored(mirrored);
-    Job job = Made.card(cut(Made.rectangle("i1", 0.5, 1, 0.5, 0.5)), cut(Made.rectangle("i2", 2.5, 1, 2, 2))).withCutting(CutPlan.NONE.withLanes(List.of(lane)));
+    Job job = Made.card(cut(Made.rectangle("i1", 0.5, 1, 0.5, 0.5)), cut(Made.rectangle("i2", 2.5, 1, 2, 2)))
+        .withCutting(CutPlan.NONE.withLanes(List.of(lane)));
     return job.withMaking(job.making().withBy(by));
   }
 
   /** Lanes of a cut job likewise: whether the lane is mirrored, what is asked for by hand, whether the cutter does it. */
   @ParameterizedTest
   @CsvSource({
-      "true,,PROGRAM,true", "true,true,PROGRAM,true", "true,false,PROGRAM,false", "true,,MACHINE,true", "true,true,MACHINE,false", "true,false,MACHINE,true",
+      "true,,PROGRAM,true", "true,true,PROGRAM,true", "true,false,PROGRAM,false", "true,,MACHINE,true", "true,true,MACHINE,false",
+          "true,false,MACHINE,true",
       "false,,PROGRAM,true", "false,true,PROGRAM,true", "false,false,PROGRAM,true", "false,true,MACHINE,false"})
   void everyRouteOfLanesKeepsToIt(boolean lane, Boolean asked, Making.MirrorBy by, boolean leaves) throws Exception {
     for (String name : List.of("d.svg", "d.dxf", "s.plt")) {
       Job job = lanes(lane, by);
-      FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 300, PageOptions.of(job)).withHow(SendOptions.USUAL.withMirror(Optional.ofNullable(asked)));
+      FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 300, PageOptions.of(job))
+          .withHow(SendOptions.USUAL.withMirror(Optional.ofNullable(asked)));
       if (leaves) {
         Sender.send(job, order, Progress.SILENT);
       } else {
@@ -117,7 +121,8 @@ class MirrorGuardTest {
     Finding finding = Checks.run(job).stream().filter(f -> f.code().equals("transfer-unmirrored")).findFirst().orElseThrow();
     Job mended = Checks.mends(job, finding).get(0).edit().change().apply(job);
     assertTrue(Checks.run(mended).stream().noneMatch(f -> f.code().equals("transfer-unmirrored")));
-    assertTrue(Checks.run(job(Process.TRANSFER, false, Making.MirrorBy.MACHINE)).stream().noneMatch(f -> f.code().equals("transfer-unmirrored")), "the printer does it");
+    assertTrue(Checks.run(job(Process.TRANSFER, false, Making.MirrorBy.MACHINE)).stream()
+        .noneMatch(f -> f.code().equals("transfer-unmirrored")), "the printer does it");
   }
 
   @Test
@@ -132,7 +137,9 @@ class MirrorGuardTest {
   void whatLooksTheSameBothWaysIsToldAsSuch() throws Exception {
     Job job = Made.card(Made.rectangle("i1", 1, 1, 3, 2)).withMaking(Making.FLAT.withProcess(Process.TRANSFER));
     Job turned = job.withTicket(job.ticket().withMirror(true));
-    Measured measured = Sender.send(turned, FileOrder.of(folder.resolve("even.png"), OptionalInt.empty(), 60, PageOptions.of(turned)), Progress.SILENT).get(0);
-    assertTrue(measured.lines().stream().anyMatch(l -> l.found().equals(Wording.of(WayRound.EITHER)) && l.right()), measured.lines().toString());
+    Measured measured = Sender.send(turned, FileOrder.of(folder.resolve("even.png"), OptionalInt.empty(), 60, PageOptions.of(turned)),
+        Progress.SILENT).get(0);
+    assertTrue(measured.lines().stream().anyMatch(l -> l.found().equals(Wording.of(WayRound.EITHER)) && l.right()),
+        measured.lines().toString());
   }
 }

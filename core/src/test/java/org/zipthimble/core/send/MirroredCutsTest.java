@@ -44,8 +44,8 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
 /**
- * A mirror image reaches every file for a cutter, once. The job is a small square at the left and a large one at the right; what was sent is
- * read by PDFBox, by the plain text of the plotter's orders and by our own readers of SVG and DXF, which know nothing of lanes.
+ * A mirror image reaches every file for a cutter, once. The job is a small square at the left and a large one at the right; what was sent
+ * is read by PDFBox, by the plain text of the plotter's orders and by our own readers of SVG and DXF, which know nothing of lanes.
  */
 class MirroredCutsTest {
   private static Item cut(Item item) {
@@ -59,7 +59,8 @@ class MirroredCutsTest {
   }
 
   private static List<Measured> send(Job job, Path file, Content what, Optional<Boolean> mirror) throws Exception {
-    FileOrder order = FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what)).withHow(SendOptions.USUAL.withMirror(mirror));
+    FileOrder order = FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(what))
+        .withHow(SendOptions.USUAL.withMirror(mirror));
     List<Measured> measured = Sender.send(job, order, Progress.SILENT);
     measured.forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return measured;
@@ -77,7 +78,8 @@ class MirroredCutsTest {
   }
 
   private static List<Box> drawing(Path file) throws Exception {
-    return DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL).items().stream().flatMap(i -> i.withMembers().stream()).filter(i -> i.members().isEmpty())
+    return DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL).items().stream().flatMap(i -> i.withMembers().stream())
+        .filter(i -> i.members().isEmpty())
         .map(i -> i.placement().around()).toList();
   }
 
@@ -213,7 +215,8 @@ class MirroredCutsTest {
     Path wrong = folder.resolve("wrong.svg");
     send(job(false), right, Content.DESIGN, Optional.empty());
     send(job(false), wrong, Content.DESIGN, Optional.of(true));
-    Measured measured = org.zipthimble.core.proof.VectorBack.svg(wrong, CutDrawings.design(job(false), List.of("l1"), Optional.empty()), job(false).ticket().unit());
+    Measured measured = org.zipthimble.core.proof.VectorBack.svg(wrong, CutDrawings.design(job(false), List.of("l1"), Optional.empty()),
+        job(false).ticket().unit());
     assertTrue(!measured.right(), measured.lines().toString());
   }
 

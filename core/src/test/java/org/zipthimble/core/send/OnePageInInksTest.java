@@ -48,14 +48,16 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.work.Progress;
 
 /**
- * One page in inks for every file of a job: the plates of the TIFF are those that Ghostscript lays down from the PDF, patch by patch, for each
- * blend mode, for opacity, soft art, spot inks over pictures and black words. What differs is told as CIEDE2000 of what both look like in print.
+ * One page in inks for every file of a job: the plates of the TIFF are those that Ghostscript lays down from the PDF, patch by patch, for
+ * each blend mode, for opacity, soft art, spot inks over pictures and black words. What differs is told as CIEDE2000 of what both look
+ * like in print.
  */
 class OnePageInInksTest {
   private static final double MOST = 1.5;
   private static final int PPI = 60;
   private static final Colour SPOT = Colour.of(0x1F7F9F);
-  private static final List<Colour> OVER = List.of(Colour.of(0xB8402E), Colour.of(0x5D8A4E), Colour.of(0x2B2F55), Colour.of(0xF4E6C3), Colour.of(0x808080));
+  private static final List<Colour> OVER = List.of(Colour.of(0xB8402E), Colour.of(0x5D8A4E), Colour.of(0x2B2F55), Colour.of(0xF4E6C3),
+      Colour.of(0x808080));
 
   @TempDir Path folder;
   private final Map<String, Double> largest = new TreeMap<>();
@@ -89,7 +91,8 @@ class OnePageInInksTest {
   }
 
   private static Job press(Job job) {
-    Palette palette = new Palette(List.of(new Swatch("Pond", SPOT, Optional.of(new Ink.Spot("Pond", Ink.Kind.INK, new Cmyk(0.8, 0.2, 0, 0), 1)))), Colour.WHITE);
+    Palette palette = new Palette(
+        List.of(new Swatch("Pond", SPOT, Optional.of(new Ink.Spot("Pond", Ink.Kind.INK, new Cmyk(0.8, 0.2, 0, 0), 1)))), Colour.WHITE);
     return job.withPalette(palette).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
   }
 
@@ -197,10 +200,12 @@ class OnePageInInksTest {
       String id = "i" + (100 + faces.size());
       ItemShape round = Made.ellipse(id + 3, 1, 1, 4, 4);
       faces.add(Face.of("f" + (100 + faces.size()), "soft " + id, List.of(
-          Made.rectangle(id + 1, 0, 0, 6, 3), Made.photo(id + 2, picture, 0, 3, 6, 3), round.withProperties(round.properties().withEffects(one)))));
+          Made.rectangle(id + 1, 0, 0, 6, 3), Made.photo(id + 2, picture, 0, 3, 6, 3),
+          round.withProperties(round.properties().withEffects(one)))));
     }
     ItemShape ramp = Made.rectangle("i9001", 0.5, 0.5, 5, 2)
-        .withFillStyle(Optional.of(new FillStyle.Gradient(false, 20, List.of(new FillStyle.Stop(0, OVER.get(0)), new FillStyle.Stop(1, OVER.get(2))))));
+        .withFillStyle(
+        Optional.of(new FillStyle.Gradient(false, 20, List.of(new FillStyle.Stop(0, OVER.get(0)), new FillStyle.Stop(1, OVER.get(2))))));
     faces.add(Face.of("f190", "ramp", List.of(ramp)));
     HoldsWords over = Made.words("i9102", "BEAN", 0.3, 0.5, 5.6, 2, black);
     HoldsWords grey = Made.words("i9103", "BEAN", 0.3, 2.5, 5.6, 2, black.withColour(Colour.of(0x707070)));
@@ -213,7 +218,8 @@ class OnePageInInksTest {
     int full = 0;
     for (int y = 0; y < words.getHeight(); y++) {
       for (int x = 0; x < words.getWidth(); x++) {
-        full += words.getSample(x, y, 3) == 255 && words.getSample(x, y, 0) + words.getSample(x, y, 1) + words.getSample(x, y, 2) > 60 ? 1 : 0;
+        full += words.getSample(x, y, 3) == 255 && words.getSample(x, y, 0) + words.getSample(x, y, 1) + words.getSample(x, y, 2) > 60 ? 1
+            : 0;
       }
     }
     assertTrue(full > 1000, "black letters with the picture left below them, pixels: " + full);

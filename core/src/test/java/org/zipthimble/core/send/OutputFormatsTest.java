@@ -44,8 +44,10 @@ class OutputFormatsTest {
 
   private static Job job() {
     Item sticker = Made.rectangle("a", 1, 1, 2, 2);
-    Item cut = sticker.with(sticker.properties().withRole(Role.PRINTS_AND_CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)));
-    Job job = Made.card(Made.background("g"), cut).withCutting(CutPlan.NONE.withLanes(List.of(VINYL)).withSplit(new Split(true, List.of(), true, 0)));
+    Item cut = sticker.with(sticker.properties().withRole(Role.PRINTS_AND_CUTS)
+        .withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)));
+    Job job = Made.card(Made.background("g"), cut)
+        .withCutting(CutPlan.NONE.withLanes(List.of(VINYL)).withSplit(new Split(true, List.of(), true, 0)));
     return job.withFaces(List.of(job.faces().get(0), Face.of("f2", "back", List.of(Made.background("h")))));
   }
 
@@ -135,7 +137,8 @@ class OutputFormatsTest {
   @Test
   void aLaneIsChosenForWhatIsCutAlone() throws Exception {
     assertThrows(Trouble.class, () -> Sender.files(job(), order("a.pdf").withLane(Optional.of("l1"))));
-    assertThrows(Trouble.class, () -> Sender.files(job(), order("a.svg").withContent(Optional.of(Content.SHEETS)).withLane(Optional.of("l7"))));
+    assertThrows(Trouble.class, () -> Sender.files(job(), order("a.svg").withContent(Optional.of(Content.SHEETS))
+        .withLane(Optional.of("l7"))));
     assertEquals(1, Sender.files(job(), order("a.svg").withContent(Optional.of(Content.SHEETS)).withLane(Optional.of("l1"))).size());
   }
 
@@ -158,7 +161,8 @@ class OutputFormatsTest {
   /** Two faces of one name give two files. */
   @Test
   void facesOfOneNameOverwriteNothing() throws Exception {
-    Job twins = job().withFaces(List.of(Face.of("f1", "leaf", List.of(Made.background("g"))), Face.of("f2", "leaf", List.of()), Face.of("f3", "leaf", List.of())));
+    Job twins = job().withFaces(List.of(Face.of("f1", "leaf", List.of(Made.background("g"))), Face.of("f2", "leaf", List.of()),
+        Face.of("f3", "leaf", List.of())));
     List<Path> files = Sender.files(twins, order("a.png"));
     assertEquals(3, new HashSet<>(files).size(), files.toString());
   }

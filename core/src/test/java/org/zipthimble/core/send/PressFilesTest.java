@@ -64,12 +64,15 @@ class PressFilesTest {
     ItemShape foil = Made.rectangle("foil", 3.5, 0.5, 1, 1).filled(Optional.of(FOIL));
     Job job = Made.with(picture, Made.background("g"), Made.ellipse("e", 0.5, 0.5, 2, 2), foil, Made.photo("p", picture, 1, 4, 3, 2),
         Made.words("k", "HHHH", 0.6, 0.9, 3, 1, black), Made.words("n", "HHHH", 0.6, 3, 3, 1, black.withColour(Colour.of(0x808080))));
-    Palette palette = new Palette(List.of(new Swatch("Foil", FOIL, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 1)))), Colour.WHITE);
+    Palette palette = new Palette(
+        List.of(new Swatch("Foil", FOIL, Optional.of(new Ink.Spot("Gold foil", Ink.Kind.FOIL, new Cmyk(0.2, 0.4, 0.9, 0.1), 1)))),
+        Colour.WHITE);
     return job.withPalette(palette).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
   }
 
   private Measured sent(Job job, String name, TiffFile.Packing packing) throws Exception {
-    FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job)).withHow(SendOptions.USUAL.withPacking(packing));
+    FileOrder order = FileOrder.of(folder.resolve(name), OptionalInt.empty(), 100, PageOptions.of(job))
+        .withHow(SendOptions.USUAL.withPacking(packing));
     return Sender.send(job, order, Progress.SILENT).get(0);
   }
 
@@ -122,7 +125,8 @@ class PressFilesTest {
     Job job = job();
     Measured right = sent(job, "card.pdf", TiffFile.Packing.LZW);
     assertEquals("C, M, Y, K, Gold foil", line(right, "plates").found());
-    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Imposition.run(job, job.faces(), PageOptions.of(job)), job.colour().inking(Palette.PLAIN), job.ticket().unit());
+    Measured wrong = ReadBack.press(folder.resolve("card.pdf"), Imposition.run(job, job.faces(), PageOptions.of(job)),
+        job.colour().inking(Palette.PLAIN), job.ticket().unit());
     assertTrue(line(right, "plates").right() && !line(wrong, "plates").right());
   }
 
@@ -148,7 +152,8 @@ class PressFilesTest {
     Measured measured = sent(job, "card.tif", packing);
     assertTrue(measured.lines().stream().allMatch(Measured.Line::right), measured.lines().toString());
     sent(job, "card.pdf", packing);
-    run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=tiffsep", "-r100", "-sOutputFile=" + folder.resolve("sep.tif"), folder.resolve("card.pdf").toString());
+    run("gs", "-q", "-dNOPAUSE", "-dBATCH", "-dSAFER", "-sDEVICE=tiffsep", "-r100", "-sOutputFile=" + folder.resolve("sep.tif"),
+        folder.resolve("card.pdf").toString());
     Raster ours = raster(folder.resolve("card.tif").toFile());
     String[] plates = {"Cyan", "Magenta", "Yellow", "Black"};
     for (int plate = 0; plate < 4; plate++) {
@@ -212,7 +217,8 @@ class PressFilesTest {
     Ink ink = spot ? new Ink.Spot("Pond", Ink.Kind.INK, own, 1) : new Ink.Process(own);
     Colour pond = Colour.of(0x1F7F9F);
     Job job = Made.card(Made.ellipse("e", 1, 1, 3, 4).filled(Optional.of(pond)))
-        .withPalette(new Palette(List.of(new Swatch("Pond", pond, Optional.of(ink))), Colour.WHITE)).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
+        .withPalette(new Palette(List.of(new Swatch("Pond", pond, Optional.of(ink))), Colour.WHITE))
+        .withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     sent(job, "pond.tif", TiffFile.Packing.LZW);
     Raster found = raster(folder.resolve("pond.tif").toFile());
     int edges = 0;
@@ -238,9 +244,12 @@ class PressFilesTest {
     Colour pond = Colour.of(0x1F7F9F);
     Colour leaf = Colour.of(0x4E8F2F);
     Palette palette = new Palette(List.of(
-        new Swatch("Pond", pond, Optional.of(new Ink.Process(new Cmyk(1, 0, 0, 0)))), new Swatch("Leaf", leaf, Optional.of(new Ink.Process(new Cmyk(0, 0, 1, 0))))), Colour.WHITE);
-    Job job = Made.card(Made.rectangle("a", -0.125, -0.125, 5.25, 7.25).filled(Optional.of(leaf)), Made.ellipse("e", 1, 1, 3, 4).filled(Optional.of(pond)),
-        Made.rectangle("w", 2, 2, 1, 1).filled(Optional.of(Colour.WHITE))).withPalette(palette).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
+        new Swatch("Pond", pond, Optional.of(new Ink.Process(new Cmyk(1, 0, 0, 0)))),
+        new Swatch("Leaf", leaf, Optional.of(new Ink.Process(new Cmyk(0, 0, 1, 0))))), Colour.WHITE);
+    Job job = Made.card(Made.rectangle("a", -0.125, -0.125, 5.25, 7.25).filled(Optional.of(leaf)),
+        Made.ellipse("e", 1, 1, 3, 4).filled(Optional.of(pond)),
+        Made.rectangle("w", 2, 2, 1, 1).filled(Optional.of(Colour.WHITE))).withPalette(palette)
+        .withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     sent(job, "two.tif", TiffFile.Packing.ZIP);
     Raster found = raster(folder.resolve("two.tif").toFile());
     int mixed = 0;

@@ -92,8 +92,10 @@ class SendOptionsTest {
 
   @Test
   void aPlainFileIsRgbThoughTheJobGoesToAPress() throws Exception {
-    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.jpg", SendOptions.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
-    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.tif", SendOptions.USUAL.withPlain(true)).toString()).startsWith("sRGB"));
+    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.jpg", SendOptions.USUAL.withPlain(true)).toString())
+        .startsWith("sRGB"));
+    assertTrue(run("identify", "-format", "%[colorspace]", sent(press(), "p.tif", SendOptions.USUAL.withPlain(true)).toString())
+        .startsWith("sRGB"));
     Path pdf = sent(press(), "p.pdf", SendOptions.USUAL.withPlain(true));
     assertTrue(!run("pdfimages", "-list", pdf.toString()).contains("cmyk"));
     assertTrue(!run("pdfinfo", pdf.toString()).contains("PDF/X"));
@@ -105,7 +107,8 @@ class SendOptionsTest {
     BufferedImage image = ImageIO.read(sent(job, "open.png", SendOptions.USUAL.withOpen(true)).toFile());
     assertEquals(0, image.getRGB(5, 5) >>> 24);
     assertEquals(0xFF000000 | Made.BEET.rgb(), image.getRGB(212, 212));
-    assertTrue(run("identify", "-format", "%[profile:icc] %x", folder.resolve("open.png").toString()).contains("sRGB"), "the screen's profile");
+    assertTrue(run("identify", "-format", "%[profile:icc] %x", folder.resolve("open.png").toString()).contains("sRGB"),
+        "the screen's profile");
     BufferedImage paper = ImageIO.read(sent(job, "paper.png", SendOptions.USUAL).toFile());
     assertEquals(0xFFFFFFFF, paper.getRGB(5, 5));
   }

@@ -69,12 +69,15 @@ class SoundFilesTest {
 
   private static Job sized(double width, double height) {
     Job blank = StandardItem.blank("Odd", new Size(width, height), 1);
-    return blank.changed("f1", f -> f.withItems(List.of(dark(Made.rectangle("i1", -1, -1, width + 2, height + 2)), Made.ellipse("i2", 0.3, 0.2, 0.9, 0.55))));
+    return blank.changed(
+        "f1", f -> f.withItems(List.of(dark(Made.rectangle("i1", -1, -1, width + 2, height + 2)),
+        Made.ellipse("i2", 0.3, 0.2, 0.9, 0.55))));
   }
 
   private Path send(Job job, String name, PageOptions options, double ppi) throws Exception {
     Path file = folder.resolve(name);
-    Sender.send(job, FileOrder.of(file, OptionalInt.empty(), ppi, options), Progress.SILENT).forEach(m -> assertTrue(m.right(), m.lines().toString()));
+    Sender.send(job, FileOrder.of(file, OptionalInt.empty(), ppi, options), Progress.SILENT)
+        .forEach(m -> assertTrue(m.right(), m.lines().toString()));
     return file;
   }
 
@@ -82,7 +85,8 @@ class SoundFilesTest {
   @CsvSource({"3.37,2.11,150", "3.371,2.117,96", "2.003,3.0071,72", "5.499,1.2345,133.3"})
   void theLastRowAndColumnAreAsFullAsTheOthers(double width, double height, double ppi) throws Exception {
     for (boolean bleed : new boolean[] {false, true}) {
-      BufferedImage image = ImageIO.read(send(sized(width, height), "odd.png", PageOptions.of(sized(width, height)).withBleed(bleed), ppi).toFile());
+      BufferedImage image = ImageIO.read(send(sized(width, height), "odd.png", PageOptions.of(sized(width, height)).withBleed(bleed), ppi)
+          .toFile());
       int wanted = Made.BEET.rgb() | 0xFF000000;
       for (int x = 0; x < image.getWidth(); x++) {
         assertEquals(wanted, image.getRGB(x, image.getHeight() - 1), "bottom at " + x);
@@ -99,7 +103,8 @@ class SoundFilesTest {
   @ValueSource(strings = {".png", ".tif"})
   void theMirroredPictureIsTheExactMirrorOfTheOther(String ending) throws Exception {
     Picture picture = Made.picture(90, 70);
-    Job job = Made.with(picture, Made.background("i1"), Made.photo("i2", picture, 0.4, 0.7, 3.1, 2.4), Made.ellipse("i3", 2.2, 3.3, 1.713, 2.007),
+    Job job = Made.with(picture, Made.background("i1"), Made.photo("i2", picture, 0.4, 0.7, 3.1, 2.4),
+        Made.ellipse("i3", 2.2, 3.3, 1.713, 2.007),
         Made.words("i4", "Marrow & Squash", 0.7, 5, 3.6, 1, Made.style("Fraunces", "Italic", 31)));
     PageOptions plain = PageOptions.of(job);
     BufferedImage one = ImageIO.read(send(job, "one" + ending, plain, 97.3).toFile());
@@ -144,7 +149,8 @@ class SoundFilesTest {
           .withLine(Optional.of(org.zipthimble.core.item.LineLook.of(0.5, Made.BEET))));
     }
     Job job = Made.card(lines.toArray(new Item[0]));
-    Measured measured = Sender.send(job, FileOrder.of(folder.resolve("fine.pdf"), OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(job, FileOrder.of(folder.resolve("fine.pdf"), OptionalInt.empty(), 300, PageOptions.of(job)),
+        Progress.SILENT).get(0);
     assertTrue(measured.right(), measured.lines().toString());
   }
 
@@ -152,7 +158,8 @@ class SoundFilesTest {
   @ValueSource(strings = {"Spring Swap", "difficult affine offices", "fl\u00f6\u00dfen ffi", "A\u0301ngel \u00c1ngel"})
   void everyCharacterCanBeReadFromTheFile(String text) throws Exception {
     for (String family : List.of("Fraunces", "Alegreya", "Great Vibes")) {
-      Job job = Made.card(Made.background("i1"), Made.words("i2", text, 0.4, 1, 4.2, 1.5, Made.style(family, family.equals("Great Vibes") ? "Regular" : "Italic", 24)));
+      Job job = Made.card(Made.background("i1"),
+          Made.words("i2", text, 0.4, 1, 4.2, 1.5, Made.style(family, family.equals("Great Vibes") ? "Regular" : "Italic", 24)));
       Path file = send(job, "words.pdf", PageOptions.of(job), 300);
       assertEquals(Normalizer.normalize(text, Normalizer.Form.NFC),
           Normalizer.normalize(run("mutool", "draw", "-F", "txt", file.toString()).strip(), Normalizer.Form.NFC), family);
@@ -182,16 +189,20 @@ class SoundFilesTest {
   void aJpegInRgbCarriesItsProfileAndAWholeResolutionThatKeepsTheSize() throws Exception {
     Job job = Made.card(Made.background("i1"));
     Path file = folder.resolve("card.jpg");
-    Measured measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 133.4, PageOptions.of(job).withBleed(false)), Progress.SILENT).get(0);
+    Measured measured = Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 133.4, PageOptions.of(job).withBleed(false)),
+        Progress.SILENT).get(0);
     assertTrue(measured.right(), measured.lines().toString());
-    assertTrue(measured.lines().stream().anyMatch(l -> l.found().contains("133 pixels per inch, the nearest whole number to 133.4")), measured.lines().toString());
+    assertTrue(measured.lines().stream().anyMatch(l -> l.found().contains("133 pixels per inch, the nearest whole number to 133.4")),
+        measured.lines().toString());
     BufferedImage image = ImageIO.read(file.toFile());
     assertEquals(5 * 133, image.getWidth());
     assertEquals(7 * 133, image.getHeight());
     String bytes = new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1);
     int at = bytes.indexOf("ICC_PROFILE\0") + 14;
     byte[] profile = Arrays.copyOfRange(bytes.getBytes(StandardCharsets.ISO_8859_1), at, bytes.length());
-    assertEquals(3, ICC_Profile.getInstance(Arrays.copyOf(profile, ((profile[0] & 255) << 24 | (profile[1] & 255) << 16 | (profile[2] & 255) << 8 | profile[3] & 255))).getNumComponents());
+    assertEquals(3, ICC_Profile.getInstance(
+        Arrays.copyOf(profile, ((profile[0] & 255) << 24 | (profile[1] & 255) << 16 | (profile[2] & 255) << 8 | profile[3] & 255)))
+        .getNumComponents());
   }
 
   @Test
@@ -215,13 +226,15 @@ class SoundFilesTest {
     Cutting kiss = Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS);
     List<byte[]> sent = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
-      Job job = Made.card(words.with(words.properties().withRole(Role.CUTS).withCutting(kiss)), leaf.with(leaf.properties().withRole(Role.CUTS).withCutting(kiss)))
+      Job job = Made.card(words.with(words.properties().withRole(Role.CUTS).withCutting(kiss)),
+          leaf.with(leaf.properties().withRole(Role.CUTS).withCutting(kiss)))
           .withCutting(CutPlan.NONE.withLanes(List.of(lane)));
       if (i % 2 == 1) {
         Checks.run(job);
       }
       Path file = folder.resolve("cut" + i + ".svg");
-      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(job)).withContent(Optional.of(Content.DESIGN)),
+          Progress.SILENT);
       sent.add(Files.readAllBytes(file));
     }
     sent.forEach(bytes -> assertArrayEquals(sent.get(0), bytes));
@@ -238,7 +251,8 @@ class SoundFilesTest {
     Picture picture = Pictures.look("told.jpg", told.toByteArray(), Pictures.Limits.USUAL);
     Picture page = Pictures.look("page.pdf", outside(), Pictures.Limits.USUAL);
     Job job = Made.with(picture).with(page)
-        .changed("f1", f -> f.withItems(List.of(Made.background("i1"), Made.photo("i2", picture, 1, 1, 2, 1.5), Made.photo("i3", page, 1, 4, 2, 2))));
+        .changed("f1",
+        f -> f.withItems(List.of(Made.background("i1"), Made.photo("i2", picture, 1, 1, 2, 1.5), Made.photo("i3", page, 1, 4, 2, 2))));
     Path file = send(job, "told.pdf", PageOptions.of(job), 300);
     String bytes = new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1);
     for (String no : List.of("MarrowCamera", "secret comment", "outside.example")) {

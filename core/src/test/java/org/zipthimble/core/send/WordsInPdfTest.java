@@ -57,7 +57,8 @@ class WordsInPdfTest {
   private String said(String reader, Job job) throws Exception {
     Path pdf = folder.resolve(reader + ".pdf");
     Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
-    List<String> command = reader.equals("poppler") ? List.of("pdftotext", "-enc", "UTF-8", pdf.toString(), "-") : List.of("mutool", "draw", "-q", "-F", "txt", pdf.toString());
+    List<String> command = reader.equals("poppler") ? List.of("pdftotext", "-enc", "UTF-8", pdf.toString(), "-")
+        : List.of("mutool", "draw", "-q", "-F", "txt", pdf.toString());
     Process process = new ProcessBuilder(new ArrayList<>(command)).redirectError(ProcessBuilder.Redirect.DISCARD).start();
     String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     assertEquals(0, process.waitFor(), out);
@@ -77,11 +78,13 @@ class WordsInPdfTest {
   @ValueSource(strings = {"poppler", "mutool"})
   void curvedWordsSayWhatWasTyped(String reader) throws Exception {
     String text = "Marrowfield seed library";
-    for (Course course : List.of(Course.OVER_THE_TOP, Course.OVER_THE_TOP.withFoot(true), Course.ARC.withRise(0.8), Course.OVER_THE_TOP.withSits(Sits.BELOW).withSpread(5))) {
+    for (Course course : List.of(Course.OVER_THE_TOP, Course.OVER_THE_TOP.withFoot(true), Course.ARC.withRise(0.8),
+        Course.OVER_THE_TOP.withSits(Sits.BELOW).withSpread(5))) {
       HoldsWords curved = words(text, style(18).withAlign(Align.CENTRE), 4, 4).withCourse(Optional.of(course));
       // one of both takes letters that are turned each for themselves as lines of one letter
       String found = said(reader, curved);
-      assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), course.toString());
+      assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""),
+          course.toString());
     }
   }
 
@@ -104,7 +107,8 @@ class WordsInPdfTest {
       Job bent = Shaping.bend("f1", Set.of("w"), Bend.of(bow, 30)).change().apply(Made.card(flat));
       String found = said(reader, bent);
       // letters that are turned each for themselves are taken as lines of one letter by one of both
-      assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""), bow.toString());
+      assertEquals(reader.equals("poppler") ? text : text.replace(" ", ""), reader.equals("poppler") ? found : found.replace(" ", ""),
+          bow.toString());
     }
   }
 
@@ -112,7 +116,8 @@ class WordsInPdfTest {
   @ValueSource(strings = {"poppler", "mutool"})
   void colouredKernedAndTabbedWordsSayWhatWasTyped(String reader) throws Exception {
     HoldsWords plain = words("Bring your AVATAR seeds", style(18), 4, 1);
-    Story coloured = plain.story().restyled(6, 10, s -> s.withColour(Made.BEET)).restyled(11, 12, s -> s.withTracking(-90)).restyled(18, 23, s -> s.withSizePt(12));
+    Story coloured = plain.story().restyled(6, 10, s -> s.withColour(Made.BEET)).restyled(11, 12, s -> s.withTracking(-90))
+        .restyled(18, 23, s -> s.withSizePt(12));
     assertEquals("Bring your AVATAR seeds", said(reader, plain.withStory(coloured)));
     ParagraphDetail tabs = ParagraphDetail.NONE.withTabs(List.of(new TabStop(3, TabStop.Kind.RIGHT, "")));
     HoldsWords tabbed = words("Beans\t1.25\nPeas\t3.50", style(14).withParagraph(style(14).paragraph().withDetail(tabs)), 4, 1);

@@ -98,8 +98,10 @@ class NodesTest {
       form.path(3, 2, form.settings().stream().map(s -> 1e9).toList());
       form.path(3, 2, form.settings().stream().map(s -> -1e9).toList());
     }
-    assertEquals(6 - 4 * 0.04, Extent.area(ReadyForm.CORNERED.path(3, 2, List.of(0.2, 3.0, 0.2, 3.0, 0.2, 3.0, 0.2, 3.0))), 1e-9, "four square notches");
-    assertEquals(6 - 4 * 0.02, Extent.area(ReadyForm.CORNERED.path(3, 2, List.of(0.2, 1.0, 0.2, 1.0, 0.2, 1.0, 0.2, 1.0))), 1e-9, "four cuts");
+    assertEquals(6 - 4 * 0.04, Extent.area(ReadyForm.CORNERED.path(3, 2, List.of(0.2, 3.0, 0.2, 3.0, 0.2, 3.0, 0.2, 3.0))), 1e-9,
+        "four square notches");
+    assertEquals(6 - 4 * 0.02, Extent.area(ReadyForm.CORNERED.path(3, 2, List.of(0.2, 1.0, 0.2, 1.0, 0.2, 1.0, 0.2, 1.0))), 1e-9,
+        "four cuts");
   }
 
   @Test

@@ -81,10 +81,13 @@ class BookletTest {
   private static Job book(int pages, Gang gang, double leaf) {
     List<Face> faces = new ArrayList<>();
     for (int i = 1; i <= pages; i++) {
-      faces.add(Face.of("f" + i, "page " + i, List.of(Made.rectangle("i" + i, -0.125, -0.125, 5.25, 7.25).filled(Optional.of(new Colour(i * 7, 0, 0))))));
+      faces.add(
+          Face.of("f" + i, "page " + i,
+          List.of(Made.rectangle("i" + i, -0.125, -0.125, 5.25, 7.25).filled(Optional.of(new Colour(i * 7, 0, 0))))));
     }
     Job job = Job.blank("Book", Ticket.usual("Book", new Size(5, 7)), List.of("x")).withFaces(faces);
-    return job.withBook(Optional.of(new Book(Book.Binding.STAPLED, 0.5, leaf))).withSheet(new SheetPlan(true, new Size(11, 17), true, Optional.of(gang.withBooklet(true).withSlug(false))));
+    return job.withBook(Optional.of(new Book(Book.Binding.STAPLED, 0.5, leaf)))
+        .withSheet(new SheetPlan(true, new Size(11, 17), true, Optional.of(gang.withBooklet(true).withSlug(false))));
   }
 
   /** Creep: the inmost leaf by (sheets - 1) times the thickness (trade facts, geometry of nested folds). */
@@ -106,7 +109,10 @@ class BookletTest {
     assertEquals(0.03, Booklet.creep(3, 0.01), 1e-12);
   }
 
-  /** On the raster: the right pages stand at the right places, nothing of one page reaches over the fold, and bleed is at the outer edges only. */
+  /**
+   * On the raster: the right pages stand at the right places, nothing of one page reaches over the fold, and bleed is at the outer edges
+   * only.
+   */
   @ParameterizedTest
   @EnumSource(Gang.Backs.class)
   void pagesLieWhereTheFoldWantsThem(Gang.Backs backs) throws Exception {
@@ -154,7 +160,10 @@ class BookletTest {
     assertEquals("page 6", mended.faces().get(7).name(), "the back cover stays the last");
   }
 
-  /** Pages of 8.5 x 11 beside each other are 17 in wide; with their marks 12 x 18 takes them. Pages of 5 x 5 stay on the sheet that is there. */
+  /**
+   * Pages of 8.5 x 11 beside each other are 17 in wide; with their marks 12 x 18 takes them. Pages of 5 x 5 stay on the sheet that is
+   * there.
+   */
   @Test
   void aBookletIsLaidOnAPaperThatTakesIt() throws Exception {
     Job letter = sized(new Size(8.5, 11));

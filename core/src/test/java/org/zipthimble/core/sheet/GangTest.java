@@ -49,21 +49,28 @@ import org.zipthimble.core.work.Progress;
 class GangTest {
   private static final Gang PLAIN = Gang.USUAL.withGutter(0).withMargin(0).withSlug(false);
 
-  private static int count(Gang.Turning turning, double paperW, double paperH, double w, double h, double gutter, double margin, double bleed) {
-    return Spots.of(new Size(w, h), Insets.all(bleed), new Size(paperW, paperH), PLAIN.withTurning(turning).withGutter(gutter), margin).size();
+  private static int count(Gang.Turning turning, double paperW, double paperH, double w, double h, double gutter, double margin,
+      double bleed) {
+    return Spots.of(new Size(w, h), Insets.all(bleed), new Size(paperW, paperH), PLAIN.withTurning(turning).withGutter(gutter), margin)
+        .size();
   }
 
   /**
-   * Worked by hand: floor((W - 2 margins - 2 bleeds + gutter) / (w + gutter)) each way (trade arithmetic); of the mixed ones the small are drawn on paper, the others what was found,
-   * held down here; that they are the most is shown by the next test. Ten by ten holds eight of four by three only without straight cuts.
+   * Worked by hand: floor((W - 2 margins - 2 bleeds + gutter) / (w + gutter)) each way (trade arithmetic); of the mixed ones the small are
+   * drawn on paper, the others what was found, held down here; that they are the most is shown by the next test. Ten by ten holds eight of
+   * four by three only without straight cuts.
    */
   @ParameterizedTest
   @CsvSource({
     // paper, piece, gutter, margin, bleed, upright, turned, mixed
-    "8.5, 11, 3.5, 2, 0, 0.25, 0, 10, 12, 12", "8.5, 11, 3.5, 2, 0, 0.5, 0, 10, 6, 10", "8.5, 11, 5, 7, 0, 0.25, 0, 1, 2, 2", "11, 17, 5, 7, 0, 0.25, 0, 4, 3, 4",
-    "8.5, 11, 4, 6, 0, 0.25, 0, 2, 2, 3", "12, 18, 4, 6, 0, 0, 0, 9, 8, 9", "12, 18, 3.5, 2, 0.125, 0.25, 0, 24, 20, 25", "8.5, 11, 2.25, 3.25, 0.25, 0.25, 0.125, 9, 8, 9",
-    "8.2677, 11.6929, 3.5, 2, 0, 0, 0, 10, 12, 12", "8.5, 11, 8.5, 11, 0, 0, 0, 1, 0, 1", "8.5, 11, 8.6, 11, 0, 0, 0, 0, 0, 0", "11, 17, 2, 6, 0.25, 0.25, 0.125, 8, 7, 9",
-    "10, 10, 4, 3, 0, 0, 0, 6, 6, 7", "7, 5, 3, 2, 0, 0, 0, 4, 3, 5", "9, 9, 5, 4, 0, 0, 0, 2, 2, 3", "13, 19, 5.25, 7.25, 0, 0.25, 0, 4, 3, 5", "6, 6, 2, 2, 0, 0, 0, 9, 9, 9", "6, 6, 2, 2, 0.5, 0, 0, 4, 4, 4",
+    "8.5, 11, 3.5, 2, 0, 0.25, 0, 10, 12, 12", "8.5, 11, 3.5, 2, 0, 0.5, 0, 10, 6, 10", "8.5, 11, 5, 7, 0, 0.25, 0, 1, 2, 2",
+        "11, 17, 5, 7, 0, 0.25, 0, 4, 3, 4",
+    "8.5, 11, 4, 6, 0, 0.25, 0, 2, 2, 3", "12, 18, 4, 6, 0, 0, 0, 9, 8, 9", "12, 18, 3.5, 2, 0.125, 0.25, 0, 24, 20, 25",
+    "8.5, 11, 2.25, 3.25, 0.25, 0.25, 0.125, 9, 8, 9",
+    "8.2677, 11.6929, 3.5, 2, 0, 0, 0, 10, 12, 12", "8.5, 11, 8.5, 11, 0, 0, 0, 1, 0, 1", "8.5, 11, 8.6, 11, 0, 0, 0, 0, 0, 0",
+    "11, 17, 2, 6, 0.25, 0.25, 0.125, 8, 7, 9",
+    "10, 10, 4, 3, 0, 0, 0, 6, 6, 7", "7, 5, 3, 2, 0, 0, 0, 4, 3, 5", "9, 9, 5, 4, 0, 0, 0, 2, 2, 3",
+    "13, 19, 5.25, 7.25, 0, 0.25, 0, 4, 3, 5", "6, 6, 2, 2, 0, 0, 0, 9, 9, 9", "6, 6, 2, 2, 0.5, 0, 0, 4, 4, 4",
     "3, 100, 1, 1, 0, 0, 0, 300, 300, 300", "8.5, 11, 1, 2.625, 0.125, 0.25, 0, 21, 18, 25",
     "8.5, 14, 4, 6, 0, 0.25, 0, 4, 3, 4",
     "11, 17, 1.75, 7, 0.25, 0.25, 0.125, 10, 8, 11",
@@ -77,7 +84,8 @@ class GangTest {
     "24, 36, 8, 10, 0, 0, 0, 9, 8, 10",
     "8.5, 11, 2.75, 4.75, 0.25, 0.25, 0.125, 4, 3, 5",
     "11, 17, 4, 4, 0.25, 0.5, 0.125, 6, 6, 6"})
-  void asManyGoOnAsWorkedByHand(double paperW, double paperH, double w, double h, double gutter, double margin, double bleed, int upright, int turned, int mixed) {
+  void asManyGoOnAsWorkedByHand(double paperW, double paperH, double w, double h, double gutter, double margin, double bleed, int upright,
+  int turned, int mixed) {
     assertEquals(upright, count(Gang.Turning.UPRIGHT, paperW, paperH, w, h, gutter, margin, bleed), "upright");
     assertEquals(turned, count(Gang.Turning.TURNED, paperW, paperH, w, h, gutter, margin, bleed), "turned");
     assertEquals(Math.max(upright, turned), count(Gang.Turning.BEST, paperW, paperH, w, h, gutter, margin, bleed), "the better");
@@ -136,8 +144,10 @@ class GangTest {
       for (int a = 0; a < spots.size(); a++) {
         assertTrue(room.contains(spots.get(a).trim(), 1e-5), "seed 23, case " + i);
         for (int b = 0; b < a; b++) {
-          assertTrue(spots.get(a).trim().grown(gutter - 1e-5).meet(spots.get(b).trim()).filter(m -> m.width() > 0 && m.height() > 0).isEmpty() || gutter == 0
-              && spots.get(a).trim().meet(spots.get(b).trim()).filter(m -> m.width() > 1e-5 && m.height() > 1e-5).isEmpty(), "seed 23, case " + i + ", places " + a + " and " + b);
+          assertTrue(spots.get(a).trim().grown(gutter - 1e-5).meet(spots.get(b).trim()).filter(m -> m.width() > 0 && m.height() > 0)
+              .isEmpty() || gutter == 0
+              && spots.get(a).trim().meet(spots.get(b).trim()).filter(m -> m.width() > 1e-5 && m.height() > 1e-5).isEmpty(),
+              "seed 23, case " + i + ", places " + a + " and " + b);
         }
       }
     }
@@ -145,7 +155,8 @@ class GangTest {
 
   private static Job sheets(Gang gang, Item... items) {
     Job job = Made.card(items);
-    return job.withTicket(job.ticket().sized(new Size(2, 3)).withQuantity(100)).withSheet(new SheetPlan(true, SheetPlan.LETTER, false, Optional.of(gang)));
+    return job.withTicket(job.ticket().sized(new Size(2, 3)).withQuantity(100))
+        .withSheet(new SheetPlan(true, SheetPlan.LETTER, false, Optional.of(gang)));
   }
 
   private static Job numbered(int rows, Gang gang) {
@@ -155,7 +166,8 @@ class GangTest {
 
   @Test
   void aTypedGridIsLaidOrRefused() throws Exception {
-    GangPages pages = GangPages.of(sheets(PLAIN.withAcross(2).withDown(3)), sheets(PLAIN).faces(), PageOptions.of(sheets(PLAIN.withAcross(2).withDown(3))));
+    GangPages pages = GangPages.of(sheets(PLAIN.withAcross(2).withDown(3)), sheets(PLAIN).faces(),
+        PageOptions.of(sheets(PLAIN.withAcross(2).withDown(3))));
     assertEquals(6, pages.each());
     assertEquals(17, pages.sheets(), "a hundred pieces, six on a sheet");
     assertEquals(1, pages.count(), "all sheets are alike");
@@ -194,7 +206,8 @@ class GangTest {
 
   /** Seen through the sheet the head of every back lies on the head of its front, at its left where the front has it at its right. */
   @ParameterizedTest
-  @CsvSource({"LONG_EDGE, UPRIGHT", "SHORT_EDGE, UPRIGHT", "LONG_EDGE, TURNED", "SHORT_EDGE, TURNED", "LONG_EDGE, MIXED", "SHORT_EDGE, MIXED"})
+  @CsvSource({"LONG_EDGE, UPRIGHT", "SHORT_EDGE, UPRIGHT", "LONG_EDGE, TURNED", "SHORT_EDGE, TURNED", "LONG_EDGE, MIXED",
+      "SHORT_EDGE, MIXED"})
   void heldAgainstTheLightFrontsAndBacksAgree(Gang.Backs backs, Gang.Turning turning) throws Exception {
     ItemShape front = Made.rectangle("a", 0.1, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
     ItemShape back = Made.rectangle("b", 2 - 0.8, 0.1, 0.7, 0.9).filled(Optional.of(Colour.BLACK));
@@ -228,8 +241,8 @@ class GangTest {
   }
 
   /**
-   * Drawn by poppler at 500 dots an inch: held against the light, the edges of all pieces on the back lie where those of the front do, to one
-   * dot, which is 0.002 in.
+   * Drawn by poppler at 500 dots an inch: held against the light, the edges of all pieces on the back lie where those of the front do, to
+   * one dot, which is 0.002 in.
    */
   @ParameterizedTest
   @EnumSource(value = Gang.Backs.class, names = {"LONG_EDGE", "SHORT_EDGE"})
@@ -241,8 +254,10 @@ class GangTest {
     faces.add(Face.of("f2", "back", List.of(back)));
     Job job = one.withFaces(faces).withTicket(one.ticket().sized(new Size(2, 3)));
     Path pdf = folder.resolve("both.pdf");
-    Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job).withSheet(job.sheet().withCropMarks(false))), Progress.SILENT);
-    Process process = new ProcessBuilder("pdftoppm", "-r", "500", "-gray", "-png", pdf.toString(), folder.resolve("side").toString()).redirectErrorStream(true).start();
+    Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job).withSheet(job.sheet().withCropMarks(false))),
+        Progress.SILENT);
+    Process process = new ProcessBuilder("pdftoppm", "-r", "500", "-gray", "-png", pdf.toString(), folder.resolve("side").toString())
+        .redirectErrorStream(true).start();
     assertEquals(0, process.waitFor());
     BufferedImage top = ImageIO.read(folder.resolve("side-1.png").toFile());
     BufferedImage under = ImageIO.read(folder.resolve("side-2.png").toFile());
@@ -292,7 +307,8 @@ class GangTest {
         covered += (image.getRGB(x, y) & 255) < 128 ? 1 : 0;
       }
       double between = Math.min(gutter, 0.25);
-      assertEquals(4 + 0.25 + between, covered / 200.0, 0.011, "two pieces of two inches, an eighth outside, and what is between them at " + gutter);
+      assertEquals(4 + 0.25 + between, covered / 200.0, 0.011,
+          "two pieces of two inches, an eighth outside, and what is between them at " + gutter);
     }
   }
 
@@ -316,7 +332,8 @@ class GangTest {
       }
       Box whole = pages.spots().stream().map(Spots.Spot::trim).reduce(Box::union).orElseThrow();
       for (Point mark : Register.marks(whole.grown(0.125))) {
-        assertTrue(mark.x() > Register.RADIUS && mark.y() > Register.RADIUS && mark.x() < pages.paper().width() - Register.RADIUS && mark.y() < pages.paper().height() - Register.RADIUS);
+        assertTrue(mark.x() > Register.RADIUS && mark.y() > Register.RADIUS && mark.x() < pages.paper().width() - Register.RADIUS
+            && mark.y() < pages.paper().height() - Register.RADIUS);
         assertTrue((printed.getRGB((int) (mark.x() * 100), (int) (mark.y() * 100)) & 255) < 60, "a mark at " + mark);
       }
       PrintAndCut both = PrintAndCut.of(job, job.faces().get(0), Progress.SILENT);
@@ -328,10 +345,14 @@ class GangTest {
   @Test
   void aSheetThatIsTooSmallIsToldInASentence() {
     Job large = Edits.sheet(s -> s.withPaper(new Size(1, 2))).change().apply(sheets(PLAIN));
-    assertTrue(assertThrows(Trouble.class, () -> GangPages.of(large, large.faces(), PageOptions.of(large))).getMessage().contains("No piece"));
+    assertTrue(assertThrows(Trouble.class, () -> GangPages.of(large, large.faces(), PageOptions.of(large))).getMessage()
+        .contains("No piece"));
   }
 
-  /** Three across and ten down of 1 by 2 5/8 in with steps of 2 3/4 by 1 in on letter, as common label sheets have them (common practice, no source). */
+  /**
+   * Three across and ten down of 1 by 2 5/8 in with steps of 2 3/4 by 1 in on letter, as common label sheets have them (common practice,
+   * no source).
+   */
   @Test
   void labelsLieWhereTheirSheetIsCutAndUsedPlacesStayFree() throws Exception {
     Gang labels = PLAIN.withLabels(Optional.of(new Gang.Labels(0.1875, 0.5, 2.75, 1)));
@@ -351,6 +372,7 @@ class GangTest {
     assertEquals(Optional.of(28), left.piece(1, 0), "on the next sheet every place is free");
     assertEquals(3, left.sheets(), "28, 30 and 12 of them");
     Job crowded = sized.withTicket(sized.ticket().sized(new Size(3, 1)));
-    assertThrows(Trouble.class, () -> GangPages.of(crowded, crowded.faces(), PageOptions.of(crowded)), "a piece wider than the step goes on none");
+    assertThrows(Trouble.class, () -> GangPages.of(crowded, crowded.faces(), PageOptions.of(crowded)),
+        "a piece wider than the step goes on none");
   }
 }

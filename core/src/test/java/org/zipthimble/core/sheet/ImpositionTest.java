@@ -120,7 +120,8 @@ class ImpositionTest {
       assertFalse(trim.grown(bleed).grown(-1e-6).meet(box).isPresent(), "a mark lies in the bleed: " + box);
       boolean upright = box.width() < box.height();
       double at = upright ? box.x() : box.y();
-      assertTrue(upright ? at == trim.x() || at == trim.right() : at == trim.y() || at == trim.bottom(), "a mark points at an edge: " + box);
+      assertTrue(upright ? at == trim.x() || at == trim.right() : at == trim.y() || at == trim.bottom(),
+          "a mark points at an edge: " + box);
     }
   }
 

@@ -45,7 +45,9 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.work.Progress;
 
-/** What stands around the pieces of a sheet, straight cuts, hands at the pieces, rolls, grain, guests, and the sheet that measures backs. */
+/**
+ * What stands around the pieces of a sheet, straight cuts, hands at the pieces, rolls, grain, guests, and the sheet that measures backs.
+ */
 class SheetSignsTest {
   private static final SheetMarks ALL = new SheetMarks(true, true, true, true, true);
 
@@ -57,7 +59,8 @@ class SheetSignsTest {
   private static Job small(double w, double h, int quantity, Gang gang, SheetStock stock) {
     Ticket ticket = Ticket.usual("Tag", new Size(w, h)).withQuantity(quantity);
     return Made.card(Made.rectangle("i1", -0.125, -0.125, w + 0.25, h + 0.25)).withTicket(ticket)
-        .withSheet(new SheetPlan(true, SheetPlan.LETTER, false, Optional.of(gang), new SheetMarks(false, false, false, false, false), stock));
+        .withSheet(new SheetPlan(true, SheetPlan.LETTER, false, Optional.of(gang), new SheetMarks(false, false, false, false, false),
+        stock));
   }
 
   private static GangPages pages(Job job) throws Trouble {
@@ -100,7 +103,8 @@ class SheetSignsTest {
     assertTrue(measured.stream().allMatch(Measured::right), measured.toString());
     try (PDDocument document = Loader.loadPDF(file.toFile())) {
       String content = new String(document.getPage(0).getContents().readAllBytes(), java.nio.charset.StandardCharsets.US_ASCII);
-      for (String ink : List.of("1 0 0 0 k", "0 1 0 0 k", "0 0 1 0 k", "0 0 0 1 k", "0.5 0 0 0 k", "0 0.5 0 0 k", "0 0 0.5 0 k", "0 0 0 0.5 k")) {
+      for (String ink : List.of("1 0 0 0 k", "0 1 0 0 k", "0 0 1 0 k", "0 0 0 1 k", "0.5 0 0 0 k", "0 0.5 0 0 k", "0 0 0.5 0 k",
+          "0 0 0 0.5 k")) {
         assertTrue(content.contains(ink), ink);
       }
       Set<String> spots = new TreeSet<>();
@@ -114,7 +118,8 @@ class SheetSignsTest {
   @Test
   void foldMarksStandOutsideEveryPieceThatIsFolded() throws Exception {
     Job flat = card(SheetMarks.USUAL, Optional.empty());
-    Job folded = org.zipthimble.core.edit.BookEdits.fold("f1", Optional.of(org.zipthimble.core.job.Fold.of(org.zipthimble.core.job.Fold.Kind.HALF))).change().apply(flat);
+    Job folded = org.zipthimble.core.edit.BookEdits.fold(
+        "f1", Optional.of(org.zipthimble.core.job.Fold.of(org.zipthimble.core.job.Fold.Kind.HALF))).change().apply(flat);
     BufferedImage without = FacePainter.onPaper(Imposition.of(flat, flat.faces().get(0), PageOptions.of(flat)), 150, new Halvings());
     BufferedImage with = FacePainter.onPaper(Imposition.of(folded, folded.faces().get(0), PageOptions.of(folded)), 150, new Halvings());
     Set<Integer> columns = new TreeSet<>();
@@ -145,17 +150,23 @@ class SheetSignsTest {
     assertEquals(cuts, Guillotine.cuts(new Size(8.5, 11), trims).size());
   }
 
-  /** A simulated guillotine follows the cuts: each must lie within a part that is there, and in the end every piece is a part of its own. */
+  /**
+   * A simulated guillotine follows the cuts: each must lie within a part that is there, and in the end every piece is a part of its own.
+   */
   @ParameterizedTest
   @CsvSource({"3.5, 2, MIXED", "4, 6, MIXED", "2, 3, BEST", "1.5, 1, MIXED"})
   void aGuillotineThatFollowsThemGivesEveryPiece(double w, double h, Gang.Turning turning) throws Exception {
     GangPages pages = pages(small(w, h, 500, Gang.USUAL.withTurning(turning), SheetStock.UNKNOWN));
     List<Box> parts = new ArrayList<>(List.of(new Box(0, 0, pages.paper().width(), pages.paper().height())));
     for (Guillotine.Cut cut : pages.straightCuts(0)) {
-      Box part = parts.stream().filter(p -> cut.upright() ? cut.at() > p.x() + 1e-7 && cut.at() < p.right() - 1e-7 && inside(p, cut.within()) : cut.at() > p.y() + 1e-7 && cut.at() < p.bottom() - 1e-7 && inside(p, cut.within())).findFirst().orElseThrow();
+      Box part = parts.stream().filter(p -> cut.upright() ? cut.at() > p.x() + 1e-7 && cut.at() < p.right() - 1e-7
+          && inside(p, cut.within()) : cut.at() > p.y() + 1e-7 && cut.at() < p.bottom() - 1e-7 && inside(p, cut.within())).findFirst()
+          .orElseThrow();
       parts.remove(part);
-      parts.add(cut.upright() ? new Box(part.x(), part.y(), cut.at() - part.x(), part.height()) : new Box(part.x(), part.y(), part.width(), cut.at() - part.y()));
-      parts.add(cut.upright() ? new Box(cut.at(), part.y(), part.right() - cut.at(), part.height()) : new Box(part.x(), cut.at(), part.width(), part.bottom() - cut.at()));
+      parts.add(cut.upright() ? new Box(part.x(), part.y(), cut.at() - part.x(), part.height())
+          : new Box(part.x(), part.y(), part.width(), cut.at() - part.y()));
+      parts.add(cut.upright() ? new Box(cut.at(), part.y(), part.right() - cut.at(), part.height())
+          : new Box(part.x(), cut.at(), part.width(), part.bottom() - cut.at()));
     }
     for (Spots.Spot spot : pages.spots()) {
       assertTrue(parts.stream().anyMatch(p -> Math.abs(p.x() - spot.trim().x()) < 1e-6 && Math.abs(p.y() - spot.trim().y()) < 1e-6
@@ -164,7 +175,8 @@ class SheetSignsTest {
   }
 
   private static boolean inside(Box part, Box within) {
-    return part.x() >= within.x() - 1e-6 && part.right() <= within.right() + 1e-6 && part.y() >= within.y() - 1e-6 && part.bottom() <= within.bottom() + 1e-6;
+    return part.x() >= within.x() - 1e-6 && part.right() <= within.right() + 1e-6 && part.y() >= within.y() - 1e-6
+        && part.bottom() <= within.bottom() + 1e-6;
   }
 
   @Test
@@ -178,7 +190,8 @@ class SheetSignsTest {
     Gang gang = Gang.USUAL.withAcross(2).withDown(2);
     GangPages plain = pages(small(2, 3, 10, gang, SheetStock.UNKNOWN));
     assertEquals(3, plain.sheets());
-    Job job = small(2, 3, 10, gang.withMoved(Map.of(1, new Point(0.5, -0.25))).withLeft(Set.of(3)), new SheetStock(0.4, SheetStock.Grain.UNKNOWN, false));
+    Job job = small(2, 3, 10, gang.withMoved(Map.of(1, new Point(0.5, -0.25))).withLeft(Set.of(3)),
+        new SheetStock(0.4, SheetStock.Grain.UNKNOWN, false));
     GangPages pages = pages(job);
     assertEquals(plain.spots().get(1).trim().x() + 0.5, pages.spots().get(1).trim().x(), 1e-12);
     assertEquals(plain.spots().get(1).trim().y() - 0.25, pages.spots().get(1).trim().y(), 1e-12);
@@ -194,7 +207,9 @@ class SheetSignsTest {
   @Test
   void aRollIsOnlyAsLongAsItNeedBe() throws Exception {
     SheetStock roll = new SheetStock(0, SheetStock.Grain.UNKNOWN, true);
-    Job job = small(2, 3, 7, Gang.USUAL.withTurning(Gang.Turning.UPRIGHT), roll).withSheet(new SheetPlan(true, new Size(8.5, 100), false, Optional.of(Gang.USUAL.withTurning(Gang.Turning.UPRIGHT)), SheetMarks.USUAL, roll));
+    Job job = small(2, 3, 7, Gang.USUAL.withTurning(Gang.Turning.UPRIGHT), roll)
+        .withSheet(new SheetPlan(true, new Size(8.5, 100), false, Optional.of(Gang.USUAL.withTurning(Gang.Turning.UPRIGHT)),
+        SheetMarks.USUAL, roll));
     GangPages pages = pages(job);
     assertEquals(1, pages.sheets());
     // three beside each other, so seven take three lines of 3 in and two gaps of 1/4 in
@@ -223,7 +238,8 @@ class SheetSignsTest {
   void facesOfOtherSizesHaveSheetsOfTheirOwn() throws Exception {
     Job card = small(2, 3, 10, Gang.USUAL, SheetStock.UNKNOWN);
     List<org.zipthimble.core.job.Face> faces = new ArrayList<>(card.faces());
-    faces.add(org.zipthimble.core.job.Face.of("f2", "envelope", List.of(Made.rectangle("e", 0, 0, 4, 2.5))).withForm(org.zipthimble.core.job.FaceForm.USUAL.withSize(Optional.of(new Size(4, 2.5)))));
+    faces.add(org.zipthimble.core.job.Face.of("f2", "envelope", List.of(Made.rectangle("e", 0, 0, 4, 2.5)))
+        .withForm(org.zipthimble.core.job.FaceForm.USUAL.withSize(Optional.of(new Size(4, 2.5)))));
     Job both = card.withFaces(faces);
     assertEquals(2, Imposition.alike(both, both.leaving()).size());
     org.zipthimble.core.marks.PageRun run = Imposition.run(both, both.leaving(), PageOptions.of(both));
@@ -236,7 +252,8 @@ class SheetSignsTest {
   @Test
   void guestsLieOnTheSameSheetsAndAreKeptAsTheyWere(@TempDir Path folder) throws Exception {
     Job host = small(2, 3, 6, Gang.USUAL, SheetStock.UNKNOWN);
-    Job guest = Made.card(Made.ellipse("i1", 0.2, 0.2, 0.6, 0.6)).withName("Seal").withTicket(Ticket.usual("Seal", new Size(1, 1)).withQuantity(9));
+    Job guest = Made.card(Made.ellipse("i1", 0.2, 0.2, 0.6, 0.6)).withName("Seal")
+        .withTicket(Ticket.usual("Seal", new Size(1, 1)).withQuantity(9));
     Job job = GuestEdits.add(guest, "/somewhere/seal.thimble", 9).change().apply(host);
     GangPages pages = pages(job);
     assertEquals(15, pages.wanted());
@@ -249,7 +266,8 @@ class SheetSignsTest {
         assertTrue(new Box(0.25, 0.25, pages.paper().width() - 0.5, pages.paper().height() - 0.5).contains(box, 1e-9));
         for (int b = 0; b < a; b++) {
           Box other = spots.get(b).trim();
-          boolean apart = box.x() >= other.right() + 0.25 - 1e-9 || other.x() >= box.right() + 0.25 - 1e-9 || box.y() >= other.bottom() + 0.25 - 1e-9 || other.y() >= box.bottom() + 0.25 - 1e-9;
+          boolean apart = box.x() >= other.right() + 0.25 - 1e-9 || other.x() >= box.right() + 0.25 - 1e-9
+              || box.y() >= other.bottom() + 0.25 - 1e-9 || other.y() >= box.bottom() + 0.25 - 1e-9;
           assertTrue(apart, box + " and " + other);
         }
       }
@@ -285,7 +303,8 @@ class SheetSignsTest {
     ThimbleFile.save(GuestEdits.add(Made.card(), "seal.thimble", 1).change().apply(host), file);
     byte[] bytes = Files.readAllBytes(file);
     java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
-    try (java.util.zip.ZipInputStream in = new java.util.zip.ZipInputStream(new java.io.ByteArrayInputStream(bytes)); java.util.zip.ZipOutputStream zip = new java.util.zip.ZipOutputStream(out)) {
+    try (java.util.zip.ZipInputStream in = new java.util.zip.ZipInputStream(
+        new java.io.ByteArrayInputStream(bytes)); java.util.zip.ZipOutputStream zip = new java.util.zip.ZipOutputStream(out)) {
       for (java.util.zip.ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
         zip.putNextEntry(new java.util.zip.ZipEntry(e.getName()));
         zip.write(e.getName().startsWith("guests/") ? new byte[] {1, 2, 3} : in.readAllBytes());
@@ -304,7 +323,8 @@ class SheetSignsTest {
     BufferedImage back = FacePainter.onPaper(BackTest.pages(Made.card(), paper, gang).at(1), 200, new Halvings());
     assertEquals(2, BackTest.pages(Made.card(), paper, gang).count());
     for (Point front : BackTest.places(paper)) {
-      Point seen = backs == Gang.Backs.LONG_EDGE ? new Point(paper.width() - front.x(), front.y()) : new Point(front.x(), paper.height() - front.y());
+      Point seen = backs == Gang.Backs.LONG_EDGE ? new Point(paper.width() - front.x(), front.y())
+          : new Point(front.x(), paper.height() - front.y());
       int cx = (int) Math.round((seen.x() - x) * 200);
       int cy = (int) Math.round((seen.y() - y) * 200);
       int dark = 0;

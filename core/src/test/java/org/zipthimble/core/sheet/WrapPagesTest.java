@@ -40,7 +40,8 @@ class WrapPagesTest {
   private static final double PPI = 400;
 
   private static Item dot(String id, double x, double y) {
-    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x - 0.05, y - 0.05, 0.1, 0.1, 0), new Outline.Ellipse(), Optional.of(Colour.BLACK), Optional.<LineLook>empty());
+    return ItemShape.of(ItemProperties.of(id, id), Placement.of(x - 0.05, y - 0.05, 0.1, 0.1, 0), new Outline.Ellipse(),
+        Optional.of(Colour.BLACK), Optional.<LineLook>empty());
   }
 
   /** Where a printed place lies on the cone: its height along the side and its angle, from the band's radii alone. */
@@ -86,7 +87,8 @@ class WrapPagesTest {
         assertEquals(0, (found.get(i + 1)[1] - found.get(i)[1]) * CUP.top() / 2, 0.005, "straight down");
       }
       if (i + 4 < at.size()) {
-        assertEquals(1.3, (found.get(i + 4)[1] - found.get(i)[1]) * middleRound / 2 / Math.PI, 0.0065, "a column, at the middle of the cup");
+        assertEquals(1.3, (found.get(i + 4)[1] - found.get(i)[1]) * middleRound / 2 / Math.PI, 0.0065,
+            "a column, at the middle of the cup");
       }
     }
   }
@@ -165,14 +167,17 @@ class WrapPagesTest {
   @Test
   void travellerAndProofSayWhatThePressMustKnow(@TempDir Path folder) throws Exception {
     Job job = OnThings.job("metal-panel-12-6", Made.words("i1", "SEED", 3, 2, 5, 1.2, Made.style("Fraunces", "Bold", 60)));
-    Job carded = org.zipthimble.core.edit.ThingEdits.card(org.zipthimble.core.store.PressShelf.shipped().stream().filter(c -> c.key().equals("metal-panel")).findFirst()).change().apply(job);
+    Job carded = org.zipthimble.core.edit.ThingEdits.card(
+        org.zipthimble.core.store.PressShelf.shipped().stream().filter(c -> c.key().equals("metal-panel")).findFirst()).change().apply(job);
     for (Content content : List.of(Content.TRAVELLER, Content.PROOF)) {
       Path file = folder.resolve(content.word() + ".pdf");
-      Measured measured = Sender.send(carded, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(carded)).withContent(Optional.of(content)), Progress.SILENT).get(0);
+      Measured measured = Sender.send(carded, FileOrder.of(file, OptionalInt.empty(), 300, PageOptions.of(carded))
+          .withContent(Optional.of(content)), Progress.SILENT).get(0);
       assertTrue(measured.right(), measured.lines().toString());
       try (var document = org.apache.pdfbox.Loader.loadPDF(file.toFile())) {
         String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document);
-        List<String> wanted = content == Content.TRAVELLER ? List.of("400 °F (204 °C)", "60 s", "1 min", "medium to firm", "12 × 6 in", "mirrored once", "gloves", "common practice")
+        List<String> wanted = content == Content.TRAVELLER
+            ? List.of("400 °F (204 °C)", "60 s", "1 min", "medium to firm", "12 × 6 in", "mirrored once", "gloves", "common practice")
             : List.of("Version 1", "12 × 6 in", "Signature", "#7a2e22");
         for (String one : wanted) {
           boolean either = one.equals("60 s") || one.equals("1 min");

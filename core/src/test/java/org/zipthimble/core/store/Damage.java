@@ -8,9 +8,12 @@ import java.util.zip.CRC32;
 
 /** Bytes damaged by chance: bits turned, parts cut, doubled or replaced by words that readers stumble over. */
 final class Damage {
-  private static final byte[][] WORDS = words("0", "-1", "1e400", "NaN", "99999999999", "2147483647", "-2147483648", "\u0000", "\r\n", "<", ">", "\"", "'", "{", "}", "[", "]",
-      ",", "null", "true", "/", "..", "%PDF-1.7", "endstream", "obj", "<use href='#a'/>", "matrix(1e9 0 0 0 0 0)", "url(#a)", "SPLINE", "70\n8\n", "M0 0L", "\u00ff\u00ff\u00ff\u00ff",
-      "\u007f\u00ff\u00ff\u00ff", "\u0000\u0000\u0000\u0000", "&#x0;", "\"faces\":", "\"width\":", "\"id\":\"i1\"", "curv", "mft2", "glyf", "loca");
+  private static final byte[][] WORDS = words("0", "-1", "1e400", "NaN", "99999999999", "2147483647", "-2147483648", "\u0000", "\r\n", "<",
+      ">", "\"", "'", "{", "}", "[", "]",
+      ",", "null", "true", "/", "..", "%PDF-1.7", "endstream", "obj", "<use href='#a'/>", "matrix(1e9 0 0 0 0 0)", "url(#a)", "SPLINE",
+      "70\n8\n", "M0 0L", "\u00ff\u00ff\u00ff\u00ff",
+      "\u007f\u00ff\u00ff\u00ff", "\u0000\u0000\u0000\u0000", "&#x0;", "\"faces\":", "\"width\":", "\"id\":\"i1\"", "curv", "mft2", "glyf",
+      "loca");
 
   private Damage() {}
 

@@ -89,8 +89,8 @@ final class Doors {
   }
 
   /**
-   * Saved and opened again a job is the same. Its preview and fonts, which take most of the time and are not read again, are made for one in eight, chosen
-   * by its description.
+   * Saved and opened again a job is the same. Its preview and fonts, which take most of the time and are not read again, are made for one
+   * in eight, chosen by its description.
    */
   private static void keeps(Job job) throws Exception {
     byte[] bare = ThimbleFile.bare(job);
@@ -121,15 +121,20 @@ final class Doors {
 
   Map<String, Entry> all() throws Exception {
     Map<String, Entry> doors = new TreeMap<>();
-    Job job = Made.with(Made.picture(60, 40), Made.background("i1"), Made.drawn("i2"), Made.words("i3", "Bring seeds", 1, 1, 3, 1, Made.style("Fraunces", "Regular", 24)));
+    Job job = Made.with(Made.picture(60, 40), Made.background("i1"), Made.drawn("i2"),
+        Made.words("i3", "Bring seeds", 1, 1, 3, 1, Made.style("Fraunces", "Regular", 24)));
     byte[] saved = ThimbleFile.bytes(job);
     doors.put("job file", new Entry(b -> keeps(ThimbleFile.read("a.thimble", new ByteArrayInputStream(b))), List.of(saved)));
-    doors.put("job description", new Entry(b -> keeps(ThimbleFile.read("a.thimble", new ByteArrayInputStream(with(saved, "job.json", b)))), List.of(inside(saved, "job.json"))));
-    VectorSheet sheet = new VectorSheet("Seeds", new Size(6, 4), List.of(new VectorSheet.Layer("Cut through leaf", Colour.BLACK, List.of(0.1, 0.1), List.of(
+    doors.put("job description", new Entry(b -> keeps(ThimbleFile.read("a.thimble", new ByteArrayInputStream(with(saved, "job.json", b)))),
+        List.of(inside(saved, "job.json"))));
+    VectorSheet sheet = new VectorSheet("Seeds", new Size(6, 4),
+        List.of(new VectorSheet.Layer("Cut through leaf", Colour.BLACK, List.of(0.1, 0.1), List.of(
         new VectorSheet.Line("Star", ReadyForm.STAR.path(2, 2, List.of(5.0, 0.5, 0.1)), Optional.empty()),
         new VectorSheet.Line("Fold", Shapes.line(new Point(0, 1), new Point(3, 1)), Optional.empty())))));
-    String svg = SvgFile.text(sheet).replace("</svg>", "<style>.a{fill:#123;stroke-width:2} g>rect{fill:red}</style><g id='a' transform='rotate(20) scale(2)' class='a'>"
-        + "<rect width='1' height='1'/><text x='1' y='1'>seeds</text></g><use href='#a' x='3'/><clipPath id='c'><circle r='1'/></clipPath><path clip-path='url(#c)' d='M0 0C1 1 2 0 3 3Z'/></svg>");
+    String svg = SvgFile.text(sheet).replace("</svg>",
+        "<style>.a{fill:#123;stroke-width:2} g>rect{fill:red}</style><g id='a' transform='rotate(20) scale(2)' class='a'>"
+        + "<rect width='1' height='1'/><text x='1' y='1'>seeds</text></g><use href='#a' x='3'/><clipPath id='c'><circle "
+            + "r='1'/></clipPath><path clip-path='url(#c)' d='M0 0C1 1 2 0 3 3Z'/></svg>");
     doors.put("SVG", new Entry(b -> drawn(SvgIn.read("a.svg", b, OptionalDouble.empty(), SMALL)), List.of(utf8(svg))));
     doors.put("DXF", new Entry(b -> drawn(DxfIn.read("a.dxf", b, OptionalDouble.empty(), SMALL)), List.of(utf8(DxfFile.text(sheet)))));
     doors.put("PDF", new Entry(b -> placed(PdfPages.of("a.pdf", b, FEW)), List.of(
@@ -164,7 +169,8 @@ final class Doors {
       String text = new String(b, StandardCharsets.UTF_8);
       assertTrue(Double.isFinite(Lengths.parse(text, Unit.INCH)));
     }, List.of(utf8("4 3/4 in"), utf8("2 + 2*1/8"), utf8("120 mm - 1/16 in"))));
-    doors.put("typed colours", new Entry(b -> ColourText.read(new String(b, StandardCharsets.UTF_8), job.colour().press()), List.of(utf8("#7A2E22"), utf8("cmyk 10 20 30 5"), utf8("lab 50 20 30"))));
+    doors.put("typed colours", new Entry(b -> ColourText.read(new String(b, StandardCharsets.UTF_8), job.colour().press()),
+        List.of(utf8("#7A2E22"), utf8("cmyk 10 20 30 5"), utf8("lab 50 20 30"))));
     doors.put("outline text", new Entry(b -> {
       try {
         PathText.read(new String(b, StandardCharsets.UTF_8));
@@ -178,9 +184,11 @@ final class Doors {
 
   /** A page whose drawing is not packed, so that damage reaches its operators. */
   static byte[] plainPdf() {
-    String drawing = "q 1 0 0 1 10 10 cm 0.5 0.2 0.1 rg 0 0 50 40 re f Q\nBT /F1 12 Tf 20 20 Td (seeds) Tj ET\n1 0 0 RG 0 0 m 10 20 30 40 50 60 c S\n";
+    String drawing =
+        "q 1 0 0 1 10 10 cm 0.5 0.2 0.1 rg 0 0 50 40 re f Q\nBT /F1 12 Tf 20 20 Td (seeds) Tj ET\n1 0 0 RG 0 0 m 10 20 30 40 50 60 c S\n";
     return utf8("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n"
-        + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 100 100]/Contents 4 0 R/Resources<</Font<</F1<</Type/Font/Subtype/Type1/BaseFont/Helvetica>>>>>>>>endobj\n"
+        + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 100 100]/Contents 4 0 "
+            + "R/Resources<</Font<</F1<</Type/Font/Subtype/Type1/BaseFont/Helvetica>>>>>>>>endobj\n"
         + "4 0 obj<</Length " + drawing.length() + ">>stream\n" + drawing + "endstream endobj\ntrailer<</Root 1 0 R>>\n%%EOF\n");
   }
 
@@ -239,8 +247,10 @@ final class Doors {
   }
 
   private static byte[] docx() throws Exception {
-    return packed("[Content_Types].xml", "<Types/>", DOCUMENT, "<?xml version=\"1.0\"?><w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body>"
-        + "<w:p><w:pPr><w:jc w:val=\"center\"/></w:pPr><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/><w:color w:val=\"7A2E22\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>"
+    return packed("[Content_Types].xml", "<Types/>", DOCUMENT,
+        "<?xml version=\"1.0\"?><w:document xmlns:w=\"http://schemas.openxmlformats.org/wordprocessingml/2006/main\"><w:body>"
+        + "<w:p><w:pPr><w:jc w:val=\"center\"/></w:pPr><w:r><w:rPr><w:b/><w:sz w:val=\"40\"/><w:color "
+            + "w:val=\"7A2E22\"/></w:rPr><w:t>Spring Swap</w:t></w:r></w:p>"
         + "<w:p><w:r><w:t xml:space=\"preserve\">Bring </w:t><w:tab/><w:br/><w:t>seeds</w:t></w:r></w:p></w:body></w:document>");
   }
 
@@ -249,10 +259,15 @@ final class Doors {
     String relation = office + "officeDocument/2006/relationships/";
     return packed(
         "[Content_Types].xml", "<Types xmlns=\"" + office + "package/2006/content-types\"/>",
-        "_rels/.rels", "<Relationships xmlns=\"" + office + "package/2006/relationships\"><Relationship Id=\"r1\" Type=\"" + relation + "officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>",
-        "xl/workbook.xml", "<workbook xmlns=\"" + office + "spreadsheetml/2006/main\" xmlns:r=\"" + relation.substring(0, relation.length() - 1) + "\"><sheets><sheet name=\"Guests\" sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>",
-        "xl/_rels/workbook.xml.rels", "<Relationships xmlns=\"" + office + "package/2006/relationships\"><Relationship Id=\"r1\" Type=\"" + relation + "worksheet\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
-        GRID, "<worksheet xmlns=\"" + office + "spreadsheetml/2006/main\"><sheetData><row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>name</t></is></c><c r=\"B1\" t=\"inlineStr\"><is><t>table</t></is></c></row>"
+        "_rels/.rels", "<Relationships xmlns=\"" + office + "package/2006/relationships\"><Relationship Id=\"r1\" Type=\"" + relation
+        + "officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>",
+        "xl/workbook.xml", "<workbook xmlns=\"" + office + "spreadsheetml/2006/main\" xmlns:r=\""
+        + relation.substring(0, relation.length() - 1)
+        + "\"><sheets><sheet name=\"Guests\" sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>",
+        "xl/_rels/workbook.xml.rels", "<Relationships xmlns=\"" + office + "package/2006/relationships\"><Relationship Id=\"r1\" Type=\""
+        + relation + "worksheet\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
+        GRID, "<worksheet xmlns=\"" + office + "spreadsheetml/2006/main\"><sheetData><row r=\"1\"><c r=\"A1\" "
+            + "t=\"inlineStr\"><is><t>name</t></is></c><c r=\"B1\" t=\"inlineStr\"><is><t>table</t></is></c></row>"
             + "<row r=\"2\"><c r=\"A2\" t=\"inlineStr\"><is><t>Bean</t></is></c><c r=\"B2\"><v>3</v></c></row></sheetData></worksheet>");
   }
 
@@ -267,14 +282,18 @@ final class Doors {
 
   /** Lists, words, things and press cards. */
   private void papers(Map<String, Entry> doors) throws Exception {
-    doors.put("list", new Entry(Doors::listed, List.of(utf8("name,note\n\"Bean, runner\",\"said \"\"sow\"\"\"\nPea,x\n"), utf8("name;table\nBean;3\n"), utf8("name\ttable\nBean\t3\n"))));
+    doors.put("list",
+        new Entry(Doors::listed, List.of(utf8("name,note\n\"Bean, runner\",\"said \"\"sow\"\"\"\nPea,x\n"), utf8("name;table\nBean;3\n"),
+        utf8("name\ttable\nBean\t3\n"))));
     doors.put("workbook", new Entry(Doors::listed, List.of(xlsx())));
     doors.put("sheet of a workbook", new Entry(b -> listed(with(xlsx(), GRID, b)), List.of(inside(xlsx(), GRID))));
-    doors.put("RTF", new Entry(Doors::told, List.of(utf8("{\\rtf1\\ansi\\deff0{\\fonttbl{\\f0 Any;}}{\\colortbl;\\red122\\green46\\blue34;}\\pard\\qc\\b\\fs40 Spring Swap\\b0\\par Bring {\\i seeds} and "
+    doors.put("RTF", new Entry(Doors::told, List.of(utf8("{\\rtf1\\ansi\\deff0{\\fonttbl{\\f0 "
+        + "Any;}}{\\colortbl;\\red122\\green46\\blue34;}\\pard\\qc\\b\\fs40 Spring Swap\\b0\\par Bring {\\i seeds} and "
         + "{\\cf1 labels}.\\line Gr\\u252?\\'fc\\'dfe\\emdash soon\\par}"))));
     doors.put("DOCX", new Entry(Doors::told, List.of(docx())));
     doors.put("words of a DOCX", new Entry(b -> told(with(docx(), DOCUMENT, b)), List.of(inside(docx(), DOCUMENT))));
-    doors.put("plain words", new Entry(Doors::told, List.of(utf8("Bring seeds\nand labels, süß\n"), "Bring seeds".getBytes(StandardCharsets.UTF_16))));
+    doors.put("plain words",
+        new Entry(Doors::told, List.of(utf8("Bring seeds\nand labels, süß\n"), "Bring seeds".getBytes(StandardCharsets.UTF_16))));
     byte[] things = ThingShelf.class.getResourceAsStream("/org/zipthimble/core/things/things.json").readAllBytes();
     doors.put("things", new Entry(b -> {
       for (Thing thing : ThingShelf.read("a.json", b)) {

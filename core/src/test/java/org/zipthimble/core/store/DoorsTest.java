@@ -97,7 +97,8 @@ class DoorsTest {
   }
 
   private static byte[] tiff(int type, boolean signed) throws Exception {
-    ComponentColorModel model = new ComponentColorModel(ColorSpace.getInstance(ColorSpace.CS_GRAY), false, false, ComponentColorModel.OPAQUE, type);
+    ComponentColorModel model = new ComponentColorModel(ColorSpace.getInstance(ColorSpace.CS_GRAY), false, false,
+        ComponentColorModel.OPAQUE, type);
     WritableRaster raster = model.createCompatibleWritableRaster(40, 30);
     for (int y = 0; y < 30; y++) {
       for (int x = 0; x < 40; x++) {
@@ -142,7 +143,8 @@ class DoorsTest {
   @Test
   void aHeadOfAFewBytesThatAsksForAGreatSheetIsRefused() {
     ByteBuffer head = ByteBuffer.allocate(38).order(ByteOrder.LITTLE_ENDIAN);
-    head.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(30).put("WEBPVP8L".getBytes(StandardCharsets.US_ASCII)).putInt(18).put((byte) 0x2F);
+    head.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(30).put("WEBPVP8L".getBytes(StandardCharsets.US_ASCII)).putInt(18)
+        .put((byte) 0x2F);
     head.putInt(14_799 | 14_799 << 14);
     Trouble trouble = assertThrows(Trouble.class, () -> Pictures.look("hollow.webp", head.array(), Pictures.Limits.USUAL));
     assertTrue(trouble.getMessage().contains("hollow.webp"), trouble.getMessage());
@@ -193,10 +195,12 @@ class DoorsTest {
 
   @Test
   void repeatsInRepeatsAreRefusedBeforeTheyAreWorkedOut() throws Exception {
-    Job once = Shaping.repeat("f1", Set.of("i1"), new Pattern.Grid(70, 70, 0.1, 0.1, false)).change().apply(Made.card(Made.ellipse("i1", 0, 0, 0.01, 0.01)));
+    Job once = Shaping.repeat("f1", Set.of("i1"), new Pattern.Grid(70, 70, 0.1, 0.1, false)).change()
+        .apply(Made.card(Made.ellipse("i1", 0, 0, 0.01, 0.01)));
     Load.check(once);
     Item inner = once.faces().get(0).items().get(0);
-    ItemGroup outer = new ItemGroup(ItemProperties.of("i9", "Outer"), inner.placement(), inner.holder().orElseThrow().inner(), List.of(inner),
+    ItemGroup outer = new ItemGroup(ItemProperties.of("i9", "Outer"), inner.placement(), inner.holder().orElseThrow().inner(),
+        List.of(inner),
         new LiveEffect.Repeated(new Pattern.Grid(70, 70, 0.1, 0.1, false)));
     Job twice = Made.card(outer);
     assertTrue(tooMuch(twice).contains("front"));
@@ -212,8 +216,10 @@ class DoorsTest {
     }
     Item inside = Made.ellipse("i1", 1, 1, 1, 1);
     for (int i = 0; i < 4; i++) {
-      inside = new ItemGroup(ItemProperties.of("g" + i, "Rings"), inside.placement(), new org.zipthimble.core.units.Size(1, 1), List.of(inside),
-          new LiveEffect.Rings(distances, Corner.ROUND, false, true, 128, new Look(java.util.Optional.of(Made.BEET), java.util.Optional.empty())));
+      inside = new ItemGroup(ItemProperties.of("g" + i, "Rings"), inside.placement(), new org.zipthimble.core.units.Size(1, 1),
+          List.of(inside),
+          new LiveEffect.Rings(distances, Corner.ROUND, false, true, 128,
+          new Look(java.util.Optional.of(Made.BEET), java.util.Optional.empty())));
     }
     Job rings = Made.card(inside);
     assertTrue(tooMuch(rings).contains("outlines"));
@@ -231,7 +237,8 @@ class DoorsTest {
     for (int i = 1; i < Load.MOST_PLACES + 2; i++) {
       path = path.line(i % 1000 / 1000.0, i / 1e6);
     }
-    Job outline = Made.card(Drawings.shape(ItemProperties.of("i1", "Coast"), path.close().path(), java.util.Optional.of(Made.BEET), java.util.Optional.empty()));
+    Job outline = Made.card(Drawings.shape(ItemProperties.of("i1", "Coast"), path.close().path(), java.util.Optional.of(Made.BEET),
+        java.util.Optional.empty()));
     assertTrue(tooMuch(outline).contains("points"));
   }
 
@@ -245,17 +252,22 @@ class DoorsTest {
   @Test
   void styleSheetsNumbersAndTransformsThatDoNotEndAreReadOnce() throws Exception {
     String shape = "<rect width=\"10\" height=\"10\" class=\"a\"/>";
-    List<String> styles = List.of("/* ".repeat(130_000), "@media ".repeat(57_000), "a{".repeat(200_000), "{".repeat(400_000), "a,".repeat(200_000) + "{fill:red}",
+    List<String> styles = List.of("/* ".repeat(130_000), "@media ".repeat(57_000), "a{".repeat(200_000), "{".repeat(400_000),
+        "a,".repeat(200_000) + "{fill:red}",
         "@media print {" + ".b{fill:red}".repeat(30_000), "." + "a".repeat(400_000) + "{fill:red}", "<!--".repeat(100_000));
     for (String style : styles) {
-      svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><style><![CDATA[" + style + "]]></style>" + shape + "</svg>");
+      svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><style><![CDATA[" + style
+          + "]]></style>" + shape + "</svg>");
     }
-    for (String transform : List.of("matrix(".repeat(57_000), "translate(1" + " ".repeat(400_000), "rotate" + "(".repeat(400_000), "1".repeat(400_000))) {
-      svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><g transform=\"" + transform + "\">" + shape + "</g></svg>");
+    for (String transform : List.of("matrix(".repeat(57_000), "translate(1" + " ".repeat(400_000), "rotate" + "(".repeat(400_000),
+        "1".repeat(400_000))) {
+      svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><g transform=\"" + transform
+          + "\">" + shape + "</g></svg>");
     }
     for (String number : List.of("1".repeat(400_000) + "x", " ".repeat(400_000) + "1", "1e" + "9".repeat(400_000) + "x")) {
       try {
-        svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><rect width=\"" + number + "\" height=\"10\"/></svg>");
+        svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><rect width=\"" + number
+            + "\" height=\"10\"/></svg>");
       } catch (Trouble refused) {
         assertTrue(refused.getMessage().contains("drawing.svg"));
       }
@@ -264,7 +276,8 @@ class DoorsTest {
 
   private String dxf(String entities) throws Exception {
     Path file = folder.resolve("drawing.dxf");
-    Files.writeString(file, "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n");
+    Files.writeString(file, "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities
+        + "0\nENDSEC\n0\nEOF\n");
     try {
       ImportedDrawing drawn = DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL);
       return drawn.items().size() + " brought";
@@ -299,9 +312,12 @@ class DoorsTest {
 
   @Test
   void rulesStillHoldInTheirOrderAndWeight() throws Exception {
-    String css = "/* first */ rect{fill:#ff0000} .a{fill:#00ff00} @font-face{font-family:x;src:url(y)} #n{fill:#0000ff} .b,.c{stroke:#123456} *{opacity:1} .a{fill:#0a0b0c}";
-    ImportedDrawing drawn = svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><style>" + css + "</style>"
-        + "<rect width=\"10\" height=\"10\"/><rect class=\"a\" width=\"10\" height=\"10\"/><rect class=\"a\" id=\"n\" width=\"10\" height=\"10\"/></svg>");
+    String css = "/* first */ rect{fill:#ff0000} .a{fill:#00ff00} @font-face{font-family:x;src:url(y)} #n{fill:#0000ff} "
+        + ".b,.c{stroke:#123456} *{opacity:1} .a{fill:#0a0b0c}";
+    ImportedDrawing drawn = svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1in\" height=\"1in\" viewBox=\"0 0 96 96\"><style>"
+        + css + "</style>"
+        + "<rect width=\"10\" height=\"10\"/><rect class=\"a\" width=\"10\" height=\"10\"/><rect class=\"a\" id=\"n\" width=\"10\" "
+            + "height=\"10\"/></svg>");
     List<String> fills = drawn.items().stream().flatMap(i -> i.withMembers().stream()).flatMap(i -> i.outlined().stream())
         .map(s -> s.fill().orElseThrow().hex().toLowerCase(java.util.Locale.ROOT)).toList();
     assertEquals(List.of("#ff0000", "#0a0b0c", "#0000ff"), fills);
@@ -318,7 +334,8 @@ class DoorsTest {
     Job job = Made.card(Made.ellipse("i99999999", 1, 1, 1, 1), Made.ellipse("i7", 2, 2, 1, 1));
     for (int i = 0; i < 5; i++) {
       Item next = Made.ellipse(job.freshId(), 1, 1, 1, 1);
-      job = job.changed("f1", f -> f.withItems(java.util.stream.Stream.concat(f.items().stream(), java.util.stream.Stream.of(next)).toList()));
+      job = job.changed("f1", f -> f.withItems(java.util.stream.Stream.concat(f.items().stream(), java.util.stream.Stream.of(next))
+          .toList()));
     }
     assertEquals(7, job.faces().get(0).items().size());
     assertEquals("i13", job.freshId());
@@ -328,7 +345,8 @@ class DoorsTest {
   @ValueSource(strings = {".", "..", "...", " .. "})
   void namesOfFilesNeverLeaveTheFolder(String naming) {
     ShopCard card = ShopShelf.shipped().get(0);
-    ShopCard odd = new ShopCard(card.name(), card.to(), card.bleed(), card.safe(), card.ppi(), card.limit(), card.formats(), card.fewest(), card.most(), card.cropMarks(), naming);
+    ShopCard odd = new ShopCard(card.name(), card.to(), card.bleed(), card.safe(), card.ppi(), card.limit(), card.formats(), card.fewest(),
+        card.most(), card.cropMarks(), naming);
     assertEquals("file-1", odd.fileName("job", "item", 1));
   }
 }

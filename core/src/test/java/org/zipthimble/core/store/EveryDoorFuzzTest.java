@@ -22,9 +22,11 @@ import org.zipthimble.core.wording.Trouble;
 
 /**
  * Damaged and made-up bytes at every door by which files and typed text come in. Each gives a clear sentence or something sound, and what
- * is taken in can be saved and opened again. The seeds are fixed; with {@code -Dzt.fuzz=MINUTES} new ones are tried for that long, and printed.
+ * is taken in can be saved and opened again. The seeds are fixed; with {@code -Dzt.fuzz=MINUTES} new ones are tried for that long, and
+ * printed.
  *
- * <p>An input is stuck when its work does not end while another thread of the same machine does a number of steps beside it: a count, not a clock.
+ * <p>An input is stuck when its work does not end while another thread of the same machine does a number of steps beside it: a count, not
+ * a clock.
  */
 class EveryDoorFuzzTest {
   private static final int EACH = 800;
@@ -39,7 +41,8 @@ class EveryDoorFuzzTest {
       door.take(bytes);
       return true;
     } catch (Trouble trouble) {
-      assertTrue(trouble.getMessage() != null && !trouble.getMessage().isBlank() && !trouble.getMessage().contains("Exception"), "a sentence: " + trouble.getMessage());
+      assertTrue(trouble.getMessage() != null && !trouble.getMessage().isBlank() && !trouble.getMessage().contains("Exception"),
+          "a sentence: " + trouble.getMessage());
       return false;
     }
   }
@@ -93,7 +96,8 @@ class EveryDoorFuzzTest {
     for (String endless : List.of("/F1 1999999999992 Tf", "/F1 12 Tf 1e12 0 0 1e12 0 0 Tm")) {
       tried("PDF", pages, Doors.utf8(page.replace("/F1 12 Tf", endless)), "large letters");
     }
-    tried("PDF", pages, Doors.utf8(page.replace("0 0 m 10 20 30 40 50 60 c", "0 0 m 1000000000000 20 30 4000000000000 50 60 c")), "far curves");
+    tried("PDF", pages, Doors.utf8(page.replace("0 0 m 10 20 30 40 50 60 c", "0 0 m 1000000000000 20 30 4000000000000 50 60 c")),
+        "far curves");
     tried("PDF", pages, Doors.utf8(page.replace("1 0 0 RG", "1 0 0 RG [0.0000001] 0 d")), "dashes without length");
     tried("PDF", pages, Doors.utf8(page.replace("0 0 50 40 re f", "[0.001 0.001] 0 d -9000000 0 90000000 40 re S")), "dashes without end");
     assertEquals(5, told.get("PDF")[0] + told.get("PDF")[1]);
@@ -141,7 +145,8 @@ class EveryDoorFuzzTest {
         }
       }
     }
-    told.forEach((name, counts) -> System.out.println(name + ": " + counts[0] + " taken in and kept, " + counts[1] + " refused with a sentence"));
+    told.forEach((name, counts) -> System.out.println(
+        name + ": " + counts[0] + " taken in and kept, " + counts[1] + " refused with a sentence"));
     told.forEach((name, counts) -> assertTrue(counts[0] + counts[1] > 0, name));
   }
 }

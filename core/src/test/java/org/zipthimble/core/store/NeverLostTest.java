@@ -114,7 +114,8 @@ class NeverLostTest {
       ThimbleFile.save(job(1), file);
       byte[] before = Files.readAllBytes(file);
       Picture large = Made.picture(900, 900);
-      Job grown = Made.with(large, Made.photo("i1", large, 1, 1, 3, 3), Made.words("i2", "x", 1, 1, 1, 1, Made.style("Cormorant Garamond", "Regular", 9)));
+      Job grown = Made.with(large, Made.photo("i1", large, 1, 1, 3, 3),
+          Made.words("i2", "x", 1, 1, 1, 1, Made.style("Cormorant Garamond", "Regular", 9)));
       Trouble full = assertThrows(Trouble.class, () -> Versions.save(grown, file, NOON));
       assertTrue(full.getMessage().contains("no room left") && full.getMessage().contains("card.thimble"), full.getMessage());
       assertArrayEquals(before, Files.readAllBytes(file));
@@ -207,8 +208,10 @@ class NeverLostTest {
   @Test
   void settingsComeBackAndDamageGivesTheUsualOnes() throws Exception {
     Path file = folder.resolve("a/settings.json");
-    Settings changed = Settings.USUAL.withNight(true).withScale(1.5).withScreenPpi(109.2).withNudge(0.1).withSnap(false).withBand(Settings.Band.TOUCH)
-        .withGrid(0.5, true).withSheetOrigin(true).without("compose").liking("jar_label").with(new Settings.OwnItem("Wrap", new Size(9.5, 3), 1))
+    Settings changed = Settings.USUAL.withNight(true).withScale(1.5).withScreenPpi(109.2).withNudge(0.1).withSnap(false)
+        .withBand(Settings.Band.TOUCH)
+        .withGrid(0.5, true).withSheetOrigin(true).without("compose").liking("jar_label")
+        .with(new Settings.OwnItem("Wrap", new Size(9.5, 3), 1))
         .after(folder.resolve("card.thimble"));
     changed.write(file);
     assertEquals(changed, Settings.read(file));

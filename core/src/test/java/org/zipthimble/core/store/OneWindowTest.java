@@ -79,9 +79,11 @@ class OneWindowTest {
   @Test
   void everyScreenAndEverySetOfSettingsHasItsOwn() {
     Path other = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":2"), Folders.in(folder)).orElseThrow();
-    Path mine = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Folders.in(folder.resolve("mine"))).orElseThrow();
+    Path mine = OneWindow.socket(Map.of("XDG_RUNTIME_DIR", folder.toString(), "DISPLAY", ":1"), Folders.in(folder.resolve("mine")))
+        .orElseThrow();
     assertNotEquals(socket(), other);
     assertNotEquals(socket(), mine);
-    assertEquals(Optional.empty(), OneWindow.socket(Map.of("DISPLAY", ":1"), Folders.in(folder.resolve("x".repeat(120)))), "a name too long for a socket");
+    assertEquals(Optional.empty(), OneWindow.socket(Map.of("DISPLAY", ":1"), Folders.in(folder.resolve("x".repeat(120)))),
+        "a name too long for a socket");
   }
 }

@@ -173,7 +173,8 @@ class PersonsFilesTest {
     ThimbleFile.save(job().withName("Changed elsewhere"), file);
     assertFalse(Recovery.left(folder.resolve("recovery")).get(0).mark().equals(FileStamp.of(file)));
     Files.writeString(note, Files.readString(note).replaceAll(",\"mark\":\\{[^}]*\\}", ""));
-    assertEquals(Optional.empty(), Recovery.left(folder.resolve("recovery")).get(0).mark(), "a note of an earlier program says nothing of it");
+    assertEquals(Optional.empty(), Recovery.left(folder.resolve("recovery")).get(0).mark(),
+        "a note of an earlier program says nothing of it");
   }
 
   @Test
@@ -205,7 +206,8 @@ class PersonsFilesTest {
     Path left = part(".zip-thimble-", 2);
     Path there = Files.move(part(".zip-thimble-", 2), other.resolve(".zip-thimble-" + UUID.randomUUID() + ".part"));
     Files.writeString(folder.resolve("a.thimble"), "a");
-    SafeWrite.cleanBeside(List.of(folder.resolve("a.thimble"), folder.resolve("b.thimble"), other.resolve("c.thimble"), folder.resolve("gone").resolve("d.thimble")));
+    SafeWrite.cleanBeside(List.of(folder.resolve("a.thimble"), folder.resolve("b.thimble"), other.resolve("c.thimble"),
+        folder.resolve("gone").resolve("d.thimble")));
     assertFalse(Files.exists(left) || Files.exists(there));
     assertTrue(Files.exists(folder.resolve("a.thimble")));
   }
@@ -236,7 +238,10 @@ class PersonsFilesTest {
     assertArrayEquals(broken, opened.pictures().values().iterator().next().blob().bytes());
   }
 
-  /** A file of more than 32 million bytes of pictures opens by what it states of them; what is not so is found afterwards, and nothing is lost or taken for another. */
+  /**
+   * A file of more than 32 million bytes of pictures opens by what it states of them; what is not so is found afterwards, and nothing is
+   * lost or taken for another.
+   */
   @Test
   void ofALargeFileThePicturesAreProvedOnceItIsOpen() throws Exception {
     Picture first = noise(1);
@@ -296,7 +301,8 @@ class PersonsFilesTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"run.exe", "notes.txt", "pictures/run.exe", "/job.json", "fonts/../x.ttf", "fonts/a/b/c.ttf", "sub/job.json", "sub/"})
+  @ValueSource(strings = {"run.exe", "notes.txt", "pictures/run.exe", "/job.json", "fonts/../x.ttf", "fonts/a/b/c.ttf", "sub/job.json",
+      "sub/"})
   void entriesOutsideTheTableAreRefused(String name) throws Exception {
     Trouble trouble = assertThrows(Trouble.class, () -> ThimbleFile.read("card", new ByteArrayInputStream(with(name, 1))));
     assertTrue(trouble.getMessage().contains("no place in a job"), trouble.getMessage());
@@ -305,9 +311,11 @@ class PersonsFilesTest {
   @Test
   void ofTwoEntriesOfOneNameNoneIsTakenAndFoldersCount() throws Exception {
     assertThrows(Trouble.class, () -> ThimbleFile.read("card", new ByteArrayInputStream(doubled())));
-    Trouble many = assertThrows(Trouble.class, () -> ThimbleFile.read("card", new ByteArrayInputStream(with("fonts/", ZipEntries.MOST_ENTRIES))));
+    Trouble many = assertThrows(Trouble.class,
+        () -> ThimbleFile.read("card", new ByteArrayInputStream(with("fonts/", ZipEntries.MOST_ENTRIES))));
     assertTrue(many.getMessage().contains("more than 5000 entries"), many.getMessage());
-    assertEquals(job(), ThimbleFile.read("card", new ByteArrayInputStream(with("fonts/Own/", 1))), "a folder that belongs there does no harm");
+    assertEquals(job(), ThimbleFile.read("card", new ByteArrayInputStream(with("fonts/Own/", 1))),
+        "a folder that belongs there does no harm");
   }
 
   private static byte[] with(String name, int times) throws Exception {

@@ -36,7 +36,8 @@ class SettingsTest {
 
   @Test
   void wordsAndFontsOfOnesOwnAreKept() throws Exception {
-    Settings settings = Settings.USUAL.knowing("zinnias").knowing("  ").knowing("zinnias").likingFont("Caveat").afterFont("Figtree").afterFont("Alegreya").afterFont("Figtree");
+    Settings settings = Settings.USUAL.knowing("zinnias").knowing("  ").knowing("zinnias").likingFont("Caveat").afterFont("Figtree")
+        .afterFont("Alegreya").afterFont("Figtree");
     assertEquals(List.of("zinnias"), settings.words());
     assertEquals(List.of("Figtree", "Alegreya"), settings.recentFonts());
     Path file = folder.resolve("own.json");
@@ -74,7 +75,8 @@ class SettingsTest {
 
   /** One bad value spoils itself alone. */
   @ParameterizedTest
-  @ValueSource(strings = {"\"scale\":\"large\"", "\"scale\":-3", "\"scale\":1e99", "\"recent\":7", "\"own\":[{\"name\":\"x\"}]", "\"window\":{\"x\":1}",
+  @ValueSource(strings = {"\"scale\":\"large\"", "\"scale\":-3", "\"scale\":1e99", "\"recent\":7", "\"own\":[{\"name\":\"x\"}]",
+      "\"window\":{\"x\":1}",
       "\"band\":\"sideways\"", "\"putAway\":{}", "\"unheardOf\":true"})
   void aBadValueIsPassedOverAndTheRestIsKept(String bad) throws Exception {
     Settings read = read("{\"version\":2,\"night\":true," + bad + ",\"nudge\":0.5}");

@@ -44,7 +44,8 @@ class ShopShelfTest {
 
   @Test
   void ownCardsAreKeptAndBrokenOnesLeaveTheOthersAlone() throws Exception {
-    ShopCard own = new ShopCard("Back Room Print", Destination.PRINT_SHOP, 0.1875, 0.25, 250, 2.6, List.of("pdf"), 1, 8, true, "{item}-{version}");
+    ShopCard own = new ShopCard("Back Room Print", Destination.PRINT_SHOP, 0.1875, 0.25, 250, 2.6, List.of("pdf"), 1, 8, true,
+        "{item}-{version}");
     ShopShelf.keep(folder, own);
     Files.writeString(folder.resolve("broken.json"), "{ \"name\": 3 ");
     assertEquals(List.of(own), ShopShelf.own(folder));
@@ -52,10 +53,12 @@ class ShopShelfTest {
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"2.8 | 9", "150.0 | 5", "[\"pdf\",\"tiff\"] | [\"docx\"]", "\"name\" | \"nmae\"", "{ | [", "print_shop | moon"})
+  @CsvSource(delimiter = '|', value = {"2.8 | 9", "150.0 | 5", "[\"pdf\",\"tiff\"] | [\"docx\"]", "\"name\" | \"nmae\"", "{ | [",
+      "print_shop | moon"})
   void aCardThatIsNoneIsRefusedWithASentence(String from, String to) throws Exception {
     ShopShelf.keep(folder, poster());
-    String text = Files.readString(folder.resolve("tall-window-posters.json")).replaceAll("\\s+:\\s+", " : ").replace("[ \"pdf\", \"tiff\" ]", "[\"pdf\",\"tiff\"]");
+    String text = Files.readString(folder.resolve("tall-window-posters.json")).replaceAll("\\s+:\\s+", " : ")
+        .replace("[ \"pdf\", \"tiff\" ]", "[\"pdf\",\"tiff\"]");
     assertEquals(poster(), ShopShelf.read("x", text.getBytes(StandardCharsets.UTF_8)));
     String broken = text.replace(from.strip(), to.strip());
     assertTrue(!broken.equals(text), text);
@@ -73,14 +76,16 @@ class ShopShelfTest {
     assertEquals(300, at.ticket().ppi(), "more than asked for stays");
     assertEquals(Destination.PRINT_SHOP, at.colour().to());
     assertEquals(List.of(), codes(at));
-    Job less = at.withTicket(at.ticket().withBleed(Insets.all(0.125)).withSafe(Insets.all(0.125)).withPpi(100)).withColour(at.colour().withLimit(3).withTo(Destination.HOME_PRINTER));
+    Job less = at.withTicket(at.ticket().withBleed(Insets.all(0.125)).withSafe(Insets.all(0.125)).withPpi(100))
+        .withColour(at.colour().withLimit(3).withTo(Destination.HOME_PRINTER));
     assertEquals(List.of("shop-bleed", "shop-safe", "shop-ppi", "shop-colour", "shop-limit"), codes(less));
     assertEquals(List.of(), codes(less.withColour(less.colour().withShop(Optional.empty()))));
   }
 
   @Test
   void cropMarksAreAskedForWhereTheCardWantsThem() {
-    ShopCard marked = new ShopCard("Back Room Print", Destination.HOME_PRINTER, 0, 0, 72, 4, List.of("pdf"), 1, 8, true, "{item}-{version}");
+    ShopCard marked = new ShopCard("Back Room Print", Destination.HOME_PRINTER, 0, 0, 72, 4, List.of("pdf"), 1, 8, true,
+        "{item}-{version}");
     Job job = ColourEdits.shop(marked).change().apply(Made.card(Made.background("b")));
     assertEquals(List.of("shop-marks"), codes(job));
     assertEquals(List.of(), codes(job.withSheet(new SheetPlan(true, SheetPlan.LETTER, true))));

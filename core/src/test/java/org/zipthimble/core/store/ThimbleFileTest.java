@@ -108,7 +108,8 @@ class ThimbleFileTest {
   @CsvSource(delimiter = '|', value = {
     "\"version\" : 9 | \"version\" : 10 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
     "\"width\" : 5.0 | \"width\" : -5.0 | finished", "\"width\" : 5.0 | \"width\" : \"5\" | width", "\"bleed\" : { | \"bled\" : { | bleed",
-    "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | out of range", "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",
+    "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | out of range",
+    "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",
     "zip-thimble-job | other-job | not a Zip Thimble job", "\"x\" : 1.0 | \"x\" : 1e400 | x", "{ | [ | description"})
   void aChangedDescriptionIsRefusedWithASentence(String from, String to, String told) throws Exception {
     Map<String, byte[]> entries = unzip(ThimbleFile.bytes(job()));
@@ -247,13 +248,16 @@ class ThimbleFileTest {
     Effects effects = Effects.of(new Effect.Glow(0.3, Made.CREAM, 0.5), new Effect.Shadow(33, 0.11, 0.2, Made.BEET, 0.7))
         .withBlur(0.01).withFeather(0.02).withBlend(Blend.SOFT_LIGHT);
     ItemPhoto photo = Made.photo("i1", PICTURE, 1, 1, 3, 2).withRetouching(all);
-    Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
+    Item foil = Made.ellipse("i2", 1, 4, 2, 2).withFillStyle(
+        Optional.of(new FillStyle.Finish(Texture.Surface.GLITTER, Made.BEET, 0.03, 12, 7)));
     Job job = Made.with(PICTURE, photo.with(photo.properties().withEffects(effects)), foil);
     byte[] bytes = ThimbleFile.bytes(job);
     assertEquals(job, ThimbleFile.read("job", new ByteArrayInputStream(bytes)));
     String json = new String(unzip(bytes).get("job.json"), StandardCharsets.UTF_8);
-    for (String[] change : new String[][] {{"\"straighten\" : -3.5", "\"straighten\" : 80"}, {"\"blend\" : \"soft_light\"", "\"blend\" : \"vivid\""},
-        {"\"grain\" : 0.03", "\"grain\" : 90"}, {"\"enlarged\" : 2.5", "\"enlarged\" : \"much\""}, {"\"near\" : 0.12", "\"nearly\" : 0.12"}}) {
+    for (String[] change : new String[][] {{"\"straighten\" : -3.5", "\"straighten\" : 80"},
+        {"\"blend\" : \"soft_light\"", "\"blend\" : \"vivid\""},
+        {"\"grain\" : 0.03", "\"grain\" : 90"}, {"\"enlarged\" : 2.5", "\"enlarged\" : \"much\""},
+        {"\"near\" : 0.12", "\"nearly\" : 0.12"}}) {
       assertTrue(json.contains(change[0]), change[0]);
       Map<String, byte[]> entries = unzip(bytes);
       entries.put("job.json", json.replace(change[0], change[1]).getBytes(StandardCharsets.UTF_8));

@@ -50,7 +50,8 @@ class ThingShelfTest {
   @Test
   void usualSizesAreThoseOfTheTrade() {
     assertEquals(12, ThingShelf.shipped("metal-panel-12-6").orElseThrow().body().size().width());
-    assertEquals(4, ThingShelf.shipped("metal-panel-12-6").orElseThrow().body().zones().stream().filter(z -> z.why().equals("zone.hole")).count());
+    assertEquals(4, ThingShelf.shipped("metal-panel-12-6").orElseThrow().body().zones().stream().filter(z -> z.why().equals("zone.hole"))
+        .count());
     assertEquals(9.5, ThingShelf.shipped("can-glass-16").orElseThrow().body().asCup().orElseThrow().round(), 1e-3);
     assertEquals(4.75, ThingShelf.shipped("metal-bookmark").orElseThrow().body().size().height());
     assertEquals(9.3, ThingShelf.shipped("tumbler-20").orElseThrow().body().size().width(), 0.02);
@@ -74,8 +75,11 @@ class ThingShelfTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "[]", "{", "{\"version\":1}", "{\"version\":\"1\",\"things\":[]}", "{\"version\":2,\"things\":[]}", "{\"version\":1,\"things\":{}}",
-      "{\"version\":1,\"things\":[{\"key\":\"x\",\"title\":\"x\",\"group\":\"cups\",\"body\":{\"kind\":\"cup\",\"top\":1e9,\"base\":3,\"slant\":3,\"gap\":0,\"flap\":0,\"rim\":0,\"foot\":0,\"seam\":0,\"bent\":true},\"colour\":\"#ffffff\",\"sheen\":0,\"process\":\"transfer\",\"overhang\":0,\"press\":\"\"}]}"})
+  @ValueSource(strings = {"", "[]", "{", "{\"version\":1}", "{\"version\":\"1\",\"things\":[]}", "{\"version\":2,\"things\":[]}",
+      "{\"version\":1,\"things\":{}}",
+      "{\"version\":1,\"things\":[{\"key\":\"x\",\"title\":\"x\",\"group\":\"cups\",\"body\":{\"kind\":\"cup\",\"top\":1e9,\"base\":3,"
+          + "\"slant\":3,\"gap\":0,\"flap\":0,\"rim\":0,\"foot\":0,\"seam\":0,\"bent\":true},\"colour\":\"#ffffff\",\"sheen\":0,\"proce"
+          + "ss\":\"transfer\",\"overhang\":0,\"press\":\"\"}]}"})
   void whatIsNoFileOfThingsIsRefusedWithASentence(String text) {
     Trouble trouble = assertThrows(Trouble.class, () -> ThingShelf.read("mine.json", text.getBytes(StandardCharsets.UTF_8)));
     assertTrue(trouble.getMessage().contains("mine.json"), trouble.getMessage());

@@ -92,20 +92,25 @@ class UpcastersTest {
     ItemShape shape = Made.rectangle("s", 1, 1, 2, 1);
     return Stream.of(
         shape.withLine(Optional.of(LineLook.of(2, Made.BEET).withDashesPt(List.of(3.0, 1.5)))),
-        shape.withFillStyle(Optional.of(new FillStyle.Gradient(true, 30, List.of(new FillStyle.Stop(0, Made.BEET), new FillStyle.Stop(1, Made.CREAM))))),
-        shape.withFillStyle(Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.2, 0.2)), new Size(0.3, 0.3), FillStyle.Laying.HALF_DROP))),
+        shape.withFillStyle(
+        Optional.of(new FillStyle.Gradient(true, 30, List.of(new FillStyle.Stop(0, Made.BEET), new FillStyle.Stop(1, Made.CREAM))))),
+        shape.withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(Made.ellipse("t", 0, 0, 0.2, 0.2)), new Size(0.3, 0.3), FillStyle.Laying.HALF_DROP))),
         shape.withFillStyle(Optional.of(new FillStyle.Finish(Texture.Surface.FOIL, Made.BEET, 0.2, 15, 4))),
         Made.words("w", "Beans\n& peas", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)),
-        Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)).finished(Optional.of(FillStyle.Finish.of(Texture.Surface.GLITTER, Made.BEET))),
+        Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20))
+        .finished(Optional.of(FillStyle.Finish.of(Texture.Surface.GLITTER, Made.BEET))),
         Made.photo("p", PICTURE, 1, 1, 1, 1).retouched(Retouch.NONE.withFlippedY(true).withTint(Optional.of(Made.BEET)).withStraighten(-7)),
         Made.drawn("d"),
         shape.with(shape.properties().withEffects(Effects.NONE.with(Effect.Shadow.USUAL).withBlur(0.05)).withOpacity(0.4).withLocked(true)),
         group(new LiveEffect.Together(), shape), group(new LiveEffect.Combined(Way.KEEP_OVERLAP, Look.NONE), shape),
         group(new LiveEffect.Rings(List.of(0.1, -0.1), Corner.MITRE, false, true, 90, Look.NONE), shape),
         group(new LiveEffect.Repeated(new Pattern.Round(5, new Point(1, 2), true, true)), shape),
-        group(new LiveEffect.Repeated(new Pattern.Fill(5, 0.25)), shape), group(new LiveEffect.Repeated(new Pattern.Mirror(30, new Point(0, 1))), shape),
+        group(new LiveEffect.Repeated(new Pattern.Fill(5, 0.25)), shape),
+        group(new LiveEffect.Repeated(new Pattern.Mirror(30, new Point(0, 1))), shape),
         group(new LiveEffect.Mounted(Optional.of(PICTURE.id()), Retouch.NONE, new PictureFit(1.5, 0.1, -0.1, 12), Look.NONE), shape),
-        group(new LiveEffect.Gridded(List.of(0.4, 0.6), List.of(1.0), 0.125), group(LiveEffect.Mounted.empty(Look.NONE), shape).withProperties(ItemProperties.of("h", "Held"))));
+        group(new LiveEffect.Gridded(List.of(0.4, 0.6), List.of(1.0), 0.125),
+        group(LiveEffect.Mounted.empty(Look.NONE), shape).withProperties(ItemProperties.of("h", "Held"))));
   }
 
   @ParameterizedTest
@@ -118,8 +123,10 @@ class UpcastersTest {
   @Test
   void ticketsLanesAndSidesComeBack() throws Trouble {
     Job job = Made.card(Made.background("g"));
-    Lane lane = Lane.of("l1", "Cream", Material.STICKER_PAPER, Made.CREAM).withSupply(Supply.ROLL_12).withUnderlay(Optional.of(-0.02)).withCost(3.5).withMirrored(true);
-    Job full = job.withTicket(job.ticket().withBleed(new Insets(0.25, 0, 0.125, 0.5)).withQuantity(250).withStock("120 lb felt").withMirror(true))
+    Lane lane = Lane.of("l1", "Cream", Material.STICKER_PAPER, Made.CREAM).withSupply(Supply.ROLL_12).withUnderlay(Optional.of(-0.02))
+        .withCost(3.5).withMirrored(true);
+    Job full = job.withTicket(job.ticket().withBleed(new Insets(0.25, 0, 0.125, 0.5)).withQuantity(250).withStock("120 lb felt")
+        .withMirror(true))
         .withCutting(CutPlan.NONE.withLanes(List.of(lane)).withGap(0.05).withWeedBox(0.1));
     assertEquals(full, again(full));
   }
@@ -150,7 +157,8 @@ class UpcastersTest {
   void noFieldMakesTheReaderStumble(String nonsense) throws Exception {
     ItemShape shape = Made.rectangle("s", 1, 1, 2, 1);
     Job job = Made.with(PICTURE, shape.withLine(Optional.of(LineLook.of(2, Made.BEET))), Made.photo("p", PICTURE, 1, 1, 1, 1),
-        Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)), group(new LiveEffect.Repeated(new Pattern.Grid(2, 2, 0.1, 0.1, false)), Made.ellipse("m", 0, 0, 1, 1)));
+        Made.words("w", "Beans", 1, 1, 2, 1, Made.style("Fraunces", "Regular", 20)),
+        group(new LiveEffect.Repeated(new Pattern.Grid(2, 2, 0.1, 0.1, false)), Made.ellipse("m", 0, 0, 1, 1)));
     byte[] whole = ThimbleFile.bytes(job);
     JsonNode bad = Binding.MAPPER.readTree(nonsense);
     int fields = count(Binding.MAPPER.readTree(ThimbleFile.json(job)));
@@ -161,7 +169,8 @@ class UpcastersTest {
       try {
         ThimbleFile.read("job", new ByteArrayInputStream(spoilt));
       } catch (Trouble told) {
-        assertFalse(told.getMessage().isBlank() || told.getMessage().contains("fasterxml") || told.getMessage().contains("java."), told.getMessage());
+        assertFalse(told.getMessage().isBlank() || told.getMessage().contains("fasterxml") || told.getMessage().contains("java."),
+            told.getMessage());
       }
     }
   }

@@ -31,14 +31,16 @@ import org.zipthimble.core.plan.Lane;
  */
 class VersionsTest {
   @ParameterizedTest
-  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8", "version-9"})
+  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7",
+      "version-8", "version-9"})
   void aJobOfAnEarlierVersionIsDrawnAndCutAsItWas(String name) throws Exception {
     Job job = ThimbleFile.read(name, resource(name + ".thimble"));
     assertEquals(new String(resource(name + ".txt").readAllBytes(), StandardCharsets.UTF_8), said(job));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7", "version-8", "version-9"})
+  @ValueSource(strings = {"version-1", "version-2", "version-3", "version-3-stickers", "version-4", "version-5", "version-6", "version-7",
+      "version-8", "version-9"})
   void savedAnewItIsTheSameJobInTheNewestVersion(String name) throws Exception {
     Job job = ThimbleFile.read(name, resource(name + ".thimble"));
     byte[] saved = ThimbleFile.bytes(job);
@@ -56,21 +58,25 @@ class VersionsTest {
 
   static String said(Job job) {
     List<String> out = new ArrayList<>();
-    out.add(job.name() + ", " + job.ticket().item() + ", " + job.ticket().finished() + ", " + job.ticket().stock() + " x " + job.ticket().quantity());
+    out.add(job.name() + ", " + job.ticket().item() + ", " + job.ticket().finished() + ", " + job.ticket().stock() + " x " + job.ticket()
+        .quantity());
     job.palette().swatches().forEach(s -> out.add("swatch " + s.name() + " " + s.colour().hex()));
     for (Lane lane : job.cutting().lanes()) {
-      out.add("lane " + lane.name() + " " + lane.material() + " " + lane.colour().hex() + " " + lane.supply().size() + " " + lane.blade().name());
+      out.add("lane " + lane.name() + " " + lane.material() + " " + lane.colour().hex() + " " + lane.supply().size() + " " + lane.blade()
+          .name());
     }
     for (Face face : job.faces()) {
       out.add("face " + face.name());
       for (Item item : face.all()) {
-        out.add("object " + item.id() + " " + item.properties().name() + " " + item.properties().role() + " " + box(item.placement().around()));
+        out.add("object " + item.id() + " " + item.properties().name() + " " + item.properties()
+            .role() + " " + box(item.placement().around()));
       }
       RecordingOut marks = new RecordingOut();
       MarkWalk.made(job, face, Affine.IDENTITY, marks);
       out.addAll(marks.lines());
       for (CutLine line : CutLines.of(job, face)) {
-        out.add("cut " + line.kind() + " " + line.lane() + " " + line.name() + " " + Measure.bounds(line.path()).map(VersionsTest::box).orElse("nothing")
+        out.add("cut " + line.kind() + " " + line.lane() + " " + line.name() + " " + Measure.bounds(line.path()).map(VersionsTest::box)
+            .orElse("nothing")
             + " area " + String.format(Locale.ROOT, "%.3f", Extent.area(line.path())));
       }
     }

@@ -25,7 +25,10 @@ class DevelopmentTest {
     return new Development(top, base, slant, Math.PI * (top + base) / 2);
   }
 
-  /** By hand: a frustum 6 and 4 across with a slant of 5 has R = 15, r = 10 and an angle of 2 pi / 5 = 72 degrees (development of a cone's frustum, geometry handbooks). */
+  /**
+   * By hand: a frustum 6 and 4 across with a slant of 5 has R = 15, r = 10 and an angle of 2 pi / 5 = 72 degrees (development of a cone's
+   * frustum, geometry handbooks).
+   */
   @Test
   void handbookFrustum() {
     Development d = once(6, 4, 5);

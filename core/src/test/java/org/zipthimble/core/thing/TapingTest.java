@@ -23,7 +23,8 @@ class TapingTest {
       double top = 2 + 2 * random.nextDouble();
       double base = top * (0.6 + 0.25 * random.nextDouble());
       double slant = 3 + 5 * random.nextDouble();
-      Taping taping = new Taping(Math.PI * top + error(random), Math.PI * base + error(random), slant + error(random), Optional.empty(), ERROR);
+      Taping taping = new Taping(Math.PI * top + error(random), Math.PI * base + error(random), slant + error(random), Optional.empty(),
+          ERROR);
       held[0] += taping.top().holds(top) ? 1 : 0;
       held[1] += taping.base().holds(base) ? 1 : 0;
       held[2] += taping.slant().holds(slant) ? 1 : 0;

@@ -18,7 +18,8 @@ class CaretsTest {
 
   /** Pointing at a caret finds its place again, wherever it stands. */
   @ParameterizedTest
-  @ValueSource(strings = {"Bring your seeds and take a handful home before the summer ends", "one\n\ntwo\nthree", "office fly fjord", "a\tb\tc", "trailing  ", "Seeds זרעים home", "بذور", "e\u0301a\u0308o"})
+  @ValueSource(strings = {"Bring your seeds and take a handful home before the summer ends", "one\n\ntwo\nthree", "office fly fjord",
+      "a\tb\tc", "trailing  ", "Seeds זרעים home", "بذور", "e\u0301a\u0308o"})
   void pointingAtACaretFindsItsPlace(String text) {
     Story story = Stories.of(text);
     Carets carets = new Carets(Stories.set(story, 1.4, 9));

@@ -19,7 +19,8 @@ import org.zipthimble.core.overlay.Polygons;
 /** Words along circles, arcs and paths, measured against the formulas of the circle and on the outlines of their letters. */
 class CourseTest {
   private static SetWords set(String text, Course course, double pt, double width, double height, Align align) {
-    return Typesetter.set(Story.of(text, Stories.style("Alegreya", pt).withAlign(align)), BlockSetting.PLAIN, Optional.of(course), Optional.empty(), width, height, Stories.SHELF);
+    return Typesetter.set(Story.of(text, Stories.style("Alegreya", pt).withAlign(align)), BlockSetting.PLAIN, Optional.of(course),
+        Optional.empty(), width, height, Stories.SHELF);
   }
 
   /** Where a letter's baseline has its middle, in the block. */
@@ -107,7 +108,8 @@ class CourseTest {
     for (double gap : gaps(set("WAVERLEY", Course.OVER_THE_TOP.withLeast(0.06), 24, 5, 5, Align.CENTRE))) {
       assertTrue(gap >= 0.06 - 0.0005, "gap " + gap);
     }
-    assertTrue(gaps(set("WAVERLEY", Course.OVER_THE_TOP, 24, 5, 5, Align.CENTRE)).stream().anyMatch(g -> g < 0.06), "else some come closer");
+    assertTrue(gaps(set("WAVERLEY", Course.OVER_THE_TOP, 24, 5, 5, Align.CENTRE)).stream().anyMatch(g -> g < 0.06),
+        "else some come closer");
   }
 
   @Test
@@ -154,7 +156,8 @@ class CourseTest {
     Path wave = Path.build().start(0, 0.5).curve(0.3, -0.5, 0.7, 1.5, 1, 0.5).path();
     SetWords set = set("A path for beans", Course.along(wave), 12, 4, 1, Align.LEFT);
     assertEquals(0, set.tooWide());
-    assertTrue(set.placed().stream().map(p -> Math.round(Math.toDegrees(Math.atan2(p.toBlock().b(), p.toBlock().a())))).distinct().count() > 5, "they turn with it");
+    assertTrue(set.placed().stream().map(p -> Math.round(Math.toDegrees(Math.atan2(p.toBlock().b(), p.toBlock().a())))).distinct()
+        .count() > 5, "they turn with it");
     assertEquals(1, set("A path for beans", Course.along(wave), 60, 4, 1, Align.LEFT).tooWide());
     assertEquals("A path for beans", set.lines().get(0).text());
   }

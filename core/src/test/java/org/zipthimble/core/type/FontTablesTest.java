@@ -21,8 +21,8 @@ import org.zipthimble.core.font.Glyph;
 import org.zipthimble.core.font.GlyphRun;
 
 /**
- * What is shaped against the tables of the font files themselves, read by another library (Debian's python3-fonttools): advance widths (hmtx),
- * pairs that are kerned (GPOS) and ligatures (GSUB).
+ * What is shaped against the tables of the font files themselves, read by another library (Debian's python3-fonttools): advance widths
+ * (hmtx), pairs that are kerned (GPOS) and ligatures (GSUB).
  */
 class FontTablesTest {
   private static final String LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789.,-";
@@ -99,7 +99,8 @@ class FontTablesTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"Alegreya, Regular", "Caveat, Regular", "Cormorant Garamond, Regular", "Courier Prime, Regular", "Figtree, Regular", "Fraunces, Regular",
+  @CsvSource({"Alegreya, Regular", "Caveat, Regular", "Cormorant Garamond, Regular", "Courier Prime, Regular", "Figtree, Regular",
+      "Fraunces, Regular",
       "Great Vibes, Regular", "Josefin Sans, Regular"})
   void advancesPairsAndLigaturesAreThoseOfTheFont(String family, String style) throws Exception {
     FontFace face = BundledFonts.shelf().find(family, style).orElseThrow();
@@ -111,7 +112,8 @@ class FontTablesTest {
         case "a" -> assertEquals(wanted, units(face, line[1]), family + " " + line[1]);
         case "k" -> {
           String pair = line[1];
-          assertEquals(wanted, units(face, pair) - units(face, pair.substring(0, 1)) - units(face, pair.substring(1)), family + " kerns " + pair);
+          assertEquals(wanted, units(face, pair) - units(face, pair.substring(0, 1)) - units(face, pair.substring(1)),
+              family + " kerns " + pair);
           kerned += wanted == 0 ? 0 : 1;
         }
         default -> {
@@ -124,7 +126,8 @@ class FontTablesTest {
         }
       }
     }
-    System.out.println(family + ": " + LETTERS.length() + " advances, " + kerned + " kerned pairs of 676 and " + joined + " ligatures, largest difference 0 units");
+    System.out.println(family + ": " + LETTERS.length() + " advances, " + kerned + " kerned pairs of 676 and " + joined
+        + " ligatures, largest difference 0 units");
     assertTrue(kerned > 0 || family.equals("Courier Prime"), "pairs that are kerned: " + kerned);
   }
 
@@ -169,7 +172,8 @@ class FontTablesTest {
   @Test
   void hostileTextIsShaped() {
     FontFace face = BundledFonts.shelf().find("Figtree", "Regular").orElseThrow();
-    for (String text : List.of("a" + "\u0301".repeat(10_000), "\uD800", "\uDC00\uD800x", "\u202E\u202Dabc\u202C", "\u0000\u0001\u007F", "\uFFFF\uFEFF")) {
+    for (String text : List.of("a" + "\u0301".repeat(10_000), "\uD800", "\uDC00\uD800x", "\u202E\u202Dabc\u202C", "\u0000\u0001\u007F",
+        "\uFFFF\uFEFF")) {
       GlyphRun run = Shaper.shape(face, text, 12, 0);
       assertTrue(Double.isFinite(run.advance()) && run.glyphs().size() <= text.length() + 1, "glyphs: " + run.glyphs().size());
     }

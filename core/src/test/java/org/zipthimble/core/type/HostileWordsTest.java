@@ -41,13 +41,16 @@ class HostileWordsTest {
 
   @ParameterizedTest
   @ValueSource(strings = {
-    "\u0000\u0001\u0002control\u001F", "half \uD800 of \uDC00 a character", "\u202E\u202Dturned\u202C round", "\u200B\u200C\u200D\uFEFF", "\u2066\u2067\u2068\u2069",
-    "\u2028\u2029\u2028", "\t\t\t\t", "\n\n\n\n", "\uFFFF\uFFFE", "e\u0301\u0302\u0303\u0304", "שלום \u202Babc\u202C עולם", "سلام 123 abc ٤٥٦", "\u0CF2\u0903", "👩‍👩‍👧‍👦 family 🌱", "\u00AD\u00AD\u00ADsoft"})
+    "\u0000\u0001\u0002control\u001F", "half \uD800 of \uDC00 a character", "\u202E\u202Dturned\u202C round", "\u200B\u200C\u200D\uFEFF",
+        "\u2066\u2067\u2068\u2069",
+    "\u2028\u2029\u2028", "\t\t\t\t", "\n\n\n\n", "\uFFFF\uFFFE", "e\u0301\u0302\u0303\u0304", "שלום \u202Babc\u202C עולם",
+    "سلام 123 abc ٤٥٦", "\u0CF2\u0903", "👩‍👩‍👧‍👦 family 🌱", "\u00AD\u00AD\u00ADsoft"})
   void strangeCharactersAreSetSoundly(String text) {
     for (double width : new double[] {0.02, 0.3, 4}) {
       sound(text, width, 3);
     }
-    assertTrue(Story.clean(text).chars().noneMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t'), "no control character is left");
+    assertTrue(Story.clean(text).chars().noneMatch(c -> Character.isISOControl(c) && c != '\n' && c != '\t'),
+        "no control character is left");
   }
 
   @Test
@@ -74,7 +77,8 @@ class HostileWordsTest {
     StringBuilder text = new StringBuilder();
     for (int i = 0; i < 300; i++) {
       int kind = random.nextInt(8);
-      text.appendCodePoint(kind == 0 ? ' ' : kind == 1 ? 0x590 + random.nextInt(0x170) : kind == 2 ? 0x300 + random.nextInt(0x60) : kind == 3 ? random.nextInt(0xD000)
+      text.appendCodePoint(kind == 0 ? ' ' : kind == 1 ? 0x590 + random.nextInt(0x170) : kind == 2 ? 0x300 + random.nextInt(0x60)
+          : kind == 3 ? random.nextInt(0xD000)
           : kind == 4 ? 0x10000 + random.nextInt(0x10000) : kind == 5 ? '\n' : 'a' + random.nextInt(26));
     }
     Story story = Story.of(text.toString(), STYLE);
@@ -82,10 +86,12 @@ class HostileWordsTest {
       int from = random.nextInt(story.length());
       int to = Math.min(story.length(), from + random.nextInt(20));
       double pt = 4 + random.nextInt(40);
-      story = story.restyled(from, to, s -> s.withSizePt(pt).inFace(random.nextBoolean() ? "Figtree" : "Cormorant Garamond", "Regular").withAlign(Align.values()[random.nextInt(4)]));
+      story = story.restyled(from, to, s -> s.withSizePt(pt).inFace(random.nextBoolean() ? "Figtree" : "Cormorant Garamond", "Regular")
+          .withAlign(Align.values()[random.nextInt(4)]));
     }
     for (double width : new double[] {0.1, 1, 5}) {
-      SetWords set = Typesetter.set(story, BlockSetting.PLAIN.withColumns(1 + random.nextInt(3)).withStanding(Standing.values()[random.nextInt(4)]), width, 3, Stories.SHELF);
+      SetWords set = Typesetter.set(story, BlockSetting.PLAIN.withColumns(1 + random.nextInt(3))
+          .withStanding(Standing.values()[random.nextInt(4)]), width, 3, Stories.SHELF);
       assertTrue(set.lines().stream().allMatch(l -> Double.isFinite(l.baseline().x() + l.baseline().y())));
       assertTrue(set.ends() >= 0 && set.ends() <= story.length());
     }

@@ -20,7 +20,8 @@ import org.zipthimble.core.units.Insets;
 
 /** How paragraphs are set: justified, indented, with tabs, signs and hyphens, in columns, shrunk to fit. */
 class ParagraphSettingTest {
-  private static final String TEXT = "Bring seed that you have saved dry and in a paper packet with its name and the year and take home what you will sow before midsummer";
+  private static final String TEXT = "Bring seed that you have saved dry and in a paper packet with its name and the year and take "
+      + "home what you will sow before midsummer";
 
   private static Story aligned(Align align) {
     return Stories.of(TEXT).restyled(s -> s.withAlign(align));
@@ -44,7 +45,8 @@ class ParagraphSettingTest {
 
   @Test
   void indentsAndRoomAreTheTypedOnes() {
-    Story story = Stories.detailed(Stories.of(TEXT + "\n" + TEXT), ParagraphDetail.NONE.withLeft(0.25).withRight(0.5).withFirst(0.125).withBeforePt(9).withAfterPt(18));
+    Story story = Stories.detailed(Stories.of(TEXT + "\n" + TEXT),
+        ParagraphDetail.NONE.withLeft(0.25).withRight(0.5).withFirst(0.125).withBeforePt(9).withAfterPt(18));
     SetWords set = Stories.set(story, 3, 20);
     int second = 0;
     while (set.lines().get(second).paragraph() == 0) {
@@ -56,21 +58,25 @@ class ParagraphSettingTest {
     double step = set.lines().get(1).baseline().y() - set.lines().get(0).baseline().y();
     assertEquals(12 * 1.2 / 72, step, 1e-9);
     assertEquals(step + (9 + 18) / 72.0, set.lines().get(second).baseline().y() - set.lines().get(second - 1).baseline().y(), 1e-9);
-    assertEquals(Stories.SHELF.findOrStandIn("Alegreya", "Regular").ascent() * 12 / 72, set.lines().get(0).baseline().y(), 1e-9, "no room at the top of a block");
+    assertEquals(Stories.SHELF.findOrStandIn("Alegreya", "Regular").ascent() * 12 / 72, set.lines().get(0).baseline().y(), 1e-9,
+        "no room at the top of a block");
   }
 
   @Test
   void aFixedLeadingIsTheSameUnderLargeLetters() {
-    Story story = Stories.detailed(Stories.of("one\ntwo\nthree"), ParagraphDetail.NONE.withLeadingPt(Optional.of(20.0))).restyled(4, 7, s -> s.withSizePt(30));
+    Story story = Stories.detailed(Stories.of("one\ntwo\nthree"), ParagraphDetail.NONE.withLeadingPt(Optional.of(20.0)))
+        .restyled(4, 7, s -> s.withSizePt(30));
     SetWords set = Stories.set(story, 3, 9);
     assertEquals(20.0 / 72, set.lines().get(1).baseline().y() - set.lines().get(0).baseline().y(), 1e-9);
     Story inProportion = Stories.of("one\ntwo\nthree").restyled(4, 7, s -> s.withSizePt(30));
     SetWords larger = Stories.set(inProportion, 3, 9);
-    assertEquals(30 * 1.2 / 72, larger.lines().get(1).baseline().y() - larger.lines().get(0).baseline().y(), 1e-9, "by the largest letter of the line");
+    assertEquals(30 * 1.2 / 72, larger.lines().get(1).baseline().y() - larger.lines().get(0).baseline().y(), 1e-9,
+        "by the largest letter of the line");
   }
 
   private static double left(SetWords set, int line, String text) {
-    return set.lines().get(line).pieces().stream().filter(p -> p.run().text().equals(text)).findFirst().orElseThrow().map().e() + set.lines().get(line).baseline().x();
+    return set.lines().get(line).pieces().stream().filter(p -> p.run().text().equals(text)).findFirst().orElseThrow().map()
+        .e() + set.lines().get(line).baseline().x();
   }
 
   private static double right(SetWords set, int line, String text) {
@@ -80,7 +86,8 @@ class ParagraphSettingTest {
 
   @Test
   void tabsLeadToTheirPlaces() {
-    List<TabStop> stops = List.of(new TabStop(1, TabStop.Kind.LEFT, ""), new TabStop(2.5, TabStop.Kind.RIGHT, "."), new TabStop(3, TabStop.Kind.CENTRE, ""));
+    List<TabStop> stops = List.of(new TabStop(1, TabStop.Kind.LEFT, ""), new TabStop(2.5, TabStop.Kind.RIGHT, "."),
+        new TabStop(3, TabStop.Kind.CENTRE, ""));
     SetWords set = Stories.set(Stories.detailed(Stories.of("Beans\tdry\t1.25\tx"), ParagraphDetail.NONE.withTabs(stops)), 4, 1);
     assertEquals(1, left(set, 0, "dry"), 1e-9);
     assertEquals(2.5, right(set, 0, "1.25"), 1e-9);
@@ -93,7 +100,8 @@ class ParagraphSettingTest {
 
   @Test
   void figuresStandBelowEachOtherByTheirPoints() {
-    Story story = Stories.detailed(Stories.of("Beans\t12.5\nPeas\t3.75\nLeeks\t140"), ParagraphDetail.NONE.withTabs(List.of(new TabStop(2, TabStop.Kind.POINT, ""))));
+    Story story = Stories.detailed(Stories.of("Beans\t12.5\nPeas\t3.75\nLeeks\t140"),
+        ParagraphDetail.NONE.withTabs(List.of(new TabStop(2, TabStop.Kind.POINT, ""))));
     SetWords set = Stories.set(story, 4, 2);
     double twelve = Stories.set(Stories.of("12"), 4, 1).lines().get(0).width();
     double three = Stories.set(Stories.of("3"), 4, 1).lines().get(0).width();
@@ -114,12 +122,14 @@ class ParagraphSettingTest {
     }
     assertEquals("Soak", set.lines().get(0).text(), "the number was not typed");
     Story flowers = Stories.detailed(Stories.of("Poppy"), ParagraphDetail.NONE.withMark(Optional.of(new ListMark("❀", 0.25))));
-    assertTrue(Stories.set(flowers, 3, 3).lines().get(0).pieces().get(0).run().face().family().startsWith("Noto Sans Symbols"), "from a face that has it");
+    assertTrue(Stories.set(flowers, 3, 3).lines().get(0).pieces().get(0).run().face().family().startsWith("Noto Sans Symbols"),
+        "from a face that has it");
   }
 
   /** From Liang's thesis and The TeXbook, appendix H, as remembered; the last two are exceptions of the collection. */
   @ParameterizedTest
-  @CsvSource({"hyphenation, hy-phen-ation", "concatenation, con-cate-na-tion", "supercalifragilisticexpialidocious, su-per-cal-ifrag-ilis-tic-ex-pi-ali-do-cious",
+  @CsvSource({"hyphenation, hy-phen-ation", "concatenation, con-cate-na-tion",
+      "supercalifragilisticexpialidocious, su-per-cal-ifrag-ilis-tic-ex-pi-ali-do-cious",
       "algorithm, al-go-rithm", "associate, as-so-ciate", "table, ta-ble", "seed, seed"})
   void wordsArePartedAsThePatternsSay(String word, String parted) {
     StringBuilder out = new StringBuilder(word);
@@ -221,12 +231,14 @@ class ParagraphSettingTest {
     Box own = Stories.set(Story.of("x", style.withLetters(style.letters().withDetail(small))), 9, 2).ink().orElseThrow();
     assertTrue(own.height() < caps.height() * 0.9 && own.height() >= lower.height() * 0.95, own + " " + caps);
     Story capitals = Story.of("beans", style.withLetters(style.letters().withDetail(LetterDetail.NONE.withLetters(LetterCase.CAPITALS))));
-    assertEquals(Stories.set(Story.of("BEANS", style), 9, 2).lines().get(0).width(), Stories.set(capitals, 9, 2).lines().get(0).width(), 1e-9);
+    assertEquals(Stories.set(Story.of("BEANS", style), 9, 2).lines().get(0).width(), Stories.set(capitals, 9, 2).lines().get(0).width(),
+        1e-9);
   }
 
   @Test
   void raisedLettersStandHigher() {
-    Story story = Stories.of("2nd").restyled(1, 3, s -> s.withSizePt(7).withLetters(s.letters().withSizePt(7).withDetail(LetterDetail.NONE.withRaise(50))));
+    Story story = Stories.of("2nd").restyled(1, 3, s -> s.withSizePt(7)
+        .withLetters(s.letters().withSizePt(7).withDetail(LetterDetail.NONE.withRaise(50))));
     SetWords.Line line = Stories.set(story, 3, 1).lines().get(0);
     assertEquals(-7.0 / 72 / 2, line.pieces().get(1).map().f(), 1e-9);
   }

@@ -29,7 +29,8 @@ class SetWordsTest {
   void theOutlinesLieWhereTheLettersAreDrawn(Align align) {
     Box box = Measure.bounds(set("Beans", 4, 1, align).outline()).orElseThrow();
     double middle = box.centre().x();
-    assertTrue(align == Align.LEFT || align == Align.JUSTIFIED ? middle < 1.5 : align == Align.RIGHT ? middle > 2.5 : Math.abs(middle - 2) < 0.1, align + " " + box);
+    assertTrue(align == Align.LEFT || align == Align.JUSTIFIED ? middle < 1.5 : align == Align.RIGHT ? middle > 2.5
+        : Math.abs(middle - 2) < 0.1, align + " " + box);
     assertTrue(box.y() >= -0.05 && box.bottom() <= 1, box.toString());
   }
 

@@ -31,7 +31,8 @@ class SettingLawsTest {
 
   private static String text(long seed, int words) {
     Random random = new Random(seed);
-    return IntStream.range(0, words).mapToObj(i -> random.ints(1 + random.nextInt(9), 'a', 'z' + 1).mapToObj(c -> String.valueOf((char) c)).collect(Collectors.joining()))
+    return IntStream.range(0, words).mapToObj(i -> random.ints(1 + random.nextInt(9), 'a', 'z' + 1).mapToObj(c -> String.valueOf((char) c))
+        .collect(Collectors.joining()))
         .collect(Collectors.joining(" "));
   }
 
@@ -51,7 +52,8 @@ class SettingLawsTest {
       assertEquals(set.leftOver() == 0 && set.tooWide() == 0, set.fits());
     }
     SetWords whole = Typesetter.set(text, style(12, 120, 0, Align.LEFT), 3, 40, SHELF);
-    assertTrue(Typesetter.set(text, style(12, 120, 0, Align.LEFT), 3, whole.height() + 1e-3, SHELF).fits(), "the height that is told is enough");
+    assertTrue(Typesetter.set(text, style(12, 120, 0, Align.LEFT), 3, whole.height() + 1e-3, SHELF).fits(),
+        "the height that is told is enough");
     assertTrue(Typesetter.set(text, style(12, 120, 0, Align.LEFT), 3, whole.height() - 0.01, SHELF).leftOver() > 0, "and no less is");
   }
 
@@ -76,7 +78,8 @@ class SettingLawsTest {
     SetWords set = Typesetter.set("one\ntwo\nthree\n\nfive", style(pt, leading, 0, Align.LEFT), 5, 20, SHELF);
     assertEquals(5, set.lines().size());
     for (int i = 1; i < 5; i++) {
-      assertEquals(pt * leading / 100 / 72, set.lines().get(i).baseline().y() - set.lines().get(i - 1).baseline().y(), 1e-9, "an empty line takes its room");
+      assertEquals(pt * leading / 100 / 72, set.lines().get(i).baseline().y() - set.lines().get(i - 1).baseline().y(), 1e-9,
+          "an empty line takes its room");
     }
   }
 

@@ -21,12 +21,15 @@ public final class Shaper {
   /** The whole text as one run, tracking after its last glyph left out. */
   public static GlyphRun shape(FontFace face, String text, double sizePt, double tracking, List<String> features) {
     LetterLook look = new LetterLook(face.family(), face.style(), sizePt, tracking, Colour.BLACK, LetterDetail.NONE.withFeatures(features));
-    Paragraph paragraph = new Paragraph(List.of(Run.of(text, look)), new ParagraphLook(Align.LEFT, 120, ParagraphDetail.NONE), Optional.empty());
+    Paragraph paragraph = new Paragraph(List.of(Run.of(text, look)), new ParagraphLook(Align.LEFT, 120, ParagraphDetail.NONE),
+        Optional.empty());
     ShapedParagraph.Part part = new ShapedParagraph(paragraph, new OneFace(face)).part(0, text.length());
     List<Glyph> glyphs = new ArrayList<>();
     for (Piece piece : part.pieces()) {
       Affine map = piece.map();
-      piece.run().glyphs().forEach(g -> glyphs.add(new Glyph(g.id(), g.x() + map.e(), g.y() + map.f(), g.text(), g.cluster() + piece.begins(), g.advance())));
+      piece.run().glyphs()
+          .forEach(g -> glyphs.add(new Glyph(g.id(), g.x() + map.e(), g.y() + map.f(), g.text(), g.cluster() + piece.begins(),
+          g.advance())));
     }
     return new GlyphRun(face, sizePt, glyphs, part.advance(), text);
   }

@@ -39,7 +39,8 @@ class StoryTest {
     assertEquals("Bring :Regular|your:Bold| seeds:Regular", looks(story));
     assertEquals(2, story.styles(0, 16).size());
     assertEquals(1, story.styles(7, 9).size());
-    assertEquals("Bring your seeds:Regular", looks(story.restyled(0, 16, s -> s.inFace("Alegreya", "Regular"))), "runs that look alike are one");
+    assertEquals("Bring your seeds:Regular", looks(story.restyled(0, 16, s -> s.inFace("Alegreya", "Regular"))),
+        "runs that look alike are one");
   }
 
   /** What is typed looks as the letter before it does; at the beginning as the first. */
@@ -59,7 +60,8 @@ class StoryTest {
     Story joined = centred.typed(5, 6, "");
     assertEquals("BeansPeas", joined.text());
     assertEquals(Align.LEFT, joined.paragraphs().get(0).look().align(), "the first one's look stays");
-    assertEquals(Align.CENTRE, centred.typed(10, 10, "\nLeeks").paragraphs().get(2).look().align(), "a new one goes on in the look of the last");
+    assertEquals(Align.CENTRE, centred.typed(10, 10, "\nLeeks").paragraphs().get(2).look().align(),
+        "a new one goes on in the look of the last");
   }
 
   @Test
@@ -137,7 +139,9 @@ class StoryTest {
   @Test
   void fieldsAreTakenWholeOrNotAtAll() {
     Run field = new Run("13 March", Stories.style(12).letters(), Optional.empty(), Optional.of(new FieldUse("date", "")));
-    Story story = new Story(List.of(Stories.of("On ").paragraphs().get(0).saying(List.of(Run.of("On ", Stories.style(12).letters()), field, Run.of(" at two", Stories.style(12).letters())))));
+    Story story = new Story(
+        List.of(Stories.of("On ").paragraphs().get(0)
+        .saying(List.of(Run.of("On ", Stories.style(12).letters()), field, Run.of(" at two", Stories.style(12).letters())))));
     assertEquals("On 13 March at two", story.text());
     assertEquals(11, Walk.letter(story, 3, true), "a step goes over it");
     assertEquals(3, Walk.letter(story, 11, false));

@@ -111,7 +111,8 @@ class TypeTest {
 
   @Test
   void aWordWiderThanItsBlockStaysWholeAndIsCounted() {
-    SetWords set = Typesetter.set("a Scarlet-runner-bean-of-Marrowfield b", Made.style("Figtree", "Bold", 30).withTracking(5), 0.4, 9, SHELF);
+    SetWords set = Typesetter.set("a Scarlet-runner-bean-of-Marrowfield b", Made.style("Figtree", "Bold", 30).withTracking(5), 0.4, 9,
+        SHELF);
     assertTrue(set.tooWide() >= 1);
     assertFalse(set.fits());
   }

@@ -60,7 +60,8 @@ class LengthsTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "4.75 | 4 3/4", "0.125 | 1/8", "-1.125 | -1 1/8", "0 | 0", "5 | 5", "0.015625 | 1/64", "0.4 | 0.4", "0.3333333333 | 0.3333", "-0.00000001 | 0"})
+    "4.75 | 4 3/4", "0.125 | 1/8", "-1.125 | -1 1/8", "0 | 0", "5 | 5", "0.015625 | 1/64", "0.4 | 0.4", "0.3333333333 | 0.3333",
+        "-0.00000001 | 0"})
   void showsInchesAsFractionsWhereTheyFit(double inches, String shown) {
     assertEquals(shown, Lengths.show(inches, Unit.INCH));
   }

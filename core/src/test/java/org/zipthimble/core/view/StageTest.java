@@ -39,7 +39,10 @@ class StageTest {
     return OnThing.of(job, job.faces().get(0));
   }
 
-  /** Where a place of a cup is seen: its place in space by angle and height, turned, tipped, and divided by its distance. From -1 to 1 both ways. */
+  /**
+   * Where a place of a cup is seen: its place in space by angle and height, turned, tipped, and divided by its distance. From -1 to 1 both
+   * ways.
+   */
   private static double[] projected(Cup cup, double x, double y, Camera camera) {
     double angle = 2 * Math.PI * (x - cup.along() / 2) / cup.round();
     double part = y / cup.slant();
@@ -92,7 +95,8 @@ class StageTest {
     Colour blank = Colour.of(0x3D5A80);
     for (Process process : new Process[] {Process.TRANSFER, Process.AS_SEEN}) {
       Cup cup = Cup.straight(3, 6, 0);
-      Job job = OnThings.job(OnThings.cup(cup).withColour(blank).withSheen(0).withProcess(process), rectangle("i1", new Box(-0.125, -0.125, 12, 8), Colour.WHITE));
+      Job job = OnThings.job(OnThings.cup(cup).withColour(blank).withSheen(0).withProcess(process),
+          rectangle("i1", new Box(-0.125, -0.125, 12, 8), Colour.WHITE));
       BufferedImage image = OnThing.of(job, job.faces().get(0)).draw(new Camera(0, 0, 5), 200, 200, 1);
       int middle = image.getRGB(100, 100);
       boolean white = (middle & 255) > 200 && (middle >> 8 & 255) > 200 && (middle >> 16 & 255) > 200;
@@ -177,7 +181,10 @@ class StageTest {
     assertTrue(stage.seen(straight, (1.2 - 6) / ball, (0.5 - 3) / ball).isPresent(), "beside it");
   }
 
-  /** The projective map by hand: the corners go to the corners, and straight lines stay straight; with a sag the middle of the upper edge lies lower by it. */
+  /**
+   * The projective map by hand: the corners go to the corners, and straight lines stay straight; with a sag the middle of the upper edge
+   * lies lower by it.
+   */
   @Test
   void artIsLaidIntoAPhotographThroughItsCorners() {
     PhotoPatch patch = new PhotoPatch("p", new Point(0.2, 0.25), new Point(0.8, 0.2), new Point(0.75, 0.7), new Point(0.3, 0.8), 0, 0);

@@ -70,7 +70,8 @@ final class ArtPainter {
 
     /** Whether it is looked at from the same place, whatever is seen. */
     boolean seenAlike(Asked o) {
-      return faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width && height == o.height && trimmed == o.trimmed && lens == o.lens;
+      return faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width && height == o.height
+          && trimmed == o.trimmed && lens == o.lens;
     }
 
     boolean sameBase(Asked o) {
@@ -115,7 +116,8 @@ final class ArtPainter {
   private BufferedImage lensed(Asked asked, Face face) {
     DrawnPage page = Imposition.bench(asked.shown(), face);
     ColourPlan colour = asked.shown().colour();
-    LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(), pictures,
+    LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(),
+        pictures,
         colour.inking(asked.shown().palette()), asked.lens(), colour.limit(), asked.shown().palette().stock());
     seen = Optional.of(view);
     return view.image();
@@ -134,7 +136,8 @@ final class ArtPainter {
       kept = Optional.empty();
       return whole(asked, face);
     }
-    Layers layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1]).orElseGet(() -> keep(asked, face, run));
+    Layers layers = kept.filter(k -> k.asked().sameBase(asked) && k.from() == run[0] && k.to() == run[1])
+        .orElseGet(() -> keep(asked, face, run));
     kept = Optional.of(layers);
     return composed(asked, face, layers);
   }
@@ -146,7 +149,8 @@ final class ArtPainter {
 
   /** All of it, or what was painted last with only the part painted anew that has changed. */
   private BufferedImage whole(Asked asked, Face face) {
-    BufferedImage art = last.filter(l -> l.asked().seenAlike(asked)).flatMap(l -> Changed.box(l.asked().shown(), asked.shown(), asked.faceId()).flatMap(b -> mended(asked, face, l.art(), b)))
+    BufferedImage art = last.filter(l -> l.asked().seenAlike(asked))
+        .flatMap(l -> Changed.box(l.asked().shown(), asked.shown(), asked.faceId()).flatMap(b -> mended(asked, face, l.art(), b)))
         .orElseGet(() -> part(asked, face, 0, 0, asked.width(), asked.height()));
     last = Optional.of(new Painted(asked, art));
     return art;
@@ -176,7 +180,8 @@ final class ArtPainter {
   private BufferedImage part(Asked asked, Face face, int left, int top, int width, int height) {
     DrawnPage page = Imposition.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
-    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face), asked.toPixels().then(Affine.move(-left, -top)), width, height, pictures);
+    return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face),
+        asked.toPixels().then(Affine.move(-left, -top)), width, height, pictures);
   }
 
   private static boolean outside(Face face, Box within) {
@@ -217,7 +222,8 @@ final class ArtPainter {
     Face only = Face.of(asked.faceId(), "layer", new ArrayList<>(items));
     Affine map = asked.toPixels().then(Affine.move(margin, margin));
     Box all = new Box(-10_000, -10_000, 20_000, 20_000);
-    return FacePainter.paint(Imposition.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin, asked.height() + 2 * margin, pictures);
+    return FacePainter.paint(Imposition.bench(asked.shown(), only), all, false, map, asked.width() + 2 * margin,
+        asked.height() + 2 * margin, pictures);
   }
 
   private BufferedImage composed(Asked asked, Face face, Layers layers) {
@@ -225,7 +231,8 @@ final class ArtPainter {
     Graphics2D g = art.createGraphics();
     g.drawImage(layers.below(), 0, 0, null);
     int margin = margin(asked);
-    Point shift = asked.moved().map(d -> new Point(d.x() * asked.view().scale() * asked.sharp(), d.y() * asked.view().scale() * asked.sharp()))
+    Point shift = asked.moved()
+        .map(d -> new Point(d.x() * asked.view().scale() * asked.sharp(), d.y() * asked.view().scale() * asked.sharp()))
         .orElse(new Point(Double.MAX_VALUE, 0));
     if (layers.moving().isPresent() && Math.abs(shift.x()) < margin && Math.abs(shift.y()) < margin) {
       g.drawImage(layers.moving().get(), (int) Math.round(shift.x()) - margin, (int) Math.round(shift.y()) - margin, null);

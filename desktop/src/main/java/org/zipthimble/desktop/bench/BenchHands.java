@@ -136,7 +136,8 @@ final class BenchHands {
     if (bench.place(lens.now().toFace(pressed))) {
       return Drag.NONE;
     }
-    boolean locked = session.selection().pointsProperty().get().isPresent() || session.selected().stream().allMatch(i -> i.properties().locked());
+    boolean locked = session.selection().pointsProperty().get().isPresent() || session.selected().stream()
+        .allMatch(i -> i.properties().locked());
     if (bench.pins().isPresent() && !locked) {
       Pins pins = bench.pins().get();
       if (pins.onBead(pressed)) {
@@ -154,7 +155,8 @@ final class BenchHands {
   }
 
   private Drag pick(MouseEvent e, Point pressed) {
-    List<String> under = Hit.at(session.job(), session.face(), session.openProperty().get(), lens.now().toFace(pressed), REACH / lens.now().scale());
+    List<String> under = Hit.at(session.job(), session.face(), session.openProperty().get(), lens.now().toFace(pressed),
+        REACH / lens.now().scale());
     Set<String> selected = session.selectionProperty().get();
     if (under.isEmpty()) {
       return nothingUnder(e, pressed);
@@ -209,7 +211,8 @@ final class BenchHands {
       return false;
     }
     if (item.get().words().isPresent()) {
-      pressed.ifPresentOrElse(p -> session.typing().beginAt(item.get().id(), lens.now().toFace(p)), () -> session.typing().beginAll(item.get().id()));
+      pressed.ifPresentOrElse(p -> session.typing().beginAt(item.get().id(), lens.now().toFace(p)),
+          () -> session.typing().beginAll(item.get().id()));
       return true;
     }
     if (item.get().outlined().isPresent()) {
@@ -225,8 +228,10 @@ final class BenchHands {
     }
     session.openGroup(item.get().id());
     // words that are bent alone are what is meant
-    item.get().holder().filter(g -> g.effect().bent().isPresent() && g.members().size() == 1).map(g -> g.members().get(0)).flatMap(Item::words)
-        .ifPresent(w -> pressed.ifPresentOrElse(p -> session.typing().beginAt(w.id(), lens.now().toFace(p)), () -> session.typing().beginAll(w.id())));
+    item.get().holder().filter(g -> g.effect().bent().isPresent() && g.members().size() == 1).map(g -> g.members().get(0))
+        .flatMap(Item::words)
+        .ifPresent(w -> pressed.ifPresentOrElse(p -> session.typing().beginAt(w.id(), lens.now().toFace(p)),
+        () -> session.typing().beginAll(w.id())));
     return true;
   }
 

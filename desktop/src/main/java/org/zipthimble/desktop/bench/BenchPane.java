@@ -102,7 +102,10 @@ public final class BenchPane extends BorderPane {
     }
   }
 
-  /** Lays something over the bench, or takes it away. What is seen in its place is not drawn at the bench's scale, so that the inches of the rulers would be wrong. */
+  /**
+   * Lays something over the bench, or takes it away. What is seen in its place is not drawn at the bench's scale, so that the inches of
+   * the rulers would be wrong.
+   */
   private void lay(Optional<Over> over) {
     for (Node ruler : List.of(across, down, unit)) {
       ruler.setVisible(over.isEmpty());
@@ -158,17 +161,23 @@ public final class BenchPane extends BorderPane {
     lens.leave(atRight, atFoot);
   }
 
-  /** How many pixels are free between the bleed edge of the face and the right edge of the bench while nothing but the usual lies over it. */
+  /**
+   * How many pixels are free between the bleed edge of the face and the right edge of the bench while nothing but the usual lies over it.
+   */
   public double freeAtRight() {
     return lens.width() - usualPlace().right();
   }
 
-  /** How many pixels at the right of the bench are a slip's that would lie over the face; 0 for one that does not, or that leaves too little of the bench. */
+  /**
+   * How many pixels at the right of the bench are a slip's that would lie over the face; 0 for one that does not, or that leaves too
+   * little of the bench.
+   */
   public double takenBy(Region slip) {
     if (!slip.isVisible() || slip.getParent() == null) {
       return 0;
     }
-    Bounds at = view.sceneToLocal(slip.getParent().localToScene(new BoundingBox(slip.getLayoutX(), slip.getLayoutY(), slip.getWidth(), slip.getHeight())));
+    Bounds at = view.sceneToLocal(slip.getParent()
+        .localToScene(new BoundingBox(slip.getLayoutX(), slip.getLayoutY(), slip.getWidth(), slip.getHeight())));
     double left = at.getMinX();
     boolean over = usualPlace().meet(new Box(left, at.getMinY(), at.getWidth(), at.getHeight())).isPresent();
     return over && left >= LEAST_FACE ? lens.width() - left : 0;

@@ -216,12 +216,14 @@ final class BenchView extends Pane {
     if (getWidth() < 1 || getHeight() < 1) {
       return;
     }
-    double sharp = getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getOutputScaleX() * session.preferences().now().scale();
+    double sharp = getScene() == null || getScene().getWindow() == null ? 1
+        : getScene().getWindow().getOutputScaleX() * session.preferences().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
     ArtPainter.Asked before = asked;
     asked = new ArtPainter.Asked(
-        session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(), sharp, width, height, clean.get(), moved,
+        session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(),
+        sharp, width, height, clean.get(), moved,
         session.checking().lensProperty().get());
     laid();
     if (before != null && artView.isPresent() && !before.view().equals(asked.view()) && before.sameBut(asked)) {
@@ -245,7 +247,10 @@ final class BenchView extends Pane {
     });
   }
 
-  /** While the view moves, the art that was painted last is laid where it belongs and as large as it is; it is painted sharp once the view rests. */
+  /**
+   * While the view moves, the art that was painted last is laid where it belongs and as large as it is; it is painted sharp once the view
+   * rests.
+   */
   private void laid() {
     Optional<Affine> map = artView.filter(v -> !v.equals(lens.now())).map(v -> v.toPixels().inverse().then(lens.now().toPixels()));
     art.setSmooth(map.isEmpty());
@@ -289,7 +294,8 @@ final class BenchView extends Pane {
   /** What the paper and the ticket's lines depend on; while it stays the same they are not drawn anew. */
   private List<Object> fixedKey() {
     Job job = session.shownProperty().get();
-    return List.of(lens.now(), job.ticket(), session.frame(), session.face().form(), job.palette().stock(), session.face().guides(), session.face().id(), session.checking().findingsProperty().get(),
+    return List.of(lens.now(), job.ticket(), session.frame(), session.face().form(), job.palette().stock(), session.face().guides(),
+        session.face().id(), session.checking().findingsProperty().get(),
         session.stationProperty().get(), clean.get(), session.preferences().now(), getWidth(), getHeight());
   }
 
@@ -303,7 +309,8 @@ final class BenchView extends Pane {
     if (scene.nodes().size() > MOST_LOOKED_AT) {
       return;
     }
-    scene.nodes().stream().filter(n -> n.visible() && n.cut().isEmpty() && n.leavesBelow().stream().noneMatch(l -> l.reaches(bleed))).map(n -> scene.around(n.item())).reduce(Box::union).ifPresent(all -> {
+    scene.nodes().stream().filter(n -> n.visible() && n.cut().isEmpty() && n.leavesBelow().stream().noneMatch(l -> l.reaches(bleed)))
+        .map(n -> scene.around(n.item())).reduce(Box::union).ifPresent(all -> {
       Box table = all.grown(0.1);
       nodes.add(DrawnNodes.box(table, view, "side-table"));
       Label label = Controls.label(Wording.text("bench.sideTable"), "side-table-label");

@@ -77,7 +77,8 @@ final class Chalk {
     Label tag = Controls.label(text, "tape-tag");
     tag.setMouseTransparent(true);
     double half = text.length() * TAG_WIDTH / 2;
-    tag.relocate(Math.max(4, Math.min(width - 2 * half - 8, at.x() - half)), Math.max(4, Math.min(height - 2 * TAG_HALF, at.y() - TAG_HALF)));
+    tag.relocate(Math.max(4, Math.min(width - 2 * half - 8, at.x() - half)),
+        Math.max(4, Math.min(height - 2 * TAG_HALF, at.y() - TAG_HALF)));
     return tag;
   }
 

@@ -74,7 +74,8 @@ final class Drafting {
       return face;
     }
     Snapper.Snapped s = Snapper.of(session.job(), session.face(), Set.of(),
-        session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
+        session.preferences().now().gridShown() ? session.preferences().now().grid() : 0)
+        .point(face, true, true, SNAP / lens.now().scale());
     return face.plus(s.dx(), s.dy());
   }
 

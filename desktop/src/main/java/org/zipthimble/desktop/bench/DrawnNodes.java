@@ -43,7 +43,8 @@ public final class DrawnNodes {
       double top = Math.round(b.y()) + 0.5;
       double right = left + Math.round(b.width());
       double bottom = top + Math.round(b.height());
-      shape.getElements().addAll(new MoveTo(left, top), new LineTo(right, top), new LineTo(right, bottom), new LineTo(left, bottom), new ClosePath());
+      shape.getElements().addAll(new MoveTo(left, top), new LineTo(right, top), new LineTo(right, bottom), new LineTo(left, bottom),
+          new ClosePath());
     }
     shape.getStyleClass().add(style);
     shape.setMouseTransparent(true);

@@ -73,7 +73,8 @@ final class DropTargets {
   void empty(Viewport view, List<Node> nodes) {
     if (lookedAt != session.face()) {
       lookedAt = session.face();
-      empty = Mounts.among(lookedAt.items()).stream().filter(m -> m.properties().visible() && m.pictureIds().isEmpty() && m.mount().isPresent()).toList();
+      empty = Mounts.among(lookedAt.items()).stream()
+          .filter(m -> m.properties().visible() && m.pictureIds().isEmpty() && m.mount().isPresent()).toList();
     }
     for (Item mount : empty) {
       Path path = outline(mount);

@@ -112,6 +112,7 @@ final class LensSlip extends VBox {
   private void read(double x, double y) {
     double sharp = view.getWidth() > 0 ? view.seenProperty().get().map(s -> s.image().getWidth() / view.getWidth()).orElse(1.0) : 1;
     here.setText(view.seenProperty().get().flatMap(s -> s.at((int) (x * sharp), (int) (y * sharp))).map(r -> Wording.text(
-        "lens.reading", r.colour().hex(), r.inks().text(), Lengths.plain(r.inks().load() * 100, 0), Lengths.plain(r.miss(), 1))).orElse(""));
+        "lens.reading", r.colour().hex(), r.inks().text(), Lengths.plain(r.inks().load() * 100, 0), Lengths.plain(r.miss(), 1)))
+        .orElse(""));
   }
 }

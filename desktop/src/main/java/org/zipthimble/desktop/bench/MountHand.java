@@ -59,7 +59,8 @@ final class MountHand {
   }
 
   private Optional<Item> mount() {
-    return session.pointerMode().insideProperty().get().flatMap(id -> session.face().find(id)).filter(i -> i.shown(session.job().pictures()).isPresent());
+    return session.pointerMode().insideProperty().get().flatMap(id -> session.face().find(id))
+        .filter(i -> i.shown(session.job().pictures()).isPresent());
   }
 
   private Affine toFace(Item mount) {
@@ -126,8 +127,11 @@ final class MountHand {
 
   /** The picture's whole frame, so that what the mount hides can be seen to be there. */
   void show(Viewport view, List<Node> nodes) {
-    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id())).flatMap(i -> i.shown(session.shownProperty().get().pictures()))
-          .ifPresent(s -> nodes.add(DrawnNodes.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view, "mount-waits"))));
+    mount().ifPresent(m -> session.shownProperty().get().face(session.face().id()).flatMap(f -> f.find(m.id()))
+        .flatMap(i -> i.shown(session.shownProperty().get().pictures()))
+          .ifPresent(
+          s -> nodes.add(DrawnNodes.polygon(new Box(0, 0, 1, 1).corners().stream().map(s.toBox().then(toFace(m))::apply).toList(), view,
+          "mount-waits"))));
   }
 
   private abstract class Trying extends TryingDrag {

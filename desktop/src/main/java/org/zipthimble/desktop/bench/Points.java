@@ -142,7 +142,8 @@ final class Points {
     Point face = map.inverse().apply(pixel);
     Optional<Nodes.Near> near = Nodes.nearest(path, face).filter(n -> map.apply(n.place()).distance(pixel) < NEAR);
     if (near.isPresent() && e.getClickCount() == 2) {
-      session.apply(Shaping.redraw(session.faceIdProperty().get(), item.get().id(), Nodes.added(path, near.get().span(), near.get().t()), "edit.pointAdd"));
+      session.apply(Shaping.redraw(session.faceIdProperty().get(), item.get().id(), Nodes.added(path, near.get().span(), near.get().t()),
+          "edit.pointAdd"));
       session.selection().chosenPointsProperty().set(Set.of(new Nodes.At(near.get().span().contour(), near.get().span().index() + 1)));
       return Optional.of(Drag.NONE);
     }
@@ -207,7 +208,8 @@ final class Points {
       List<Hint> hints = List.of();
       if (session.preferences().now().snap() && !keys.free()) {
         Snapper.Snapped snapped = Snapper.of(session.job(), session.face(), Set.of(item.id()),
-            session.preferences().now().gridShown() ? session.preferences().now().grid() : 0).point(face, true, true, SNAP / lens.now().scale());
+            session.preferences().now().gridShown() ? session.preferences().now().grid() : 0)
+            .point(face, true, true, SNAP / lens.now().scale());
         face = face.plus(snapped.dx(), snapped.dy());
         hints = snapped.hints();
       }

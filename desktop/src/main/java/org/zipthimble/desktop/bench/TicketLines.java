@@ -63,13 +63,15 @@ final class TicketLines {
     for (org.zipthimble.core.geom.Path zone : frame.keepOuts()) {
       lines.add(DrawnNodes.path(zone, view, "no-go"));
     }
-    lines.add(frame.outline().<Node>map(edge -> DrawnNodes.path(edge, view, "trim-line")).orElseGet(() -> DrawnNodes.box(frame.trim(), view, "trim-line")));
+    lines.add(frame.outline().<Node>map(edge -> DrawnNodes.path(edge, view, "trim-line"))
+        .orElseGet(() -> DrawnNodes.box(frame.trim(), view, "trim-line")));
     lines.add(crosses(frame.bleedBox(), view));
     if (frame.safe().most() > 0) {
       lines.add(DrawnNodes.box(frame.safeBox(), view, "safe-line"));
     }
     for (org.zipthimble.core.geom.Path fold : frame.folds()) {
-      Measure.bounds(fold).ifPresent(b -> lines.add(fold(view.toPixel(new Point(b.x(), b.y())), view.toPixel(new Point(b.right(), b.bottom())))));
+      Measure.bounds(fold)
+          .ifPresent(b -> lines.add(fold(view.toPixel(new Point(b.x(), b.y())), view.toPixel(new Point(b.right(), b.bottom())))));
     }
     return lines;
   }

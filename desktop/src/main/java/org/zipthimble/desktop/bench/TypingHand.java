@@ -196,7 +196,8 @@ final class TypingHand {
   private final class Requests implements InputMethodRequests {
     @Override
     public Point2D getTextLocation(int offset) {
-      return place().map(c -> lens.now().toPixel(typing().toFace().there(c.bottom()))).map(p -> bench.localToScreen(p.x(), p.y())).orElse(new Point2D(0, 0));
+      return place().map(c -> lens.now().toPixel(typing().toFace().there(c.bottom()))).map(p -> bench.localToScreen(p.x(), p.y()))
+          .orElse(new Point2D(0, 0));
     }
 
     @Override
@@ -211,7 +212,8 @@ final class TypingHand {
 
     @Override
     public String getSelectedText() {
-      return typing().cursorProperty().get().flatMap(c -> typing().words().map(w -> w.text().substring(c.span().from(), c.span().to()))).orElse("");
+      return typing().cursorProperty().get().flatMap(c -> typing().words().map(w -> w.text().substring(c.span().from(), c.span().to())))
+          .orElse("");
     }
   }
 

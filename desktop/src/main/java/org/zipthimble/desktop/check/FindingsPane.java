@@ -84,7 +84,8 @@ public final class FindingsPane extends VBox implements StationView {
     List<Finding> findings = session.checking().findingsProperty().get();
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
     boolean counts = session.checking().report().counted() > 0;
-    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin) : Wording.text("findings.look"));
+    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin)
+        : Wording.text("findings.look"));
     edgeNote.setText(session.checking().report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < findings.size(); i++) {
@@ -93,7 +94,9 @@ public final class FindingsPane extends VBox implements StationView {
       }
     }
     if (!counts) {
-      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"), Controls.wrapped(Wording.text(session.job().ticket().bleed().most() > 0 ? "findings.well" : "findings.wellAlone"), "finding-text"));
+      VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"),
+          Controls.wrapped(Wording.text(session.job().ticket().bleed().most() > 0 ? "findings.well" : "findings.wellAlone"),
+          "finding-text"));
       well.getStyleClass().add("well-card");
       nodes.add(well);
     }
@@ -128,7 +131,8 @@ public final class FindingsPane extends VBox implements StationView {
       OptionalDouble past = edges.past(side);
       sides.add(past.isEmpty() ? Wording.text("findings.edge.none") : Lengths.plain(past.getAsDouble(), 3));
     }
-    return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3), Lengths.plain(session.frame().bleed().most(), 3));
+    return Wording.text("findings.edges", sides.get(0), sides.get(1), sides.get(2), sides.get(3),
+        Lengths.plain(session.frame().bleed().most(), 3));
   }
 
   /** What is found misspelt is right in all of the person's jobs. */
@@ -140,7 +144,8 @@ public final class FindingsPane extends VBox implements StationView {
   private Node card(Finding finding, int number) {
     String weight = finding.weight().name().toLowerCase(Locale.ROOT);
     String faceName = session.job().face(finding.faceId()).map(Face::name).orElse("");
-    HBox head = Controls.row(6, Icons.of(Icons.weight(finding.weight().ordinal()), "mark-" + weight), Controls.wrapped(finding.title(), "finding-title", weight));
+    HBox head = Controls.row(6, Icons.of(Icons.weight(finding.weight().ordinal()), "mark-" + weight),
+        Controls.wrapped(finding.title(), "finding-title", weight));
     VBox inside = new VBox(
         5, head, Controls.wrapped(finding.sentence(), "finding-text"),
         Controls.wrapped(Wording.text("findings.mend", finding.mend()), "finding-mend"));

@@ -84,7 +84,8 @@ public final class Commands {
 
   /** The commands for a window; what they work on is asked for when they are done. */
   public Commands(
-      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<CopiedObjects> clip, Supplier<ShapeCommands> shapes, Supplier<WordSlips> words, Pages pages) {
+      Session session, Supplier<BenchPane> bench, Supplier<Adders> adding, Supplier<CopiedObjects> clip, Supplier<ShapeCommands> shapes,
+      Supplier<WordSlips> words, Pages pages) {
     this.shapes = shapes;
     this.slips = words;
     this.session = session;
@@ -173,8 +174,10 @@ public final class Commands {
     put("menu.faceTwice", "", () -> session.apply(FaceEdits.duplicate(face())));
     able("menu.faceEarlier", "", () -> place() > 0, () -> session.apply(FaceEdits.place(face(), place() - 1)));
     able("menu.faceLater", "", () -> place() < session.job().faces().size() - 1, () -> session.apply(FaceEdits.place(face(), place() + 1)));
-    able("menu.carryMove", "", () -> !ids().isEmpty() && session.job().faces().size() > 1, () -> session.apply(FaceEdits.carry(face(), ids(), next(), false)));
-    able("menu.carryCopy", "", () -> !ids().isEmpty() && session.job().faces().size() > 1, () -> session.apply(FaceEdits.carry(face(), ids(), next(), true)));
+    able("menu.carryMove", "", () -> !ids().isEmpty() && session.job().faces().size() > 1,
+        () -> session.apply(FaceEdits.carry(face(), ids(), next(), false)));
+    able("menu.carryCopy", "", () -> !ids().isEmpty() && session.job().faces().size() > 1,
+        () -> session.apply(FaceEdits.carry(face(), ids(), next(), true)));
     able("menu.removeFace", "", () -> session.job().faces().size() > 1, () -> session.apply(Edits.removeFace(face())));
   }
 
@@ -262,22 +265,27 @@ public final class Commands {
     filling.add(LINE);
     ticked("menu.clean", "Shortcut+E", () -> bench.get().isClean(), () -> bench.get().clean());
     ticked("menu.snap", "", () -> session.preferences().now().snap(), () -> session.preferences().change(s -> s.withSnap(!s.snap())));
-    ticked("menu.grid", "", () -> session.preferences().now().gridShown(), () -> session.preferences().change(s -> s.withGrid(s.grid(), !s.gridShown())));
+    ticked("menu.grid", "", () -> session.preferences().now().gridShown(),
+        () -> session.preferences().change(s -> s.withGrid(s.grid(), !s.gridShown())));
     put("menu.tapeMeasure", "Shortcut+T", () -> bench.get().measure());
-    ticked("menu.origin", "", () -> session.preferences().now().sheetOrigin(), () -> session.preferences().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
+    ticked("menu.origin", "", () -> session.preferences().now().sheetOrigin(),
+        () -> session.preferences().change(s -> s.withSheetOrigin(!s.sheetOrigin())));
     ticked("menu.ornaments", "Shortcut+Shift+O", pages::ornamentsOpen, pages::ornaments);
     filling.add(LINE);
     for (Settings.Band band : Settings.Band.values()) {
-      ticked("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.preferences().now().band() == band, () -> session.preferences().change(s -> s.withBand(band)));
+      ticked("menu.band." + band.name().toLowerCase(java.util.Locale.ROOT), "", () -> session.preferences().now().band() == band,
+          () -> session.preferences().change(s -> s.withBand(band)));
     }
     filling.add(LINE);
     ticked("menu.night", "", () -> session.preferences().now().night(), () -> session.preferences().change(s -> s.withNight(!s.night())));
     for (int percent : new int[] {100, 125, 150, 175, 200}) {
-      ticked("menu.scale." + percent, "", () -> session.preferences().now().scale() == percent / 100.0, () -> session.preferences().change(s -> s.withScale(percent / 100.0)));
+      ticked("menu.scale." + percent, "", () -> session.preferences().now().scale() == percent / 100.0,
+          () -> session.preferences().change(s -> s.withScale(percent / 100.0)));
     }
     filling.add(LINE);
     for (Unit unit : Unit.values()) {
-      ticked("menu.unit." + unit.sign(), "", () -> session.unit() == unit, () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.withUnit(unit))));
+      ticked("menu.unit." + unit.sign(), "", () -> session.unit() == unit,
+          () -> session.apply(Edits.ticket("edit.ticket.unit", t -> t.withUnit(unit))));
     }
   }
 
@@ -304,7 +312,8 @@ public final class Commands {
   }
 
   private AlignObjects.To to() {
-    return session.keyProperty().get().isPresent() ? AlignObjects.To.KEY : ids().size() > 1 ? AlignObjects.To.EACH_OTHER : AlignObjects.To.TRIM;
+    return session.keyProperty().get().isPresent() ? AlignObjects.To.KEY : ids().size() > 1 ? AlignObjects.To.EACH_OTHER
+        : AlignObjects.To.TRIM;
   }
 
   private void space(Axis axis) {

@@ -42,7 +42,8 @@ final class PictureCommands {
     all.add(Commands.LINE);
     all.add(Command.of("menu.rub", "", this::one, () -> brush(false)));
     all.add(Command.of("menu.restore", "", this::one, () -> brush(true)));
-    all.add(new Command("menu.patch", "", this::one, Optional.of(() -> retouch().patched()), () -> change("edit.patch", r -> r.withPatched(!r.patched()))));
+    all.add(new Command("menu.patch", "", this::one, Optional.of(() -> retouch().patched()),
+        () -> change("edit.patch", r -> r.withPatched(!r.patched()))));
     all.add(Command.of("menu.pickBackground", "", this::one, this::background));
     all.add(Commands.LINE);
     all.add(Command.of("menu.pickSwatch", "", always(), () -> pick(0)));

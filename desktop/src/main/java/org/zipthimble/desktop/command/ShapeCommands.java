@@ -108,7 +108,8 @@ public final class ShapeCommands {
   /** Lays a ground of one colour behind words, so far out from their letters; it follows them. */
   void backing() {
     Set<String> ids = ids();
-    slip.ask("shapes.backing", slip.rows().length("shapes.behind", behind, 0.005, 10, v -> behind = v).text("shapes.backed", backed.hex(), text -> backed = Colour.parse(text)), true,
+    slip.ask("shapes.backing", slip.rows().length("shapes.behind", behind, 0.005, 10, v -> behind = v)
+        .text("shapes.backed", backed.hex(), text -> backed = Colour.parse(text)), true,
         () -> Optional.of(Shaping.backing(face(), ids, behind, backed)));
   }
 
@@ -143,11 +144,15 @@ public final class ShapeCommands {
       }
     });
     switch (kind) {
-      case GRID -> rows.number("shapes.across", across, 1, () -> Math.floorDiv(Pattern.MOST, down), v -> across = (int) v).number("shapes.down", down, 1, () -> Math.floorDiv(Pattern.MOST, across), v -> down = (int) v)
+      case GRID -> rows.number("shapes.across", across, 1, () -> Math.floorDiv(Pattern.MOST, down), v -> across = (int) v)
+          .number("shapes.down", down, 1, () -> Math.floorDiv(Pattern.MOST, across), v -> down = (int) v)
           .length("shapes.gap", gap, -Pattern.MOST_GAP, Pattern.MOST_GAP, v -> gap = v).check("shapes.brick", brick, on -> brick = on);
-      case FILL -> rows.length("shapes.width", width, Reshape.LEAST, Placement.FARTHEST, v -> width = v).length("shapes.leastGap", Math.max(0, gap), 0, Pattern.MOST_GAP, v -> gap = v);
-      default -> rows.number("shapes.places", Math.max(places, Pattern.FEWEST_ROUND), Pattern.FEWEST_ROUND, Pattern.MOST, v -> places = (int) v)
-          .length("shapes.centreX", centreX, -Placement.FARTHEST, Placement.FARTHEST, v -> centreX = v).length("shapes.centreY", centreY, -Placement.FARTHEST, Placement.FARTHEST, v -> centreY = v)
+      case FILL -> rows.length("shapes.width", width, Reshape.LEAST, Placement.FARTHEST, v -> width = v)
+          .length("shapes.leastGap", Math.max(0, gap), 0, Pattern.MOST_GAP, v -> gap = v);
+      default -> rows.number("shapes.places", Math.max(places, Pattern.FEWEST_ROUND), Pattern.FEWEST_ROUND, Pattern.MOST,
+          v -> places = (int) v)
+          .length("shapes.centreX", centreX, -Placement.FARTHEST, Placement.FARTHEST, v -> centreX = v)
+          .length("shapes.centreY", centreY, -Placement.FARTHEST, Placement.FARTHEST, v -> centreY = v)
           .check("shapes.mirrored", mirrored, on -> mirrored = on);
     }
     Set<String> ids = ids();
@@ -201,9 +206,11 @@ public final class ShapeCommands {
       if (b != bend.bow()) {
         ask(b);
       }
-    }).number(bow.degrees() ? "shapes.degrees" : "shapes.percent", bend.amount(), bow.least(), bow.most(), v -> bend = new Bend(bend.bow(), v, bend.upright(), bend.times()));
+    }).number(bow.degrees() ? "shapes.degrees" : "shapes.percent", bend.amount(), bow.least(), bow.most(),
+        v -> bend = new Bend(bend.bow(), v, bend.upright(), bend.times()));
     if (bow == Bow.WAVE) {
-      rows.number("shapes.waves", bend.times(), 1, Bend.MOST_TIMES, v -> bend = new Bend(bend.bow(), bend.amount(), bend.upright(), (int) v));
+      rows.number("shapes.waves", bend.times(), 1, Bend.MOST_TIMES,
+          v -> bend = new Bend(bend.bow(), bend.amount(), bend.upright(), (int) v));
     }
     rows.check("shapes.upright", bend.upright(), on -> bend = new Bend(bend.bow(), bend.amount(), on, bend.times()));
     Set<String> ids = ids();
@@ -242,7 +249,8 @@ public final class ShapeCommands {
   void bridges() {
     session.single().ifPresent(item -> slip.ask(
         "shapes.bridges",
-        slip.rows().length("shapes.bridgeWidth", bridge, Bridges.LEAST_WIDTH, Bridges.MOST_WIDTH, v -> bridge = v).number("shapes.each", each, 1, Bridges.MOST_EACH, v -> each = (int) v),
+        slip.rows().length("shapes.bridgeWidth", bridge, Bridges.LEAST_WIDTH, Bridges.MOST_WIDTH, v -> bridge = v)
+        .number("shapes.each", each, 1, Bridges.MOST_EACH, v -> each = (int) v),
         true, () -> {
           List<Placement> found = Bridges.propose(new Forms(session.job()).outline(item), bridge, each);
           slip.say(Wording.counted("shapes.bridged", found.size()));
@@ -317,7 +325,8 @@ public final class ShapeCommands {
   void pattern(boolean asked) {
     Set<String> ids = ids();
     slip.ask("shapes.pattern",
-        slip.rows().choice("shapes.laying", FillStyle.Laying.values(), laying, l -> laying = l).length("shapes.gap", gap, 0, FillStyle.Tiles.MOST_SIDE, v -> gap = Math.max(0, v)),
+        slip.rows().choice("shapes.laying", FillStyle.Laying.values(), laying, l -> laying = l)
+        .length("shapes.gap", gap, 0, FillStyle.Tiles.MOST_SIDE, v -> gap = Math.max(0, v)),
         asked, () -> Optional.of(Shaping.pattern(face(), ids, laying, Math.max(0, gap))));
   }
 
@@ -331,9 +340,12 @@ public final class ShapeCommands {
     session.single().flatMap(i -> i.inheritedLook().fill()).ifPresent(c -> from = c);
     Set<String> ids = ids();
     slip.ask("shapes.gradient",
-        slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text)).text("shapes.to", to.hex(), text -> to = Colour.parse(text))
+        slip.rows().text("shapes.from", from.hex(), text -> from = Colour.parse(text))
+        .text("shapes.to", to.hex(), text -> to = Colour.parse(text))
             .number("shapes.direction", direction, -360, 360, v -> direction = v).check("shapes.roundGradient", round, on -> round = on),
-        true, () -> Optional.of(Edits.covered(face(), ids, new FillStyle.Gradient(round, direction, List.of(new FillStyle.Stop(0, from), new FillStyle.Stop(1, to))))));
+        true, () -> Optional.of(
+        Edits.covered(face(), ids, new FillStyle.Gradient(
+        round, direction, List.of(new FillStyle.Stop(0, from), new FillStyle.Stop(1, to))))));
   }
 
   /** Makes the selected outline the scrap that its lane, or the first one, is cut from. */
@@ -349,7 +361,8 @@ public final class ShapeCommands {
   /** Edits the points of the selected shape; another object's outline is made a drawn shape first. */
   void points() {
     session.single().flatMap(Item::outlined).ifPresent(item ->
-        session.selection().pointsProperty().set(session.selection().pointsProperty().get().isPresent() ? Optional.empty() : Optional.of(item.id())));
+        session.selection().pointsProperty().set(session.selection().pointsProperty().get().isPresent() ? Optional.empty()
+            : Optional.of(item.id())));
   }
 
   void draw(Session.Drawing what) {

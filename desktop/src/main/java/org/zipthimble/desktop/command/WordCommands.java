@@ -50,21 +50,26 @@ final class WordCommands {
     put(menu, "menu.bringWords", "", () -> adding.get().objects().wordsFile());
     menu.add(Commands.LINE);
     for (Typography.CaseChange change : Typography.CaseChange.values()) {
-      words(menu, "menu.case." + change.name().toLowerCase(java.util.Locale.ROOT), () -> change("edit.case", (story, span) -> Typography.cased(story, span.from(), span.to(), change)));
+      words(menu, "menu.case." + change.name().toLowerCase(java.util.Locale.ROOT),
+          () -> change("edit.case", (story, span) -> Typography.cased(story, span.from(), span.to(), change)));
     }
     words(menu, "menu.signs", () -> change("edit.signs", (story, span) -> Typography.signs(story, span.from(), span.to())));
     menu.add(Commands.LINE);
     menu.add(Command.of("menu.flow", "", () -> session.selected().stream().filter(i -> i.words().isPresent()).count() > 1,
         () -> session.apply(Flow.link(session.faceIdProperty().get(), session.selectionProperty().get()))));
-    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream().anyMatch(i -> i.words().flatMap(HoldsWords::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
+    menu.add(Command.of("menu.flowPart", "", () -> session.selected().stream()
+        .anyMatch(i -> i.words().flatMap(HoldsWords::follows).isPresent() || Flow.next(session.face(), i.id()).isPresent()),
         () -> session.apply(Flow.part(session.faceIdProperty().get(), session.selectionProperty().get()))));
     for (WordsApart.Into into : WordsApart.Into.values()) {
-      words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT), () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
+      words(menu, "menu.apartInto." + into.name().toLowerCase(java.util.Locale.ROOT),
+          () -> session.applyAndSelect(WordsApart.apart(session.faceIdProperty().get(), session.selectionProperty().get(), into)));
     }
-    words(menu, "menu.joinLetters", () -> session.selectBeside(Shaping.combine(session.faceIdProperty().get(), session.selectionProperty().get(), Way.JOIN),
+    words(menu, "menu.joinLetters", () -> session.selectBeside(
+        Shaping.combine(session.faceIdProperty().get(), session.selectionProperty().get(), Way.JOIN),
         () -> session.single().ifPresent(i -> session.say(Wording.counted("joined", new Forms(session.job()).pieces(i))))));
     words(menu, "menu.backing", () -> shapes.get().backing());
-    menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream().anyMatch(i -> i.outlined().flatMap(s -> s.outline().asLettered()).isPresent()),
+    menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream()
+        .anyMatch(i -> i.outlined().flatMap(s -> s.outline().asLettered()).isPresent()),
         () -> session.applyBeside(Shaping.wordsAgain(session.faceIdProperty().get(), session.selectionProperty().get()), () -> { })));
     menu.add(Command.of("menu.wordsAlong", "", () -> CourseEdits.canFollow(session.face(), session.selectionProperty().get()),
         () -> session.apply(CourseEdits.along(session.faceIdProperty().get(), session.selectionProperty().get()))));

@@ -111,7 +111,8 @@ public final class LayersPane extends VBox {
     List<Item> items = new ArrayList<>(session.beside());
     Collections.reverse(items);
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
-    items.removeIf(i -> !wanted.isEmpty() && !(i.properties().name() + " " + i.accept(new KindName()) + " " + told(i)).toLowerCase(Locale.ROOT).contains(wanted));
+    items.removeIf(i -> !wanted.isEmpty() && !(i.properties().name() + " " + i.accept(new KindName()) + " " + told(i))
+        .toLowerCase(Locale.ROOT).contains(wanted));
     selecting = true;
     if (!rows.equals(items)) {
       update(items);
@@ -171,7 +172,8 @@ public final class LayersPane extends VBox {
 
   /** What an object is told apart by beside its name: words by what they say, all else by its kind. */
   static String told(Item item) {
-    return item.words().map(w -> w.text().strip()).map(t -> t.substring(0, Math.min(MOST_TOLD, t.length())).replaceAll("\\s+", " ")).filter(t -> !t.isEmpty()).orElseGet(() -> item.accept(new KindName()));
+    return item.words().map(w -> w.text().strip()).map(t -> t.substring(0, Math.min(MOST_TOLD, t.length())).replaceAll("\\s+", " "))
+        .filter(t -> !t.isEmpty()).orElseGet(() -> item.accept(new KindName()));
   }
 
   /** What people call each kind of object. */

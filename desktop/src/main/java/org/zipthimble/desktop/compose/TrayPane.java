@@ -59,7 +59,10 @@ public final class TrayPane extends HBox {
   private final List<Command> commands = new ArrayList<>();
   private List<String> shownFaces = List.of();
 
-  /** The tray of a session; all faces are asked for by a press beside them, and used is done at each press of a card, before what the card does. */
+  /**
+   * The tray of a session; all faces are asked for by a press beside them, and used is done at each press of a card, before what the card
+   * does.
+   */
   public TrayPane(Session session, Adders adding, Runnable ornaments, Runnable all, Runnable used) {
     this.session = session;
     this.used = used;

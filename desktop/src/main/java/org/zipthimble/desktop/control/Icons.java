@@ -16,16 +16,19 @@ public final class Icons {
   /** A tick. */
   public static final String WELL = "M0 6L4 10L12 1L10.6 0L4 7.4L1.3 4.7Z";
   /** Something that would ruin the job. */
-  public static final String RUIN = "M2 0H12A2 2 0 0 1 14 2V12A2 2 0 0 1 12 14H2A2 2 0 0 1 0 12V2A2 2 0 0 1 2 0Z M6 3V8H8V3Z M6 9.4V11.4H8V9.4Z";
+  public static final String RUIN =
+      "M2 0H12A2 2 0 0 1 14 2V12A2 2 0 0 1 12 14H2A2 2 0 0 1 0 12V2A2 2 0 0 1 2 0Z M6 3V8H8V3Z M6 9.4V11.4H8V9.4Z";
   /** Worth a look: an upright bar. */
-  public static final String LOOK = "M4 0H9A1.5 1.5 0 0 1 10.5 1.5V12.5A1.5 1.5 0 0 1 9 14H4A1.5 1.5 0 0 1 2.5 12.5V1.5A1.5 1.5 0 0 1 4 0Z M5.5 3V8H7.5V3Z M5.5 9.4V11.4H7.5V9.4Z";
+  public static final String LOOK = "M4 0H9A1.5 1.5 0 0 1 10.5 1.5V12.5A1.5 1.5 0 0 1 9 14H4A1.5 1.5 0 0 1 2.5 12.5V1.5A1.5 1.5 0 0 1 "
+      + "4 0Z M5.5 3V8H7.5V3Z M5.5 9.4V11.4H7.5V9.4Z";
   /** Good to know: a dot. */
   public static final String NOTE = "M7 2A5 5 0 1 1 7 12A5 5 0 1 1 7 2Z M6.2 4.4H7.8V5.8H6.2Z M6.2 6.6H7.8V9.8H6.2Z";
   private static final String[] WEIGHTS = {RUIN, LOOK, NOTE};
   /** Six dots to take hold of. */
   public static final String GRIP = "M0 0h2v2h-2z M5 0h2v2h-2z M0 5h2v2h-2z M5 5h2v2h-2z M0 10h2v2h-2z M5 10h2v2h-2z";
   /** Two arrows that change places. */
-  public static final String SWAP = "M0 4H11L8 1L9.2 0L14 4.8L9.2 9.4L8 8.3L11 5.6H0Z M18 14H7L10 17L8.8 18L4 13.2L8.8 8.6L10 9.7L7 12.4H18Z";
+  public static final String SWAP =
+      "M0 4H11L8 1L9.2 0L14 4.8L9.2 9.4L8 8.3L11 5.6H0Z M18 14H7L10 17L8.8 18L4 13.2L8.8 8.6L10 9.7L7 12.4H18Z";
   /** A fold. */
   public static final String FOLD = "M7 0L1 6L7 12L8.4 10.6L3.8 6L8.4 1.4Z";
   /** A rectangle. */
@@ -41,7 +44,8 @@ public final class Icons {
           + "M4 18L12 9L18 15L23 11L30 18Z M24 4.4A2.6 2.6 0 1 1 24 9.6A2.6 2.6 0 1 1 24 4.4Z";
 
   /** Frames beside each other. */
-  public static final String MOUNTS = "M0 0H18V13H0Z M2 2V11H16V2Z M21 0H31V13H21Z M23 2V11H29V2Z M0 16H10V24H0Z M2 18V22H8V18Z M13 16H31V24H13Z M15 18V22H29V18Z";
+  public static final String MOUNTS =
+      "M0 0H18V13H0Z M2 2V11H16V2Z M21 0H31V13H21Z M23 2V11H29V2Z M0 16H10V24H0Z M2 18V22H8V18Z M13 16H31V24H13Z M15 18V22H29V18Z";
 
   /** One place back. */
   public static final String EARLIER = "M8 0L9.4 1.4L4.8 6L9.4 10.6L8 12L2 6Z";
@@ -68,7 +72,8 @@ public final class Icons {
           + "M14 16C18 13 22 14 24 17C20 20 16 19 14 16Z M21 10C25 7 29 8 31 11C27 14 23 13 21 10Z";
   /** A star. */
   public static final String STAR =
-      "M12 0L15 8L24 8.4L17 14L19.4 22.6L12 17.7L4.6 22.6L7 14L0 8.4L9 8Z M12 5L10.3 9.8L5.2 10L9.2 13.2L7.9 18.1L12 15.3L16.1 18.1L14.8 13.2L18.8 10L13.7 9.8Z";
+      "M12 0L15 8L24 8.4L17 14L19.4 22.6L12 17.7L4.6 22.6L7 14L0 8.4L9 8Z M12 5L10.3 9.8L5.2 10L9.2 13.2L7.9 18.1L12 15.3L16.1 "
+          + "18.1L14.8 13.2L18.8 10L13.7 9.8Z";
   private static final String[] ALIGNS = {
     "M0 0h2v18h-2z M4 3h12v4h-12z M4 11h7v4h-7z", "M8 0h2v3h4v4h-4v4h3v4h-3v3h-2v-3h-3v-4h3v-4h-4v-4h4z",
     "M16 0h2v18h-2z M2 3h12v4h-12z M7 11h7v4h-7z", "M0 0h18v2h-18z M3 4h4v12h-4z M11 4h4v7h-4z",

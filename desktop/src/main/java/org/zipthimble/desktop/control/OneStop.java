@@ -12,7 +12,10 @@ import javafx.scene.Parent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
-/** Many cards that are one stop of the Tab key: the arrows go from card to card, Home and End to the first and the last, Tab goes on past them all. */
+/**
+ * Many cards that are one stop of the Tab key: the arrows go from card to card, Home and End to the first and the last, Tab goes on past
+ * them all.
+ */
 public final class OneStop {
   private static final String MARK = OneStop.class.getName();
 
@@ -82,7 +85,8 @@ public final class OneStop {
     Bounds here = places.get(at);
     return IntStream.range(0, all.size())
         .filter(i -> way > 0 ? places.get(i).getCenterY() > here.getMaxY() : places.get(i).getCenterY() < here.getMinY()).boxed()
-        .min(Comparator.comparingDouble(i -> way * (places.get(i).getCenterY() - here.getCenterY()) + ASIDE * Math.abs(places.get(i).getCenterX() - here.getCenterX()))).orElse(at);
+        .min(Comparator.comparingDouble(i -> way * (places.get(i).getCenterY() - here.getCenterY()) + ASIDE
+        * Math.abs(places.get(i).getCenterX() - here.getCenterX()))).orElse(at);
   }
 
   private static List<Node> stops(Parent in) {

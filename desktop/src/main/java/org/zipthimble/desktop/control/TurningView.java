@@ -13,7 +13,9 @@ import org.zipthimble.core.view.Stage;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.LatestWork;
 
-/** A thing that turns under the hand, drawn beside the window: coarsely while it is turned, finely when it rests. Arrow keys turn it too. */
+/**
+ * A thing that turns under the hand, drawn beside the window: coarsely while it is turned, finely when it rests. Arrow keys turn it too.
+ */
 public final class TurningView extends StackPane {
   private static final double DEGREES_A_PIXEL = 0.6;
   private static final double STEP = 10;

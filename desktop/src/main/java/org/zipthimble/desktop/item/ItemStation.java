@@ -118,7 +118,8 @@ public final class ItemStation implements StationView {
       refresh();
     });
     width = new TypedField("item-width", Wording.text("itemPage.width"), text -> choose(item, new Size(side(text), size.height()), faces));
-    height = new TypedField("item-height", Wording.text("itemPage.height"), text -> choose(item, new Size(size.width(), side(text)), faces));
+    height = new TypedField("item-height", Wording.text("itemPage.height"),
+        text -> choose(item, new Size(size.width(), side(text)), faces));
     width.textProperty().addListener(o -> live());
     height.textProperty().addListener(o -> live());
     width.setOnMouseClicked(e -> width.selectAll());
@@ -198,18 +199,22 @@ public final class ItemStation implements StationView {
     hangs.setAlignment(javafx.geometry.Pos.TOP_LEFT);
     hangs.setMinSize(0, LEAST_WALL);
     bench.getChildren().addAll(leftWork, ways,
-        head(List.of(title(), wallPill("item-papers", "itemPage.papers", () -> hang(wall)), wallPill("item-things", "itemPage.things", this::catalogue)),
+        head(List.of(title(), wallPill("item-papers", "itemPage.papers", () -> hang(wall)),
+        wallPill("item-things", "itemPage.things", this::catalogue)),
             List.of(Controls.button("item-measure", "itemPage.measure", this::measureMine, "quiet"), searches)),
         hangs);
     shelf.addAll(List.of(Controls.wrapped(Wording.text("itemPage.shelf"), "side-title"), jobStrip));
     bench.getChildren().addAll(shelf);
     OneStop.of(jobs);
     bench.setMinWidth(0);
-    HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width), Controls.under(Wording.text("itemPage.height"), height),
+    HBox sizes = Controls.row(6, Controls.under(Wording.text("itemPage.width"), width),
+        Controls.under(Wording.text("itemPage.height"), height),
         Controls.iconButton("item-swap", Icons.SWAP, "ticket.swap", () -> choose(item, size.swapped(), faces), "swap"));
     sizes.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
-    HBox pills = new HBox(4, pill("item-one", "itemPage.one", 1), pill("item-two", "itemPage.two", 2), pill("item-four", "itemPage.four", 4), pill("item-eight", "itemPage.eight", 8));
-    VBox card = new VBox(8, Controls.under(Wording.text("itemPage.name"), name), sizes, Controls.under(Wording.text("itemPage.faces"), pills),
+    HBox pills = new HBox(4, pill("item-one", "itemPage.one", 1), pill("item-two", "itemPage.two", 2),
+        pill("item-four", "itemPage.four", 4), pill("item-eight", "itemPage.eight", 8));
+    VBox card = new VBox(8, Controls.under(Wording.text("itemPage.name"), name), sizes,
+        Controls.under(Wording.text("itemPage.faces"), pills),
         Controls.wrapped(Wording.text("itemPage.typing"), "side-note"), envelopes,
         Controls.button("item-start", "itemPage.start", this::start, "main"),
         Controls.button("item-keep", "itemPage.keep", this::keepOwn, "quiet"));
@@ -287,7 +292,8 @@ public final class ItemStation implements StationView {
       public void start(Thing thing) {
         if (session.filing().leave()) {
           Job job = ThingEdits.put(thing).change().apply(StandardItem.blank(thing.title(), Laid.of(thing.body()).size(), 1));
-          Job carded = PressShelf.card(session.preferences().places().press(), thing.press()).map(c -> ThingEdits.card(Optional.of(c)).change().apply(job)).orElse(job);
+          Job carded = PressShelf.card(session.preferences().places().press(), thing.press())
+              .map(c -> ThingEdits.card(Optional.of(c)).change().apply(job)).orElse(job);
           session.take(carded, Optional.empty());
           session.stationProperty().set(Station.COMPOSE);
         }
@@ -424,7 +430,8 @@ public final class ItemStation implements StationView {
     for (String file : DemoShelf.NAMES) {
       String key = "demo." + file.replace(ThimbleFile.ENDING, "");
       jobs.getChildren().add(job("demo-" + file.replace(ThimbleFile.ENDING, ""), Wording.text(key), Wording.text(key + ".note"),
-          () -> DEMO_PREVIEWS.computeIfAbsent(file, f -> preview(() -> DemoShelf.open(f))), () -> session.filing().openUnfiled(() -> DemoShelf.job(file))));
+          () -> DEMO_PREVIEWS.computeIfAbsent(file, f -> preview(() -> DemoShelf.open(f))),
+          () -> session.filing().openUnfiled(() -> DemoShelf.job(file))));
     }
   }
 

@@ -70,13 +70,17 @@ public final class PhotoPane extends VBox {
     pane.getChildren().addAll(pins);
     sag = figure("photo-sag", "photoPane.sag", -100, 100, v -> change(p -> p.withSag(v / 100)));
     round = figure("photo-round", "photoPane.round", 0, PhotoPatch.MOST_ROUND, v -> change(p -> p.withRound(v)));
-    getChildren().addAll(Controls.row(8, Controls.label(Wording.text("photoPane.title"), "side-title"), Controls.spring(), Controls.button("photo-away", "toolSlip.close", away, "quiet")), pane,
-        Controls.row(8, Controls.button("photo-choose", "photoPane.choose", this::choose, "plain"), Controls.under(Wording.text("photoPane.sag"), sag), Controls.under(Wording.text("photoPane.round"), round),
-            Controls.button("photo-save", "photoPane.save", this::save, "main"), Controls.button("photo-off", "photoPane.off", () -> session.apply(set(Optional.empty())), "quiet")), words);
+    getChildren().addAll(Controls.row(8, Controls.label(Wording.text("photoPane.title"), "side-title"), Controls.spring(),
+        Controls.button("photo-away", "toolSlip.close", away, "quiet")), pane,
+        Controls.row(8, Controls.button("photo-choose", "photoPane.choose", this::choose, "plain"),
+        Controls.under(Wording.text("photoPane.sag"), sag), Controls.under(Wording.text("photoPane.round"), round),
+            Controls.button("photo-save", "photoPane.save", this::save, "main"),
+            Controls.button("photo-off", "photoPane.off", () -> session.apply(set(Optional.empty())), "quiet")), words);
   }
 
   private TypedField figure(String id, String key, double least, double most, DoubleConsumer take) {
-    TypedField field = new TypedField(id, Wording.text(key), text -> take.accept(Lengths.parseNumber(text.replaceAll("[%°]", ""), least, most)));
+    TypedField field = new TypedField(id, Wording.text(key),
+        text -> take.accept(Lengths.parseNumber(text.replaceAll("[%°]", ""), least, most)));
     field.setPrefWidth(70);
     return field;
   }
@@ -129,7 +133,8 @@ public final class PhotoPane extends VBox {
       words.setText(String.valueOf(read[1]));
       if (read[0] != null) {
         Picture taken = (Picture) read[0];
-        session.apply(new Edit(Wording.text("photoPane.edit"), job -> job.with(taken).withMaking(job.making().withPhoto(Optional.of(PhotoPatch.of(taken.id()))))));
+        session.apply(new Edit(Wording.text("photoPane.edit"),
+            job -> job.with(taken).withMaking(job.making().withPhoto(Optional.of(PhotoPatch.of(taken.id()))))));
       }
     });
   }
@@ -180,7 +185,8 @@ public final class PhotoPane extends VBox {
 
   private static BufferedImage small(BufferedImage image) {
     double by = Math.min(1, 1400.0 / Math.max(image.getWidth(), image.getHeight()));
-    BufferedImage out = new BufferedImage((int) Math.max(1, image.getWidth() * by), (int) Math.max(1, image.getHeight() * by), BufferedImage.TYPE_INT_RGB);
+    BufferedImage out = new BufferedImage((int) Math.max(1, image.getWidth() * by), (int) Math.max(1, image.getHeight() * by),
+        BufferedImage.TYPE_INT_RGB);
     var g = out.createGraphics();
     g.setRenderingHint(java.awt.RenderingHints.KEY_INTERPOLATION, java.awt.RenderingHints.VALUE_INTERPOLATION_BICUBIC);
     g.drawImage(image, 0, 0, out.getWidth(), out.getHeight(), null);
@@ -204,7 +210,8 @@ public final class PhotoPane extends VBox {
     patch.ifPresent(now -> {
       Job job = session.job();
       Face face = session.face();
-      ThingCard.keep(session, "-photo.png", () -> OnPhoto.draw(Pictures.decode(job.pictures().get(now.picture())), OnThing.art(job, face), now));
+      ThingCard.keep(session, "-photo.png", () -> OnPhoto.draw(Pictures.decode(job.pictures().get(now.picture())), OnThing.art(job, face),
+          now));
     });
   }
 

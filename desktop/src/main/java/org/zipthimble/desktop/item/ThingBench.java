@@ -93,7 +93,8 @@ final class ThingBench extends VBox {
       }
     });
     name.setPrefWidth(240);
-    bent = Controls.check("thing-bent", "thingBench.bent", true, on -> body(thing.body().asCup().<Body>map(c -> c.withBent(on)).orElse(thing.body())));
+    bent = Controls.check("thing-bent", "thingBench.bent", true,
+        on -> body(thing.body().asCup().<Body>map(c -> c.withBent(on)).orElse(thing.body())));
     drawing.setMinSize(WIDE, HIGH);
     drawing.setPrefSize(WIDE, HIGH);
     drawing.getStyleClass().add("thing-drawing");
@@ -142,7 +143,8 @@ final class ThingBench extends VBox {
   void measure() {
     strip = Optional.empty();
     stripLength = 0;
-    show(new Thing("mine", Wording.text("thingBench.mine"), Thing.Group.CUPS, new Taping(11, 8.5, 6, Optional.empty(), error).cup(0, Cup.USUAL_FLAP),
+    show(new Thing("mine", Wording.text("thingBench.mine"), Thing.Group.CUPS,
+        new Taping(11, 8.5, 6, Optional.empty(), error).cup(0, Cup.USUAL_FLAP),
         org.zipthimble.core.colour.Colour.WHITE, 0.7, org.zipthimble.core.thing.Process.TRANSFER, 0.125, "tumbler-oven"));
   }
 
@@ -222,10 +224,14 @@ final class ThingBench extends VBox {
       tape(x - base, y + high, x + base, y + high);
       tape(x + top + 9, y, x + base + 9, y + high);
       double right = 306;
-      length("thing-round-top", "thingBench.roundTop", right, 36, Taping.LEAST, Taping.MOST, roundTop, v -> taped(cup, v, roundBase, cup.slant()));
-      length("thing-side", "thingBench.side", right, y + high / 2 - 20, 0.25, Cup.TALLEST, cup.slant(), v -> taped(cup, roundTop, roundBase, v));
-      length("thing-round-base", "thingBench.roundBase", right, y + high - 14, Taping.LEAST, Taping.MOST, roundBase, v -> taped(cup, roundTop, v, cup.slant()));
-      length("thing-height", "thingBench.height", right, HIGH - 46, 0.25, Cup.TALLEST, cup.height(), v -> taped(cup, roundTop, roundBase, Taping.side(roundTop, roundBase, v)));
+      length("thing-round-top", "thingBench.roundTop", right, 36, Taping.LEAST, Taping.MOST, roundTop,
+          v -> taped(cup, v, roundBase, cup.slant()));
+      length("thing-side", "thingBench.side", right, y + high / 2 - 20, 0.25, Cup.TALLEST, cup.slant(),
+          v -> taped(cup, roundTop, roundBase, v));
+      length("thing-round-base", "thingBench.roundBase", right, y + high - 14, Taping.LEAST, Taping.MOST, roundBase,
+          v -> taped(cup, roundTop, v, cup.slant()));
+      length("thing-height", "thingBench.height", right, HIGH - 46, 0.25, Cup.TALLEST, cup.height(),
+          v -> taped(cup, roundTop, roundBase, Taping.side(roundTop, roundBase, v)));
       length("thing-strip", "thingBench.strip", 8, 36, 0, 100, stripLength, v -> strip(v, strip.map(Taping.Strip::sag).orElse(0.0)));
       length("thing-sag", "thingBench.sag", 8, 84, 0, 20, strip.map(Taping.Strip::sag).orElse(0.0), v -> strip(stripLength, v));
       length("thing-gap", "thingBench.gap", 8, 148, 0, 40, cup.gap(), v -> body(cup.withGap(v).withFlap(v > 0 ? 0 : cup.flap())));
@@ -254,8 +260,10 @@ final class ThingBench extends VBox {
       }
       disc.holes().forEach(h -> hole(h, scale, x - r, y - r));
       tape(x - r, y + r + 12, x + r, y + r + 12);
-      length("thing-across", "thingBench.across", x - FIELD / 2, HIGH - 64, 0.25, 60, disc.across(), v -> body(new Disc(v, Math.min(disc.well(), v * 0.9), disc.bend(), disc.rise(), disc.edge(), disc.holes())));
-      length("thing-well", "thingBench.well", x - FIELD / 2, y - 46, 0, 60, disc.well(), v -> body(disc.withWell(v).withBend(v > 0 ? Math.max(0.15, disc.bend()) : 0).withRise(v > 0 ? Math.max(0.4, disc.rise()) : 0)));
+      length("thing-across", "thingBench.across", x - FIELD / 2, HIGH - 64, 0.25, 60, disc.across(),
+          v -> body(new Disc(v, Math.min(disc.well(), v * 0.9), disc.bend(), disc.rise(), disc.edge(), disc.holes())));
+      length("thing-well", "thingBench.well", x - FIELD / 2, y - 46, 0, 60, disc.well(),
+          v -> body(disc.withWell(v).withBend(v > 0 ? Math.max(0.15, disc.bend()) : 0).withRise(v > 0 ? Math.max(0.4, disc.rise()) : 0)));
       length("thing-edge", "thingBench.edge", 310, 20, 0, 4, disc.edge(), v -> body(disc.withEdge(v)));
       bent.setVisible(false);
       where.setText(Wording.text("thingBench.whereDisc"));
@@ -274,7 +282,8 @@ final class ThingBench extends VBox {
       panel.holes().forEach(one -> hole(one, scale, x, y));
       tape(x, y + h + 12, x + w, y + h + 12);
       tape(x + w + 12, y, x + w + 12, y + h);
-      length("thing-width", "thingBench.width", 190 - FIELD / 2, HIGH - 64, 0.25, 100, size.width(), v -> body(resized(panel, new Size(v, size.height()))));
+      length("thing-width", "thingBench.width", 190 - FIELD / 2, HIGH - 64, 0.25, 100, size.width(),
+          v -> body(resized(panel, new Size(v, size.height()))));
       length("thing-tall", "thingBench.tall", 312, 110, 0.25, 100, size.height(), v -> body(resized(panel, new Size(size.width(), v))));
       length("thing-corner", "thingBench.corner", 8, 12, 0, 50, panel.corner(), v -> body(panel.withCorner(v)));
       length("thing-fold", "thingBench.fold", 312, 12, 0, 20, panel.fold(), v -> body(panel.withFold(v)));
@@ -287,7 +296,8 @@ final class ThingBench extends VBox {
     private Panel resized(Panel panel, Size size) {
       List<Hole> holes = new ArrayList<>();
       for (Hole one : panel.holes()) {
-        double x = one.at().x() * 2 > panel.size().width() + 1e-6 ? size.width() - (panel.size().width() - one.at().x()) : Math.abs(one.at().x() * 2 - panel.size().width()) < 1e-6 ? size.width() / 2 : one.at().x();
+        double x = one.at().x() * 2 > panel.size().width() + 1e-6 ? size.width() - (panel.size().width() - one.at().x())
+            : Math.abs(one.at().x() * 2 - panel.size().width()) < 1e-6 ? size.width() / 2 : one.at().x();
         double y = one.at().y() * 2 > panel.size().height() ? size.height() - (panel.size().height() - one.at().y()) : one.at().y();
         holes.add(new Hole(new Point(x, y), one.across()));
       }
@@ -311,8 +321,10 @@ final class ThingBench extends VBox {
       path(Shapes.rectangle(new Box(left, top, p.width() * scale, p.height() * scale)), "thing-print");
       tape(left, top + p.height() * scale + 8, left + p.width() * scale, top + p.height() * scale + 8);
       tape(left + p.width() * scale + 8, top, left + p.width() * scale + 8, top + p.height() * scale);
-      length("thing-width", "thingBench.width", 195 - FIELD / 2, HIGH - 50, 0.25, 60, p.width(), v -> body(cloth.withPrint(new Box(p.centre().x() - v / 2, p.y(), v, p.height()))));
-      length("thing-tall", "thingBench.tall", 312, 120, 0.25, 60, p.height(), v -> body(cloth.withPrint(new Box(p.x(), p.y(), p.width(), v))));
+      length("thing-width", "thingBench.width", 195 - FIELD / 2, HIGH - 50, 0.25, 60, p.width(),
+          v -> body(cloth.withPrint(new Box(p.centre().x() - v / 2, p.y(), v, p.height()))));
+      length("thing-tall", "thingBench.tall", 312, 120, 0.25, 60, p.height(),
+          v -> body(cloth.withPrint(new Box(p.x(), p.y(), p.width(), v))));
       length("thing-down", "thingBench.down", 8, 12, 0, 60, p.y(), v -> body(cloth.withPrint(new Box(p.x(), v, p.width(), p.height()))));
       length("thing-in", "thingBench.in", 8, 110, 0, 60, p.x(), v -> body(cloth.withPrint(new Box(v, p.y(), p.width(), p.height()))));
       bent.setVisible(false);
@@ -329,9 +341,11 @@ final class ThingBench extends VBox {
       double cy = 138;
       nested(cx, cy, outX * scale, outY * scale, "thing-wood");
       nested(cx, cy, (outX - 2 * framed.frame()) * scale, (outY - 2 * framed.frame()) * scale, "thing-body");
-      nested(cx, cy, (framed.size().width() - 2 * framed.covered()) * scale, (framed.size().height() - 2 * framed.covered()) * scale, "thing-print");
+      nested(cx, cy, (framed.size().width() - 2 * framed.covered()) * scale, (framed.size().height() - 2 * framed.covered()) * scale,
+          "thing-print");
       Size size = framed.size();
-      length("thing-width", "thingBench.width", cx - FIELD / 2, HIGH - 60, 0.25, 100, size.width(), v -> body(framed.withSize(new Size(v, size.height()))));
+      length("thing-width", "thingBench.width", cx - FIELD / 2, HIGH - 60, 0.25, 100, size.width(),
+          v -> body(framed.withSize(new Size(v, size.height()))));
       length("thing-tall", "thingBench.tall", 312, 120, 0.25, 100, size.height(), v -> body(framed.withSize(new Size(size.width(), v))));
       length("thing-mat", "thingBench.mat", 8, 20, 0, 20, framed.mat(), v -> body(framed.withMat(v)));
       length("thing-frame", "thingBench.frame", 8, 80, 0, 6, framed.frame(), v -> body(framed.withFrame(v)));
@@ -359,9 +373,12 @@ final class ThingBench extends VBox {
     Laid laid = Laid.of(thing.body());
     boolean bending = thing.body().development().isPresent();
     Insets over = Insets.all(thing.overhang());
-    Path edge = bending ? band.orElseThrow().band(Insets.NONE) : laid.outline().orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height())));
+    Path edge = bending ? band.orElseThrow().band(Insets.NONE)
+        : laid.outline().orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height())));
     Path beyond = bending ? band.orElseThrow().band(over)
-        : laid.outline().map(o -> thing.overhang() > 0 ? org.zipthimble.core.overlay.Offset.of(o, thing.overhang(), org.zipthimble.core.geom.Corner.ROUND) : o).orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height()).grown(over)));
+        : laid.outline().map(o -> thing.overhang() > 0
+        ? org.zipthimble.core.overlay.Offset.of(o, thing.overhang(), org.zipthimble.core.geom.Corner.ROUND) : o)
+        .orElse(Shapes.rectangle(new Box(0, 0, laid.size().width(), laid.size().height()).grown(over)));
     Box around = Measure.bounds(beyond).orElseThrow();
     Viewport view = Viewport.fit(around, WIDE - 58, HIGH, 16);
     flat.getChildren().add(DrawnNodes.path(beyond, view, "flat-beyond"));
@@ -375,7 +392,8 @@ final class ThingBench extends VBox {
     Size size = Laid.of(thing.body()).size();
     figures.setText(Wording.text("thingBench.size", Lengths.show(round(size), session.unit())));
     // a blank that is a hair larger than was read shows bare beyond the art
-    sure.setText(Wording.text("thingBench.sureFlat", plain(Taping.across(error)), Wording.text(thing.overhang() >= Taping.across(error) ? "thingBench.overWell" : "thingBench.overShort")));
+    sure.setText(Wording.text("thingBench.sureFlat", plain(Taping.across(error)),
+        Wording.text(thing.overhang() >= Taping.across(error) ? "thingBench.overWell" : "thingBench.overShort")));
     trouble.setText("");
     thing.body().asCup().ifPresent(cup -> told(cup, size));
   }
@@ -384,13 +402,17 @@ final class ThingBench extends VBox {
     Taping taping = taping(cup);
     String across = Lengths.show(Math.round(cup.top() * 1000) / 1000.0, session.unit());
     String below = Lengths.show(Math.round(cup.base() * 1000) / 1000.0, session.unit());
-    figures.setText(cup.band().map(b -> Wording.text("thingBench.tapered", across, below, Lengths.show(round(b.straight().width() > 0 ? new Size(b.width(), b.slant()) : size), session.unit()),
+    figures.setText(
+        cup.band().map(b -> Wording.text("thingBench.tapered", across, below,
+        Lengths.show(round(b.straight().width() > 0 ? new Size(b.width(), b.slant()) : size), session.unit()),
         Lengths.show(round(b.size()), session.unit()), plain(b.outer()), plain(b.inner()), Lengths.plain(Math.toDegrees(b.once()), 2)))
         .orElse(Wording.text("thingBench.straight", across, Lengths.show(round(size), session.unit()))));
-    sure.setText(Wording.text("thingBench.sure", plain(taping.atSeam()), plain(taping.top().within()), Wording.text(cup.closes() && taping.atSeam() > cup.flap() ? "thingBench.flapShort" : "thingBench.flapWell")));
+    sure.setText(Wording.text("thingBench.sure", plain(taping.atSeam()), plain(taping.top().within()),
+        Wording.text(cup.closes() && taping.atSeam() > cup.flap() ? "thingBench.flapShort" : "thingBench.flapWell")));
     strip.ifPresent(s -> {
       Gauge expected = taping.sagExpected().orElseThrow();
-      trouble.setText(taping.agrees() ? "" : Wording.text("thingBench.disagrees", plain(s.sag()), plain(expected.value()), plain(taping.radius().map(Gauge::value).orElse(Double.NaN)), plain(taping.stripRadius().map(Gauge::value).orElse(Double.NaN))));
+      trouble.setText(taping.agrees() ? "" : Wording.text("thingBench.disagrees", plain(s.sag()), plain(expected.value()),
+          plain(taping.radius().map(Gauge::value).orElse(Double.NaN)), plain(taping.stripRadius().map(Gauge::value).orElse(Double.NaN))));
       if (taping.agrees()) {
         sure.setText(sure.getText() + " " + Wording.text("thingBench.agrees", plain(expected.value())));
       }

@@ -19,7 +19,10 @@ import org.zipthimble.desktop.control.TurningView;
 import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.Session;
 
-/** The job on its thing, beside what will be sent: turned by hand, saved as a picture for the customer, or laid into the person's own photograph. */
+/**
+ * The job on its thing, beside what will be sent: turned by hand, saved as a picture for the customer, or laid into the person's own
+ * photograph.
+ */
 public final class ThingCard extends VBox {
   private static final int SIDE = 300;
   private static final int SAVED = 1600;
@@ -33,7 +36,8 @@ public final class ThingCard extends VBox {
   public ThingCard(Session session, Runnable photo) {
     super(4);
     this.session = session;
-    getChildren().addAll(turning, caption, new HBox(4, Controls.button("send-thing-save", "thingCard.save", this::save, "quiet"), Controls.button("send-thing-photo", "thingCard.photo", photo, "quiet")));
+    getChildren().addAll(turning, caption, new HBox(4, Controls.button("send-thing-save", "thingCard.save", this::save, "quiet"),
+        Controls.button("send-thing-photo", "thingCard.photo", photo, "quiet")));
   }
 
   public void refresh() {

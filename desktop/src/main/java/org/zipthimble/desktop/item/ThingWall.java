@@ -11,9 +11,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.StandardItem;
-import org.zipthimble.core.edit.ThingEdits;
 import org.zipthimble.core.store.ThingShelf;
 import org.zipthimble.core.thing.Laid;
 import org.zipthimble.core.thing.Thing;
@@ -112,7 +112,8 @@ final class ThingWall extends PlainScroll {
     String told = Lengths.show(new Size(Math.round(size.width() * 100) / 100.0, Math.round(size.height() * 100) / 100.0), session.unit());
     VBox inside = new VBox(1, picture, Controls.wrapped(thing.title(), "hung-name"), Controls.label(told, "hung-size"));
     inside.setAlignment(Pos.TOP_CENTER);
-    VBox card = Controls.card("thing-" + thing.key(), Wording.text("itemPage.spoken", thing.title(), told), inside, () -> take.accept(thing), "hung", "thing-card");
+    VBox card = Controls.card("thing-" + thing.key(), Wording.text("itemPage.spoken", thing.title(), told), inside,
+        () -> take.accept(thing), "hung", "thing-card");
     card.setPrefWidth(WIDE);
     card.setMaxWidth(WIDE);
     card.setMinWidth(WIDE);

@@ -28,7 +28,8 @@ final class WaysCard extends VBox {
 
   private static VBox way(String name, Runnable action) {
     String title = Wording.text("waysCard." + name);
-    VBox words = new VBox(3, Controls.wrapped(title, "finding-title"), Controls.wrapped(Wording.text("waysCard." + name + ".note"), "side-note"));
+    VBox words = new VBox(3, Controls.wrapped(title, "finding-title"),
+        Controls.wrapped(Wording.text("waysCard." + name + ".note"), "side-note"));
     VBox card = Controls.card("way-" + name, title, words, action, "demo-card", "way");
     card.setMaxWidth(Double.MAX_VALUE);
     card.setPrefWidth(200);

@@ -118,7 +118,8 @@ public final class Finder extends VBox {
       add(found, typed, station.title(), "", "Alt+" + (station.ordinal() + 1), () -> session.stationProperty().set(station));
     }
     if (!typed.isEmpty()) {
-      FinderPlace.ALL.forEach(spot -> add(found, typed, spot.title(), Wording.maybe("also." + spot.key()).orElse(""), spot.station().map(Station::title).orElse(""), () -> lead.accept(spot)));
+      FinderPlace.ALL.forEach(spot -> add(found, typed, spot.title(), Wording.maybe("also." + spot.key()).orElse(""),
+          spot.station().map(Station::title).orElse(""), () -> lead.accept(spot)));
     }
     session.job().faces().forEach(face -> face.items()
         .forEach(i -> add(found, typed, i.properties().name(), "", Wording.text("layers.face", face.name()), () -> show(face.id(), i))));
@@ -143,7 +144,8 @@ public final class Finder extends VBox {
   private void later(List<Found> found, String typed, String title, String also) {
     int fit = Seeking.fit(typed, title, also);
     if (fit > 0) {
-      found.add(new Found(Math.max(1, fit / 2), title, Wording.text("finder.notNow"), () -> session.say(Wording.text("finder.notNow.said", title))));
+      found.add(new Found(Math.max(1, fit / 2), title, Wording.text("finder.notNow"),
+          () -> session.say(Wording.text("finder.notNow.said", title))));
     }
   }
 

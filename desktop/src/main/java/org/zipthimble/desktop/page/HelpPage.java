@@ -27,7 +27,8 @@ import org.zipthimble.desktop.control.PlainScroll;
 /** The help: task by task with pictures, order by order, and every shortcut. */
 public final class HelpPage extends VBox {
   /** The tasks, by wording key. */
-  public static final List<String> TASKS = List.of("start", "place", "arrange", "guides", "shelf", "looks", "words", "pictures", "safe", "check", "send");
+  public static final List<String> TASKS = List.of("start", "place", "arrange", "guides", "shelf", "looks", "words", "pictures", "safe",
+      "check", "send");
 
   private static final double PICTURE = 560;
   private static final double ORDER_PICTURE = 220;
@@ -64,7 +65,8 @@ public final class HelpPage extends VBox {
     scroll.setId("help-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(Controls.row(10, Controls.label(Wording.text("help.title"), "page-title"), Controls.spring(),
-        Controls.button("help-orders", "help.orders", () -> to(orders), "quiet"), Controls.button("help-keys", "help.keys.title", () -> to(keys), "quiet"),
+        Controls.button("help-orders", "help.orders", () -> to(orders), "quiet"),
+        Controls.button("help-keys", "help.keys.title", () -> to(keys), "quiet"),
         Controls.button("help-close", "help.close", close, "plain")), scroll);
     setOnKeyPressed(e -> {
       if (e.getCode() == KeyCode.ESCAPE) {
@@ -90,7 +92,8 @@ public final class HelpPage extends VBox {
       HBox row = new HBox(8, count, text);
       steps.getChildren().add(row);
     }
-    steps.getChildren().add(Controls.button("help-open-" + order.name().toLowerCase(Locale.ROOT), "orderHelp.open", () -> open.accept(order), "quiet"));
+    steps.getChildren()
+        .add(Controls.button("help-open-" + order.name().toLowerCase(Locale.ROOT), "orderHelp.open", () -> open.accept(order), "quiet"));
     HBox.setHgrow(steps, Priority.ALWAYS);
     HBox card = new HBox(14);
     card.setAlignment(Pos.TOP_LEFT);

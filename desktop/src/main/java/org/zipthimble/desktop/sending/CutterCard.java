@@ -64,7 +64,8 @@ final class CutterCard extends VBox {
     sheets.setId("cutter-sheet");
     sheets.setMaxWidth(Double.MAX_VALUE);
     sheets.setAccessibleText(Wording.text("cutter.sheet"));
-    TypedField at = new TypedField("cutter-port", Wording.text("cutter.port"), text -> port = (int) Lengths.parseNumber(text, 1, 65_535)).keeping();
+    TypedField at = new TypedField("cutter-port", Wording.text("cutter.port"), text -> port = (int) Lengths.parseNumber(text, 1, 65_535))
+        .keeping();
     at.show(String.valueOf(port));
     at.setMaxWidth(80);
     bar.setMaxWidth(Double.MAX_VALUE);
@@ -76,7 +77,8 @@ final class CutterCard extends VBox {
     }
     getChildren().addAll(
         Controls.label(Wording.text("cutter.title"), "card-title"), Controls.under(Wording.text("cutter.sheet"), sheets),
-        Controls.row(6, Controls.under(Wording.text("cutter.port"), at), Controls.button("cutter-start", "cutter.start", this::start, "quiet")),
+        Controls.row(6, Controls.under(Wording.text("cutter.port"), at),
+        Controls.button("cutter-start", "cutter.start", this::start, "quiet")),
         fromTray, send, bar, running, resume, words);
     fromTray.setId("cutter-from-tray");
     fromTray.setWrapText(true);
@@ -113,7 +115,8 @@ final class CutterCard extends VBox {
       if (fromTray.isSelected()) {
         return new Work(both.plotter(), both.height(), Optional.of(fromTray(both)));
       }
-      return new Work(both.plotter(), both.height(), Optional.of(new CutterLink.Print(both.png(), both.ppi(), Register.RADIUS, both.marks())));
+      return new Work(both.plotter(), both.height(),
+          Optional.of(new CutterLink.Print(both.png(), both.ppi(), Register.RADIUS, both.marks())));
     }
     CutSheet sheet = known.get(index - (printed ? 1 : 0));
     return new Work(CutDrawings.plotter(sheet), CutDrawings.size(sheet).height(), Optional.empty());
@@ -121,7 +124,8 @@ final class CutterCard extends VBox {
 
   /** The sheet that lies on top of the practice printer's tray: the cutter looks for the marks in its picture and goes by them. */
   private static CutterLink.Print fromTray(PrintAndCut both) throws Trouble {
-    PrinterLink.Sheet sheet = PrinterLink.top(PrinterLink.look(PrinterLink.address(String.valueOf(PrinterLink.PORT)))).orElseThrow(() -> Trouble.of("cutter.trayEmpty"));
+    PrinterLink.Sheet sheet = PrinterLink.top(PrinterLink.look(PrinterLink.address(String.valueOf(PrinterLink.PORT))))
+        .orElseThrow(() -> Trouble.of("cutter.trayEmpty"));
     Size page = new Size(sheet.figure("askedWidth"), sheet.figure("askedHeight"));
     // a page that was turned by a quarter to lie as the paper does is laid under the cutter as it was made
     Printing how = sheet.how();

@@ -62,9 +62,12 @@ final class Notebook extends VBox {
     VBox.setVgrow(scroll, Priority.ALWAYS);
     words.managedProperty().bind(words.textProperty().isNotEmpty());
     words.setId("notebook-words");
-    getChildren().addAll(Controls.row(6, Controls.label(Wording.text("notebook.title"), "side-title"), Controls.spring(), Controls.button("notebook-away", "toolSlip.close", away, "quiet")),
+    getChildren().addAll(Controls.row(6, Controls.label(Wording.text("notebook.title"), "side-title"), Controls.spring(),
+        Controls.button("notebook-away", "toolSlip.close", away, "quiet")),
         search, scroll, timer, words,
-        new FlowPane(4, 4, Controls.button("notebook-new", "notebook.fresh", this::fresh, "quiet"), Controls.button("notebook-in", "notebook.in", this::bring, "quiet"), Controls.button("notebook-out", "notebook.out", this::write, "quiet")));
+        new FlowPane(4, 4, Controls.button("notebook-new", "notebook.fresh", this::fresh, "quiet"),
+        Controls.button("notebook-in", "notebook.in", this::bring, "quiet"),
+        Controls.button("notebook-out", "notebook.out", this::write, "quiet")));
   }
 
   private Path folder() {
@@ -79,12 +82,14 @@ final class Notebook extends VBox {
     List<String> own = PressShelf.own(folder()).stream().map(PressCard::key).toList();
     List<PressCard> all = new ArrayList<>(PressShelf.all(folder()));
     all.sort((a, b) -> Boolean.compare(chosen.filter(b.key()::equals).isPresent(), chosen.filter(a.key()::equals).isPresent()));
-    all.stream().filter(c -> c.answers(search.getText())).forEach(c -> cards.getChildren().add(card(c, chosen.filter(c.key()::equals).isPresent(), own.contains(c.key()))));
+    all.stream().filter(c -> c.answers(search.getText()))
+        .forEach(c -> cards.getChildren().add(card(c, chosen.filter(c.key()::equals).isPresent(), own.contains(c.key()))));
   }
 
   private Node card(PressCard card, boolean chosen, boolean own) {
     VBox box = new VBox(4, Controls.wrapped(card.blank(), "finding-title"), Controls.label(card.heat() + " · " + card.time(), "press-heat"),
-        Controls.wrapped(String.join(" · ", List.of(card.pressure().title(), card.peel().title(), card.film()).stream().filter(s -> !s.isBlank()).toList()), "finding-text"));
+        Controls.wrapped(String.join(" · ", List.of(card.pressure().title(), card.peel().title(), card.film()).stream()
+        .filter(s -> !s.isBlank()).toList()), "finding-text"));
     if (!card.layers().isBlank()) {
       box.getChildren().add(Controls.wrapped(card.layers(), "side-note"));
     }
@@ -127,7 +132,8 @@ final class Notebook extends VBox {
 
   private void fresh() {
     String name = Wording.text("notebook.newCard");
-    edit(new PressCard(PressShelf.freshKey(folder(), name), name, "", 385, 60, PressCard.Pressure.MEDIUM, "", PressCard.Peel.WARM, List.of(), "", PressCard.From.OWN, List.of()));
+    edit(new PressCard(PressShelf.freshKey(folder(), name), name, "", 385, 60, PressCard.Pressure.MEDIUM, "", PressCard.Peel.WARM,
+        List.of(), "", PressCard.From.OWN, List.of()));
   }
 
   private void edit(PressCard card) {
@@ -176,15 +182,21 @@ final class Notebook extends VBox {
         words.setText(trouble.getMessage());
       }
     });
-    TypedField seconds = new TypedField("card-seconds", Wording.text("notebook.seconds"), t -> now[0] = now[0].withSeconds((int) Lengths.parseNumber(t, 1, PressCard.LONGEST))).keeping();
+    TypedField seconds = new TypedField("card-seconds", Wording.text("notebook.seconds"),
+        t -> now[0] = now[0].withSeconds((int) Lengths.parseNumber(t, 1, PressCard.LONGEST))).keeping();
     seconds.show(String.valueOf(card.seconds()));
     for (TypedField f : List.of(heat, celsius, seconds)) {
       f.setPrefWidth(56);
     }
-    ComboBox<String> pressure = choice("card-pressure", "notebook.pressure", List.of(PressCard.Pressure.values()).stream().map(PressCard.Pressure::title).toList(), card.pressure().ordinal(),
+    ComboBox<String> pressure = choice("card-pressure", "notebook.pressure",
+        List.of(PressCard.Pressure.values()).stream().map(PressCard.Pressure::title).toList(), card.pressure().ordinal(),
         i -> now[0].withPressure(PressCard.Pressure.values()[i]), now);
-    ComboBox<String> peel = choice("card-peel", "notebook.peel", List.of(PressCard.Peel.values()).stream().map(PressCard.Peel::title).toList(), card.peel().ordinal(), i -> now[0].withPeel(PressCard.Peel.values()[i]), now);
-    ComboBox<String> from = choice("card-from", "notebook.from", List.of(PressCard.From.values()).stream().map(PressCard.From::title).toList(), card.from().ordinal(), i -> now[0].withFrom(PressCard.From.values()[i]), now);
+    ComboBox<String> peel = choice("card-peel", "notebook.peel",
+        List.of(PressCard.Peel.values()).stream().map(PressCard.Peel::title).toList(), card.peel().ordinal(),
+        i -> now[0].withPeel(PressCard.Peel.values()[i]), now);
+    ComboBox<String> from = choice("card-from", "notebook.from",
+        List.of(PressCard.From.values()).stream().map(PressCard.From::title).toList(), card.from().ordinal(),
+        i -> now[0].withFrom(PressCard.From.values()[i]), now);
     TypedField layers = text("card-layers", "notebook.layers", card.layers(), v -> now[0] = now[0].withLayers(v));
     TypedField says = text("card-says", "notebook.supplier", card.says(), v -> now[0] = now[0].withSays(v));
     TextArea order = new TextArea(String.join("\n", card.order()));
@@ -197,11 +209,14 @@ final class Notebook extends VBox {
     result.setPromptText(Wording.text("notebook.resultPrompt"));
     result.setAccessibleText(Wording.text("notebook.resultPrompt"));
     Optional<Path>[] picture = pictureOf();
-    HBox results = Controls.row(4, result, Controls.button("card-picture", "notebook.picture", () -> picture[0] = session.asker().pictures().stream().findFirst(), "quiet"));
+    HBox results = Controls.row(4, result,
+        Controls.button("card-picture", "notebook.picture", () -> picture[0] = session.asker().pictures().stream().findFirst(), "quiet"));
     HBox.setHgrow(result, Priority.ALWAYS);
     VBox box = new VBox(5, Controls.under(Wording.text("notebook.blank"), blank), Controls.under(Wording.text("notebook.film"), film),
-        Controls.row(4, Controls.under(Wording.text("notebook.fahrenheit"), heat), Controls.under(Wording.text("notebook.celsius"), celsius), Controls.under(Wording.text("notebook.seconds"), seconds)),
-        Controls.row(4, pressure, peel), from, Controls.under(Wording.text("notebook.layers"), layers), Controls.under(Wording.text("notebook.order"), order),
+        Controls.row(4, Controls.under(Wording.text("notebook.fahrenheit"), heat),
+        Controls.under(Wording.text("notebook.celsius"), celsius), Controls.under(Wording.text("notebook.seconds"), seconds)),
+        Controls.row(4, pressure, peel), from, Controls.under(Wording.text("notebook.layers"), layers),
+        Controls.under(Wording.text("notebook.order"), order),
         Controls.under(Wording.text("notebook.supplier"), says), Controls.under(Wording.text("notebook.results"), results),
         Controls.row(4, Controls.button("card-keep", "notebook.keep", () -> {
           PressCard ordered = now[0].withOrder(order.getText().lines().map(String::strip).filter(l -> !l.isEmpty()).toList());
@@ -223,7 +238,8 @@ final class Notebook extends VBox {
     try {
       PressCard whole = card;
       if (!result.isBlank()) {
-        Optional<String> name = picture.isPresent() ? Optional.of(PressShelf.picture(folder(), card.key(), picture.get())) : Optional.empty();
+        Optional<String> name = picture.isPresent() ? Optional.of(PressShelf.picture(folder(), card.key(), picture.get()))
+            : Optional.empty();
         List<PressCard.Result> results = new ArrayList<>(card.results());
         results.add(new PressCard.Result(Today.now(), result.strip(), name));
         whole = card.withResults(results);
@@ -248,7 +264,8 @@ final class Notebook extends VBox {
     return field;
   }
 
-  private static ComboBox<String> choice(String id, String key, List<String> names, int at, Function<Integer, PressCard> change, PressCard[] now) {
+  private static ComboBox<String> choice(String id, String key, List<String> names, int at, Function<Integer, PressCard> change,
+      PressCard[] now) {
     ComboBox<String> box = new ComboBox<>();
     box.getItems().setAll(names);
     box.getSelectionModel().select(at);

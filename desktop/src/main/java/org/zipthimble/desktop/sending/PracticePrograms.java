@@ -18,7 +18,8 @@ final class PracticePrograms {
    */
   static void start(Session session, String window, int port, String log) throws IOException {
     String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-    ProcessBuilder builder = new ProcessBuilder(java, "-Dsun.java2d.renderer.clip=false", "-p", System.getProperty("jdk.module.path", ""), "--add-modules", "org.zipthimble.practice", "-m",
+    ProcessBuilder builder = new ProcessBuilder(java, "-Dsun.java2d.renderer.clip=false", "-p", System.getProperty("jdk.module.path", ""),
+        "--add-modules", "org.zipthimble.practice", "-m",
         "org.zipthimble.practice/" + window, String.valueOf(port));
     Path file = Files.createDirectories(session.preferences().places().data()).resolve(log);
     builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.to(file.toFile()));

@@ -53,7 +53,8 @@ final class PressTimer extends VBox {
   private void tick() {
     long seconds = Math.floorDiv(ends - System.nanoTime() + 999_999_999L, 1_000_000_000L);
     long shown = Math.abs(seconds);
-    left.setText(Wording.text(seconds > 0 ? "notebook.timerLeft" : "notebook.timerOver", shown / 60, String.format(java.util.Locale.ROOT, "%02d", shown % 60)));
+    left.setText(Wording.text(seconds > 0 ? "notebook.timerLeft" : "notebook.timerOver", shown / 60,
+        String.format(java.util.Locale.ROOT, "%02d", shown % 60)));
     if (seconds <= 0 && !rung) {
       rung = true;
       left.getStyleClass().add("rung");

@@ -135,9 +135,11 @@ final class PrinterCard extends VBox {
       label.managedProperty().bind(label.textProperty().isNotEmpty());
     }
     getChildren().addAll(Controls.label(Wording.text("printerCard.title"), "card-title"),
-        Controls.under(Wording.text("printerCard.address"), at), Controls.row(6, Controls.button("printer-look", "printerCard.look", this::look, "plain"),
+        Controls.under(Wording.text("printerCard.address"), at),
+        Controls.row(6, Controls.button("printer-look", "printerCard.look", this::look, "plain"),
             Controls.button("printer-start", "printerCard.start", this::start, "quiet")),
-        name, Controls.under(Wording.text("printerCard.tray"), trays), Controls.under(Wording.text("printerCard.scaling"), scalingPills), Controls.under(Wording.text("printerCard.quality"), qualities), before, mirror, print, running, words);
+        name, Controls.under(Wording.text("printerCard.tray"), trays), Controls.under(Wording.text("printerCard.scaling"), scalingPills),
+        Controls.under(Wording.text("printerCard.quality"), qualities), before, mirror, print, running, words);
     show();
   }
 
@@ -174,14 +176,17 @@ final class PrinterCard extends VBox {
 
   private void show() {
     showing = true;
-    List<String> names = facts.map(f -> f.trays().stream().map(t -> Wording.text("printerCard.trayOf", Lengths.show(round(t.paper()), session.unit()), Wording.text(t.transfer() ? "printerCard.transfer" : "printerCard.ordinary"))).toList()).orElse(List.of());
+    List<String> names = facts.map(f -> f.trays().stream()
+        .map(t -> Wording.text("printerCard.trayOf", Lengths.show(round(t.paper()), session.unit()),
+        Wording.text(t.transfer() ? "printerCard.transfer" : "printerCard.ordinary"))).toList()).orElse(List.of());
     trays.getItems().setAll(names);
     // the tray with the right kind of paper is proposed
     boolean transfer = session.job().process() == Process.TRANSFER;
     int fitting = facts.map(f -> f.trays().stream().map(PrinterLink.Ready::transfer).toList().indexOf(transfer)).orElse(-1);
     trays.getSelectionModel().select(Math.max(0, fitting));
     showing = false;
-    name.setText(facts.map(f -> Wording.text("printerCard.is", f.name(), f.usual().title(), plain(f.margins().most()))).orElse(Wording.text("printerCard.none")));
+    name.setText(facts.map(f -> Wording.text("printerCard.is", f.name(), f.usual().title(), plain(f.margins().most())))
+        .orElse(Wording.text("printerCard.none")));
     foretell();
   }
 
@@ -213,7 +218,8 @@ final class PrinterCard extends VBox {
       before.setText(told(page, how) + paper(job));
       judge(before, how.trueSize(page.size()) && how.lost(page.size(), page.trim()).most() < 0.002 && paper(job).isEmpty());
       MirrorGuard.Verdict verdict = MirrorGuard.of(job.mustMirror(), job.mirrorsHere(), machine(job));
-      mirror.setText(verdict.right() ? Wording.text(!job.mustMirror() ? "printerCard.mirrorNo" : job.mirrorsHere() ? "printerCard.mirrorHere" : "printerCard.mirrorThere")
+      mirror.setText(verdict.right() ? Wording.text(!job.mustMirror() ? "printerCard.mirrorNo" : job.mirrorsHere()
+          ? "printerCard.mirrorHere" : "printerCard.mirrorThere")
           : Wording.text("mirror." + verdict.name().toLowerCase(java.util.Locale.ROOT), job.process().title()));
       judge(mirror, verdict.right());
     } catch (Trouble trouble) {
@@ -231,7 +237,8 @@ final class PrinterCard extends VBox {
     double scale = how.scale(page.size());
     String size = Lengths.show(new Size(page.trim().width(), page.trim().height()), session.unit());
     String first = how.trueSize(page.size()) ? Wording.text("printerCard.trueSize", size)
-        : Wording.text("printerCard.otherSize", size, plain(page.trim().width() * scale), plain(page.trim().height() * scale), Lengths.plain(scale * 100, 2));
+        : Wording.text("printerCard.otherSize", size, plain(page.trim().width() * scale), plain(page.trim().height() * scale),
+        Lengths.plain(scale * 100, 2));
     Insets lost = how.lost(page.size(), page.bleed());
     List<String> sides = new ArrayList<>();
     for (Side side : Side.values()) {
@@ -244,7 +251,8 @@ final class PrinterCard extends VBox {
 
   private String paper(Job job) {
     boolean wanted = job.process() == Process.TRANSFER;
-    return tray().filter(t -> t.transfer() != wanted && !t.type().isEmpty()).map(t -> " " + Wording.text(wanted ? "printerCard.notTransfer" : "printerCard.isTransfer")).orElse("");
+    return tray().filter(t -> t.transfer() != wanted && !t.type().isEmpty())
+        .map(t -> " " + Wording.text(wanted ? "printerCard.notTransfer" : "printerCard.isTransfer")).orElse("");
   }
 
   private String plain(double inches) {
@@ -308,7 +316,8 @@ final class PrinterCard extends VBox {
     Path folder = Files.createTempDirectory("zip-thimble-print");
     Path file = folder.resolve("pages.pdf");
     try {
-      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), job.ticket().ppi(), PageOptions.of(job)).withHow(SendOptions.USUAL.withPlain(true)), Progress.SILENT);
+      Sender.send(job, FileOrder.of(file, OptionalInt.empty(), job.ticket().ppi(), PageOptions.of(job))
+          .withHow(SendOptions.USUAL.withPlain(true)), Progress.SILENT);
       return Files.readAllBytes(file);
     } finally {
       Files.deleteIfExists(file);
@@ -325,7 +334,8 @@ final class PrinterCard extends VBox {
     for (PrinterLink.Sheet sheet : PrinterLink.sheets(printer, id)) {
       BufferedImage picture = ImageIO.read(new ByteArrayInputStream(sheet.png()));
       int page = Math.max(0, Math.min(sent.count() - 1, (int) sheet.figure("page") - 1));
-      CameOut came = new CameOut(picture, sheet.figure("ppi"), sheet.how(), "TRANSFER".equals(sheet.told().get("kind")), "TRANSFER".equals(sheet.told().get("ink")),
+      CameOut came = new CameOut(picture, sheet.figure("ppi"), sheet.how(), "TRANSFER".equals(sheet.told().get("kind")),
+          "TRANSFER".equals(sheet.told().get("ink")),
           Boolean.parseBoolean(sheet.told().get("rightSide")), tray.map(PrinterLink.Ready::paper).orElse(sheet.how().paper()));
       out.add(new Came(picture, came.lines(job, sent.at(page), seen.at(page), job.mirrorsHere())));
     }
@@ -345,7 +355,9 @@ final class PrinterCard extends VBox {
       view.getStyleClass().add("page-picture");
       VBox lines = new VBox(4);
       for (Measured.Line line : one.lines()) {
-        lines.getChildren().add(Controls.wrapped(Wording.text(line.right() ? "printerCard.right" : "printerCard.wrong", line.name(), line.found(), line.wanted()), "line-note", line.right() ? "well" : "ruin"));
+        lines.getChildren()
+            .add(Controls.wrapped(Wording.text(line.right() ? "printerCard.right" : "printerCard.wrong", line.name(), line.found(),
+            line.wanted()), "line-note", line.right() ? "well" : "ruin"));
       }
       lines.setMaxWidth(PICTURE * 1.3);
       after.getChildren().add(new HBox(14, view, lines));

@@ -170,7 +170,8 @@ final class SendChoices extends VBox {
   /** One face by its number from 1, where only one is wanted. */
   OptionalInt face(Job job) {
     boolean one = onlyThisFace && format.choices(content).contains(Choice.FACE);
-    return one ? OptionalInt.of(1 + job.faces().stream().map(f -> f.id()).toList().indexOf(session.faceIdProperty().get())) : OptionalInt.empty();
+    return one ? OptionalInt.of(1 + job.faces().stream().map(f -> f.id()).toList().indexOf(session.faceIdProperty().get()))
+        : OptionalInt.empty();
   }
 
   FileOrder order(Job job, Path file) {

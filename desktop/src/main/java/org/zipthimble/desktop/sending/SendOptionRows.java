@@ -43,10 +43,13 @@ final class SendOptionRows extends VBox {
     quality.setMaxWidth(90);
     about.setId("send-about");
     qualityRow = hiding(Controls.under(Wording.text("sendPane.quality"), Controls.row(8, quality, about)));
-    packingRow = hiding(choice("sendPane.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW, p -> take.accept(now.get().withPacking(p))));
-    picturesRow = hiding(choice("sendPane.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK, p -> take.accept(now.get().withPictures(p))));
+    packingRow = hiding(choice("sendPane.packing", "send-packing-", TiffFile.Packing.values(), TiffFile.Packing.LZW,
+        p -> take.accept(now.get().withPacking(p))));
+    picturesRow = hiding(choice("sendPane.pictures", "send-pictures-", PdfPress.Pictures.values(), PdfPress.Pictures.INK,
+        p -> take.accept(now.get().withPictures(p))));
     most = new TypedField("send-most", Wording.text("sendPane.most"), text -> take.accept(now.get().withMostPpi(
-        text.isBlank() || text.equals(Wording.text("sendPane.never")) ? 0 : Lengths.parseNumber(text, FileOrder.LEAST_PPI, FileOrder.MOST_PPI))));
+        text.isBlank() || text.equals(Wording.text("sendPane.never")) ? 0
+        : Lengths.parseNumber(text, FileOrder.LEAST_PPI, FileOrder.MOST_PPI))));
     most.setMaxWidth(90);
     mostRow = hiding(Controls.under(Wording.text("sendPane.most"), most));
     plain = Controls.check("send-plain", "sendPane.plain", false, on -> take.accept(now.get().withPlain(on)));

@@ -44,7 +44,10 @@ final class SendPreview extends FlowPane {
   /** Pages are drawn smaller by up to a fifth where one more then lies beside the others. */
   private static final double SMALLEST = 0.8;
 
-  /** Pages that have room beside each other are seen as large as this share of the window's height before they are written; afterwards the figures have that room. */
+  /**
+   * Pages that have room beside each other are seen as large as this share of the window's height before they are written; afterwards the
+   * figures have that room.
+   */
   private static final double TALLEST = 0.6;
 
   private static final double WORDS = 420;
@@ -127,11 +130,13 @@ final class SendPreview extends FlowPane {
     boolean proof = choices.inks(job) && choices.format().inks();
     double scale = whole(page, count);
     if (proof) {
-      picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()), scale);
+      picture.show(ppi -> LensPainter.proof(page, ppi, session.halvings(), job.colour().inking(job.palette()), job.palette().stock()),
+          scale);
     } else {
       picture.show(() -> page, scale, session.halvings());
     }
-    return captioned(picture, Wording.text(proof ? "sendPane.pageInk" : "sendPane.page", page.name(), Lengths.show(page.size(), session.unit())));
+    return captioned(picture, Wording.text(proof ? "sendPane.pageInk" : "sendPane.page", page.name(),
+        Lengths.show(page.size(), session.unit())));
   }
 
   /** The sheets that are cut, or the design, drawn with their cut lines. */
@@ -181,7 +186,9 @@ final class SendPreview extends FlowPane {
   /** Pixels per inch for a page that is not written yet. */
   private double whole(DrawnPage page, int count) {
     double usual = scale(page.size().width(), page.size().height(), count);
-    return getScene() == null ? usual : Math.max(usual, Math.min((across() / count - GAP) / page.size().width(), getScene().getHeight() * TALLEST / page.size().height()));
+    return getScene() == null ? usual
+        : Math.max(usual, Math.min((across() / count - GAP) / page.size().width(),
+        getScene().getHeight() * TALLEST / page.size().height()));
   }
 
   /** How high a page is shown at most once it is written, in pixels. */

@@ -43,7 +43,8 @@ final class SendReport extends VBox {
           Controls.label(line.found(), "report-figure"),
           Icons.of(line.right() ? Icons.WELL : Icons.RUIN, line.right() ? "mark-well" : "mark-ruin"));
     }
-    Label title = Controls.label(Wording.text(measured.right() ? "report.right" : "report.wrong", measured.file().getFileName()), "side-title");
+    Label title = Controls.label(Wording.text(measured.right() ? "report.right" : "report.wrong", measured.file().getFileName()),
+        "side-title");
     title.setId("report-title");
     VBox card = new VBox(6, title, Controls.label(Wording.text("report.where", measured.file().toAbsolutePath().getParent(),
         Lengths.plain(measured.bytes() / 1000.0, 0)), "side-note"), grid);

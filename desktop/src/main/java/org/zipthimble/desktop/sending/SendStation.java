@@ -282,7 +282,8 @@ public final class SendStation implements StationView {
     estimated = asked;
     estimator.replace(() -> {
       try {
-        return Wording.text("sendPane.about", Lengths.plain(JpegFormat.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
+        return Wording.text("sendPane.about",
+            Lengths.plain(JpegFormat.estimate(job, order, face, session.halvings(), Progress.SILENT) / 1e6, 2));
       } catch (Trouble | Stopped e) {
         return "";
       }

@@ -131,7 +131,8 @@ final class CutMat extends Pane {
       case GLITTER -> {
         for (int i = 1; i <= SPARKS; i++) {
           // Parts of the golden ratio and of the root of two spread places evenly.
-          Rectangle spark = new Rectangle(b.x() + b.width() * (i * 0.6180339887 % 1), b.y() + b.height() * (i * 0.4142135624 % 1), 1.6, 1.6);
+          Rectangle spark = new Rectangle(b.x() + b.width() * (i * 0.6180339887 % 1), b.y() + b.height() * (i * 0.4142135624 % 1), 1.6,
+              1.6);
           spark.getStyleClass().add("finish-spark");
           nodes.add(spark);
         }

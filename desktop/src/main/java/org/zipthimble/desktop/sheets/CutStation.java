@@ -61,7 +61,8 @@ public final class CutStation implements StationView {
   private final Label uses = Controls.wrapped("", "side-note");
   private final Label trouble = Controls.wrapped("", "line-note", "ruin");
   private final HBox ways = Controls.row(6,
-      Controls.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"), Controls.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
+      Controls.button("way-turn", "cutSheet.wayTurn", this::turn, "quiet"),
+      Controls.button("way-scale", "cutSheet.wayScale", this::scale, "quiet"),
       Controls.button("way-split", "cutSheet.waySplit", () -> session().apply(CutEdits.plan("edit.cutPlan", p -> p.withSplit(
           new Split(true, List.of(), true, p.split().overlap())))), "quiet"));
   private final Button nest = Controls.button("cut-nest", "cutSheet.nest", this::nest, "main");
@@ -177,7 +178,8 @@ public final class CutStation implements StationView {
     caption.setText(Wording.text("cutSheet.caption", kind, chosen + 1, plan.sheets().size(), sheet.lane().name()));
     String turns = Wording.of(job.cutting().turns());
     how.setText(job.cutting().nested()
-        ? Wording.text("cutSheet.nestedHow", turns, Lengths.show(job.cutting().gap(), session.unit())) : Wording.text("cutSheet.asItStands"));
+        ? Wording.text("cutSheet.nestedHow", turns, Lengths.show(job.cutting().gap(), session.unit()))
+        : Wording.text("cutSheet.asItStands"));
     uses.setVisible(true);
     double cost = sheet.lane().cost() * sheet.supply().usable().width() * sheet.length();
     String currency = session.preferences().now().currency();
@@ -197,12 +199,14 @@ public final class CutStation implements StationView {
   }
 
   private void turn() {
-    Resizing.box(session.face(), all()).ifPresent(box -> session.apply(Resizing.turn(session.faceIdProperty().get(), all(), 90, box.centre())));
+    Resizing.box(session.face(), all())
+        .ifPresent(box -> session.apply(Resizing.turn(session.faceIdProperty().get(), all(), 90, box.centre())));
   }
 
   private void scale() {
     double factor = plan.tooLarge().stream().mapToDouble(Layout.TooLarge::scale).min().orElse(1);
-    Resizing.box(session.face(), all()).ifPresent(box -> session.apply(Resizing.scale(session.faceIdProperty().get(), all(), factor, box.centre())));
+    Resizing.box(session.face(), all())
+        .ifPresent(box -> session.apply(Resizing.scale(session.faceIdProperty().get(), all(), factor, box.centre())));
   }
 
   private String tooLarge(Layout.TooLarge large) {
@@ -215,9 +219,11 @@ public final class CutStation implements StationView {
   private Node thumb(int index) {
     CutSheet sheet = plan.sheets().get(index);
     Node picture = CutMat.small(sheet, 46);
-    VBox words = new VBox(1, Controls.label(Wording.text(sheet.supply().roll() ? "cutSheet.rollNumber" : "cutSheet.matNumber", index + 1), "card-name"),
+    VBox words = new VBox(1, Controls.label(Wording.text(sheet.supply().roll() ? "cutSheet.rollNumber" : "cutSheet.matNumber", index + 1),
+        "card-name"),
         Controls.label(sheet.lane().name(), "side-note"));
-    Node card = Controls.card("cut-sheet-" + (index + 1), Wording.text("cutSheet.matNumber", index + 1), Controls.row(8, picture, words), () -> {
+    Node card = Controls.card("cut-sheet-" + (index + 1), Wording.text("cutSheet.matNumber", index + 1), Controls.row(8, picture, words),
+        () -> {
       chosen = index;
       show();
     }, "sheet-thumb");

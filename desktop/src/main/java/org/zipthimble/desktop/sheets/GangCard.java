@@ -38,21 +38,30 @@ final class GangCard extends VBox {
     this.session = session;
     told.setId("gang-told");
     stacked = check("gang-stacked", "gangCard.stacked", Gang::stacked, Gang::withStacked);
-    backs = new VBox(4, Controls.under(Wording.text("gangCard.backs"), pills("gang-", Gang.Backs.values(), Gang::backs, (g, b) -> g.withBacks(b))), Controls.row(6,
+    backs = new VBox(4, Controls.under(Wording.text("gangCard.backs"),
+        pills("gang-", Gang.Backs.values(), Gang::backs, (g, b) -> g.withBacks(b))), Controls.row(6,
         length("gang-back-x", "gangCard.backX", -Gang.MOST_SHIFT, Gang.MOST_SHIFT, Gang::backX, v -> g -> g.withBackX(v)),
         length("gang-back-y", "gangCard.backY", -Gang.MOST_SHIFT, Gang.MOST_SHIFT, Gang::backY, v -> g -> g.withBackY(v))));
-    loose.getChildren().addAll(Controls.under(Wording.text("gangCard.turning"), pills("gang-", Gang.Turning.values(), Gang::turning, (g, t) -> g.withTurning(t))));
-    getChildren().addAll(check("gang-labels", "gangCard.labels", g -> g.labels().isPresent(), (g, on) -> g.withLabels(on ? Optional.of(labels(g)) : Optional.empty())), loose,
-        Controls.row(6, count("gang-across", "gangCard.across", Gang::across, v -> g -> g.withAcross(v)), count("gang-down", "gangCard.down", Gang::down, v -> g -> g.withDown(v))),
+    loose.getChildren()
+        .addAll(Controls.under(Wording.text("gangCard.turning"),
+        pills("gang-", Gang.Turning.values(), Gang::turning, (g, t) -> g.withTurning(t))));
+    getChildren().addAll(check("gang-labels", "gangCard.labels", g -> g.labels().isPresent(),
+        (g, on) -> g.withLabels(on ? Optional.of(labels(g)) : Optional.empty())), loose,
+        Controls.row(6, count("gang-across", "gangCard.across", Gang::across, v -> g -> g.withAcross(v)),
+        count("gang-down", "gangCard.down", Gang::down, v -> g -> g.withDown(v))),
         precut, backs, stacked, check("gang-slug", "gangCard.slug", Gang::slug, Gang::withSlug), told);
-    loose.getChildren().addAll(Controls.row(6, length("gang-gutter", "gangCard.gutter", 0, Gang.MOST_GAP, Gang::gutter, v -> g -> g.withGutter(v)),
+    loose.getChildren()
+        .addAll(Controls.row(6, length("gang-gutter", "gangCard.gutter", 0, Gang.MOST_GAP, Gang::gutter, v -> g -> g.withGutter(v)),
         length("gang-margin", "gangCard.margin", 0, Gang.MOST_GAP, Gang::margin, v -> g -> g.withMargin(v))),
         check("gang-corner", "gangCard.corner", Gang::corner, Gang::withCorner),
-        Controls.row(4, Controls.button("gang-as-laid", "gangCard.asLaid", () -> change(g -> g.withMoved(java.util.Map.of()).withLeft(java.util.Set.of())), "quiet")), Controls.wrapped(Wording.text("gangCard.byHand"), "side-note"));
+        Controls.row(4, Controls.button("gang-as-laid", "gangCard.asLaid",
+        () -> change(g -> g.withMoved(java.util.Map.of()).withLeft(java.util.Set.of())), "quiet")),
+        Controls.wrapped(Wording.text("gangCard.byHand"), "side-note"));
     precut.getChildren().addAll(
         Controls.row(6, label("gang-left", "gangCard.left", Gang.Labels::left, v -> l -> new Gang.Labels(v, l.top(), l.stepX(), l.stepY())),
             label("gang-top", "gangCard.top", Gang.Labels::top, v -> l -> new Gang.Labels(l.left(), v, l.stepX(), l.stepY()))),
-        Controls.row(6, label("gang-step-x", "gangCard.stepX", Gang.Labels::stepX, v -> l -> new Gang.Labels(l.left(), l.top(), v, l.stepY())),
+        Controls.row(6, label("gang-step-x", "gangCard.stepX", Gang.Labels::stepX,
+        v -> l -> new Gang.Labels(l.left(), l.top(), v, l.stepY())),
             label("gang-step-y", "gangCard.stepY", Gang.Labels::stepY, v -> l -> new Gang.Labels(l.left(), l.top(), l.stepX(), v))),
         Controls.wrapped(Wording.text("gangCard.used"), "side-note"));
     getStyleClass().add("indented");
@@ -67,7 +76,8 @@ final class GangCard extends VBox {
   }
 
   private Node label(String id, String key, ToDoubleFunction<Gang.Labels> read, DoubleFunction<UnaryOperator<Gang.Labels>> with) {
-    return length(id, key, 0, Gang.MOST_LABEL, g -> g.labels().map(read::applyAsDouble).orElse(0.0), v -> g -> g.withLabels(g.labels().map(l -> with.apply(v).apply(l))));
+    return length(id, key, 0, Gang.MOST_LABEL, g -> g.labels().map(read::applyAsDouble).orElse(0.0),
+        v -> g -> g.withLabels(g.labels().map(l -> with.apply(v).apply(l))));
   }
 
   private Optional<Gang> now() {
@@ -104,9 +114,11 @@ final class GangCard extends VBox {
     return box;
   }
 
-  private Node length(String id, String key, double least, double most, ToDoubleFunction<Gang> read, DoubleFunction<UnaryOperator<Gang>> with) {
+  private Node length(String id, String key, double least, double most, ToDoubleFunction<Gang> read,
+      DoubleFunction<UnaryOperator<Gang>> with) {
     return field(id, key, text -> {
-      double inches = text.strip().startsWith("-") ? -Lengths.parse(text.strip().substring(1), session.unit()) : Lengths.parse(text, session.unit());
+      double inches = text.strip().startsWith("-") ? -Lengths.parse(text.strip().substring(1), session.unit())
+          : Lengths.parse(text, session.unit());
       if (!(inches >= least && inches <= most)) {
         throw Trouble.of("field.range", text, Lengths.showWithSign(least, session.unit()), Lengths.showWithSign(most, session.unit()));
       }
@@ -147,6 +159,7 @@ final class GangCard extends VBox {
     precut.setManaged(cut);
     stacked.setVisible(session.job().list().isPresent());
     stacked.setManaged(session.job().list().isPresent());
-    told.setText(pages.map(p -> Wording.text("gangCard.told", p.each(), p.wanted(), p.sheets(), Lengths.plain(p.waste() * 100, 0)) + (p.cost() > 0 ? " " + Wording.text("gangCard.cost", Lengths.plain(p.cost(), 2)) : "")).orElse(""));
+    told.setText(pages.map(p -> Wording.text("gangCard.told", p.each(), p.wanted(), p.sheets(), Lengths.plain(p.waste() * 100, 0))
+        + (p.cost() > 0 ? " " + Wording.text("gangCard.cost", Lengths.plain(p.cost(), 2)) : "")).orElse(""));
   }
 }

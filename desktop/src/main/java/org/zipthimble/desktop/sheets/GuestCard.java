@@ -28,7 +28,8 @@ final class GuestCard extends VBox {
   GuestCard(Session session) {
     super(6);
     this.session = session;
-    getChildren().addAll(Controls.label(Wording.text("guestCard.title"), "field-label"), rows, Controls.button("guest-add", "guestCard.add", this::add, "quiet"));
+    getChildren().addAll(Controls.label(Wording.text("guestCard.title"), "field-label"), rows,
+        Controls.button("guest-add", "guestCard.add", this::add, "quiet"));
     setId("guest-card");
     getStyleClass().add("indented");
   }
@@ -72,9 +73,12 @@ final class GuestCard extends VBox {
       });
       count.show(String.valueOf(guest.quantity()));
       count.setPrefWidth(58);
-      all.add(new VBox(2, Controls.wrapped(Wording.text("guestCard.line", guest.job().name(), Lengths.show(guest.job().usualFrame().size(), session.unit())), "field-label"),
+      all.add(new VBox(
+          2, Controls.wrapped(Wording.text("guestCard.line", guest.job().name(),
+          Lengths.show(guest.job().usualFrame().size(), session.unit())), "field-label"),
           Controls.row(4, count, Controls.button("guest-fresh-" + guest.id(), "guestCard.again", () -> again(guest), "quiet"),
-              Controls.iconButton("guest-away-" + guest.id(), Icons.AWAY, "guestCard.away", () -> session.apply(GuestEdits.remove(guest.id()))))));
+              Controls.iconButton("guest-away-" + guest.id(), Icons.AWAY, "guestCard.away",
+              () -> session.apply(GuestEdits.remove(guest.id()))))));
     }
     rows.getChildren().setAll(all);
   }

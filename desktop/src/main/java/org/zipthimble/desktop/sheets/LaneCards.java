@@ -64,7 +64,8 @@ final class LaneCards {
     scroll.getStyleClass().add("bare-scroll");
     inside.getStyleClass().add("side");
     inside.getChildren().addAll(
-        Controls.row(6, Controls.label(Wording.text("lanes.title"), "side-title"), Controls.spring(), Controls.label(Wording.text("lanes.order"), "side-note")),
+        Controls.row(6, Controls.label(Wording.text("lanes.title"), "side-title"), Controls.spring(),
+        Controls.label(Wording.text("lanes.order"), "side-note")),
         cards, Controls.button("lane-add", "lanes.add", this::add, "dashed"), Controls.stitch(), settings,
         Controls.button("cut-printed", "cutSheet.printed", printed, "quiet"));
     buildSettings();
@@ -80,7 +81,8 @@ final class LaneCards {
     if (open.isEmpty() || cutting.lane(open).isEmpty()) {
       open = cutting.lanes().isEmpty() ? "" : cutting.lanes().get(0).id();
     }
-    String wanted = open + cutting.lanes().stream().map(l -> l.id() + l.material() + l.colour() + l.name() + l.supply() + found.of(l.id()).size()).toList();
+    String wanted = open + cutting.lanes().stream()
+        .map(l -> l.id() + l.material() + l.colour() + l.name() + l.supply() + found.of(l.id()).size()).toList();
     if (!wanted.equals(built)) {
       built = wanted;
       build();
@@ -93,7 +95,8 @@ final class LaneCards {
   }
 
   private void add() {
-    Lane lane = CutEdits.fresh(session.job(), JobColours.of(session.job()).stream().findFirst().orElse(org.zipthimble.core.colour.Colour.BLACK));
+    Lane lane = CutEdits.fresh(session.job(), JobColours.of(session.job()).stream().findFirst()
+        .orElse(org.zipthimble.core.colour.Colour.BLACK));
     session.apply(CutEdits.addLane(lane));
     open = lane.id();
     refresh(plan);
@@ -162,32 +165,44 @@ final class LaneCards {
         () -> JobColours.of(session.job()), c -> c.ifPresent(to -> change(l -> l.withColour(to))));
     fresh.add(() -> lane().ifPresent(l -> colour.show(Optional.of(l.colour()))));
     Node blade = row(
-        typed("lane-blade", "lanes.blade", l -> l.blade().name(), (l, t) -> l.withBlade(l.blade().set(t.strip(), l.blade().pressure(), l.blade().speed(), l.blade().passes()))),
+        typed("lane-blade", "lanes.blade", l -> l.blade().name(),
+        (l, t) -> l.withBlade(l.blade().set(t.strip(), l.blade().pressure(), l.blade().speed(), l.blade().passes()))),
         "lanes.blade",
-        figure("lane-pressure", "lanes.pressure", 1, Blade.MOST_PRESSURE, l -> l.blade().pressure(), (b, v) -> b.set(b.name(), v, b.speed(), b.passes())), "lanes.pressure");
+        figure("lane-pressure", "lanes.pressure", 1, Blade.MOST_PRESSURE, l -> l.blade().pressure(),
+        (b, v) -> b.set(b.name(), v, b.speed(), b.passes())), "lanes.pressure");
     Node speed = row(
-        figure("lane-speed", "lanes.speed", 0.1, Blade.MOST_SPEED, l -> l.blade().speed(), (b, v) -> b.set(b.name(), b.pressure(), v, b.passes())), "lanes.speed",
-        figure("lane-passes", "lanes.passes", 1, Blade.MOST_PASSES, l -> l.blade().passes(), (b, v) -> b.set(b.name(), b.pressure(), b.speed(), v.intValue())), "lanes.passes");
+        figure("lane-speed", "lanes.speed", 0.1, Blade.MOST_SPEED, l -> l.blade().speed(),
+        (b, v) -> b.set(b.name(), b.pressure(), v, b.passes())), "lanes.speed",
+        figure("lane-passes", "lanes.passes", 1, Blade.MOST_PASSES, l -> l.blade().passes(),
+        (b, v) -> b.set(b.name(), b.pressure(), b.speed(), v.intValue())), "lanes.passes");
     Node reach = row(
-        length("lane-overcut", "lanes.overcut", 0, Blade.MOST_OVERCUT, l -> l.blade().overcut(), (l, v) -> l.withBlade(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
-        length("lane-trail", "lanes.trail", 0, Blade.MOST_TRAIL, l -> l.blade().trail(), (l, v) -> l.withBlade(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
+        length("lane-overcut", "lanes.overcut", 0, Blade.MOST_OVERCUT, l -> l.blade().overcut(),
+        (l, v) -> l.withBlade(l.blade().reaching(v, l.blade().trail()))), "lanes.overcut",
+        length("lane-trail", "lanes.trail", 0, Blade.MOST_TRAIL, l -> l.blade().trail(),
+        (l, v) -> l.withBlade(l.blade().reaching(l.blade().overcut(), v))), "lanes.trail");
     Node under = row(
         underlay(), "lanes.underlay",
         length("lane-least", "lanes.least", 0, Lane.MOST_LEAST_WIDTH, Lane::leastWidth, Lane::withLeastWidth), "lanes.least");
     Node money = row(
         number("lane-cost", "lanes.cost", 0, Lane.MOST_COST, l -> Lengths.plain(l.cost(), 4), (l, v) -> l.withCost(v)), "lanes.cost",
         currency(), "lanes.currency");
-    Node margin = Controls.under(Wording.text("lanes.margin"), length("lane-margin", "lanes.margin", 0, Supply.MOST_MARGIN, l -> l.supply().margin(), (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))));
+    Node margin = Controls.under(Wording.text("lanes.margin"),
+        length("lane-margin", "lanes.margin", 0, Supply.MOST_MARGIN, l -> l.supply().margin(),
+        (l, v) -> l.withSupply(new Supply(l.supply().size(), v, l.supply().roll(), l.supply().scrap()))));
     Node size = row(
-        length("lane-wide", "lanes.wide", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().width(), (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
-        length("lane-high", "lanes.high", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().height(), (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
+        length("lane-wide", "lanes.wide", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().width(),
+        (l, v) -> l.withSupply(sized(l.supply(), v, l.supply().size().height()))), "lanes.wide",
+        length("lane-high", "lanes.high", Supply.LEAST_SIDE, Supply.MOST_SIDE, l -> l.supply().size().height(),
+        (l, v) -> l.withSupply(sized(l.supply(), l.supply().size().width(), v))), "lanes.high");
     CheckBox mirror = Controls.check("lane-mirror", "lanes.mirror", lane.mirrored(), on -> change(l -> l.withMirrored(on)));
     fresh.add(() -> lane().ifPresent(l -> mirror.setSelected(l.mirrored())));
     return List.of(
         Controls.under(Wording.text("lanes.name"), name), Controls.under(Wording.text("lanes.colour"), colour),
         pick("lane-material", "lanes.material", Material.values(), Lane::material, m -> session.apply(CutEdits.material(open, m))),
-        pick("lane-finish", "lanes.finish", Finish.values(), Lane::finish, f -> change(l -> l.withFinish(f))), supplies(), size, blade, speed, reach, under, money, margin, mirror,
-        Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"), Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
+        pick("lane-finish", "lanes.finish", Finish.values(), Lane::finish, f -> change(l -> l.withFinish(f))), supplies(), size, blade,
+        speed, reach, under, money, margin, mirror,
+        Controls.row(4, Controls.button("lane-up", "lanes.down", () -> move(-1), "quiet"),
+        Controls.button("lane-down", "lanes.up", () -> move(1), "quiet"),
             Controls.button("lane-remove", "lanes.remove", () -> session.apply(CutEdits.removeLane(open)), "quiet")));
   }
 
@@ -219,11 +234,14 @@ final class LaneCards {
     return field;
   }
 
-  private TypedField figure(String id, String key, double least, double most, Function<Lane, Number> read, BiFunction<Blade, Double, Blade> write) {
-    return number(id, key, least, most, l -> Lengths.plain(read.apply(l).doubleValue(), 2), (l, v) -> l.withBlade(write.apply(l.blade(), v)));
+  private TypedField figure(String id, String key, double least, double most, Function<Lane, Number> read, BiFunction<Blade, Double,
+      Blade> write) {
+    return number(id, key, least, most, l -> Lengths.plain(read.apply(l).doubleValue(), 2),
+        (l, v) -> l.withBlade(write.apply(l.blade(), v)));
   }
 
-  private TypedField number(String id, String key, double least, double most, Function<Lane, String> read, BiFunction<Lane, Double, Lane> write) {
+  private TypedField number(String id, String key, double least, double most, Function<Lane, String> read, BiFunction<Lane, Double,
+      Lane> write) {
     TypedField field = new TypedField(id, Wording.text(key), text -> {
       double value = Lengths.parseNumber(text, least, most);
       change(l -> write.apply(l, value));
@@ -232,7 +250,8 @@ final class LaneCards {
     return field;
   }
 
-  private TypedField length(String id, String key, double least, double most, Function<Lane, Double> read, BiFunction<Lane, Double, Lane> write) {
+  private TypedField length(String id, String key, double least, double most, Function<Lane, Double> read, BiFunction<Lane, Double,
+      Lane> write) {
     TypedField field = new TypedField(id, Wording.text(key), text -> {
       double value = inches(text, least, most);
       change(l -> write.apply(l, value));
@@ -252,10 +271,13 @@ final class LaneCards {
 
   private TypedField underlay() {
     TypedField field = new TypedField("lane-underlay", Wording.text("lanes.underlay"), text -> {
-      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colourField.none")) ? Optional.empty() : Optional.of(inches(text, -Lane.MOST_UNDERLAY, Lane.MOST_UNDERLAY));
+      Optional<Double> reach = text.isBlank() || text.equals(Wording.text("colourField.none")) ? Optional.empty()
+          : Optional.of(inches(text, -Lane.MOST_UNDERLAY, Lane.MOST_UNDERLAY));
       change(l -> l.withUnderlay(reach));
     });
-    fresh.add(() -> lane().ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colourField.none")))));
+    fresh.add(
+        () -> lane()
+        .ifPresent(l -> field.show(l.underlay().map(u -> Lengths.show(u, session.unit())).orElse(Wording.text("colourField.none")))));
     return field;
   }
 
@@ -321,7 +343,8 @@ final class LaneCards {
     FlowPane turns = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (Turns one : Turns.values()) {
-      ToggleButton pill = Pills.pill("turns-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), group, () -> plan(p -> p.spaced(p.gap(), one, p.grain())));
+      ToggleButton pill = Pills.pill("turns-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), group,
+          () -> plan(p -> p.spaced(p.gap(), one, p.grain())));
       fresh.add(() -> pill.setSelected(now().turns() == one));
       turns.getChildren().add(pill);
     }
@@ -334,11 +357,16 @@ final class LaneCards {
     });
     settings.getChildren().addAll(
         nested, turns, grain,
-        row(whole("cut-gap", "cutSheet.gap", 0, CutPlan.MOST_GAP, CutPlan::gap, (p, v) -> p.spaced(v, p.turns(), p.grain())), "cutSheet.gap",
-            whole("cut-weed-box", "cutSheet.weedBox", 0, CutPlan.MOST_GAP, CutPlan::weedBox, (p, v) -> p.weeded(v, p.weedLines())), "cutSheet.weedBox"),
-        row(whole("cut-weed-lines", "cutSheet.weedLines", 0, CutPlan.MOST_WEED_LINES, CutPlan::weedLines, (p, v) -> p.weeded(p.weedBox(), v)), "cutSheet.weedLines",
-            whole("cut-weed-clear", "cutSheet.weedClear", 0, CutPlan.MOST_GAP, CutPlan::weedDistance, (p, v) -> p.withWeedClear(Optional.of(v))), "cutSheet.weedClear"),
-        Controls.under(Wording.text("cutSheet.overlap"), whole("cut-overlap", "cutSheet.overlap", 0, Split.MOST_OVERLAP, p -> p.split().overlap(),
+        row(whole("cut-gap", "cutSheet.gap", 0, CutPlan.MOST_GAP, CutPlan::gap, (p, v) -> p.spaced(v, p.turns(), p.grain())),
+        "cutSheet.gap",
+            whole("cut-weed-box", "cutSheet.weedBox", 0, CutPlan.MOST_GAP, CutPlan::weedBox, (p, v) -> p.weeded(v, p.weedLines())),
+            "cutSheet.weedBox"),
+        row(whole("cut-weed-lines", "cutSheet.weedLines", 0, CutPlan.MOST_WEED_LINES, CutPlan::weedLines,
+        (p, v) -> p.weeded(p.weedBox(), v)), "cutSheet.weedLines",
+            whole("cut-weed-clear", "cutSheet.weedClear", 0, CutPlan.MOST_GAP, CutPlan::weedDistance,
+            (p, v) -> p.withWeedClear(Optional.of(v))), "cutSheet.weedClear"),
+        Controls.under(Wording.text("cutSheet.overlap"),
+        whole("cut-overlap", "cutSheet.overlap", 0, Split.MOST_OVERLAP, p -> p.split().overlap(),
                 (p, v) -> p.withSplit(new Split(p.split().on(), p.split().at(), p.split().stepped(), v)))),
         marks, split, stepped, Controls.under(Wording.text("cutSheet.seams"), seams()));
   }
@@ -359,7 +387,8 @@ final class LaneCards {
     return field;
   }
 
-  private TypedField whole(String id, String key, double least, double most, Function<CutPlan, Double> read, BiFunction<CutPlan, Double, CutPlan> write) {
+  private TypedField whole(String id, String key, double least, double most, Function<CutPlan, Double> read, BiFunction<CutPlan, Double,
+      CutPlan> write) {
     TypedField field = new TypedField(id, Wording.text(key), text -> {
       double value = inches(text, least, most);
       plan(p -> write.apply(p, value));

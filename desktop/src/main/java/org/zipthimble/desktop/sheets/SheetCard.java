@@ -40,10 +40,13 @@ final class SheetCard extends VBox {
     super(6);
     this.session = session;
     test = Controls.button("sheet-test", "sheetCard.test", this::test, "quiet");
-    FlowPane marks = new FlowPane(8, 4, mark("sheet-folds", "sheetCard.folds", SheetMarks::folds, SheetMarks::withFolds), mark("sheet-centre", "sheetCard.centre", SheetMarks::centre, SheetMarks::withCentre),
-        mark("sheet-registration", "sheetCard.registration", SheetMarks::registration, SheetMarks::withRegistration), mark("sheet-bar", "sheetCard.bar", SheetMarks::bar, SheetMarks::withBar),
+    FlowPane marks = new FlowPane(8, 4, mark("sheet-folds", "sheetCard.folds", SheetMarks::folds, SheetMarks::withFolds),
+        mark("sheet-centre", "sheetCard.centre", SheetMarks::centre, SheetMarks::withCentre),
+        mark("sheet-registration", "sheetCard.registration", SheetMarks::registration, SheetMarks::withRegistration),
+        mark("sheet-bar", "sheetCard.bar", SheetMarks::bar, SheetMarks::withBar),
         mark("sheet-ruler", "sheetCard.ruler", SheetMarks::ruler, SheetMarks::withRuler));
-    CheckBox roll = Controls.check("sheet-roll", "sheetCard.roll", false, on -> session.apply(Edits.sheet(s -> s.withStock(s.stock().withRoll(on)))));
+    CheckBox roll = Controls.check("sheet-roll", "sheetCard.roll", false,
+        on -> session.apply(Edits.sheet(s -> s.withStock(s.stock().withRoll(on)))));
     fresh.add(() -> roll.setSelected(stock().roll()));
     TypedField cost = new TypedField("sheet-cost", Wording.text("sheetCard.cost"), text -> {
       double value = text.isBlank() ? 0 : Lengths.parseNumber(text, 0, SheetStock.MOST_COST);
@@ -51,8 +54,11 @@ final class SheetCard extends VBox {
     });
     cost.setPrefWidth(84);
     fresh.add(() -> cost.show(stock().cost() == 0 ? "" : Lengths.plain(stock().cost(), 3)));
-    getChildren().addAll(marks, roll, Controls.under(Wording.text("sheetCard.grain"), pills("sheet-grain-", SheetStock.Grain.values(), () -> stock().grain(), g -> session.apply(Edits.sheet(s -> s.withStock(s.stock().withGrain(g)))))),
-        Controls.under(Wording.text("sheetCard.along"), pills("sheet-along-", Gang.Along.values(), () -> session.job().sheet().gang().orElse(Gang.USUAL).along(),
+    getChildren().addAll(marks, roll, Controls.under(Wording.text("sheetCard.grain"),
+        pills("sheet-grain-", SheetStock.Grain.values(), () -> stock().grain(),
+        g -> session.apply(Edits.sheet(s -> s.withStock(s.stock().withGrain(g)))))),
+        Controls.under(Wording.text("sheetCard.along"),
+        pills("sheet-along-", Gang.Along.values(), () -> session.job().sheet().gang().orElse(Gang.USUAL).along(),
             a -> session.apply(Edits.sheet(s -> s.withGang(s.gang().map(g -> g.withAlong(a))))))),
         Controls.under(Wording.text("sheetCard.cost"), cost), test);
     setId("sheet-card");
@@ -102,9 +108,11 @@ final class SheetCard extends VBox {
     Job job = session.job();
     Size paper = job.sheet().paper();
     Gang gang = job.sheet().gang().orElse(Gang.USUAL);
-    session.asker().whereToSend(session.fileName("-" + Wording.text("sheetCard.testName") + ".pdf"), ".pdf").ifPresent(file -> writer.queue(() -> {
+    session.asker().whereToSend(session.fileName("-" + Wording.text("sheetCard.testName") + ".pdf"), ".pdf")
+        .ifPresent(file -> writer.queue(() -> {
       try {
-        SafeWrite.write(file, out -> PdfPainter.write(job.name(), BackTest.pages(job, paper, gang), Optional.empty(), 0, out, Progress.SILENT), () -> { });
+        SafeWrite.write(file, out -> PdfPainter.write(job.name(), BackTest.pages(job, paper, gang), Optional.empty(), 0, out,
+            Progress.SILENT), () -> { });
         return Wording.text("sheetCard.testWritten", file.getFileName());
       } catch (Trouble trouble) {
         return trouble.getMessage();

@@ -12,7 +12,10 @@ import org.zipthimble.core.sheet.Guillotine;
 import org.zipthimble.core.sheet.Spots;
 import org.zipthimble.desktop.control.Controls;
 
-/** What lies over a sheet that is looked at: the numbers of rows, places that are left free, the cuts in their order, the piece under the hand. */
+/**
+ * What lies over a sheet that is looked at: the numbers of rows, places that are left free, the cuts in their order, the piece under the
+ * hand.
+ */
 final class SheetOver extends Pane {
   private static final int MOST_NUMBERED = 120;
   private static final double LEAST_PIXELS = 26;
@@ -63,6 +66,7 @@ final class SheetOver extends Pane {
     Line line = cut.upright() ? new Line(cut.at() * scale, w.y() * scale, cut.at() * scale, w.bottom() * scale)
         : new Line(w.x() * scale, cut.at() * scale, w.right() * scale, cut.at() * scale);
     line.getStyleClass().add("sheet-cut");
-    getChildren().addAll(line, number(String.valueOf(number), cut.upright() ? cut.at() * scale - 8 : w.x() * scale + (number % 2) * 20, cut.upright() ? w.y() * scale + (number % 2) * 14 : cut.at() * scale - 8));
+    getChildren().addAll(line, number(String.valueOf(number), cut.upright() ? cut.at() * scale - 8 : w.x() * scale + (number % 2) * 20,
+        cut.upright() ? w.y() * scale + (number % 2) * 14 : cut.at() * scale - 8));
   }
 }

@@ -153,7 +153,8 @@ public final class SheetStation implements StationView {
     alone.setOnAction(e -> lay(false, false));
     onPaper.setOnAction(e -> lay(true, false));
     several.setOnAction(e -> lay(true, true));
-    sheet = new TypedField("sheet-number", Wording.text("sheetPane.sheet"), text -> turn((int) Lengths.parseNumber(text, 1, 1_000_000) - 1));
+    sheet = new TypedField("sheet-number", Wording.text("sheetPane.sheet"),
+        text -> turn((int) Lengths.parseNumber(text, 1, 1_000_000) - 1));
     sheet.setPrefWidth(58);
     turner = Controls.row(4, Controls.iconButton("sheet-before", Icons.EARLIER, "sheetPane.before", () -> turn(shown - 1)), sheet, sheets,
         Controls.iconButton("sheet-next", Icons.LATER, "sheetPane.next", () -> turn(shown + 1)));
@@ -208,19 +209,23 @@ public final class SheetStation implements StationView {
       choice.setOnAction(e -> session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(paper.size()))));
       papers.getChildren().add(choice);
     }
-    papers.getChildren().addAll(ownPapers, own, Controls.row(6, Controls.under(Wording.text("sheetPane.width"), width), Controls.under(Wording.text("sheetPane.height"), height)),
-        Controls.row(4, Controls.button("paper-keep", "sheetPane.keepPaper", () -> keep(session.job().sheet().paper(), true), "quiet"), Controls.button("paper-drop", "sheetPane.dropPaper", () -> keep(session.job().sheet().paper(), false), "quiet")), marks);
+    papers.getChildren().addAll(ownPapers, own,
+        Controls.row(6, Controls.under(Wording.text("sheetPane.width"), width), Controls.under(Wording.text("sheetPane.height"), height)),
+        Controls.row(4, Controls.button("paper-keep", "sheetPane.keepPaper", () -> keep(session.job().sheet().paper(), true), "quiet"),
+        Controls.button("paper-drop", "sheetPane.dropPaper", () -> keep(session.job().sheet().paper(), false), "quiet")), marks);
     papers.getStyleClass().add("indented");
     side.getStyleClass().add("side");
     right.setFitToWidth(true);
     right.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     right.getStyleClass().add("bare-scroll");
-    VBox all = new VBox(10, alone, Controls.wrapped(Wording.text("sheetPane.alone.note"), "side-note"), onPaper, several, gang, booklet, papers, card, guests);
+    VBox all = new VBox(10, alone, Controls.wrapped(Wording.text("sheetPane.alone.note"), "side-note"), onPaper, several, gang, booklet,
+        papers, card, guests);
     all.getStyleClass().add("card");
     Node toCut = Controls.button("sheet-cut", "cutSheet.toCut", cut, "quiet");
     toCut.managedProperty().bind(toCut.visibleProperty());
     this.toCut = toCut;
-    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), all, needs, Controls.row(6, Controls.label(Wording.text("sheetPane.percent"), "field-label"), percent), scaled, cuts, cutList, toCut);
+    side.getChildren().addAll(Controls.label(Wording.text("sheetPane.title"), "side-title"), all, needs,
+        Controls.row(6, Controls.label(Wording.text("sheetPane.percent"), "field-label"), percent), scaled, cuts, cutList, toCut);
   }
 
   private static RadioButton radio(String id, String key, ToggleGroup group) {
@@ -230,15 +235,20 @@ public final class SheetStation implements StationView {
   }
 
   private void lay(boolean paper, boolean ganged) {
-    session.apply(Edits.sheet(s -> s.withOnPaper(paper).withGang(ganged ? Optional.of(s.gang().orElse(Gang.USUAL).withBooklet(false)) : Optional.empty())));
+    session.apply(
+        Edits.sheet(s -> s.withOnPaper(paper).withGang(ganged ? Optional.of(s.gang().orElse(Gang.USUAL).withBooklet(false))
+        : Optional.empty())));
   }
 
   private void paper(String text, boolean across) throws Trouble {
     double inches = Lengths.parse(text, session.unit());
     if (!(inches >= 1 && inches <= Ticket.MOST_SIDE)) {
-      throw Trouble.of("field.range", text, Lengths.showWithSign(1, session.unit()), Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
+      throw Trouble.of("field.range", text, Lengths.showWithSign(1, session.unit()),
+          Lengths.showWithSign(Ticket.MOST_SIDE, session.unit()));
     }
-    session.apply(Edits.sheet(s -> s.withOnPaper(true).withPaper(across ? new Size(inches, s.paper().height()) : new Size(s.paper().width(), inches))));
+    session.apply(
+        Edits.sheet(s -> s.withOnPaper(true)
+        .withPaper(across ? new Size(inches, s.paper().height()) : new Size(s.paper().width(), inches))));
   }
 
   private void refresh() {
@@ -274,7 +284,9 @@ public final class SheetStation implements StationView {
     }
     scale();
     sizes.selectToggle(sizes.getToggles().stream()
-        .filter(t -> t.getUserData() != null && same(t.getUserData() instanceof Papers ? ((Papers) t.getUserData()).size() : (Size) t.getUserData(), plan.paper())).findFirst().orElse(own));
+        .filter(t -> t.getUserData() != null
+        && same(t.getUserData() instanceof Papers ? ((Papers) t.getUserData()).size() : (Size) t.getUserData(), plan.paper())).findFirst()
+        .orElse(own));
     marks.setSelected(plan.cropMarks());
     width.show(Lengths.show(plan.paper().width(), unit));
     height.show(Lengths.show(plan.paper().height(), unit));
@@ -313,7 +325,8 @@ public final class SheetStation implements StationView {
         List<Guillotine.Cut> all = p.straightCuts(shown);
         List<String> told = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
-          told.add(Wording.text(all.get(i).upright() ? "sheetPane.cutDown" : "sheetPane.cutAcross", i + 1, Lengths.showWithSign(all.get(i).at(), session.unit())));
+          told.add(Wording.text(all.get(i).upright() ? "sheetPane.cutDown" : "sheetPane.cutAcross", i + 1,
+              Lengths.showWithSign(all.get(i).at(), session.unit())));
         }
         cutList.setText(all.isEmpty() ? Wording.text("sheetPane.noCuts") : String.join("\n", told));
       }
@@ -406,7 +419,8 @@ public final class SheetStation implements StationView {
     percent.show(Wording.text("sheetPane.percentShown", Lengths.plain(printedAt, 1)));
     Size size = session.frame().size();
     Size is = new Size(size.width() * printedAt / 100, size.height() * printedAt / 100);
-    scaled.setText(printedAt == 100 ? Wording.text("sheetPane.true") : Wording.text("sheetPane.notTrue", Lengths.plain(printedAt, 1), Lengths.plain(session.unit().fromInches(is.width()), 3) + " × "
+    scaled.setText(printedAt == 100 ? Wording.text("sheetPane.true")
+        : Wording.text("sheetPane.notTrue", Lengths.plain(printedAt, 1), Lengths.plain(session.unit().fromInches(is.width()), 3) + " × "
         + Lengths.plain(session.unit().fromInches(is.height()), 3) + " " + session.unit().sign(), Lengths.show(size, session.unit())));
   }
 

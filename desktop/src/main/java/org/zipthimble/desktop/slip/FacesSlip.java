@@ -49,7 +49,8 @@ public final class FacesSlip extends ToolSlip {
     super(session, "faces", "facesSlip.title", 3 * CELL + 70);
     ScrollPane scroll = new PlainScroll(cells);
     scroll.setFitToWidth(true);
-    scroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 2 ? 440.0 : 236.0, cells.getChildren()));
+    scroll.prefHeightProperty()
+        .bind(Bindings.createDoubleBinding(() -> cells.getChildren().size() > 2 ? 440.0 : 236.0, cells.getChildren()));
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     add = Controls.button("faces-add", "tray.addFace", () -> session.apply(FaceEdits.another(session.job())), "quiet");
@@ -100,7 +101,9 @@ public final class FacesSlip extends ToolSlip {
     if (face.form().shared()) {
       return Wording.text("facesSlip.shared", index + 1);
     }
-    return job.inner(face).map(side -> Wording.text(side == Side.LEFT ? "facesSlip.right" : "facesSlip.left", job.pages().indexOf(face) + 1)).orElse(Wording.text("facesSlip.number", index + 1));
+    return job.inner(face)
+        .map(side -> Wording.text(side == Side.LEFT ? "facesSlip.right" : "facesSlip.left", job.pages().indexOf(face) + 1))
+        .orElse(Wording.text("facesSlip.number", index + 1));
   }
 
   private Node cell(Face face, int index) {
@@ -128,12 +131,15 @@ public final class FacesSlip extends ToolSlip {
       }
       carried = "";
     });
-    TypedField name = new TypedField("faces-name-" + face.id(), Wording.text("facesSlip.name"), text -> session.apply(FaceEdits.rename(face.id(), text)));
+    TypedField name = new TypedField("faces-name-" + face.id(), Wording.text("facesSlip.name"),
+        text -> session.apply(FaceEdits.rename(face.id(), text)));
     name.show(face.name());
     name.setMaxWidth(CELL);
     FlowPane does = new FlowPane(3, 3,
-        Controls.iconButton("faces-earlier-" + face.id(), Icons.EARLIER, "facesSlip.earlier", () -> session.apply(FaceEdits.place(face.id(), index - 1))),
-        Controls.iconButton("faces-later-" + face.id(), Icons.LATER, "facesSlip.later", () -> session.apply(FaceEdits.place(face.id(), index + 1))),
+        Controls.iconButton("faces-earlier-" + face.id(), Icons.EARLIER, "facesSlip.earlier",
+        () -> session.apply(FaceEdits.place(face.id(), index - 1))),
+        Controls.iconButton("faces-later-" + face.id(), Icons.LATER, "facesSlip.later",
+        () -> session.apply(FaceEdits.place(face.id(), index + 1))),
         Controls.button("faces-twice-" + face.id(), "facesSlip.twice", () -> twice(face), "quiet"),
         Controls.iconButton("faces-away-" + face.id(), Icons.AWAY, "menu.removeFace", () -> session.apply(Edits.removeFace(face.id()))));
     does.setAlignment(Pos.CENTER_LEFT);

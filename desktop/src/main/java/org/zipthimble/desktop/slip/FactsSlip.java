@@ -65,7 +65,8 @@ public final class FactsSlip extends ToolSlip {
 
   /** The words that are right in all jobs, in one line. */
   private TypedField own() {
-    TypedField field = new TypedField("facts-own", Wording.text("facts.own"), text -> session.preferences().change(s -> s.withWords(List.of(text.strip().split("[\\s,;]+"))))).keeping();
+    TypedField field = new TypedField("facts-own", Wording.text("facts.own"),
+        text -> session.preferences().change(s -> s.withWords(List.of(text.strip().split("[\\s,;]+"))))).keeping();
     always.add(() -> field.show(String.join(" ", session.preferences().now().words())));
     session.preferences().settingsProperty().addListener(o -> field.show(String.join(" ", session.preferences().now().words())));
     return field;
@@ -108,7 +109,8 @@ public final class FactsSlip extends ToolSlip {
 
   private Node row(Fact made) {
     String id = made.name().replaceAll("[^\\p{L}\\p{N}]+", "-");
-    TypedField name = new TypedField("fact-name-" + id, Wording.text("facts.name"), text -> session.apply(FactEdits.rename(made.name(), text)));
+    TypedField name = new TypedField("fact-name-" + id, Wording.text("facts.name"),
+        text -> session.apply(FactEdits.rename(made.name(), text)));
     name.setPrefWidth(NAME);
     name.setMinWidth(NAME);
     name.show(made.name());
@@ -119,7 +121,8 @@ public final class FactsSlip extends ToolSlip {
         ? f.shown("monthDayYear") : f.shown(""))));
     Node put = Controls.button("fact-put-" + id, "facts.put", () -> Filling.find(session.job(), made.name()).ifPresent(this::put), "quiet");
     fresh.add(() -> put.setDisable(target().isEmpty()));
-    return Controls.row(4, name, value, put, Controls.button("fact-away-" + id, "facts.away", () -> session.apply(FactEdits.remove(made.name())), "quiet"));
+    return Controls.row(4, name, value, put,
+        Controls.button("fact-away-" + id, "facts.away", () -> session.apply(FactEdits.remove(made.name())), "quiet"));
   }
 
   private void take(String name, String text) throws Trouble {

@@ -65,7 +65,8 @@ public final class FontSlip extends ToolSlip {
       });
     }
     for (FontKind one : FontKind.values()) {
-      pill("fonts-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), () -> kind.filter(k -> k == one).isPresent(), () -> kind = Optional.of(one));
+      pill("fonts-" + one.name().toLowerCase(Locale.ROOT), Wording.of(one), () -> kind.filter(k -> k == one).isPresent(),
+          () -> kind = Optional.of(one));
     }
     ScrollPane scroll = new PlainScroll(rows);
     scroll.setFitToWidth(true);
@@ -98,7 +99,8 @@ public final class FontSlip extends ToolSlip {
 
   /** The person's own words, as much of them as there is room for. */
   private String sample() {
-    return words().map(w -> w.text().replace('\u2028', '\n').lines().filter(l -> !l.isBlank()).findFirst().orElse("").strip()).filter(t -> !t.isEmpty())
+    return words().map(w -> w.text().replace('\u2028', '\n').lines().filter(l -> !l.isBlank()).findFirst().orElse("").strip())
+        .filter(t -> !t.isEmpty())
         .map(t -> t.length() > LONGEST ? t.substring(0, LONGEST) : t).orElse(Wording.text("fontSlip.sample"));
   }
 
@@ -107,7 +109,8 @@ public final class FontSlip extends ToolSlip {
     List<String> out = new ArrayList<>(fonts.families());
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
     out.removeIf(f -> !f.toLowerCase(Locale.ROOT).contains(wanted) || kind.isPresent() && fonts.kind(f) != kind.get()
-        || kind.isEmpty() && seen == Seen.LIKED && !session.preferences().now().likedFonts().contains(f) || kind.isEmpty() && seen == Seen.RECENT && !recent.contains(f));
+        || kind.isEmpty() && seen == Seen.LIKED && !session.preferences().now().likedFonts().contains(f) || kind.isEmpty()
+        && seen == Seen.RECENT && !recent.contains(f));
     if (kind.isEmpty() && seen == Seen.RECENT) {
       out.sort(java.util.Comparator.comparingInt(recent::indexOf));
     } else {
@@ -146,7 +149,8 @@ public final class FontSlip extends ToolSlip {
       picture.getChildren().setAll(shape);
     });
     Button take = new Button();
-    take.setGraphic(new VBox(2, picture, Controls.label(Wording.text("fontSlip.row", family, Wording.of(fonts.kind(family))), "field-label")));
+    take.setGraphic(
+        new VBox(2, picture, Controls.label(Wording.text("fontSlip.row", family, Wording.of(fonts.kind(family))), "field-label")));
     take.setId("font-" + id);
     take.setAccessibleText(family);
     take.getStyleClass().add("font-row");
@@ -167,14 +171,16 @@ public final class FontSlip extends ToolSlip {
 
   private static Path drawn(String text, String family, JobFonts fonts) {
     List<String> styles = fonts.styles(family);
-    WordStyle style = new WordStyle(family, styles.contains("Regular") || styles.isEmpty() ? "Regular" : styles.get(0), SAMPLE_PT, 100, 0, Align.LEFT, Colour.BLACK);
+    WordStyle style = new WordStyle(family, styles.contains("Regular") || styles.isEmpty() ? "Regular" : styles.get(0), SAMPLE_PT, 100, 0,
+        Align.LEFT, Colour.BLACK);
     Path path = Typesetter.set(text, style, SAMPLE_WIDE / 72, 1, fonts).outline();
     return path.mapped(Affine.scale(72, 72));
   }
 
   private void take(String family, JobFonts fonts) {
     List<String> styles = fonts.styles(family);
-    java.util.function.UnaryOperator<WordStyle> change = s -> s.withLetters(s.letters().withFamily(family).withStyle(styles.contains(s.style()) || styles.isEmpty() ? s.style() : styles.get(0)));
+    java.util.function.UnaryOperator<WordStyle> change = s ->
+        s.withLetters(s.letters().withFamily(family).withStyle(styles.contains(s.style()) || styles.isEmpty() ? s.style() : styles.get(0)));
     if (session.typing().on()) {
       session.typing().style(change);
     } else {

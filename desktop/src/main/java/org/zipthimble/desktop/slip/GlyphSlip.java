@@ -69,7 +69,8 @@ public final class GlyphSlip extends ToolSlip {
     shape = Controls.button("glyphs-shape", "glyphs.shape", this::asShape, "quiet");
     told.setId("glyphs-told");
     inside.getChildren().addAll(title, search, scroll, told, Controls.row(6, put, shape, Controls.spring(),
-        Controls.button("glyphs-back", "glyphs.back", () -> turn(-1), "quiet"), Controls.button("glyphs-more", "glyphs.more", () -> turn(1), "quiet")));
+        Controls.button("glyphs-back", "glyphs.back", () -> turn(-1), "quiet"),
+        Controls.button("glyphs-more", "glyphs.more", () -> turn(1), "quiet")));
     session.typing().cursorProperty().addListener(o -> {
       if (isVisible()) {
         show();
@@ -174,7 +175,8 @@ public final class GlyphSlip extends ToolSlip {
       double em = words().isPresent() ? look().em() : SHAPE_EM;
       Point middle = session.frame().trim().centre();
       Path path = entry.outline().mapped(Affine.scale(em, em).then(Affine.move(middle.x() - em / 4, middle.y() + em / 4)));
-      Item item = Drawings.shape(ItemProperties.of(session.job().freshId(), entry.name()), path, Optional.of(look().colour()), Optional.empty());
+      Item item = Drawings.shape(ItemProperties.of(session.job().freshId(), entry.name()), path, Optional.of(look().colour()),
+          Optional.empty());
       session.openProperty().set(Optional.empty());
       session.apply(Edits.add(session.faceIdProperty().get(), item));
       session.selectionProperty().set(Set.of(item.id()));

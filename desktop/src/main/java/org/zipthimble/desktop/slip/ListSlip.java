@@ -45,7 +45,8 @@ import org.zipthimble.desktop.state.Session;
 
 /** The list that fills the fields: brought in, looked through row by row, sorted, counted, its columns put into words. */
 public final class ListSlip extends ToolSlip {
-  private static final List<String> ENCODINGS = List.of("UTF-8", "windows-1252", "windows-1250", "ISO-8859-15", "UTF-16LE", "UTF-16BE", "IBM850");
+  private static final List<String> ENCODINGS = List.of("UTF-8", "windows-1252", "windows-1250", "ISO-8859-15", "UTF-16LE", "UTF-16BE",
+      "IBM850");
   private static final double HIGH = 132;
   private static final int MOST_CELLS = 12;
 
@@ -77,7 +78,8 @@ public final class ListSlip extends ToolSlip {
   public ListSlip(Session session) {
     super(session, "list", "listSlip.title", 436);
     told.setId("list-told");
-    at = new TypedField("list-at", Wording.text("listSlip.row"), text -> session.apply(ListEdits.show((int) org.zipthimble.core.units.Lengths.parseNumber(text, 1, RowList.MOST_ROWS) - 1)));
+    at = new TypedField("list-at", Wording.text("listSlip.row"),
+        text -> session.apply(ListEdits.show((int) org.zipthimble.core.units.Lengths.parseNumber(text, 1, RowList.MOST_ROWS) - 1)));
     at.setPrefWidth(58);
     search.setId("list-search");
     search.setPromptText(Wording.text("listSlip.search"));
@@ -110,7 +112,8 @@ public final class ListSlip extends ToolSlip {
     });
     cells.setId("list-cells");
     linked.setId("list-linked");
-    TypedField newColumn = new TypedField("list-new-column", Wording.text("listSlip.newColumn"), text -> session.apply(ListEdits.addColumn(text)));
+    TypedField newColumn = new TypedField("list-new-column", Wording.text("listSlip.newColumn"),
+        text -> session.apply(ListEdits.addColumn(text)));
     newColumn.setPromptText(Wording.text("listSlip.newColumn"));
     newColumn.setPrefWidth(130);
     below.getChildren().addAll(
@@ -118,7 +121,8 @@ public final class ListSlip extends ToolSlip {
         Controls.row(6, Controls.iconButton("list-back", Icons.EARLIER, "listSlip.back", () -> step(-1)), at, of,
             Controls.iconButton("list-on", Icons.LATER, "listSlip.on", () -> step(1)), search),
         rows,
-        Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"), Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
+        Controls.row(6, Controls.button("list-out", "listSlip.out", () -> leave(true), "quiet"),
+        Controls.button("list-in", "listSlip.in", () -> leave(false), "quiet"),
             Controls.spring(), Controls.button("list-drop", "listSlip.drop", () -> session.apply(ListEdits.drop()), "quiet")),
         cells,
         Controls.row(6, Controls.button("list-add-row", "listSlip.addRow", () -> session.apply(ListEdits.addRow()), "quiet"),
@@ -127,7 +131,8 @@ public final class ListSlip extends ToolSlip {
         Controls.row(6, Controls.under(Wording.text("listSlip.count"), count), Controls.under(Wording.text("listSlip.encoding"), encoding)),
         Controls.under(Wording.text("listSlip.sheet"), sheet),
         Controls.row(6, Controls.under(Wording.text("listSlip.by"), by), new VBox(Controls.label(" ", "field-label"), Controls.row(4,
-            Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"), Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
+            Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"),
+            Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
             Controls.button("list-number", "listSlip.number", this::number, "quiet")))));
     ScrollPane scroll = new PlainScroll();
     scroll.setFitToWidth(true);
@@ -137,7 +142,8 @@ public final class ListSlip extends ToolSlip {
     scroll.managedProperty().bind(below.visibleProperty());
     scroll.setMaxHeight(460);
     inside.getChildren().addAll(told, Controls.row(6, bring, Controls.button("list-paste", "listSlip.paste", this::paste, "plain"),
-        Controls.button("list-type", "listSlip.type", () -> session.apply(ListEdits.typed(List.of(Wording.text("listSlip.firstColumn")))), "plain")), scroll);
+        Controls.button("list-type", "listSlip.type", () -> session.apply(ListEdits.typed(List.of(Wording.text("listSlip.firstColumn")))),
+        "plain")), scroll);
     scroll.setContent(below);
     session.checking().findingsProperty().addListener(o -> {
       if (isVisible()) {
@@ -192,7 +198,8 @@ public final class ListSlip extends ToolSlip {
       return new Gathered(found, troubles);
     }, gathered -> {
       session.apply(ListEdits.gather(gathered.pictures()));
-      session.say(gathered.troubles().isEmpty() ? Wording.counted("listSlip.gathered", gathered.pictures().size()) : gathered.troubles().get(0));
+      session.say(gathered.troubles().isEmpty() ? Wording.counted("listSlip.gathered", gathered.pictures().size())
+          : gathered.troubles().get(0));
     });
   }
 
@@ -204,7 +211,8 @@ public final class ListSlip extends ToolSlip {
       cellsShown = l.columns();
       cells.getChildren().clear();
       for (String column : l.columns().subList(0, Math.min(MOST_CELLS, l.columns().size()))) {
-        TypedField cell = new TypedField("list-cell-" + column.replaceAll("[^\\p{L}\\p{N}]+", "-"), column, text -> list().ifPresent(now -> session.apply(ListEdits.cell(now.at(), column, text))));
+        TypedField cell = new TypedField("list-cell-" + column.replaceAll("[^\\p{L}\\p{N}]+", "-"), column,
+            text -> list().ifPresent(now -> session.apply(ListEdits.cell(now.at(), column, text))));
         Label name = Controls.label(column, "field-label");
         name.setMinWidth(90);
         name.setPrefWidth(90);
@@ -228,8 +236,10 @@ public final class ListSlip extends ToolSlip {
     }
     linkedShown = of;
     linked.getChildren().clear();
-    pictured.ifPresent(item -> linked.getChildren().add(Controls.row(6, Controls.under(Wording.text("listSlip.picture", item.properties().name()),
-        linking("list-picture", Wording.text("listSlip.picture", item.properties().name()), names, Optional.ofNullable(l.pictures().get(item.id())), c -> ListEdits.pictured(item.id(), c))),
+    pictured.ifPresent(item -> linked.getChildren()
+        .add(Controls.row(6, Controls.under(Wording.text("listSlip.picture", item.properties().name()),
+        linking("list-picture", Wording.text("listSlip.picture", item.properties().name()), names,
+        Optional.ofNullable(l.pictures().get(item.id())), c -> ListEdits.pictured(item.id(), c))),
         new VBox(Controls.label(" ", "field-label"), Controls.button("list-gather", "listSlip.gather", this::gather, "quiet")))));
     if (!session.job().palette().swatches().isEmpty()) {
       ComboBox<String> swatch = new ComboBox<>();
@@ -238,9 +248,13 @@ public final class ListSlip extends ToolSlip {
       swatch.getItems().setAll(session.job().palette().swatches().stream().map(Swatch::name).toList());
       swatch.getSelectionModel().select(l.colours().isEmpty() ? swatch.getItems().get(0) : l.colours().keySet().iterator().next());
       swatch.setPrefWidth(150);
-      ComboBox<String> column = linking("list-colour", Wording.text("listSlip.colourFrom"), names, Optional.ofNullable(l.colours().get(swatch.getValue())), c -> ListEdits.coloured(swatch.getValue(), c));
-      swatch.setOnAction(e -> column.getSelectionModel().select(list().flatMap(now -> Optional.ofNullable(now.colours().get(swatch.getValue()))).map(names::indexOf).orElse(0)));
-      linked.getChildren().add(Controls.row(6, Controls.under(Wording.text("listSlip.colour"), swatch), Controls.under(Wording.text("listSlip.colourFrom"), column)));
+      ComboBox<String> column = linking("list-colour", Wording.text("listSlip.colourFrom"), names,
+          Optional.ofNullable(l.colours().get(swatch.getValue())), c -> ListEdits.coloured(swatch.getValue(), c));
+      swatch.setOnAction(e -> column.getSelectionModel()
+          .select(list().flatMap(now -> Optional.ofNullable(now.colours().get(swatch.getValue()))).map(names::indexOf).orElse(0)));
+      linked.getChildren()
+          .add(Controls.row(6, Controls.under(Wording.text("listSlip.colour"), swatch),
+          Controls.under(Wording.text("listSlip.colourFrom"), column)));
     }
   }
 
@@ -321,7 +335,9 @@ public final class ListSlip extends ToolSlip {
     Optional<RowList> list = list();
     below.setVisible(list.isPresent());
     below.setManaged(list.isPresent());
-    told.setText(list.map(l -> Wording.text("listSlip.told", l.source().isEmpty() ? Wording.text("listSlip.typed") : l.source(), l.rows().size(), l.sent().size())).orElse(Wording.text("listSlip.none")));
+    told.setText(
+        list.map(l -> Wording.text("listSlip.told", l.source().isEmpty() ? Wording.text("listSlip.typed") : l.source(), l.rows().size(),
+        l.sent().size())).orElse(Wording.text("listSlip.none")));
     list.ifPresent(l -> {
       showing = true;
       at.show(String.valueOf(l.at() + 1));
@@ -349,7 +365,8 @@ public final class ListSlip extends ToolSlip {
   private void fill() {
     showing = true;
     String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
-    List<Integer> found = list().map(l -> IntStream.range(0, l.rows().size()).filter(i -> wanted.isEmpty() || l.rows().get(i).stream().anyMatch(c -> c.toLowerCase(Locale.ROOT).contains(wanted)))
+    List<Integer> found = list().map(l -> IntStream.range(0, l.rows().size())
+        .filter(i -> wanted.isEmpty() || l.rows().get(i).stream().anyMatch(c -> c.toLowerCase(Locale.ROOT).contains(wanted)))
         .boxed().toList()).orElse(List.of());
     if (!rows.getItems().equals(found)) {
       rows.getItems().setAll(found);
@@ -371,7 +388,8 @@ public final class ListSlip extends ToolSlip {
   }
 
   private Set<Integer> misfits() {
-    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals("row-misfit")).map(Finding::figure).map(Double::intValue).collect(Collectors.toSet());
+    return session.checking().findingsProperty().get().stream().filter(f -> f.code().equals("row-misfit")).map(Finding::figure)
+        .map(Double::intValue).collect(Collectors.toSet());
   }
 
   /** A row: whether it is sent, its number and what it says first; one that does not fit says so. */
@@ -392,7 +410,8 @@ public final class ListSlip extends ToolSlip {
           line.getChildren().addAll(Controls.spring(), Controls.label(Wording.text("listSlip.times", l.wanted(row)), "field-label"));
         }
         if (misfits().contains(row)) {
-          line.getChildren().addAll(Controls.spring(), Icons.of(Icons.weight(0), "mark-ruin"), Controls.label(Wording.text("listSlip.misfit"), "field-label"));
+          line.getChildren().addAll(Controls.spring(), Icons.of(Icons.weight(0), "mark-ruin"),
+              Controls.label(Wording.text("listSlip.misfit"), "field-label"));
         }
         return line;
       }).orElse(null));

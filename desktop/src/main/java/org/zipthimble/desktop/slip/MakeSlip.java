@@ -52,20 +52,29 @@ public final class MakeSlip extends ToolSlip {
     ground.setPrefWidth(190);
     ground.setOnAction(e -> ground());
     inside.getChildren().addAll(
-        Controls.row(6, Controls.under(Wording.text("makeSlip.width"), width), Controls.under(Wording.text("makeSlip.height"), side("make-height", "makeSlip.height", false)),
-            new VBox(Controls.label(" ", "field-label"), Controls.button("make-usual", "makeSlip.usual", () -> session.apply(BookEdits.size(face(), Optional.empty())), "quiet"))),
+        Controls.row(6, Controls.under(Wording.text("makeSlip.width"), width),
+        Controls.under(Wording.text("makeSlip.height"), side("make-height", "makeSlip.height", false)),
+            new VBox(Controls.label(" ", "field-label"),
+            Controls.button("make-usual", "makeSlip.usual", () -> session.apply(BookEdits.size(face(), Optional.empty())), "quiet"))),
         Controls.under(Wording.text("makeSlip.fold"), folds()),
         Controls.row(8, check("make-across", "makeSlip.across", () -> fold().filter(Fold::across).isPresent(), on -> f -> f.withAcross(on)),
-            check("make-outside", "makeSlip.outside", () -> fold().filter(Fold::outside).isPresent(), on -> f -> f.withOutside(on)), count()),
+            check("make-outside", "makeSlip.outside", () -> fold().filter(Fold::outside).isPresent(), on -> f -> f.withOutside(on)),
+            count()),
         panels,
         Controls.row(6, shared(), Controls.under(Wording.text("makeSlip.ground"), ground),
-            new VBox(Controls.label(" ", "field-label"), Controls.button("make-ground-all", "makeSlip.groundAll", this::groundAll, "quiet"))),
+            new VBox(Controls.label(" ", "field-label"),
+            Controls.button("make-ground-all", "makeSlip.groundAll", this::groundAll, "quiet"))),
         Controls.stitch(),
         Controls.under(Wording.text("makeSlip.book"), bindings()),
-        Controls.row(6, Controls.under(Wording.text("makeSlip.inner"), length("make-inner", "makeSlip.inner", Book.MOST_INNER, () -> book().map(Book::inner).orElse(Double.NaN), v -> session.apply(BookEdits.book(b -> b.withInner(v))))),
-            Controls.under(Wording.text("makeSlip.leaf"), length("make-leaf", "makeSlip.leaf", Book.MOST_LEAF, () -> book().map(Book::leaf).orElse(Double.NaN), v -> session.apply(BookEdits.book(b -> b.withLeaf(v)))))),
+        Controls.row(6, Controls.under(Wording.text("makeSlip.inner"),
+        length("make-inner", "makeSlip.inner", Book.MOST_INNER, () -> book().map(Book::inner).orElse(Double.NaN),
+        v -> session.apply(BookEdits.book(b -> b.withInner(v))))),
+            Controls.under(Wording.text("makeSlip.leaf"),
+            length("make-leaf", "makeSlip.leaf", Book.MOST_LEAF, () -> book().map(Book::leaf).orElse(Double.NaN),
+            v -> session.apply(BookEdits.book(b -> b.withLeaf(v)))))),
         bound, blank,
-        Controls.row(6, Controls.button("make-page", "makeSlip.page", () -> put(Grounds.PAGE), "quiet"), Controls.button("make-pages", "makeSlip.pages", () -> put(Grounds.PAGES), "quiet")));
+        Controls.row(6, Controls.button("make-page", "makeSlip.page", () -> put(Grounds.PAGE), "quiet"),
+        Controls.button("make-pages", "makeSlip.pages", () -> put(Grounds.PAGES), "quiet")));
   }
 
   private String face() {
@@ -115,9 +124,12 @@ public final class MakeSlip extends ToolSlip {
   }
 
   private Node folds() {
-    FlowPane pane = new FlowPane(4, 4, pill("make-flat", Wording.text("makeSlip.flat"), () -> fold().isEmpty(), () -> session.apply(BookEdits.fold(face(), Optional.empty()))));
+    FlowPane pane = new FlowPane(4, 4, pill("make-flat", Wording.text("makeSlip.flat"), () -> fold().isEmpty(),
+        () -> session.apply(BookEdits.fold(face(), Optional.empty()))));
     for (Fold.Kind kind : Fold.Kind.values()) {
-      pane.getChildren().add(pill("make-" + kind.name().toLowerCase(java.util.Locale.ROOT), Wording.of(kind), () -> fold().filter(f -> f.kind() == kind).isPresent(),
+      pane.getChildren()
+          .add(pill("make-" + kind.name().toLowerCase(java.util.Locale.ROOT), Wording.of(kind),
+          () -> fold().filter(f -> f.kind() == kind).isPresent(),
           () -> session.apply(BookEdits.fold(face(), Optional.of(fold().map(f -> f.withKind(kind)).orElse(Fold.of(kind)))))));
     }
     return pane;
@@ -157,9 +169,12 @@ public final class MakeSlip extends ToolSlip {
   }
 
   private Node bindings() {
-    FlowPane pane = new FlowPane(4, 4, pill("make-loose", Wording.text("makeSlip.loose"), () -> book().isEmpty(), () -> session.apply(BookEdits.bind(Optional.empty()))));
+    FlowPane pane = new FlowPane(4, 4, pill("make-loose", Wording.text("makeSlip.loose"), () -> book().isEmpty(),
+        () -> session.apply(BookEdits.bind(Optional.empty()))));
     for (Book.Binding binding : Book.Binding.values()) {
-      pane.getChildren().add(pill("make-" + binding.name().toLowerCase(java.util.Locale.ROOT), Wording.of(binding), () -> book().filter(b -> b.binding() == binding).isPresent(),
+      pane.getChildren()
+          .add(pill("make-" + binding.name().toLowerCase(java.util.Locale.ROOT), Wording.of(binding),
+          () -> book().filter(b -> b.binding() == binding).isPresent(),
           () -> session.apply(BookEdits.bind(Optional.of(book().orElse(Book.USUAL).withBinding(binding))))));
     }
     return pane;
@@ -199,10 +214,12 @@ public final class MakeSlip extends ToolSlip {
     ground.setDisable(session.face().form().shared() || grounds().isEmpty());
     showing = false;
     fresh.forEach(Runnable::run);
-    panels.setText(fold().map(f -> f.panels(session.frame().size()).stream().map(this::told).collect(Collectors.joining(" · "))).orElse(Wording.text("makeSlip.flatNote")));
+    panels.setText(fold().map(f -> f.panels(session.frame().size()).stream().map(this::told).collect(Collectors.joining(" · ")))
+        .orElse(Wording.text("makeSlip.flatNote")));
     int pages = session.job().pages().size();
     int lacking = book().map(b -> b.binding().lacking(pages)).orElse(0);
-    bound.setText(book().map(b -> Wording.text(lacking == 0 ? "makeSlip.bound" : "makeSlip.lacking", pages, pages + lacking)).orElse(Wording.text("makeSlip.looseNote")));
+    bound.setText(book().map(b -> Wording.text(lacking == 0 ? "makeSlip.bound" : "makeSlip.lacking", pages, pages + lacking))
+        .orElse(Wording.text("makeSlip.looseNote")));
     blank.setText(Wording.text("mend.blankPages", lacking));
     blank.setVisible(lacking > 0);
     blank.setManaged(lacking > 0);

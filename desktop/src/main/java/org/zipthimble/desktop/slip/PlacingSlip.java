@@ -50,7 +50,8 @@ public final class PlacingSlip extends HBox {
     gapField.setPrefWidth(60);
     setAlignment(javafx.geometry.Pos.CENTER_LEFT);
     getChildren().addAll(next, Controls.button("placing-grid", "placing.grid", this::grid, "plain"), columnsField,
-        Controls.label(Wording.text("placing.columns"), "field-label"), gapField, Controls.label(Wording.text("placing.gap"), "field-label"),
+        Controls.label(Wording.text("placing.columns"), "field-label"), gapField,
+        Controls.label(Wording.text("placing.gap"), "field-label"),
         Controls.button("placing-stop", "placing.stop", () -> wait(List.of()), "quiet"));
     managedProperty().bind(visibleProperty());
     wait(List.of());

@@ -49,7 +49,8 @@ public final class ScreenCard extends VBox {
     figure = new TypedField("screen-ppi", Wording.text("screen.ppi"), text ->
         set(Lengths.parseNumber(text.replace(Wording.text("ticket.ppi"), ""), Settings.LEAST_SCREEN_PPI, Settings.MOST_SCREEN_PPI)));
     figure.setPrefWidth(90);
-    getChildren().addAll(Controls.label(Wording.text("screen.title"), "side-title"), Controls.wrapped(Wording.text("screen.how"), "side-note"), row,
+    getChildren().addAll(Controls.label(Wording.text("screen.title"), "side-title"),
+        Controls.wrapped(Wording.text("screen.how"), "side-note"), row,
         Controls.row(8, figure, Controls.button("screen-keep", "screen.keep", () -> {
           session.preferences().change(s -> s.withScreenPpi(ppi));
           setVisible(false);

@@ -47,8 +47,10 @@ public final class SearchSlip extends ToolSlip {
         e.consume();
       }
     });
-    inside.getChildren().addAll(Controls.under(Wording.text("search.text"), text), Controls.under(Wording.text("search.with"), with), exactly, whole, look, told,
-        Controls.row(6, Controls.button("search-next", "search.next", this::next, "quiet"), Controls.button("search-all", "search.all", this::all, "quiet")));
+    inside.getChildren().addAll(Controls.under(Wording.text("search.text"), text), Controls.under(Wording.text("search.with"), with),
+        exactly, whole, look, told,
+        Controls.row(6, Controls.button("search-next", "search.next", this::next, "quiet"),
+        Controls.button("search-all", "search.all", this::all, "quiet")));
   }
 
   private static TextField field(String id, String key) {

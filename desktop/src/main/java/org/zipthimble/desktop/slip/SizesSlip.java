@@ -31,7 +31,8 @@ public final class SizesSlip extends ToolSlip {
   private static final double HIGH = 190;
 
   private final FlowPane cells = new FlowPane(12, 12);
-  private final CheckBox words = Controls.check("sizes-words", "sizesSlip.words", true, on -> session.apply(SizeEdits.set(s -> s.withScaleWords(on))));
+  private final CheckBox words = Controls.check("sizes-words", "sizesSlip.words", true,
+      on -> session.apply(SizeEdits.set(s -> s.withScaleWords(on))));
   private final List<LatestWork> painters = new ArrayList<>();
   private final TypedField width;
   private final TypedField height;
@@ -98,7 +99,8 @@ public final class SizesSlip extends ToolSlip {
     StackPane held = new StackPane(picture);
     held.setMinSize(size.width() * scale, size.height() * scale);
     String id = "sizes-away-" + Lengths.plain(size.width(), 2) + "-" + Lengths.plain(size.height(), 2);
-    Node line = other ? Controls.row(4, Controls.label(Lengths.show(size, session.unit()), "field-label"), Controls.iconButton(id.replace('.', '_'), Icons.AWAY, "sizesSlip.away", () -> session.apply(SizeEdits.remove(size))))
+    Node line = other ? Controls.row(4, Controls.label(Lengths.show(size, session.unit()), "field-label"),
+        Controls.iconButton(id.replace('.', '_'), Icons.AWAY, "sizesSlip.away", () -> session.apply(SizeEdits.remove(size))))
         : Controls.label(Wording.text("sizesSlip.own", Lengths.show(size, session.unit())), "field-label");
     return new VBox(4, held, line);
   }

@@ -32,7 +32,8 @@ public final class StylesSlip extends ToolSlip {
     name = new TypedField("styles-name", Wording.text("styles.name"), this::keep).keeping();
     name.setPromptText(Wording.text("styles.name"));
     HBox.setHgrow(name, Priority.ALWAYS);
-    inside.getChildren().addAll(Controls.wrapped(Wording.text("styles.note"), "side-note"), rows, Controls.row(6, name, Controls.button("styles-keep", "styles.keep", () -> keep(name.getText()), "quiet")));
+    inside.getChildren().addAll(Controls.wrapped(Wording.text("styles.note"), "side-note"), rows,
+        Controls.row(6, name, Controls.button("styles-keep", "styles.keep", () -> keep(name.getText()), "quiet")));
   }
 
   private Optional<HoldsWords> words() {
@@ -57,7 +58,8 @@ public final class StylesSlip extends ToolSlip {
   private void give(String style) {
     words().ifPresent(w -> {
       var span = session.typing().cursorProperty().get().map(c -> c.span());
-      session.apply(StyleEdits.give(session.faceIdProperty().get(), w.id(), span.map(s -> s.from()).orElse(0), span.map(s -> s.to()).orElse(w.story().length()), style));
+      session.apply(StyleEdits.give(session.faceIdProperty().get(), w.id(), span.map(s -> s.from()).orElse(0),
+          span.map(s -> s.to()).orElse(w.story().length()), style));
     });
   }
 
@@ -74,18 +76,21 @@ public final class StylesSlip extends ToolSlip {
 
   private Node row(NamedStyle style) {
     String id = style.name().replaceAll("[^\\p{L}\\p{N}]+", "-");
-    TypedField called = new TypedField("style-name-" + id, Wording.text("styles.name"), text -> session.apply(StyleEdits.rename(style.name(), text.strip())));
+    TypedField called = new TypedField("style-name-" + id, Wording.text("styles.name"),
+        text -> session.apply(StyleEdits.rename(style.name(), text.strip())));
     called.show(style.name());
     called.setPrefWidth(104);
     WordStyle look = style.look();
     Node said = Controls.label(Wording.text("styles.said", look.family(), look.style(), Lengths.plain(look.sizePt(), 1)), "field-label");
     Node give = Controls.button("style-give-" + id, "styles.give", () -> give(style.name()), "quiet");
-    Node renew = Controls.button("style-renew-" + id, "styles.renew", () -> look().ifPresent(l -> session.apply(StyleEdits.keep(style.name(), l))), "quiet");
+    Node renew = Controls.button("style-renew-" + id, "styles.renew",
+        () -> look().ifPresent(l -> session.apply(StyleEdits.keep(style.name(), l))), "quiet");
     fresh.add(() -> {
       give.setDisable(words().isEmpty());
       renew.setDisable(words().isEmpty());
     });
-    return new VBox(1, Controls.row(4, called, give, renew, Controls.button("style-away-" + id, "styles.away", () -> session.apply(StyleEdits.remove(style.name())), "quiet")), said);
+    return new VBox(1, Controls.row(4, called, give, renew,
+        Controls.button("style-away-" + id, "styles.away", () -> session.apply(StyleEdits.remove(style.name())), "quiet")), said);
   }
 
   @Override

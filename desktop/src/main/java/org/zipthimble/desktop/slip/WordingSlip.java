@@ -69,7 +69,9 @@ public final class WordingSlip extends ToolSlip {
   void show() {
     cards.getChildren().clear();
     for (WordingBank.Entry entry : WordingBank.of(occasion, tone)) {
-      cards.getChildren().add(Controls.card("wording-take-" + cards.getChildren().size(), entry.said(session.job()), Controls.wrapped(entry.said(session.job()), "finding-text"), () -> take(entry), "demo-card"));
+      cards.getChildren()
+          .add(Controls.card("wording-take-" + cards.getChildren().size(), entry.said(session.job()),
+          Controls.wrapped(entry.said(session.job()), "finding-text"), () -> take(entry), "demo-card"));
     }
   }
 
@@ -95,7 +97,8 @@ public final class WordingSlip extends ToolSlip {
   /** The plural of a family name, the one that owns, and why. */
   private void family(String text) {
     String name = text.strip();
-    rule.setText(name.isEmpty() ? "" : Wording.text(FamilyNames.hissing(name) ? "wordingSlip.rule.es" : "wordingSlip.rule.s", name, FamilyNames.plural(name), FamilyNames.owning(name)));
+    rule.setText(name.isEmpty() ? "" : Wording.text(FamilyNames.hissing(name) ? "wordingSlip.rule.es" : "wordingSlip.rule.s", name,
+        FamilyNames.plural(name), FamilyNames.owning(name)));
   }
 
   @Override

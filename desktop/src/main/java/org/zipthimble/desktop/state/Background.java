@@ -12,8 +12,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 
 /**
- * The one pool for all work beside the window; what is more than its threads can do waits, so that memory holds. Threads that have nothing to do end by themselves; closing interrupts what is under way and
- * waits for it.
+ * The one pool for all work beside the window; what is more than its threads can do waits, so that memory holds. Threads that have nothing
+ * to do end by themselves; closing interrupts what is under way and waits for it.
  */
 public final class Background {
   private static final int MOST_THREADS = 24;
@@ -25,7 +25,8 @@ public final class Background {
   private Background() {}
 
   private static ExecutorService made() {
-    ThreadPoolExecutor pool = new ThreadPoolExecutor(MOST_THREADS, MOST_THREADS, IDLE_SECONDS, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), run -> {
+    ThreadPoolExecutor pool = new ThreadPoolExecutor(MOST_THREADS, MOST_THREADS, IDLE_SECONDS, TimeUnit.SECONDS,
+        new LinkedBlockingQueue<>(), run -> {
       Thread daemon = new Thread(run, "beside-" + NUMBER.incrementAndGet());
       daemon.setDaemon(true);
       return daemon;

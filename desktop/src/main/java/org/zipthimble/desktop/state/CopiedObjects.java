@@ -101,7 +101,8 @@ public final class CopiedObjects {
     bytes.duplicate().get(copy);
     session.openProperty().set(java.util.Optional.empty());
     reader.read(progress -> ThimbleFile.read("clipboard", new ByteArrayInputStream(copy)), job ->
-        session.applyAndSelect(Copies.paste(session.faceIdProperty().get(), job.faces().get(0).items(), job.pictures(), step, step)), session::say);
+        session.applyAndSelect(Copies.paste(session.faceIdProperty().get(), job.faces().get(0).items(), job.pictures(), step, step)),
+            session::say);
   }
 
   /** A picture of the window as the bytes of a PNG file. */

@@ -22,7 +22,10 @@ final class Editing {
   private boolean trying;
   private String amending = "";
 
-  /** Begins the edit anew that is under way, on the job as it is then: an edit is a function of any job, so that it joins what came meanwhile. */
+  /**
+   * Begins the edit anew that is under way, on the job as it is then: an edit is a function of any job, so that it joins what came
+   * meanwhile.
+   */
   private Runnable joining = () -> { };
 
   /**

@@ -33,7 +33,10 @@ public final class FieldText {
     return session.typing().on() ? session.typing().words() : session.single().flatMap(Item::words);
   }
 
-  /** Puts a field at the caret, or into the words that are selected: for a paragraph that reads the same, else at their end; in the look it has there. */
+  /**
+   * Puts a field at the caret, or into the words that are selected: for a paragraph that reads the same, else at their end; in the look it
+   * has there.
+   */
   public static void put(Session session, Function<WordStyle, Story> field) {
     if (session.typing().on()) {
       session.typing().put(field.apply(session.typing().styles().get(0)));

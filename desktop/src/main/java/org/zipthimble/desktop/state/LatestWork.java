@@ -18,8 +18,8 @@ import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 
 /**
- * The one way to begin work beside the window whose result the interface takes: on the interface thread, the newest alone. What is dropped is truly
- * stopped: work asks its progress, or is asked from deep within ({@link Ongoing}).
+ * The one way to begin work beside the window whose result the interface takes: on the interface thread, the newest alone. What is dropped
+ * is truly stopped: work asks its progress, or is asked from deep within ({@link Ongoing}).
  */
 public final class LatestWork {
   /** So long the window waits for what is quick, in milliseconds: nobody sees it wait. */
@@ -78,7 +78,10 @@ public final class LatestWork {
     }
   }
 
-  /** Wishes for work; wishes that have not begun are dropped for it, and what is under way is still shown: for what is seen to change under the hand. */
+  /**
+   * Wishes for work; wishes that have not begun are dropped for it, and what is under way is still shown: for what is seen to change under
+   * the hand.
+   */
   public <T> void want(Supplier<T> work, Consumer<T> done) {
     wish(one -> {
       T result = work.get();
@@ -86,15 +89,18 @@ public final class LatestWork {
     });
   }
 
-  /** Wishes for work in place of what was wished for before, which is stopped: for what is said of a job, which would be told of an older one. */
+  /**
+   * Wishes for work in place of what was wished for before, which is stopped: for what is said of a job, which would be told of an older
+   * one.
+   */
   public <T> void replace(Supplier<T> work, Consumer<T> done) {
     drop();
     want(work, done);
   }
 
   /**
-   * Reads something in place of what was being read before; a trouble is told in its sentence. What is quick is there at once, before this returns. For
-   * the interface thread only.
+   * Reads something in place of what was being read before; a trouble is told in its sentence. What is quick is there at once, before this
+   * returns. For the interface thread only.
    */
   public <T> void read(Task<T> work, Consumer<T> done, Consumer<String> trouble) {
     drop();

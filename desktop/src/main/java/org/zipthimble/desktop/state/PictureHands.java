@@ -43,8 +43,8 @@ public final class PictureHands {
   }
 
   /**
-   * Fills the mounts that are chosen, in reading order: the empty ones, or all of them anew where none is empty; with none chosen the empty ones
-   * of the face.
+   * Fills the mounts that are chosen, in reading order: the empty ones, or all of them anew where none is empty; with none chosen the
+   * empty ones of the face.
    */
   public void fill() {
     fill(session.asker().pictures());
@@ -53,7 +53,8 @@ public final class PictureHands {
   /** The same with files at hand. */
   public void fill(List<Path> files) {
     List<Item> chosen = Mounts.among(session.selected());
-    List<Item> empty = (chosen.isEmpty() ? Mounts.among(session.face().items()) : chosen).stream().filter(m -> m.pictureIds().isEmpty()).toList();
+    List<Item> empty = (chosen.isEmpty() ? Mounts.among(session.face().items()) : chosen).stream().filter(m -> m.pictureIds().isEmpty())
+        .toList();
     List<Item> mounts = empty.isEmpty() ? chosen : empty;
     if (mounts.isEmpty()) {
       session.say(Wording.text("mountTag.none"));

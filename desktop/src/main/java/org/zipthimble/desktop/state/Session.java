@@ -28,7 +28,10 @@ import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.units.Unit;
 import org.zipthimble.core.wording.Wording;
 
-/** The job on the bench and what the person is doing with it: edits, selection, checks, each a part of its own. For the interface thread only. */
+/**
+ * The job on the bench and what the person is doing with it: edits, selection, checks, each a part of its own. For the interface thread
+ * only.
+ */
 public final class Session {
   private final Editing editing;
   private final Selection selection = new Selection(this::face);
@@ -135,7 +138,8 @@ public final class Session {
   }
 
   private void selectAdded(Set<String> before) {
-    Set<String> added = beside().stream().map(Item::id).filter(id -> !before.contains(id)).collect(Collectors.toCollection(LinkedHashSet::new));
+    Set<String> added = beside().stream().map(Item::id).filter(id -> !before.contains(id))
+        .collect(Collectors.toCollection(LinkedHashSet::new));
     if (!added.isEmpty()) {
       selectionProperty().set(added);
     }
@@ -415,7 +419,8 @@ public final class Session {
     if (filing.unsaved()) {
       return Wording.text("saved.not");
     }
-    return filing.savedAtProperty().get().map(t -> Wording.text("saved.at", String.format(Locale.ROOT, "%02d:%02d", t.getHour(), t.getMinute())))
+    return filing.savedAtProperty().get()
+        .map(t -> Wording.text("saved.at", String.format(Locale.ROOT, "%02d:%02d", t.getHour(), t.getMinute())))
         .orElse(filing.file().isPresent() ? Wording.text("saved.as") : "");
   }
 }

@@ -62,7 +62,8 @@ public final class Typing {
 
   Typing(Session session) {
     this.session = session;
-    session.selectionProperty().addListener(o -> cursor.get().filter(c -> !moving && !session.selectionProperty().get().equals(Set.of(c.itemId()))).ifPresent(c -> end()));
+    session.selectionProperty().addListener(o -> cursor.get()
+        .filter(c -> !moving && !session.selectionProperty().get().equals(Set.of(c.itemId()))).ifPresent(c -> end()));
     session.stationProperty().addListener(o -> end());
     session.faceIdProperty().addListener(o -> end());
     session.historyProperty().addListener(o -> {
@@ -277,8 +278,10 @@ public final class Typing {
       }
       LetterLook look = lookOfNext().orElseThrow();
       String clean = Story.clean(text);
-      Word now = word.filter(o -> c.span().empty() && c.caret() == o.from() + o.text().length() && !(endsWord(o.text()) && !endsWord(clean)))
-          .map(o -> new Word(o.number(), o.from(), o.to(), o.text() + clean)).orElseGet(() -> new Word(++words, c.span().from(), c.span().to(), clean));
+      Word now = word.filter(o -> c.span().empty() && c.caret() == o.from() + o.text().length()
+          && !(endsWord(o.text()) && !endsWord(clean)))
+          .map(o -> new Word(o.number(), o.from(), o.to(), o.text() + clean))
+          .orElseGet(() -> new Word(++words, c.span().from(), c.span().to(), clean));
       written(c, now, look);
       wished = wished.filter(l -> clean.isEmpty());
     }));
@@ -294,7 +297,8 @@ public final class Typing {
     goal = Optional.empty();
     int place = now.from() + now.text().length();
     Cursor then = new Cursor(c.itemId(), place, place);
-    session.amend("typed " + c.itemId() + " " + now.number(), StoryEdits.type(session.faceIdProperty().get(), c.itemId(), now.from(), now.to(), now.text(), look));
+    session.amend("typed " + c.itemId() + " " + now.number(),
+        StoryEdits.type(session.faceIdProperty().get(), c.itemId(), now.from(), now.to(), now.text(), look));
     own = false;
     cursor.set(Optional.of(then));
     follow();
@@ -317,7 +321,8 @@ public final class Typing {
       if (span.empty()) {
         return;
       }
-      Optional<Word> typed = word.filter(o -> !forward && c.span().empty() && !o.text().isEmpty() && c.caret() == o.from() + o.text().length());
+      Optional<Word> typed = word.filter(o -> !forward && c.span().empty() && !o.text().isEmpty() && c.caret() == o.from() + o.text()
+          .length());
       Walk.Span gone = span;
       if (typed.filter(o -> gone.from() >= o.from()).isPresent()) {
         Word o = typed.get();

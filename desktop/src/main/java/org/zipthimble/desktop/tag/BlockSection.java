@@ -33,10 +33,13 @@ final class BlockSection extends Section {
   BlockSection(Session session) {
     super(session);
     getChildren().addAll(
-        fields(THIRD, "block.inkWidth", ink("block-ink-width", "block.inkWidth", true), "block.inkHeight", ink("block-ink-height", "block.inkHeight", false)),
+        fields(THIRD, "block.inkWidth", ink("block-ink-width", "block.inkWidth", true), "block.inkHeight",
+        ink("block-ink-height", "block.inkHeight", false)),
         flow(Controls.under(Wording.text("block.standing"), standing()), Controls.under(Wording.text("block.fitting"), fitting())),
-        fields(THIRD, "block.columns", columns(), "block.gutter", length("block-gutter", "block.gutter", 0, 20, () -> setting().gutter(), v -> set(s -> s.withGutter(v))),
-            "block.least", number("block-least", "block.least", 5, 100, () -> Wording.text("proof.percent", Lengths.plain(setting().leastPercent(), 1)), v -> set(s -> s.withLeastPercent(v)))),
+        fields(THIRD, "block.columns", columns(), "block.gutter",
+        length("block-gutter", "block.gutter", 0, 20, () -> setting().gutter(), v -> set(s -> s.withGutter(v))),
+            "block.least", number("block-least", "block.least", 5, 100,
+            () -> Wording.text("proof.percent", Lengths.plain(setting().leastPercent(), 1)), v -> set(s -> s.withLeastPercent(v)))),
         margins(), panel());
   }
 
@@ -66,20 +69,23 @@ final class BlockSection extends Section {
 
   private Node standing() {
     List<String> all = Arrays.stream(Standing.values()).map(s -> Wording.of(s)).toList();
-    var box = choice("block-standing", "block.standing", all, () -> Optional.of(setting().standing().ordinal()), i -> set(s -> s.withStanding(Standing.values()[i])));
+    var box = choice("block-standing", "block.standing", all, () -> Optional.of(setting().standing().ordinal()),
+        i -> set(s -> s.withStanding(Standing.values()[i])));
     box.setPrefWidth(HALF);
     return box;
   }
 
   private Node fitting() {
     List<String> all = Arrays.stream(Fitting.values()).map(s -> Wording.of(s)).toList();
-    var box = choice("block-fitting", "block.fitting", all, () -> Optional.of(setting().fitting().ordinal()), i -> set(s -> s.withFitting(Fitting.values()[i])));
+    var box = choice("block-fitting", "block.fitting", all, () -> Optional.of(setting().fitting().ordinal()),
+        i -> set(s -> s.withFitting(Fitting.values()[i])));
     box.setPrefWidth(HALF);
     return box;
   }
 
   private TypedField columns() {
-    return number("block-columns", "block.columns", 1, BlockSetting.MOST_COLUMNS, () -> String.valueOf(setting().columns()), v -> set(s -> s.withColumns((int) Math.round(v))));
+    return number("block-columns", "block.columns", 1, BlockSetting.MOST_COLUMNS, () -> String.valueOf(setting().columns()),
+        v -> set(s -> s.withColumns((int) Math.round(v))));
   }
 
   private Node margins() {
@@ -87,7 +93,8 @@ final class BlockSection extends Section {
     for (Side side : Side.values()) {
       String key = "block.margin." + side.name().toLowerCase(java.util.Locale.ROOT);
       all[2 * side.ordinal()] = key;
-      all[2 * side.ordinal() + 1] = length(key.replace('.', '-'), key, 0, 100, () -> setting().margins().at(side), v -> set(s -> s.withMargins(s.margins().with(side, v))));
+      all[2 * side.ordinal() + 1] = length(key.replace('.', '-'), key, 0, 100, () -> setting().margins().at(side),
+          v -> set(s -> s.withMargins(s.margins().with(side, v))));
     }
     return fields(44, all);
   }
@@ -108,12 +115,16 @@ final class BlockSection extends Section {
         c -> paint(p -> new WordsPanel(new Look(c, p.look().line()), p.corner())));
     fresh.add(() -> fill.show(panelNow().look().fill()));
     ColourField line = new ColourField("block-line", Wording.text("block.line"), true, session, this::colours,
-        c -> paint(p -> new WordsPanel(new Look(p.look().fill(), c.map(is -> p.look().line().map(l -> l.withColour(is)).orElse(LineLook.of(1, is)))), p.corner())));
+        c -> paint(
+        p -> new WordsPanel(new Look(p.look().fill(), c.map(is -> p.look().line().map(l -> l.withColour(is)).orElse(LineLook.of(1, is)))),
+        p.corner())));
     fresh.add(() -> line.show(panelNow().look().line().map(LineLook::colour)));
     TypedField width = number("block-line-width", "block.lineWidth", LineLook.LEAST_PT, LineLook.MOST_PT,
         () -> panelNow().look().line().map(l -> Wording.text("tag.pt", Lengths.plain(l.widthPt(), 2))).orElse(""),
         v -> paint(p -> new WordsPanel(new Look(p.look().fill(), p.look().line().map(l -> l.withWidthPt(v))), p.corner())));
-    TypedField corner = length("block-corner", "block.corner", 0, 100, () -> panelNow().corner(), v -> paint(p -> new WordsPanel(p.look(), v)));
-    return flow(field(HALF, "block.fill", fill), field(HALF, "block.line", line), field(THIRD, "block.lineWidth", width), field(THIRD, "block.corner", corner));
+    TypedField corner = length("block-corner", "block.corner", 0, 100, () -> panelNow().corner(),
+        v -> paint(p -> new WordsPanel(p.look(), v)));
+    return flow(field(HALF, "block.fill", fill), field(HALF, "block.line", line), field(THIRD, "block.lineWidth", width),
+        field(THIRD, "block.corner", corner));
   }
 }

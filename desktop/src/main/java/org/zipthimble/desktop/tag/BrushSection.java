@@ -55,12 +55,15 @@ final class BrushSection extends Section {
 
   private Node brush() {
     FlowPane pane = fields(THIRD,
-        "brush.size", length("brush-size", "brush.size", BrushStroke.LEAST_SIZE, BrushStroke.MOST_SIZE, () -> session.pointerMode().last().size(), v -> {
-          session.pointerMode().change(new PointerMode.Brush(v, session.pointerMode().last().soft(), session.pointerMode().last().restores()));
+        "brush.size", length("brush-size", "brush.size", BrushStroke.LEAST_SIZE, BrushStroke.MOST_SIZE,
+        () -> session.pointerMode().last().size(), v -> {
+          session.pointerMode()
+              .change(new PointerMode.Brush(v, session.pointerMode().last().soft(), session.pointerMode().last().restores()));
           refresh();
         }),
         "brush.soft", percent("brush-soft", "brush.soft", 0, 100, () -> session.pointerMode().last().soft(), v -> {
-          session.pointerMode().change(new PointerMode.Brush(session.pointerMode().last().size(), v, session.pointerMode().last().restores()));
+          session.pointerMode()
+              .change(new PointerMode.Brush(session.pointerMode().last().size(), v, session.pointerMode().last().restores()));
           refresh();
         }));
     FlowPane pills = flow(
@@ -77,16 +80,20 @@ final class BrushSection extends Section {
             .orElse(new Backdrop(c, USUAL.near(), USUAL.connected(), USUAL.clean())))));
     fresh.add(() -> colour.show(retouch().backdrop().map(Backdrop::colour)));
     FlowPane pane = fields(THIRD,
-        "backdrop.near", percent("backdrop-near", "backdrop.near", 0, 100, () -> retouch().backdrop().map(Backdrop::near).orElse(Double.NaN),
+        "backdrop.near", percent("backdrop-near", "backdrop.near", 0, 100,
+        () -> retouch().backdrop().map(Backdrop::near).orElse(Double.NaN),
             v -> retouch().backdrop().ifPresent(b -> backdrop(Optional.of(new Backdrop(b.colour(), v, b.connected(), b.clean()))))),
-        "backdrop.clean", percent("backdrop-clean", "backdrop.clean", 0, 100, () -> retouch().backdrop().map(Backdrop::clean).orElse(Double.NaN),
+        "backdrop.clean", percent("backdrop-clean", "backdrop.clean", 0, 100,
+        () -> retouch().backdrop().map(Backdrop::clean).orElse(Double.NaN),
             v -> retouch().backdrop().ifPresent(b -> backdrop(Optional.of(new Backdrop(b.colour(), b.near(), b.connected(), v))))));
-    pane.getChildren().add(pill("backdrop-connected", "backdrop.connected", () -> retouch().backdrop().map(Backdrop::connected).orElse(false),
+    pane.getChildren()
+        .add(pill("backdrop-connected", "backdrop.connected", () -> retouch().backdrop().map(Backdrop::connected).orElse(false),
         on -> retouch().backdrop().ifPresent(b -> backdrop(Optional.of(new Backdrop(b.colour(), b.near(), on, b.clean()))))));
     return new javafx.scene.layout.VBox(5, Controls.under(Wording.text("backdrop.colour"), Controls.row(6, colour,
         Controls.button("backdrop-pick", "backdrop.pick", () -> {
           session.say(Wording.text("backdrop.pick.how"));
-          session.pointerMode().pick(c -> backdrop(Optional.of(retouch().backdrop().map(b -> new Backdrop(c, b.near(), b.connected(), b.clean()))
+          session.pointerMode()
+              .pick(c -> backdrop(Optional.of(retouch().backdrop().map(b -> new Backdrop(c, b.near(), b.connected(), b.clean()))
               .orElse(new Backdrop(c, USUAL.near(), USUAL.connected(), USUAL.clean())))));
         }, "quiet"))), pane);
   }

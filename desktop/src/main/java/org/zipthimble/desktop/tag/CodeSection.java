@@ -24,19 +24,24 @@ import org.zipthimble.desktop.state.Session;
 final class CodeSection extends Section {
   CodeSection(Session session) {
     super(session);
-    TypedField content = new TypedField("code-content", Wording.text("code.content"), text -> change(c -> new Outline.Coded(c.code(), text.strip(), Optional.empty())));
+    TypedField content = new TypedField("code-content", Wording.text("code.content"),
+        text -> change(c -> new Outline.Coded(c.code(), text.strip(), Optional.empty())));
     fresh.add(() -> coded().ifPresent(c -> {
       content.show(c.content());
       content.setDisable(c.fact().isPresent());
     }));
     List<String> kinds = Arrays.stream(CodeKind.values()).map(k -> Wording.of(k)).toList();
-    var kind = choice("code-kind", "code.kind", kinds, () -> coded().map(c -> c.code().ordinal()), i -> change(c -> new Outline.Coded(CodeKind.values()[i], c.content(), c.fact())));
+    var kind = choice("code-kind", "code.kind", kinds, () -> coded().map(c -> c.code().ordinal()),
+        i -> change(c -> new Outline.Coded(CodeKind.values()[i], c.content(), c.fact())));
     List<String> facts = new ArrayList<>(List.of(Wording.text("code.typed")));
     session.job().facts().stream().map(Fact::name).forEach(facts::add);
-    var fact = choice("code-fact", "code.fact", facts, () -> coded().map(c -> c.fact().map(facts::indexOf).orElse(0)).filter(i -> i >= 0), i -> change(c -> new Outline.Coded(
-        c.code(), i == 0 ? c.content() : Filling.find(session.job(), facts.get(i)).map(Fact::value).orElse(""), i == 0 ? Optional.empty() : Optional.of(facts.get(i)))));
+    var fact = choice("code-fact", "code.fact", facts, () -> coded().map(c -> c.fact().map(facts::indexOf).orElse(0)).filter(i -> i >= 0),
+        i -> change(c -> new Outline.Coded(
+        c.code(), i == 0 ? c.content() : Filling.find(session.job(), facts.get(i)).map(Fact::value).orElse(""),
+        i == 0 ? Optional.empty() : Optional.of(facts.get(i)))));
     TypedField module = length("code-module", "code.module", 0.001, 2,
-        () -> shape().flatMap(s -> coded().map(c -> c.module(s.placement().width(), s.placement().height()))).orElse(Double.NaN), this::module);
+        () -> shape().flatMap(s -> coded().map(c -> c.module(s.placement().width(), s.placement().height()))).orElse(Double.NaN),
+        this::module);
     Controls.tip(module, Wording.text("code.module.tip"));
     Label told = Controls.wrapped("", "side-note");
     told.setId("code-told");
@@ -65,7 +70,8 @@ final class CodeSection extends Section {
       Codes.Drawn drawn = Codes.draw(c.code(), c.content());
       double factor = inches / c.module(s.placement().width(), s.placement().height());
       session.apply(Edits.place(face(), ids(), "edit.code", p -> c.code().matrix()
-          ? p.withWidth(drawn.width() * inches).withHeight(drawn.height() * inches) : p.withWidth(p.width() * factor).withHeight(p.height() * factor)));
+          ? p.withWidth(drawn.width() * inches).withHeight(drawn.height() * inches)
+          : p.withWidth(p.width() * factor).withHeight(p.height() * factor)));
     }));
   }
 }

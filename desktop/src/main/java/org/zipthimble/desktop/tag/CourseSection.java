@@ -24,21 +24,26 @@ final class CourseSection extends Section {
 
   CourseSection(Session session) {
     super(session);
-    TypedField radius = length("course-radius", "course.radius", 0.05, Placement.FARTHEST, () -> words().flatMap(CourseEdits::radius).orElse(Double.NaN),
+    TypedField radius = length("course-radius", "course.radius", 0.05, Placement.FARTHEST,
+        () -> words().flatMap(CourseEdits::radius).orElse(Double.NaN),
         v -> session.apply(CourseEdits.radius(face(), ids(), v)));
-    TypedField rise = length("course-rise", "course.rise", -100, 100, () -> course().filter(c -> c.kind() == Course.Kind.ARC).map(Course::rise).orElse(Double.NaN),
+    TypedField rise = length("course-rise", "course.rise", -100, 100,
+        () -> course().filter(c -> c.kind() == Course.Kind.ARC).map(Course::rise).orElse(Double.NaN),
         v -> change(c -> c.kind() == Course.Kind.ARC ? c.withRise(v) : c));
     fresh.add(() -> radius.setDisable(words().flatMap(CourseEdits::radius).isEmpty()));
     fresh.add(() -> rise.setDisable(course().filter(c -> c.kind() == Course.Kind.ARC).isEmpty()));
     Controls.tip(rise, Wording.text("course.rise.tip"));
-    TypedField least = length("course-least", "course.least", 0, 10, () -> course().map(Course::least).orElse(Double.NaN), v -> change(c -> c.withLeast(v)));
+    TypedField least = length("course-least", "course.least", 0, 10, () -> course().map(Course::least).orElse(Double.NaN),
+        v -> change(c -> c.withLeast(v)));
     Controls.tip(least, Wording.text("course.least.tip"));
-    TypedField spread = length("course-spread", "course.spread", 0, 800, () -> course().map(Course::spread).orElse(Double.NaN), v -> change(c -> c.withSpread(v)));
+    TypedField spread = length("course-spread", "course.spread", 0, 800, () -> course().map(Course::spread).orElse(Double.NaN),
+        v -> change(c -> c.withSpread(v)));
     Controls.tip(spread, Wording.text("course.spread.tip"));
     Node rest = new javafx.scene.layout.VBox(5,
         fields(THIRD, "course.radius", radius, "course.rise", rise),
         Controls.under(Wording.text("course.sits"), sits()),
-        fields(THIRD, "course.slide", length("course-slide", "course.slide", -400, 400, () -> course().map(Course::slide).orElse(Double.NaN), v -> change(c -> c.withSlide(v))),
+        fields(THIRD, "course.slide", length("course-slide", "course.slide", -400, 400,
+        () -> course().map(Course::slide).orElse(Double.NaN), v -> change(c -> c.withSlide(v))),
             "course.spread", spread, "course.least", least));
     fresh.add(() -> {
       rest.setVisible(course().isPresent());
@@ -91,6 +96,7 @@ final class CourseSection extends Section {
 
   private Node sits() {
     List<String> names = Arrays.stream(Sits.values()).map(s -> Wording.of(s)).toList();
-    return choice("course-sits", "course.sits", names, () -> course().map(c -> c.sits().ordinal()), i -> change(c -> c.withSits(Sits.values()[i])));
+    return choice("course-sits", "course.sits", names, () -> course().map(c -> c.sits().ordinal()),
+        i -> change(c -> c.withSits(Sits.values()[i])));
   }
 }

@@ -52,7 +52,8 @@ final class CutSection extends Section {
         () -> cutting().map(Cutting::distance).orElse(Double.NaN), v -> cut(c -> c.along(c.edge(), v))));
     Node spread = Controls.under(Wording.text("cutting.spread"), length("cut-spread", "cutting.spread", 0, Cutting.MOST,
         () -> cutting().map(Cutting::spread).orElse(Double.NaN), v -> cut(c -> c.withSpread(v))));
-    Node threshold = Controls.under(Wording.text("cutting.threshold"), number("cut-threshold", "cutting.threshold", 1, Cutting.MOST_THRESHOLD,
+    Node threshold = Controls.under(Wording.text("cutting.threshold"),
+        number("cut-threshold", "cutting.threshold", 1, Cutting.MOST_THRESHOLD,
         () -> cutting().map(c -> String.valueOf(c.threshold())).orElse(""), v -> cut(c -> c.withThreshold((int) v))));
     Node gap = Controls.under(Wording.text("cutting.gap"), length("clear-gap", "cutting.gap", 0, ItemProperties.MOST_GAP,
         () -> item().map(i -> i.properties().clearGap()).orElse(Double.NaN),

@@ -106,7 +106,8 @@ final class EffectsSection extends Section {
     blend.setPrefWidth(130);
     return new VBox(5, fields(THIRD,
         "effects.blur", length("effects-blur", "effects.blur", 0, Effect.MOST, () -> effects().blur(), v -> change(e -> e.withBlur(v))),
-        "effects.feather", length("effects-feather", "effects.feather", 0, Effect.MOST, () -> effects().feather(), v -> change(e -> e.withFeather(v)))),
+        "effects.feather", length("effects-feather", "effects.feather", 0, Effect.MOST, () -> effects().feather(),
+        v -> change(e -> e.withFeather(v)))),
         Controls.under(Wording.text("effects.blend"), blend));
   }
 
@@ -130,11 +131,13 @@ final class EffectsSection extends Section {
   }
 
   private Node surface() {
-    ColourField colour = new ColourField("surface-colour", Wording.text("effects.colour"), false, session, this::colours, c -> c.ifPresent(is ->
+    ColourField colour = new ColourField("surface-colour", Wording.text("effects.colour"), false, session, this::colours,
+        c -> c.ifPresent(is ->
         finishNow().ifPresent(f -> cover(Optional.of(f.withColour(is))))));
     fresh.add(() -> finishNow().ifPresent(f -> colour.show(Optional.of(f.colour()))));
     FlowPane figures = fields(THIRD,
-        "effects.grain", length("surface-grain", "effects.grain", FillStyle.Finish.LEAST_GRAIN, FillStyle.Finish.MOST_GRAIN, () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
+        "effects.grain", length("surface-grain", "effects.grain", FillStyle.Finish.LEAST_GRAIN, FillStyle.Finish.MOST_GRAIN,
+        () -> finishNow().map(FillStyle.Finish::grain).orElse(Double.NaN),
             v -> finishNow().ifPresent(f -> cover(Optional.of(f.withGrain(v))))),
         "effects.direction", number("surface-direction", "effects.direction", -360, 360,
             () -> finishNow().map(f -> Wording.text("tag.degrees", Lengths.plain(f.degrees(), 1))).orElse(""),
@@ -145,6 +148,7 @@ final class EffectsSection extends Section {
     hide(more, () -> finishNow().isPresent());
     return new VBox(5, flow(
         pill("surface-foil", "effects.foil", () -> has(Texture.Surface.FOIL), on -> surfaceOf(on, Texture.Surface.FOIL)),
-        pill("surface-glitter", "effects.glitter", () -> has(Texture.Surface.GLITTER), on -> surfaceOf(on, Texture.Surface.GLITTER))), more);
+        pill("surface-glitter", "effects.glitter", () -> has(Texture.Surface.GLITTER), on -> surfaceOf(on, Texture.Surface.GLITTER))),
+        more);
   }
 }

@@ -50,10 +50,12 @@ final class FaceSection extends Section {
   FaceSection(Session session) {
     super(session);
     ColourField stock = new ColourField("face-stock", Wording.text("faceTag.stock"), false, session,
-        () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0), Colour.of(0x2B2F55)),
+        () -> List.of(Colour.WHITE, Colour.of(0xFBF5E6), Colour.of(0xE9D8B4), Colour.of(0xC9A77A), Colour.of(0xD9DDE0),
+        Colour.of(0x2B2F55)),
         colour -> colour.ifPresent(c -> session.apply(LookEdits.palette("edit.stock", p -> p.withStock(c)))));
     fresh.add(() -> stock.show(Optional.of(session.shownProperty().get().palette().stock())));
-    getChildren().addAll(Controls.label(Wording.text("tag.none"), "side-title"), Controls.wrapped(Wording.text("tag.none.hint"), "side-note"),
+    getChildren().addAll(Controls.label(Wording.text("tag.none"), "side-title"),
+        Controls.wrapped(Wording.text("tag.none.hint"), "side-note"),
         Controls.under(Wording.text("faceTag.stock"), stock), Controls.under(Wording.text("faceTag.nudge"), nudge()),
         Controls.label(Wording.text("faceTag.swatches"), "field-label"), swatches, Controls.stitch(),
         guideHead(), guides, Controls.stitch(), Controls.label(Wording.text("faceTag.columns"), "field-label"), columnFields(), gridRow());
@@ -118,15 +120,22 @@ final class FaceSection extends Section {
 
   private Node columnFields() {
     HBox counts = Controls.row(4,
-        Controls.under(Wording.text("repeat.columns"), number("columns-across", "repeat.columns", 1, Columns.MOST, () -> String.valueOf(columns.columns()),
-            v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
-        Controls.under(Wording.text("repeat.rows"), number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
-            v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(), columns.gutter())))),
+        Controls.under(Wording.text("repeat.columns"),
+        number("columns-across", "repeat.columns", 1, Columns.MOST, () -> String.valueOf(columns.columns()),
+            v -> put(new Columns((int) v, columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(),
+            columns.gutter())))),
+        Controls.under(Wording.text("repeat.rows"),
+        number("columns-down", "repeat.rows", 1, Columns.MOST, () -> String.valueOf(columns.rows()),
+            v -> put(new Columns(columns.columns(), (int) v, columns.left(), columns.top(), columns.right(), columns.bottom(),
+            columns.gutter())))),
         Controls.under(Wording.text("faceTag.margin"), length("columns-margin", "faceTag.margin", 0, Ticket.MOST_SIDE, () -> columns.left(),
             v -> put(Columns.of(columns.columns(), columns.rows(), v, columns.gutter())))),
-        Controls.under(Wording.text("faceTag.gutter"), length("columns-gutter", "faceTag.gutter", 0, Ticket.MOST_SIDE, () -> columns.gutter(),
-            v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(), v)))));
-    Button none = Controls.button("columns-none", "faceTag.columns.none", () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
+        Controls.under(Wording.text("faceTag.gutter"),
+        length("columns-gutter", "faceTag.gutter", 0, Ticket.MOST_SIDE, () -> columns.gutter(),
+            v -> put(new Columns(columns.columns(), columns.rows(), columns.left(), columns.top(), columns.right(), columns.bottom(),
+            v)))));
+    Button none = Controls.button("columns-none", "faceTag.columns.none",
+        () -> session.apply(GuideEdits.columns(face(), Optional.empty())), "quiet");
     Button lay = Controls.button("columns-lay", "faceTag.columns.lay", () -> put(columns), "quiet");
     fresh.add(() -> {
       Guides now = session.face().guides();
@@ -150,12 +159,14 @@ final class FaceSection extends Section {
     CheckBox shown = Controls.check("face-grid", "faceTag.grid", session.preferences().now().gridShown(),
         on -> session.preferences().change(s -> s.withGrid(s.grid(), on)));
     fresh.add(() -> shown.setSelected(session.preferences().now().gridShown()));
-    TypedField step = length("face-grid-step", "faceTag.gridStep", Settings.LEAST_GRID, Settings.MOST_GRID, () -> session.preferences().now().grid(), v -> {
+    TypedField step = length("face-grid-step", "faceTag.gridStep", Settings.LEAST_GRID, Settings.MOST_GRID,
+        () -> session.preferences().now().grid(), v -> {
       session.preferences().change(s -> s.withGrid(v, true));
       refresh();
     });
     step.setPrefWidth(70);
-    CheckBox snap = Controls.check("face-snap", "faceTag.snap", session.preferences().now().snap(), on -> session.preferences().change(s -> s.withSnap(on)));
+    CheckBox snap = Controls.check("face-snap", "faceTag.snap", session.preferences().now().snap(),
+        on -> session.preferences().change(s -> s.withSnap(on)));
     fresh.add(() -> snap.setSelected(session.preferences().now().snap()));
     return Controls.row(8, shown, step, snap);
   }
@@ -184,7 +195,8 @@ final class FaceSection extends Section {
     add.setPromptText(Wording.text("faceTag.swatch.add"));
     add.setPrefWidth(92);
     swatches.getChildren().addAll(add, Controls.button("palette-in", "paletteFile.in", () -> bring(false), "quiet"),
-        Controls.button("palette-out", "paletteFile.out", this::write, "quiet"), Controls.button("palette-repaint", "paletteFile.repaint", () -> bring(true), "quiet"));
+        Controls.button("palette-out", "paletteFile.out", this::write, "quiet"),
+        Controls.button("palette-repaint", "paletteFile.repaint", () -> bring(true), "quiet"));
   }
 
   /** Brings a palette file in: its colours join the palette, or the design is recoloured by them in turn. */
@@ -207,7 +219,8 @@ final class FaceSection extends Section {
     Optional<Path> file = session.asker().whereToSend(session.fileName(".gpl"), ".gpl");
     try {
       if (file.isPresent() && (!Files.exists(file.get()) || session.asker().mayReplace(List.of(file.get().getFileName().toString())))) {
-        SafeWrite.write(file.get(), PaletteFile.write(file.get().getFileName().toString(), session.job().name(), session.job().palette().swatches()));
+        SafeWrite.write(file.get(), PaletteFile.write(file.get().getFileName().toString(), session.job().name(),
+            session.job().palette().swatches()));
         session.say(Wording.text("paletteFile.written", file.get().getFileName()));
       }
     } catch (Trouble trouble) {

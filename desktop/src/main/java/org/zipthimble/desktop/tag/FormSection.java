@@ -53,7 +53,8 @@ final class FormSection extends Section {
 
   /** Whether there is anything to show for an object. */
   static boolean wants(Item item) {
-    return item.outlined().filter(s -> s.outline().asReady().isPresent() || s.outline().asLettered().isPresent() || s.line().isPresent()).isPresent() || changing(item).isPresent();
+    return item.outlined().filter(s -> s.outline().asReady().isPresent() || s.outline().asLettered().isPresent() || s.line().isPresent())
+        .isPresent() || changing(item).isPresent();
   }
 
   /** A mount has a section of its own. */
@@ -64,13 +65,15 @@ final class FormSection extends Section {
   /** What the controls depend on besides the values they show. */
   static String built(Item item) {
     return item.outlined().map(s -> s.line().isPresent() + " " + s.outline().asLettered().isPresent()).orElseGet(() -> item.holder()
-        .map(g -> g.effect().getClass().getSimpleName() + g.effect().bent().map(b -> b.bend().bow().name()).orElse("") + g.effect().pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
+        .map(g -> g.effect().getClass().getSimpleName() + g.effect().bent().map(b -> b.bend().bow().name()).orElse("") + g.effect()
+        .pattern().map(p -> p.getClass().getSimpleName()).orElse("")).orElse(""));
   }
 
   /** What was words says so, and can be again. */
   private void lettered() {
     getChildren().add(new VBox(4, Controls.wrapped(Wording.text("lettered.note"), "line-note"), pieces(), new FlowPane(6, 4,
-        Controls.button("words-again", "lettered.again", () -> session.applyBeside(Shaping.wordsAgain(face(), ids()), () -> { }), "quiet"))));
+        Controls.button("words-again", "lettered.again", () -> session.applyBeside(Shaping.wordsAgain(face(), ids()), () -> { }),
+        "quiet"))));
   }
 
   /** In how many pieces it comes out of its material. */
@@ -117,7 +120,8 @@ final class FormSection extends Section {
     return switch (setting.measured()) {
       case LENGTH -> length(id, key, setting.least(), setting.most(), () -> value(index), v -> put(index, v));
       case PART -> number(id, key, setting.least() * 100, setting.most() * 100,
-          () -> Double.isNaN(value(index)) ? "" : Wording.text("proof.percent", Lengths.plain(value(index) * 100, 1)), v -> put(index, v / 100));
+          () -> Double.isNaN(value(index)) ? "" : Wording.text("proof.percent", Lengths.plain(value(index) * 100, 1)),
+          v -> put(index, v / 100));
       case ANGLE -> number(id, key, setting.least(), setting.most(),
           () -> Double.isNaN(value(index)) ? "" : Wording.text("tag.degrees", Lengths.plain(value(index), 2)), v -> put(index, v));
       default -> number(id, key, setting.least(), setting.most(),
@@ -169,9 +173,12 @@ final class FormSection extends Section {
     });
     fresh.add(() -> lineNow().ifPresent(l -> dashes.show(String.join(" ", l.dashesPt().stream().map(d -> Lengths.plain(d, 2)).toList()))));
     FlowPane looks = new FlowPane(4, 4);
-    turning(looks, "line-end", LineEnd.values(), () -> lineNow().map(l -> (Enum<?>) l.end()), i -> line(l -> l.withEnd(LineEnd.values()[i])));
-    turning(looks, "line-corner", Corner.values(), () -> lineNow().map(l -> (Enum<?>) l.corner()), i -> line(l -> l.withCorner(Corner.values()[i])));
-    turning(looks, "line-side", LineSide.values(), () -> lineNow().map(l -> (Enum<?>) l.side()), i -> line(l -> l.withSide(LineSide.values()[i])));
+    turning(looks, "line-end", LineEnd.values(), () -> lineNow().map(l -> (Enum<?>) l.end()),
+        i -> line(l -> l.withEnd(LineEnd.values()[i])));
+    turning(looks, "line-corner", Corner.values(), () -> lineNow().map(l -> (Enum<?>) l.corner()),
+        i -> line(l -> l.withCorner(Corner.values()[i])));
+    turning(looks, "line-side", LineSide.values(), () -> lineNow().map(l -> (Enum<?>) l.side()),
+        i -> line(l -> l.withSide(LineSide.values()[i])));
     return new VBox(4, Controls.under(Wording.text("line.dashes"), dashes), looks);
   }
 
@@ -213,7 +220,8 @@ final class FormSection extends Section {
     group.effect().bent().ifPresent(b -> getChildren().add(bend(b.bend())));
     group.effect().pattern().ifPresent(p -> getChildren().add(p.accept(new PatternFields())));
     getChildren().add(new FlowPane(6, 4,
-        Controls.button("live-permanent", "live.permanent", () -> session.applyBeside(Shaping.permanent(face(), ids()), () -> { }), "quiet"),
+        Controls.button("live-permanent", "live.permanent", () -> session.applyBeside(Shaping.permanent(face(), ids()), () -> { }),
+        "quiet"),
         Controls.button("live-back", "live.back", () -> session.applyAndSelect(
             org.zipthimble.core.edit.Grouping.ungroup(face(), ids())), "quiet")));
   }
@@ -232,17 +240,21 @@ final class FormSection extends Section {
     String sign = bow.degrees() ? "tag.degrees" : "proof.percent";
     FlowPane ways = new FlowPane(4, 4);
     turning(ways, "bend-bow", Bow.values(), () -> bendNow().map(b -> (Enum<?>) b.bow()), i -> bend(b -> b.as(Bow.values()[i])));
-    VBox amount = Controls.under(Wording.text(bow.degrees() ? "shapes.degrees" : "shapes.percent"), number("bend-amount", "shapes.bend", bow.least(), bow.most(),
-        () -> bendNow().map(b -> Wording.text(sign, Lengths.plain(b.amount(), 2))).orElse(""), v -> bend(b -> new Bend(b.bow(), v, b.upright(), b.times()))));
+    VBox amount = Controls.under(Wording.text(bow.degrees() ? "shapes.degrees" : "shapes.percent"),
+        number("bend-amount", "shapes.bend", bow.least(), bow.most(),
+        () -> bendNow().map(b -> Wording.text(sign, Lengths.plain(b.amount(), 2))).orElse(""),
+        v -> bend(b -> new Bend(b.bow(), v, b.upright(), b.times()))));
     amount.setMaxWidth(96);
     VBox out = new VBox(5, ways, amount);
     if (bow == Bow.WAVE) {
       VBox times = Controls.under(Wording.text("shapes.waves"), number("bend-times", "shapes.waves", 1, Bend.MOST_TIMES,
-          () -> bendNow().map(b -> String.valueOf(b.times())).orElse(""), v -> bend(b -> new Bend(b.bow(), b.amount(), b.upright(), (int) v))));
+          () -> bendNow().map(b -> String.valueOf(b.times())).orElse(""),
+          v -> bend(b -> new Bend(b.bow(), b.amount(), b.upright(), (int) v))));
       times.setMaxWidth(96);
       out.getChildren().set(1, Controls.row(6, amount, times));
     }
-    CheckBox upright = Controls.check("bend-upright", "shapes.upright", bend.upright(), on -> bend(b -> new Bend(b.bow(), b.amount(), on, b.times())));
+    CheckBox upright = Controls.check("bend-upright", "shapes.upright", bend.upright(),
+        on -> bend(b -> new Bend(b.bow(), b.amount(), on, b.times())));
     fresh.add(() -> bendNow().ifPresent(b -> upright.setSelected(b.upright())));
     out.getChildren().add(upright);
     return out;
@@ -272,12 +284,14 @@ final class FormSection extends Section {
     patternNow(kind).ifPresent(p -> change(effect -> new LiveEffect.Repeated(change.apply(p))));
   }
 
-  private <P extends Pattern> VBox count(String id, String key, int least, int most, Class<P> kind, ToIntFunction<P> read, BiFunction<P, Integer, P> with) {
+  private <P extends Pattern> VBox count(String id, String key, int least, int most, Class<P> kind, ToIntFunction<P> read, BiFunction<P,
+      Integer, P> with) {
     return Controls.under(Wording.text(key), number(id, key, least, most,
         () -> patternNow(kind).map(p -> String.valueOf(read.applyAsInt(p))).orElse(""), v -> pattern(kind, p -> with.apply(p, (int) v))));
   }
 
-  private <P extends Pattern> VBox distance(String id, String key, double least, double most, Class<P> kind, ToDoubleFunction<P> read, BiFunction<P, Double, P> with) {
+  private <P extends Pattern> VBox distance(String id, String key, double least, double most, Class<P> kind, ToDoubleFunction<P> read,
+      BiFunction<P, Double, P> with) {
     return Controls.under(Wording.text(key), length(id, key, least, most,
         () -> patternNow(kind).map(read::applyAsDouble).orElse(Double.NaN), v -> pattern(kind, p -> with.apply(p, v))));
   }
@@ -296,8 +310,10 @@ final class FormSection extends Section {
     @Override
     public Node fill(Pattern.Fill pattern) {
       return Controls.row(6,
-          distance("live-width", "shapes.width", 0.05, 1000, Pattern.Fill.class, Pattern.Fill::width, (f, v) -> new Pattern.Fill(v, f.leastGap())),
-          distance("live-gap", "shapes.leastGap", 0, 50, Pattern.Fill.class, Pattern.Fill::leastGap, (f, v) -> new Pattern.Fill(f.width(), v)));
+          distance("live-width", "shapes.width", 0.05, 1000, Pattern.Fill.class, Pattern.Fill::width,
+          (f, v) -> new Pattern.Fill(v, f.leastGap())),
+          distance("live-gap", "shapes.leastGap", 0, 50, Pattern.Fill.class, Pattern.Fill::leastGap,
+          (f, v) -> new Pattern.Fill(f.width(), v)));
     }
 
     @Override

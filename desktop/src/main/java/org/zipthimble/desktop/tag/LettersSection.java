@@ -45,14 +45,16 @@ final class LettersSection extends WordsPart {
 
   private Set<String> has() {
     JobFonts fonts = new JobFonts(session.job());
-    return looks().stream().flatMap(s -> fonts.find(s.family(), s.style()).stream()).map(FontFace::features).findFirst().map(f -> (Set<String>) f).orElse(Set.of());
+    return looks().stream().flatMap(s -> fonts.find(s.family(), s.style()).stream()).map(FontFace::features).findFirst()
+        .map(f -> (Set<String>) f).orElse(Set.of());
   }
 
   private Node cases() {
     FlowPane pane = flow();
     for (LetterCase one : LetterCase.values()) {
       ToggleButton pill = pill("case-" + one.name().toLowerCase(java.util.Locale.ROOT), Wording.key(one),
-          () -> same(s -> s.letters().detail().letters()).filter(c -> c == one).isPresent(), on -> detail(d -> d.withLetters(on ? one : LetterCase.TYPED)));
+          () -> same(s -> s.letters().detail().letters()).filter(c -> c == one).isPresent(),
+          on -> detail(d -> d.withLetters(on ? one : LetterCase.TYPED)));
       if (one.ordinal() == SMALL_CAPITALS) {
         fresh.add(() -> {
           pill.setDisable(!has().contains("smcp"));
@@ -106,9 +108,11 @@ final class LettersSection extends WordsPart {
   }
 
   private Node ringRow() {
-    return Controls.row(6, Controls.label(Wording.text("letters.rings"), "field-label"), Controls.button("ring-add", "letters.addRing", () -> change(all -> {
+    return Controls.row(6, Controls.label(Wording.text("letters.rings"), "field-label"),
+        Controls.button("ring-add", "letters.addRing", () -> change(all -> {
       if (all.size() < LetterDetail.MOST_RINGS) {
-        all.add(0, new LetterRing(all.stream().mapToDouble(LetterRing::widthPt).max().orElse(0) + USUAL_RING, all.isEmpty() ? Colour.WHITE : Colour.BLACK, LineSide.OUTSIDE));
+        all.add(0, new LetterRing(all.stream().mapToDouble(LetterRing::widthPt).max().orElse(0) + USUAL_RING,
+            all.isEmpty() ? Colour.WHITE : Colour.BLACK, LineSide.OUTSIDE));
       }
       return all;
     }), "quiet"));
@@ -154,7 +158,8 @@ final class LettersSection extends WordsPart {
         i -> change(index, r -> new LetterRing(r.widthPt(), r.colour(), LineSide.values()[i])));
     side.setPrefWidth(96);
     var width = number("ring-width-" + index, "letters.ringWidth", 0.01, LetterRing.MOST_PT,
-        () -> at(index).map(r -> Wording.text("tag.pt", Lengths.plain(r.widthPt(), 2))).orElse(""), v -> change(index, r -> new LetterRing(v, r.colour(), r.side())));
+        () -> at(index).map(r -> Wording.text("tag.pt", Lengths.plain(r.widthPt(), 2))).orElse(""),
+        v -> change(index, r -> new LetterRing(v, r.colour(), r.side())));
     width.setPrefWidth(THIRD);
     return flow(width, side, colour, Controls.button("ring-away-" + index, "letters.ringAway", () -> change(all -> {
       if (index < all.size()) {

@@ -159,7 +159,8 @@ final class LookSection extends Section {
       s.fill().ifPresent(c -> found.putIfAbsent(c, s.properties().name()));
       s.line().ifPresent(l -> found.putIfAbsent(l.colour(), s.properties().name()));
     }));
-    List<Map.Entry<Colour, String>> wanted = found.entrySet().stream().limit(MOST_PARTS).map(e -> Map.entry(e.getKey(), e.getValue())).toList();
+    List<Map.Entry<Colour, String>> wanted = found.entrySet().stream().limit(MOST_PARTS).map(e -> Map.entry(e.getKey(), e.getValue()))
+        .toList();
     if (wanted.equals(partsShown)) {
       return;
     }

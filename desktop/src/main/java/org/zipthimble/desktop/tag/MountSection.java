@@ -46,10 +46,14 @@ final class MountSection extends Section {
 
   private List<Node> held() {
     FlowPane figures = fields(FOURTH,
-        "mountTag.zoom", percent("mount-zoom", "mountTag.zoom", PictureFit.LEAST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
-        "mountTag.dx", percent("mount-dx", "mountTag.dx", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dx(), v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
-        "mountTag.dy", percent("mount-dy", "mountTag.dy", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dy(), v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
-        "mountTag.turn", number("mount-turn", "mountTag.turn", -360, 360, () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
+        "mountTag.zoom", percent("mount-zoom", "mountTag.zoom", PictureFit.LEAST_ZOOM * 100, PictureFit.MOST_ZOOM * 100,
+        () -> heldNow().zoom(), v -> hold(h -> h.withZoom(v))),
+        "mountTag.dx", percent("mount-dx", "mountTag.dx", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dx(),
+        v -> hold(h -> new PictureFit(h.zoom(), v, h.dy(), h.turn()))),
+        "mountTag.dy", percent("mount-dy", "mountTag.dy", -PictureFit.MOST_ZOOM * 100, PictureFit.MOST_ZOOM * 100, () -> heldNow().dy(),
+        v -> hold(h -> new PictureFit(h.zoom(), h.dx(), v, h.turn()))),
+        "mountTag.turn", number("mount-turn", "mountTag.turn", -360, 360,
+        () -> Wording.text("tag.degrees", Lengths.plain(heldNow().turn(), 2)),
             v -> hold(h -> h.withTurn(v))));
     FlowPane buttons = flow(
         Controls.button("mount-fill", "mountTag.fill", () -> hold(h -> PictureFit.FILLING), "quiet"),
@@ -62,7 +66,8 @@ final class MountSection extends Section {
           hold(h -> h.withZoom(zoom));
         }), "quiet"),
         Controls.button("mount-put", "mountTag.put", () -> session.pictureHands().fill(), "quiet"),
-        Controls.button("mount-out", "mountTag.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))), "quiet"));
+        Controls.button("mount-out", "mountTag.out", () -> now().ifPresent(i -> session.applyAndSelect(Mounts.takeOut(face(), i.id()))),
+        "quiet"));
     return List.of(Controls.wrapped(Wording.text("mountTag.how"), "line-note"), figures, buttons);
   }
 
@@ -78,8 +83,10 @@ final class MountSection extends Section {
   }
 
   private List<Node> grid() {
-    TypedField columns = shares("mount-columns", "mountTag.columns", g -> g.columns(), (g, all) -> new LiveEffect.Gridded(all, g.rows(), g.gutter()));
-    TypedField rows = shares("mount-rows", "mountTag.rows", g -> g.rows(), (g, all) -> new LiveEffect.Gridded(g.columns(), all, g.gutter()));
+    TypedField columns = shares("mount-columns", "mountTag.columns", g -> g.columns(),
+        (g, all) -> new LiveEffect.Gridded(all, g.rows(), g.gutter()));
+    TypedField rows = shares("mount-rows", "mountTag.rows", g -> g.rows(),
+        (g, all) -> new LiveEffect.Gridded(g.columns(), all, g.gutter()));
     TypedField gutter = new TypedField("mount-gutter", Wording.text("mountTag.gutter"), text -> {
       double inches = Lengths.parse(text, session.unit());
       regrid(g -> new LiveEffect.Gridded(g.columns(), g.rows(), inches));

@@ -35,8 +35,10 @@ final class ParagraphSection extends WordsPart {
             "paragraph.right", indent("paragraph-right", "paragraph.right", 0, ParagraphDetail::right, ParagraphDetail::withRight),
             "paragraph.first", indent("paragraph-first", "paragraph.first", -100, ParagraphDetail::first, ParagraphDetail::withFirst)),
         signs(), tabs(),
-        flow(pill("paragraph-hyphens", "paragraph.hyphens", () -> same(s -> s.paragraph().detail().hyphens()).orElse(false), on -> paragraphDetail(d -> d.withHyphens(on))),
-            pill("paragraph-company", "paragraph.company", () -> same(s -> s.paragraph().detail().company()).orElse(false), on -> paragraphDetail(d -> d.withCompany(on)))));
+        flow(pill("paragraph-hyphens", "paragraph.hyphens", () -> same(s -> s.paragraph().detail().hyphens()).orElse(false),
+        on -> paragraphDetail(d -> d.withHyphens(on))),
+            pill("paragraph-company", "paragraph.company", () -> same(s -> s.paragraph().detail().company()).orElse(false),
+            on -> paragraphDetail(d -> d.withCompany(on)))));
   }
 
   private interface Put {
@@ -48,7 +50,8 @@ final class ParagraphSection extends WordsPart {
   }
 
   private TypedField points(String id, String key, Function<ParagraphDetail, Double> get, Put put) {
-    return figure(id, key, "tag.pt", 0, 4000, s -> get.apply(s.paragraph().detail()), (s, v) -> with(s, put.put(s.paragraph().detail(), v)));
+    return figure(id, key, "tag.pt", 0, 4000, s -> get.apply(s.paragraph().detail()),
+        (s, v) -> with(s, put.put(s.paragraph().detail(), v)));
   }
 
   private TypedField indent(String id, String key, double least, Function<ParagraphDetail, Double> get, Put put) {
@@ -62,7 +65,8 @@ final class ParagraphSection extends WordsPart {
       paragraphDetail(d -> d.withLeadingPt(pt));
     });
     Controls.tip(field, Wording.text("paragraph.leading.tip"));
-    fresh.add(() -> field.show(same(s -> s.paragraph().detail().leadingPt()).flatMap(l -> l).map(v -> Wording.text("tag.pt", Lengths.plain(v, 2))).orElse("")));
+    fresh.add(() -> field.show(same(s -> s.paragraph().detail().leadingPt()).flatMap(l -> l)
+        .map(v -> Wording.text("tag.pt", Lengths.plain(v, 2))).orElse("")));
     return field;
   }
 
@@ -71,7 +75,9 @@ final class ParagraphSection extends WordsPart {
     SIGNS.forEach(s -> words.add(s.isEmpty() ? Wording.text("paragraph.numbers") : s));
     ComboBox<String> sign = choice("paragraph-sign", "paragraph.sign", words,
         () -> same(s -> s.paragraph().detail().mark().map(ListMark::sign)).map(m -> m.map(SIGNS::indexOf).orElse(-1) + 1),
-        i -> paragraphDetail(d -> d.withMark(i == 0 ? Optional.empty() : Optional.of(new ListMark(SIGNS.get(i - 1), d.mark().map(ListMark::hang).orElse(USUAL_HANG))))));
+        i -> paragraphDetail(
+        d -> d.withMark(i == 0 ? Optional.empty()
+        : Optional.of(new ListMark(SIGNS.get(i - 1), d.mark().map(ListMark::hang).orElse(USUAL_HANG))))));
     sign.setPrefWidth(96);
     TypedField hang = inches("paragraph-hang", "paragraph.hang", 0, 20, s -> s.paragraph().detail().mark().map(ListMark::hang).orElse(0.0),
         (s, v) -> with(s, s.paragraph().detail().withMark(s.paragraph().detail().mark().map(m -> new ListMark(m.sign(), v)))));
@@ -90,7 +96,8 @@ final class ParagraphSection extends WordsPart {
   }
 
   private String shown(List<TabStop> tabs) {
-    return String.join("; ", tabs.stream().map(t -> (Lengths.show(t.at(), session.unit()) + " " + Wording.of(t.kind()) + " " + t.leader()).strip()).toList());
+    return String.join("; ", tabs.stream().map(t -> (Lengths.show(t.at(), session.unit()) + " " + Wording.of(t.kind()) + " " + t.leader())
+        .strip()).toList());
   }
 
   private List<TabStop> read(String text) throws Trouble {
@@ -99,7 +106,8 @@ final class ParagraphSection extends WordsPart {
       String[] parts = one.strip().split("\\s+");
       if (!one.isBlank()) {
         TabStop.Kind kind = parts.length < 2 ? TabStop.Kind.LEFT
-            : Arrays.stream(TabStop.Kind.values()).filter(k -> Wording.of(k).equalsIgnoreCase(parts[1])).findFirst().orElseThrow(() -> Trouble.of("paragraph.tabs.unread", one.strip()));
+            : Arrays.stream(TabStop.Kind.values()).filter(k -> Wording.of(k).equalsIgnoreCase(parts[1])).findFirst()
+            .orElseThrow(() -> Trouble.of("paragraph.tabs.unread", one.strip()));
         out.add(new TabStop(Lengths.parse(parts[0], session.unit()), kind, parts.length < 3 ? "" : parts[2].substring(0, 1)));
       }
     }

@@ -57,7 +57,8 @@ final class PictureSection extends Section {
           picture.width(), picture.height(), Lengths.plain(session.unit().fromInches(picture.width() / target), 2),
           Lengths.plain(session.unit().fromInches(picture.height() / target), 2), session.unit().sign(), Lengths.plain(target, 0),
           Lengths.plain(Math.floor(PictureResolution.of(session.shownProperty().get(), p) / 2), 0));
-      return picture.retouch().enlarged() > 1 ? said + " " + Wording.text("pictureTag.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
+      return picture.retouch().enlarged() > 1 ? said + " "
+          + Wording.text("pictureTag.enlarged", Lengths.plain(picture.retouch().enlarged(), 2)) : said;
     })).orElse("");
   }
 
@@ -70,8 +71,10 @@ final class PictureSection extends Section {
     box.setPrefWidth(2 * THIRD + 6);
     FlowPane first = fields(THIRD, "pictureTag.look", box, "pictureTag.strength", strength);
     first.getChildren().addAll(
-        Controls.button("picture-agree-face", "pictureTag.agreeFace", () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
-        Controls.button("picture-agree-job", "pictureTag.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())), "quiet"));
+        Controls.button("picture-agree-face", "pictureTag.agreeFace",
+        () -> session.apply(PictureEdits.agree(Optional.of(face()), retouch())), "quiet"),
+        Controls.button("picture-agree-job", "pictureTag.agreeJob", () -> session.apply(PictureEdits.agree(Optional.empty(), retouch())),
+        "quiet"));
     ((javafx.scene.layout.VBox) first.getChildren().get(0)).setPrefWidth(2 * THIRD + 6);
     return first;
   }
@@ -90,7 +93,8 @@ final class PictureSection extends Section {
   }
 
   private TypedField side(String name, Function<Box, Double> get, java.util.function.BiFunction<Box, Double, Box> with) {
-    return percent("picture-crop-" + name, "pictureTag.crop." + name, 0, 100 * (1 - Retouch.LEAST_CROP), () -> get.apply(retouch().crop()), v ->
+    return percent("picture-crop-" + name, "pictureTag.crop." + name, 0, 100 * (1 - Retouch.LEAST_CROP), () -> get.apply(retouch().crop()),
+        v ->
         now().ifPresent(i -> session.apply(PictureEdits.crop(face(), i.id(), with.apply(retouch().crop(), v)))));
   }
 
@@ -101,11 +105,13 @@ final class PictureSection extends Section {
         "pictureTag.crop.right", side("right", b -> 1 - b.right(), (b, v) -> new Box(b.x(), b.y(), 1 - v - b.x(), b.height())),
         "pictureTag.crop.bottom", side("bottom", b -> 1 - b.bottom(), (b, v) -> new Box(b.x(), b.y(), b.width(), 1 - v - b.y())));
     TypedField straighten = number("picture-straighten", "pictureTag.straighten", -Retouch.MOST_STRAIGHTEN, Retouch.MOST_STRAIGHTEN,
-        () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)), v -> change("edit.straighten", r -> r.withStraighten(v)));
+        () -> Wording.text("tag.degrees", Lengths.plain(retouch().straighten(), 2)),
+        v -> change("edit.straighten", r -> r.withStraighten(v)));
     pane.getChildren().addAll(
         field(THIRD, "pictureTag.straighten", straighten),
         pill("picture-flip-x", "pictureTag.flipX", () -> retouch().flippedX(), on -> change("edit.flip", r -> r.flipped(on, r.flippedY()))),
-        pill("picture-flip-y", "pictureTag.flipY", () -> retouch().flippedY(), on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
+        pill("picture-flip-y", "pictureTag.flipY", () -> retouch().flippedY(),
+        on -> change("edit.flip", r -> r.flipped(r.flippedX(), on))));
     return pane;
   }
 

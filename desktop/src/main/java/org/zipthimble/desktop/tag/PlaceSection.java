@@ -168,7 +168,8 @@ final class PlaceSection extends Section {
       Optional<Double> squash = now().flatMap(i -> Resizing.squash(session.shownProperty().get(), i));
       row.setVisible(squash.isPresent());
       squash.ifPresent(s -> badge.setText(s > 1
-          ? Wording.text("tag.tooWide", Lengths.plain((s - 1) * 100, 0)) : Wording.text("tag.tooHigh", Lengths.plain((1 / s - 1) * 100, 0))));
+          ? Wording.text("tag.tooWide", Lengths.plain((s - 1) * 100, 0))
+          : Wording.text("tag.tooHigh", Lengths.plain((1 / s - 1) * 100, 0))));
     });
     return row;
   }

@@ -35,9 +35,11 @@ final class PointsSection extends Section {
           redraw(p -> Nodes.removed(p, chosen()));
           session.selection().chosenPointsProperty().set(java.util.Set.of());
         }, "quiet"),
-        Controls.button("point-open", "points.open", () -> chosen().stream().findFirst().ifPresent(at -> redraw(p -> Nodes.opened(p, at))), "quiet"),
+        Controls.button("point-open", "points.open", () -> chosen().stream().findFirst().ifPresent(at -> redraw(p -> Nodes.opened(p, at))),
+        "quiet"),
         Controls.button("point-join", "points.join", this::join, "quiet"));
-    getChildren().addAll(forms, Controls.button("points-done", "points.done", () -> session.selection().pointsProperty().set(Optional.empty()), "main"));
+    getChildren().addAll(forms, Controls.button("points-done", "points.done",
+        () -> session.selection().pointsProperty().set(Optional.empty()), "main"));
   }
 
   private List<Nodes.At> chosen() {
@@ -49,7 +51,8 @@ final class PointsSection extends Section {
   }
 
   private Optional<Nodes.Node> first() {
-    return path().flatMap(p -> Nodes.of(p).stream().filter(n -> session.selection().chosenPointsProperty().get().contains(n.at())).findFirst());
+    return path().flatMap(p -> Nodes.of(p).stream().filter(n -> session.selection().chosenPointsProperty().get().contains(n.at()))
+        .findFirst());
   }
 
   private void moved(double dx, double dy) {

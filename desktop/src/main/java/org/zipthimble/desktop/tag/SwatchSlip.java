@@ -46,7 +46,8 @@ final class SwatchSlip {
   private final ToggleGroup kinds = new ToggleGroup();
   private final VBox own = new VBox(8);
   private final VBox spot = new VBox(8);
-  private final Button rich = Controls.button("swatch-rich", "mend.richBlack", () -> ink(Optional.of(new Ink.Process(Cmyk.RICH_BLACK))), "quiet");
+  private final Button rich = Controls.button("swatch-rich", "mend.richBlack", () -> ink(Optional.of(new Ink.Process(Cmyk.RICH_BLACK))),
+      "quiet");
   private final FlowPane tints = new FlowPane(6, 4);
   private final Label note = Controls.wrapped("", "line-note");
   private Swatch swatch;
@@ -70,11 +71,14 @@ final class SwatchSlip {
       spot(s -> new Ink.Spot(s.name(), s.kind(), s.alternate(), percent / 100));
     });
     spot.getChildren().addAll(Controls.under(Wording.text("swatchCard.plate"), plate),
-        pills("swatch-kind-", Ink.Kind.values(), kinds, i -> spot(s -> new Ink.Spot(s.name(), Ink.Kind.values()[i], s.alternate(), s.tint()))),
+        pills("swatch-kind-", Ink.Kind.values(), kinds,
+        i -> spot(s -> new Ink.Spot(s.name(), Ink.Kind.values()[i], s.alternate(), s.tint()))),
         Controls.under(Wording.text("swatchCard.tint"), tint));
     own.getChildren().addAll(Controls.under(Wording.text("swatchCard.inks"), inks), spot);
-    paper.getChildren().addAll(Controls.under(Wording.text("swatchCard.name"), name), Controls.under(Wording.text("swatchCard.colour"), colour),
-        Controls.under(Wording.text("swatchCard.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note, rich,
+    paper.getChildren().addAll(Controls.under(Wording.text("swatchCard.name"), name),
+        Controls.under(Wording.text("swatchCard.colour"), colour),
+        Controls.under(Wording.text("swatchCard.printed"), pills("swatch-way-", Way.values(), ways, i -> way(Way.values()[i]))), own, note,
+        rich,
         Controls.under(Wording.text("swatchCard.tints"), tints),
         Controls.button("swatch-remove", "swatchCard.remove", this::remove, "quiet"));
     paper.setPrefWidth(WIDE);

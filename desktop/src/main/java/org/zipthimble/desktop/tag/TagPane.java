@@ -32,7 +32,8 @@ public final class TagPane extends VBox {
   private final Session session;
   private final VBox inside = new VBox(5);
   private final List<Section> sections = new ArrayList<>();
-  private final Set<String> folded = new HashSet<>(Set.of("arrange", "effects", "brush", "letters", "paragraph", "course", "block", "aside"));
+  private final Set<String> folded = new HashSet<>(
+      Set.of("arrange", "effects", "brush", "letters", "paragraph", "course", "block", "aside"));
   /** While something is dragged its figures follow ten times a second, which is as fast as they can be read. */
   private final PauseTransition pause = new PauseTransition(Duration.millis(100));
   private Runnable fresh = () -> { };
@@ -106,8 +107,10 @@ public final class TagPane extends VBox {
 
   private void refresh() {
     List<Item> selected = session.selected();
-    String wanted = session.faceIdProperty().get() + session.openProperty().get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
-        + session.selection().pointsProperty().get() + session.job().fonts().size() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
+    String wanted = session.faceIdProperty().get() + session.openProperty()
+        .get() + (selected.size() > 1 ? "several" : selected.stream().map(Item::id).toList())
+        + session.selection().pointsProperty().get() + session.job().fonts()
+        .size() + (selected.size() == 1 ? FormSection.built(selected.get(0)) + selected.get(0).retouch().isPresent() : "");
     if (!wanted.equals(built)) {
       built = wanted;
       build(selected);
@@ -153,7 +156,8 @@ public final class TagPane extends VBox {
   private void one(Item item) {
     TypedField name = new TypedField("tag-name", Wording.text("tag.name.spoken"), text -> {
       if (!text.isBlank()) {
-        session.apply(Edits.properties(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name", f -> f.withName(text.strip())));
+        session.apply(Edits.properties(session.faceIdProperty().get(), session.selectionProperty().get(), "edit.name",
+            f -> f.withName(text.strip())));
       }
     });
     name.getStyleClass().add("tag-name");

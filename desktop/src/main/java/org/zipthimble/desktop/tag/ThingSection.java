@@ -25,7 +25,8 @@ final class ThingSection extends Section {
     name.setId("thing-named");
     CheckBox bent = Controls.check("tag-bent", "thingBench.bent", true, on -> session.apply(ThingEdits.bent(on)));
     bent.setWrapText(true);
-    TypedField by = new TypedField("thing-turn-by", Wording.text("thingTag.turnBy"), text -> turn = FieldText.length(text, session.unit(), -100, 100)).keeping();
+    TypedField by = new TypedField("thing-turn-by", Wording.text("thingTag.turnBy"),
+        text -> turn = FieldText.length(text, session.unit(), -100, 100)).keeping();
     by.setPrefWidth(64);
     by.show(Lengths.show(turn, session.unit()));
     Button round = Controls.button("thing-turn", "thingTag.turn", () -> session.apply(ThingEdits.turned(face(), turn)), "quiet");
@@ -41,7 +42,9 @@ final class ThingSection extends Section {
     fresh.add(() -> {
       Optional<Cup> cup = ThingEdits.cup(session.job());
       boolean closes = ThingEdits.closing(session.job(), session.face()).isPresent();
-      name.setText(session.job().making().thing().map(t -> Wording.text(session.job().onThing(session.face()).isPresent() ? "thingTag.on" : "thingTag.otherSize", t.title(), t.process().title())).orElse(""));
+      name.setText(session.job().making().thing()
+          .map(t -> Wording.text(session.job().onThing(session.face()).isPresent() ? "thingTag.on" : "thingTag.otherSize", t.title(),
+          t.process().title())).orElse(""));
       bent.setVisible(cup.filter(c -> !c.untapered()).isPresent());
       bent.setSelected(cup.filter(Cup::bent).isPresent());
       turning.setVisible(closes);

@@ -41,7 +41,8 @@ abstract class WordsPart extends Section {
 
   /** Every look of what a change would change. */
   List<WordStyle> looks() {
-    return session.typing().on() ? session.typing().styles() : wordsNow().map(w -> w.story().styles(0, w.story().length())).orElse(List.of());
+    return session.typing().on() ? session.typing().styles() : wordsNow().map(w -> w.story().styles(0, w.story().length()))
+        .orElse(List.of());
   }
 
   /** A value that all of it has; empty where it has several. */
@@ -75,13 +76,17 @@ abstract class WordsPart extends Section {
   }
 
   /** A field for a figure of the look; it says so where there are several. */
-  TypedField figure(String id, String key, String shown, double least, double most, Function<WordStyle, Double> get, BiFunction<WordStyle, Double, WordStyle> put) {
-    return several(number(id, key, least, most, () -> same(get).map(v -> Wording.text(shown, Lengths.plain(v, 2))).orElse(""), v -> style(s -> put.apply(s, v))), () -> same(get).isEmpty());
+  TypedField figure(String id, String key, String shown, double least, double most, Function<WordStyle, Double> get, BiFunction<WordStyle,
+      Double, WordStyle> put) {
+    return several(number(id, key, least, most, () -> same(get).map(v -> Wording.text(shown, Lengths.plain(v, 2))).orElse(""),
+        v -> style(s -> put.apply(s, v))), () -> same(get).isEmpty());
   }
 
   /** A field for a length of the look in the job's unit. */
-  TypedField inches(String id, String key, double least, double most, Function<WordStyle, Double> get, BiFunction<WordStyle, Double, WordStyle> put) {
-    return several(length(id, key, least, most, () -> same(get).orElse(Double.NaN), v -> style(s -> put.apply(s, v))), () -> same(get).isEmpty());
+  TypedField inches(String id, String key, double least, double most, Function<WordStyle, Double> get, BiFunction<WordStyle, Double,
+      WordStyle> put) {
+    return several(length(id, key, least, most, () -> same(get).orElse(Double.NaN), v -> style(s -> put.apply(s, v))),
+        () -> same(get).isEmpty());
   }
 
   private TypedField several(TypedField field, Supplier<Boolean> mixed) {

@@ -79,11 +79,13 @@ final class WordsSection extends WordsPart {
         });
       }
     });
-    return Controls.under(Wording.text("tag.namedStyle"), Controls.row(4, style, Controls.button("tag-styles", "tag.styles", onStyles, "quiet")));
+    return Controls.under(Wording.text("tag.namedStyle"),
+        Controls.row(4, style, Controls.button("tag-styles", "tag.styles", onStyles, "quiet")));
   }
 
   private Walk.Span chosen(HoldsWords words) {
-    return session.typing().cursorProperty().get().filter(c -> c.itemId().equals(words.id())).map(Typing.Cursor::span).orElse(new Walk.Span(0, words.story().length()));
+    return session.typing().cursorProperty().get().filter(c -> c.itemId().equals(words.id())).map(Typing.Cursor::span)
+        .orElse(new Walk.Span(0, words.story().length()));
   }
 
   private Optional<String> named() {
@@ -105,7 +107,8 @@ final class WordsSection extends WordsPart {
     boolean[] showing = {false};
     fresh.add(() -> {
       showing[0] = true;
-      Optional<Fact> fact = fieldNow().flatMap(f -> Filling.find(session.shownProperty().get(), f.name())).filter(f -> f.forms().size() > 1 && !f.value().isEmpty());
+      Optional<Fact> fact = fieldNow().flatMap(f -> Filling.find(session.shownProperty().get(), f.name()))
+          .filter(f -> f.forms().size() > 1 && !f.value().isEmpty());
       form.getItems().setAll(fact.map(f -> f.forms().stream().map(f::shown).toList()).orElse(List.of()));
       fact.ifPresent(f -> form.getSelectionModel().select(Math.max(0, f.forms().indexOf(fieldNow().orElseThrow().form()))));
       row.setVisible(fact.isPresent());
@@ -147,7 +150,8 @@ final class WordsSection extends WordsPart {
   private Node familyRow(Runnable onFonts) {
     JobFonts fonts = new JobFonts(session.job());
     List<String> families = fonts.families();
-    ComboBox<String> family = choice("tag-family", "tag.family", families, () -> same(WordStyle::family).map(families::indexOf).filter(i -> i >= 0), i -> {
+    ComboBox<String> family = choice("tag-family", "tag.family", families,
+        () -> same(WordStyle::family).map(families::indexOf).filter(i -> i >= 0), i -> {
       List<String> styles = fonts.styles(families.get(i));
       letters(l -> l.withFamily(families.get(i)).withStyle(styles.contains(l.style()) ? l.style() : styles.get(0)));
       session.preferences().change(s -> s.afterFont(families.get(i)));
@@ -185,7 +189,8 @@ final class WordsSection extends WordsPart {
   }
 
   private Node typeRow() {
-    TypedField size = figure("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT, WordStyle::sizePt, (s, v) -> s.withSizePt(v));
+    TypedField size = figure("tag-size", "tag.size", "tag.pt", WordStyle.LEAST_PT, WordStyle.MOST_PT, WordStyle::sizePt,
+        (s, v) -> s.withSizePt(v));
     return Controls.row(6, Controls.under(Wording.text("tag.style"), style()), narrow("tag.size", size));
   }
 
@@ -203,12 +208,14 @@ final class WordsSection extends WordsPart {
   }
 
   private Node spaceRow() {
-    TypedField capitals = inches("tag-capitals", "tag.capitals", 0.005, 30, s -> capitals(s.letters(), new JobFonts(session.job())), (s, v) -> {
+    TypedField capitals = inches("tag-capitals", "tag.capitals", 0.005, 30, s -> capitals(s.letters(), new JobFonts(session.job())),
+        (s, v) -> {
       FontFace face = new JobFonts(session.job()).findOrStandIn(s.family(), s.style());
       return s.withSizePt(Math.max(WordStyle.LEAST_PT, Math.min(WordStyle.MOST_PT, v / face.capHeight() * 72)));
     });
     Controls.tip(capitals, Wording.text("tag.capitals.tip"));
-    TypedField leading = figure("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent, (s, v) -> s.withLeadingPercent(v));
+    TypedField leading = figure("tag-leading", "tag.leading", "proof.percent", 50, 400, WordStyle::leadingPercent,
+        (s, v) -> s.withLeadingPercent(v));
     TypedField tracking = figure("tag-tracking", "tag.tracking", "tag.bare", -200, 2000, WordStyle::tracking, (s, v) -> s.withTracking(v));
     Controls.tip(tracking, Wording.text("tag.tracking.tip"));
     return Controls.row(6, narrow("tag.capitals", capitals), narrow("tag.leading", leading), narrow("tag.tracking", tracking));

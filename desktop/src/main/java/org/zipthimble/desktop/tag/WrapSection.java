@@ -21,8 +21,10 @@ final class WrapSection extends Section {
     List<String> ways = new ArrayList<>(List.of(Wording.text("aside.none")));
     Arrays.stream(TextWrap.Way.values()).map(w -> Wording.of(w)).forEach(ways::add);
     var way = choice("aside-way", "aside.title", ways, () -> Optional.of(aside().map(a -> a.way().ordinal() + 1).orElse(0)),
-        i -> put(i == 0 ? Optional.empty() : Optional.of(new TextWrap(TextWrap.Way.values()[i - 1], aside().map(TextWrap::gap).orElse(USUAL_GAP)))));
-    TypedField gap = length("aside-gap", "aside.gap", 0, 5, () -> aside().map(TextWrap::gap).orElse(Double.NaN), v -> put(aside().map(a -> new TextWrap(a.way(), v))));
+        i -> put(i == 0 ? Optional.empty()
+        : Optional.of(new TextWrap(TextWrap.Way.values()[i - 1], aside().map(TextWrap::gap).orElse(USUAL_GAP)))));
+    TypedField gap = length("aside-gap", "aside.gap", 0, 5, () -> aside().map(TextWrap::gap).orElse(Double.NaN),
+        v -> put(aside().map(a -> new TextWrap(a.way(), v))));
     fresh.add(() -> gap.setDisable(aside().isEmpty()));
     getChildren().add(Controls.row(6, Controls.under(Wording.text("aside.title"), way), field(60, "aside.gap", gap)));
   }

@@ -74,7 +74,8 @@ final class ColourLine extends VBox {
     });
     limit.setMaxWidth(76);
     fresh.add(() -> limit.show(Wording.text("proof.percent", Lengths.plain(plan().limit() * 100, 0))));
-    FlowPane profiles = new FlowPane(4, 4, Controls.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
+    FlowPane profiles = new FlowPane(
+        4, 4, Controls.button("colour-shipped", "ticket.colour.shipped", () -> change(p -> p.withOwn(Optional.empty())), "quiet"),
         Controls.button("colour-profile", "ticket.colour.choose", this::choose, "quiet"));
     shop.getChildren().addAll(Controls.under(Wording.text("ticket.colour.profile"), new VBox(4, name, profiles)),
         pills("ticket.colour.intent", "intent-", Intent.values(), () -> plan().intent(), i -> change(p -> p.withIntent(i))),
@@ -143,7 +144,8 @@ final class ColourLine extends VBox {
   void refresh() {
     ColourPlan plan = plan();
     value.setText(Wording.text(plan.to().inks() ? "ticket.colour.cmyk" : "ticket.colour.rgb") + " · " + Wording.of(plan.to()));
-    note.setText(plan.shop().isPresent() ? plan.shop().get().name() : plan.to().inks() ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
+    note.setText(plan.shop().isPresent() ? plan.shop().get().name() : plan.to().inks()
+        ? Wording.text("ticket.colour.shop", plan.profile().name(), Lengths.plain(plan.limit() * 100, 0))
         : Wording.text(plan.to() == Destination.SUBLIMATION ? "destination.sublimation.note" : "destination.home_printer.note"));
     shop.setVisible(plan.to().inks());
     fresh.forEach(Runnable::run);

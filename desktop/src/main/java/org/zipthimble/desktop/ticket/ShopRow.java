@@ -37,12 +37,14 @@ final class ShopRow extends VBox {
     box.setOnAction(e -> {
       int index = box.getSelectionModel().getSelectedIndex();
       if (!showing && index >= 0) {
-        session.apply(index == 0 ? ColourEdits.plan("edit.colour.plan", p -> p.withShop(Optional.empty())) : ColourEdits.shop(cards.get(index - 1)));
+        session.apply(index == 0 ? ColourEdits.plan("edit.colour.plan", p -> p.withShop(Optional.empty()))
+            : ColourEdits.shop(cards.get(index - 1)));
       }
     });
     name = new TypedField("shop-name", Wording.text("shopCard.name"), this::write).keeping();
     name.setPromptText(Wording.text("shopCard.name"));
-    getChildren().addAll(Controls.under(Wording.text("shopCard.card"), box), Controls.under(Wording.text("shopCard.keep"), name), new FlowPane(4, 4, Controls.button("shop-import", "shopCard.import", this::bring, "quiet")));
+    getChildren().addAll(Controls.under(Wording.text("shopCard.card"), box), Controls.under(Wording.text("shopCard.keep"), name),
+        new FlowPane(4, 4, Controls.button("shop-import", "shopCard.import", this::bring, "quiet")));
   }
 
   private Path folder() {
@@ -87,8 +89,10 @@ final class ShopRow extends VBox {
     Job job = session.job();
     boolean press = job.colour().to() == Destination.PRINT_SHOP;
     try {
-      take(new ShopCard(text.strip(), job.colour().to(), job.ticket().bleed().least(), job.ticket().safe().least(), job.ticket().ppi(), job.colour().limit(),
-          press ? List.of("pdf", "tiff") : List.of("png", "tiff", "pdf"), 1, Math.max(2, job.faces().size()), job.sheet().onPaper() && job.sheet().cropMarks(),
+      take(new ShopCard(text.strip(), job.colour().to(), job.ticket().bleed().least(), job.ticket().safe().least(), job.ticket().ppi(),
+          job.colour().limit(),
+          press ? List.of("pdf", "tiff") : List.of("png", "tiff", "pdf"), 1, Math.max(2, job.faces().size()),
+          job.sheet().onPaper() && job.sheet().cropMarks(),
           "{job}-v{version}"));
     } catch (IllegalArgumentException tooLong) {
       throw Trouble.of("shop.unreadable", text);

@@ -60,7 +60,8 @@ final class SidesLine extends VBox {
   private void sides(String id, String key) {
     for (Side side : fields.isEmpty() ? Side.values() : new Side[0]) {
       String word = side.name().toLowerCase(Locale.ROOT);
-      TypedField field = new TypedField(id + "-" + word, Wording.text(key) + " " + side.spoken(), text -> taking.take(shown.with(side, width(text))));
+      TypedField field = new TypedField(id + "-" + word, Wording.text(key) + " " + side.spoken(),
+          text -> taking.take(shown.with(side, width(text))));
       field.getStyleClass().add("line-field");
       field.show(word(shown.at(side)));
       fields.put(side, field);

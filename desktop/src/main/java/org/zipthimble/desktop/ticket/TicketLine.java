@@ -61,7 +61,8 @@ final class TicketLine extends VBox {
     note.setText(worst.map(Finding::title).orElseGet(() -> Wording.text(wellKey)));
     mark.getChildren().clear();
     if (worst.isPresent() || ticked) {
-      mark.getChildren().setAll(Icons.of(state.equals("well") ? Icons.WELL : state.equals("ruin") ? Icons.RUIN : Icons.LOOK, "mark-" + state));
+      mark.getChildren()
+          .setAll(Icons.of(state.equals("well") ? Icons.WELL : state.equals("ruin") ? Icons.RUIN : Icons.LOOK, "mark-" + state));
     }
   }
 }

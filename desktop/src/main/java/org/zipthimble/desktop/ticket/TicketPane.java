@@ -202,19 +202,22 @@ public final class TicketPane extends StackPane {
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));
     bleed.show(ticket.bleed());
     Map<String, EdgeReach> reaches = session.checking().report().edges();
-    List<Face> made = job.faces().stream().filter(f -> !f.items().isEmpty() && reaches.containsKey(f.id()) && reaches.get(f.id()).asked()).collect(Collectors.toList());
+    List<Face> made = job.faces().stream().filter(f -> !f.items().isEmpty() && reaches.containsKey(f.id()) && reaches.get(f.id()).asked())
+        .collect(Collectors.toList());
     Optional<Face> whiteFace = made.stream().filter(f -> reaches.get(f.id()).whiteAllRound()).findFirst();
     boolean white = whiteFace.isPresent();
     Optional<EdgeReach> partly = made.stream().map(f -> reaches.get(f.id())).filter(e -> !e.bare().isEmpty()).findFirst();
     boolean blank = job.faces().stream().allMatch(f -> f.items().isEmpty());
     bleed.line().judge(found("bleed-short"), 
-        ticket.bleed().most() == 0 ? "ticket.bleed.zero" : blank ? "ticket.bleed.blank" : white ? "ticket.bleed.white" : "ticket.bleed.well",
+        ticket.bleed().most() == 0 ? "ticket.bleed.zero" : blank ? "ticket.bleed.blank" : white ? "ticket.bleed.white"
+        : "ticket.bleed.well",
         ticket.bleed().most() > 0 && !white && !blank && partly.isEmpty());
     if (job.faces().size() > 1 && found("bleed-short").isEmpty()) {
       whiteFace.ifPresent(f -> bleed.line().note(Wording.text("ticket.bleed.whiteFace", f.name())));
     }
     if (!blank && !white && found("bleed-short").isEmpty()) {
-      partly.ifPresent(e -> bleed.line().note(Wording.text("ticket.bleed.partly", e.bare().stream().map(Side::spoken).collect(Collectors.joining(", ")))));
+      partly.ifPresent(e -> bleed.line()
+          .note(Wording.text("ticket.bleed.partly", e.bare().stream().map(Side::spoken).collect(Collectors.joining(", ")))));
     }
     safe.show(ticket.safe());
     safe.line().judge(found("words-outside"), "ticket.safe.well", true);
@@ -224,7 +227,8 @@ public final class TicketPane extends StackPane {
         pictures.note(Wording.text("ticket.pictures.lowest", Lengths.plain(Math.floor(ppi), 0))));
     colour.refresh();
     mirror.setText(Wording.text(ticket.mirror() ? "ticket.mirror.on" : "ticket.mirror.off"));
-    mirrorNote.setText(Wording.text(ticket.mirror() ? job.mirrorsHere() ? "ticket.mirror.onNote" : "ticket.mirror.thereNote" : "ticket.mirror.offNote"));
+    mirrorNote.setText(Wording.text(ticket.mirror() ? job.mirrorsHere() ? "ticket.mirror.onNote" : "ticket.mirror.thereNote"
+        : "ticket.mirror.offNote"));
     mirrorBy.setVisible(job.mustMirror());
     mirrorBy.setText(Wording.text(job.making().by() == Making.MirrorBy.PROGRAM ? "ticket.mirrorBy.program" : "ticket.mirrorBy.machine"));
     showing = true;
@@ -257,7 +261,8 @@ public final class TicketPane extends StackPane {
 
   private Trouble outOfRange(double inches, double least, double most) {
     Unit unit = session.unit();
-    return Trouble.of("field.range", Lengths.showWithSign(inches, unit), Lengths.showWithSign(least, unit), Lengths.showWithSign(most, unit));
+    return Trouble.of("field.range", Lengths.showWithSign(inches, unit), Lengths.showWithSign(least, unit),
+        Lengths.showWithSign(most, unit));
   }
 
   private static VBox lineOf(String key, Node value, Label note, Optional<Node> mark) {

@@ -33,10 +33,12 @@ public final class BorderSlip {
   }
 
   private void open(Node card, ObjectAdder adding) {
-    TypedField far = new TypedField("border-distance", Wording.text("border.distance"), text -> distance = within(text, session.unit(), -10, 50)).keeping();
+    TypedField far = new TypedField("border-distance", Wording.text("border.distance"),
+        text -> distance = within(text, session.unit(), -10, 50)).keeping();
     TypedField wide = new TypedField("border-line", Wording.text("tag.lineWidth"),
         text -> linePt = Unit.POINT.fromInches(within(text, Unit.POINT, 0.01 / 72, MOST_PT / 72))).keeping();
-    TypedField round = new TypedField("border-radius", Wording.text("tag.corners"), text -> radius = within(text, session.unit(), 0, 50)).keeping();
+    TypedField round = new TypedField("border-radius", Wording.text("tag.corners"), text -> radius = within(text, session.unit(), 0, 50))
+        .keeping();
     far.show(Lengths.show(distance, session.unit()));
     wide.show(Wording.text("tag.pt", Lengths.plain(linePt, 2)));
     round.show(Lengths.show(radius, session.unit()));

@@ -59,7 +59,8 @@ public final class ObjectAdder {
     double pt = Math.max(6, Math.min(24, Math.round(safe.width() * 5)));
     WordStyle style = new WordStyle("Figtree", "Regular", pt, 120, 0, Align.CENTRE, INK);
     double height = Math.min(safe.height(), pt / 72 * 1.4);
-    HoldsWords words = ItemWords.of(properties("itemPage.words"), Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
+    HoldsWords words = ItemWords.of(properties("itemPage.words"),
+        Placement.of(FreePlace.forWords(session.face(), session.frame(), new Size(width, height))), Wording.text("words.new"), style);
     add(words.withSetting(words.setting().withFitting(Fitting.GROW)));
     session.typing().beginAll(words.id());
   }
@@ -129,7 +130,8 @@ public final class ObjectAdder {
 
   /** A code that machines read, at its usual size; it says the job's web address where that is known. */
   public void code(CodeKind kind) {
-    Optional<Fact> web = kind.matrix() ? session.job().facts().stream().filter(f -> f.kind() == Fact.Kind.WEB).findFirst() : Optional.empty();
+    Optional<Fact> web = kind.matrix() ? session.job().facts().stream().filter(f -> f.kind() == Fact.Kind.WEB).findFirst()
+        : Optional.empty();
     String content = web.map(Fact::value).orElse(switch (kind) {
       case UPC_A -> "00000000000";
       case EAN_13 -> "000000000000";
@@ -141,12 +143,14 @@ public final class ObjectAdder {
       case UPC_A, EAN_13 -> new Size(1.469, 1.02);
       case CODE_128 -> new Size(2, 0.6);
     };
-    add(ItemShape.of(properties(Wording.key(kind)), middle(size), new Outline.Coded(kind, content, web.map(Fact::name)), Optional.of(Colour.BLACK), Optional.empty()));
+    add(ItemShape.of(properties(Wording.key(kind)), middle(size), new Outline.Coded(kind, content, web.map(Fact::name)),
+        Optional.of(Colour.BLACK), Optional.empty()));
   }
 
   /** A drawn path, on the face. */
   public void drawn(org.zipthimble.core.geom.Path path, boolean closed) {
-    add(Drawings.shape(properties("itemPage.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(), closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
+    add(Drawings.shape(properties("itemPage.drawn"), path, closed ? Optional.of(SAGE) : Optional.empty(),
+        closed ? Optional.empty() : Optional.of(LineLook.of(1.5, INK))));
   }
 
   /** Words from another program, in a block around a place. */
@@ -168,7 +172,8 @@ public final class ObjectAdder {
 
   /** The words of a file: at the caret while somebody types, else in a block of their own around a place. */
   public void wordsFile(Path file, Point at) {
-    WordStyle look = session.typing().on() ? session.typing().styles().get(0) : new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, INK);
+    WordStyle look = session.typing().on() ? session.typing().styles().get(0)
+        : new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, INK);
     session.say("");
     reader.want(() -> {
       try {
@@ -191,9 +196,11 @@ public final class ObjectAdder {
     }
     Box safe = session.frame().safeBox();
     double width = Math.max(0.25, safe.width() * 0.8);
-    HoldsWords words = ItemWords.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "", story.style()).withStory(story);
+    HoldsWords words = ItemWords.of(properties("itemPage.words"), Placement.of(at.x() - width / 2, at.y(), width, 0.25, 0), "",
+        story.style()).withStory(story);
     double height = Math.min(Placement.FARTHEST, Math.max(0.25, words.set(new JobFonts(session.job())).height()));
-    add(words.withSetting(words.setting().withFitting(Fitting.GROW)).with(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
+    add(words.withSetting(words.setting().withFitting(Fitting.GROW))
+        .with(Placement.of(at.x() - width / 2, Math.max(safe.y(), at.y() - height / 2), width, height, 0)));
   }
 
   private void shape(String key, Outline outline) {

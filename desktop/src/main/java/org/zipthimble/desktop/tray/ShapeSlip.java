@@ -56,7 +56,8 @@ public final class ShapeSlip {
         adding.code(kind);
       }, "quiet"));
     }
-    VBox paper = new VBox(8, Controls.label(Wording.text("tray.shapes.title"), "side-title"), shapes, Controls.label(Wording.text("tray.codes"), "field-label"), codes);
+    VBox paper = new VBox(8, Controls.label(Wording.text("tray.shapes.title"), "side-title"), shapes,
+        Controls.label(Wording.text("tray.codes"), "field-label"), codes);
     popup[0] = Slips.above(card, paper, RISE);
   }
 }

@@ -33,14 +33,18 @@ import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.DemoShelf;
 import org.zipthimble.samples.Scratch;
 
-/** Goes through all stations with the largest demo jobs and a list of 20,000 rows, and names whatever holds the window for longer than a person should wait. */
+/**
+ * Goes through all stations with the largest demo jobs and a list of 20,000 rows, and names whatever holds the window for longer than a
+ * person should wait.
+ */
 public final class Held extends Application {
   private static final long LONGEST_MILLIS = 200;
   private static final long LOOKS_EVERY = 20;
   private static final int ROWS = 20_000;
   private static final int SETTLE = 20;
   private static final List<String> LARGEST =
-      List.of("plot-album.thimble", "planting-calendar.thimble", "sowing-poster.thimble", "jar-stickers.thimble", "tumbler-wrap.thimble", "jar-labels.thimble", "tickets.thimble");
+      List.of("plot-album.thimble", "planting-calendar.thimble", "sowing-poster.thimble", "jar-stickers.thimble", "tumbler-wrap.thimble",
+      "jar-labels.thimble", "tickets.thimble");
 
   private final Deque<Step> steps = new ArrayDeque<>();
   private final List<String> held = Collections.synchronizedList(new ArrayList<>());
@@ -69,7 +73,9 @@ public final class Held extends Application {
     steps.add(new Step("list sorted", () -> session.applyBeside(ListEdits.sort("name", true))));
     stations("list");
     steps.add(new Step("end", () -> session.take(job, Optional.empty())));
-    Thread sampler = new Thread(() -> watch(Thread.getAllStackTraces().keySet().stream().filter(t -> t.getName().equals("JavaFX Application Thread")).findFirst().orElseThrow()), "held");
+    Thread sampler = new Thread(
+        () -> watch(Thread.getAllStackTraces().keySet().stream().filter(t -> t.getName().equals("JavaFX Application Thread")).findFirst()
+        .orElseThrow()), "held");
     sampler.setDaemon(true);
     walk(sampler);
   }
@@ -81,7 +87,8 @@ public final class Held extends Application {
   }
 
   private static RowList rows() {
-    String text = "name\tcode\n" + IntStream.range(0, ROWS).mapToObj(i -> "Grower " + (i * 7919 % ROWS) + "\tM-" + i).collect(Collectors.joining("\n"));
+    String text = "name\tcode\n" + IntStream.range(0, ROWS).mapToObj(i -> "Grower " + (i * 7919 % ROWS) + "\tM-" + i)
+        .collect(Collectors.joining("\n"));
     try {
       return TableIn.pasted(text);
     } catch (Trouble broken) {
@@ -109,7 +116,8 @@ public final class Held extends Application {
           over = true;
           stop();
           held.forEach(System.out::println);
-          System.out.println(held.isEmpty() ? "nothing held the window for more than " + LONGEST_MILLIS + " ms" : held.size() + " times the window was held");
+          System.out.println(held.isEmpty() ? "nothing held the window for more than " + LONGEST_MILLIS + " ms"
+              : held.size() + " times the window was held");
           Platform.exit();
           return;
         }
@@ -149,7 +157,9 @@ public final class Held extends Application {
   private static String where(Thread window) {
     StackTraceElement[] all = window.getStackTrace();
     List<String> own = Arrays.stream(all).filter(e -> e.getClassName().startsWith("org.zipthimble")).limit(4)
-        .map(e -> e.getClassName().substring(e.getClassName().lastIndexOf('.') + 1) + "." + e.getMethodName() + ":" + e.getLineNumber()).toList();
-    return Stream.concat(Arrays.stream(all).limit(1).map(e -> e.getClassName() + "." + e.getMethodName()), own.stream()).collect(Collectors.joining(" < "));
+        .map(e -> e.getClassName().substring(e.getClassName().lastIndexOf('.') + 1) + "." + e.getMethodName() + ":" + e.getLineNumber())
+        .toList();
+    return Stream.concat(Arrays.stream(all).limit(1).map(e -> e.getClassName() + "." + e.getMethodName()), own.stream())
+        .collect(Collectors.joining(" < "));
   }
 }

@@ -32,7 +32,8 @@ final class OrderPictures {
     for (String demo : Stream.of(Order.values()).map(Order::demo).collect(Collectors.toCollection(TreeSet::new))) {
       Job job = DemoShelf.job(demo + ".thimble");
       Face face = job.faces().get(0);
-      if (!ImageIO.write(opaque(OnThing.of(job, face).draw(OnThing.usual(job, face), WIDE, HIGH, SMOOTH)), "jpg", folder.resolve(demo + ".jpg").toFile())) {
+      if (!ImageIO.write(opaque(OnThing.of(job, face).draw(OnThing.usual(job, face), WIDE, HIGH, SMOOTH)), "jpg",
+          folder.resolve(demo + ".jpg").toFile())) {
         throw new IOException("no JPEG of " + demo);
       }
     }

@@ -46,7 +46,10 @@ import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.samples.Scratch;
 
-/** States how fast the bench is: frame times while objects are dragged and while the bench is zoomed, and how soon a tray button answers the first time. */
+/**
+ * States how fast the bench is: frame times while objects are dragged and while the bench is zoomed, and how soon a tray button answers
+ * the first time.
+ */
 public final class Pace extends Application {
   private static final int STORY_WORDS = 3_000;
   private static final int KEYS = 120;
@@ -89,7 +92,10 @@ public final class Pace extends Application {
     next();
   }
 
-  /** Presses each button of the tray for the first time, once all has been made ready while idle, and states when what it gives has been drawn. */
+  /**
+   * Presses each button of the tray for the first time, once all has been made ready while idle, and states when what it gives has been
+   * drawn.
+   */
   private void firstUses(Deque<String> buttons) {
     new AnimationTimer() {
       private int frame;
@@ -132,7 +138,8 @@ public final class Pace extends Application {
     }
     HoldsWords block = ItemWords.of(ItemProperties.of("i1", "Story"), Placement.of(0.5, 0.5, 10, 16, 0), text.toString().strip(),
         new WordStyle("Alegreya", "Regular", 9, 120, 0, Align.LEFT, Colour.BLACK));
-    return StandardItem.blank("Pace", new Size(11, 17), 1).withFaces(List.of(Face.of("f1", "front", List.of(block.withSetting(block.setting().withColumns(3))))));
+    return StandardItem.blank("Pace", new Size(11, 17), 1)
+        .withFaces(List.of(Face.of("f1", "front", List.of(block.withSetting(block.setting().withColumns(3))))));
   }
 
   /** Types letters into the middle of the story and states how long each takes until the caret and the letters are painted. */
@@ -168,7 +175,9 @@ public final class Pace extends Application {
           pressed = 0;
           if (++keys == KEYS) {
             stop();
-            System.out.println(String.format(Locale.ROOT, "%d keys in %d words: key to caret median %.1f ms, 95th %.1f ms; key to letters painted median %.1f ms, 95th %.1f ms",
+            System.out.println(
+                String.format(Locale.ROOT,
+                "%d keys in %d words: key to caret median %.1f ms, 95th %.1f ms; key to letters painted median %.1f ms, 95th %.1f ms",
                 KEYS, STORY_WORDS, at(caret, 0.5), at(caret, 0.95), at(letters, 0.5), at(letters, 0.95)));
             Platform.exit();
           }
@@ -191,7 +200,8 @@ public final class Pace extends Application {
     measure(job, all.size(), "chosen points dragged", () -> {
       session.selection().pointsProperty().set(Optional.of("i1"));
       session.selection().chosenPointsProperty().set(new HashSet<>(all));
-    }, frame -> session.tryOut(Shaping.redraw("f1", "i1", Nodes.moved(outline, all, 0.02 * frame % 1, 0.01 * frame % 1), "edit.pointMove")));
+    }, frame -> session.tryOut(Shaping.redraw("f1", "i1", Nodes.moved(outline, all, 0.02 * frame % 1, 0.01 * frame % 1),
+        "edit.pointMove")));
   }
 
   private void next() {
@@ -213,7 +223,8 @@ public final class Pace extends Application {
   }
 
   private void run(int count, String what, IntConsumer each) {
-    measure(busy(count), count, "objects, " + what, () -> session.selectionProperty().set(what.startsWith("all") ? all() : Set.of("i1")), each);
+    measure(busy(count), count, "objects, " + what, () -> session.selectionProperty().set(what.startsWith("all") ? all() : Set.of("i1")),
+        each);
   }
 
   private void measure(Job job, int count, String what, Runnable prepare, IntConsumer each) {
@@ -245,7 +256,9 @@ public final class Pace extends Application {
           session.dropTry();
           workbench.bench().letGo();
           double rate = (workbench.bench().painted() - painted[0]) / ((now - began) / 1e9);
-          System.out.println(String.format(Locale.ROOT, "%d %s: frame median %.1f ms, 95th %.1f ms; edit and lines median %.1f ms, 95th %.1f ms; art redrawn %.0f times a second",
+          System.out.println(
+              String.format(Locale.ROOT,
+              "%d %s: frame median %.1f ms, 95th %.1f ms; edit and lines median %.1f ms, 95th %.1f ms; art redrawn %.0f times a second",
               count, what, at(frames, 0.5), at(frames, 0.95), at(work, 0.5), at(work, 0.95), rate));
           Platform.runLater(Pace.this::next);
           return;
@@ -274,7 +287,8 @@ public final class Pace extends Application {
     for (int i = 0; i < count; i++) {
       Point at = new Point(0.5 + i % across * step, 0.5 + i / across * step);
       Item item = i % 5 == 0
-          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0), "Bean " + i % 50, style)
+          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - step / 2, at.y() - 0.1, step, 0.3, 0),
+          "Bean " + i % 50, style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = step * 0.9 / Math.max(item.placement().width(), item.placement().height());
       Placement p = item.placement();

@@ -61,10 +61,12 @@ public final class Shots extends Application {
   private static final int HELP_WIDE = 720;
   private static final String PALETTE = "palette.png";
   private static final Map<String, String> HELP = Map.of("item.png", "start", "snapping.png", "place", "arranging.png", "arrange",
-      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png", "pictures", "typing.png", "words");
+      "guides.png", "guides", "shelf.png", "shelf", "check.png", "check", "send.png", "send", "steps.png", "safe", "mounts.png",
+      "pictures", "typing.png", "words");
 
   /** Taken for the help alone. */
-  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png", "facts.png", PALETTE, "ring.png", "mounts.png", "compose-cut.png", "sizes.png", "list.png", "labels.png", "faces.png", "measure.png");
+  private static final Set<String> NOT_KEPT = Set.of("arranging.png", "guides.png", "steps.png", "snapping.png", "shelf.png", "glyphs.png",
+      "facts.png", PALETTE, "ring.png", "mounts.png", "compose-cut.png", "sizes.png", "list.png", "labels.png", "faces.png", "measure.png");
 
   private static final double TRAVELLER_PPI = 90;
 
@@ -321,7 +323,8 @@ public final class Shots extends Application {
   /** The traveller as it is printed, small. */
   private void traveller(Job job) {
     try {
-      Files.write(folder.resolve("traveller.png"), PngFile.bytes(FacePainter.onPaper(Traveller.of(job), TRAVELLER_PPI, new Halvings()), TRAVELLER_PPI));
+      Files.write(folder.resolve("traveller.png"),
+          PngFile.bytes(FacePainter.onPaper(Traveller.of(job), TRAVELLER_PPI, new Halvings()), TRAVELLER_PPI));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -333,7 +336,8 @@ public final class Shots extends Application {
 
   private void click(String id) {
     Optional.ofNullable(stage.getScene().lookup(id)).ifPresent(node -> node.fireEvent(new javafx.scene.input.MouseEvent(
-        javafx.scene.input.MouseEvent.MOUSE_CLICKED, 5, 5, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, true, null)));
+        javafx.scene.input.MouseEvent.MOUSE_CLICKED, 5, 5, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false,
+        true, false, true, null)));
   }
 
   private void run(String key) {

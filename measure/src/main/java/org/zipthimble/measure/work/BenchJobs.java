@@ -88,7 +88,8 @@ final class BenchJobs {
     for (int i = 0; i < 240; i++) {
       Point at = new Point(1.8 + i % 12 * 1.5, 7 + i / 12 * 1.12);
       Item item = i % 3 == 0
-          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0), "Sow beans in week " + (i / 3 + 1), style)
+          ? ItemWords.of(ItemProperties.of("i" + id, "Words " + i), Placement.of(at.x() - 0.7, at.y() - 0.4, 1.4, 0.9, 0),
+          "Sow beans in week " + (i / 3 + 1), style)
           : OrnamentShelf.all().get(i % OrnamentShelf.all().size()).item(id, at);
       double scale = Math.min(1, 1.2 / Math.max(item.placement().width(), item.placement().height()));
       Placement p = item.placement();

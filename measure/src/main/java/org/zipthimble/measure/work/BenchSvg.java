@@ -39,7 +39,8 @@ final class BenchSvg implements MarkOut {
 
   @Override
   public void line(Path path, Pen pen) {
-    out.append("<path fill=\"none\" stroke=\"").append(pen.colour().hex()).append("\" stroke-width=\"").append(pen.width()).append("\" d=\"")
+    out.append("<path fill=\"none\" stroke=\"").append(pen.colour().hex()).append("\" stroke-width=\"").append(pen.width())
+        .append("\" d=\"")
         .append(PathText.write(path)).append("\"/>\n");
   }
 
@@ -50,7 +51,8 @@ final class BenchSvg implements MarkOut {
 
   @Override
   public void picture(Picture picture, Affine m) {
-    out.append(String.format(Locale.ROOT, "<image width=\"1\" height=\"1\" preserveAspectRatio=\"none\" transform=\"matrix(%s %s %s %s %s %s)\" xlink:href=\"data:image/%s;base64,",
+    out.append(String.format(Locale.ROOT, "<image width=\"1\" height=\"1\" preserveAspectRatio=\"none\" transform=\"matrix(%s %s %s %s "
+        + "%s %s)\" xlink:href=\"data:image/%s;base64,",
         m.a(), m.b(), m.c(), m.d(), m.e(), m.f(), "jpg".equals(picture.kind().ending()) ? "jpeg" : "png"))
         .append(Base64.getEncoder().encodeToString(picture.blob().bytes())).append("\"/>\n");
   }
@@ -58,7 +60,8 @@ final class BenchSvg implements MarkOut {
   @Override
   public Scope clip(Path path) {
     clips++;
-    out.append("<clipPath id=\"c").append(clips).append("\"><path d=\"").append(PathText.write(path)).append("\"/></clipPath><g clip-path=\"url(#c")
+    out.append("<clipPath id=\"c").append(clips).append("\"><path d=\"").append(PathText.write(path))
+        .append("\"/></clipPath><g clip-path=\"url(#c")
         .append(clips).append(")\">\n");
     return () -> out.append("</g>\n");
   }

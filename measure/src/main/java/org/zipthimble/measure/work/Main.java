@@ -15,7 +15,8 @@ public final class Main {
 
   /** Runs a command and ends with its code. */
   public static void main(String[] arguments) {
-    System.exit(run(new PrintWriter(System.out, true, StandardCharsets.UTF_8), new PrintWriter(System.err, true, StandardCharsets.UTF_8), arguments));
+    System.exit(run(new PrintWriter(System.out, true, StandardCharsets.UTF_8), new PrintWriter(System.err, true, StandardCharsets.UTF_8),
+        arguments));
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {

@@ -42,7 +42,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** States how long a very large picture takes to open, to be retouched on the screen and to leave, and the memory it needs. */
-@Command(name = "pictures", description = "States how a very large picture is opened, retouched and sent, and the memory it takes.", mixinStandardHelpOptions = true)
+@Command(name = "pictures", description = "States how a very large picture is opened, retouched and sent, and the memory it takes.",
+    mixinStandardHelpOptions = true)
 final class PicturesBench implements Callable<Integer> {
   private static final double PPI = 300;
 
@@ -70,7 +71,8 @@ final class PicturesBench implements Callable<Integer> {
       double share = 1200.0 / wide;
       timed("first preview, 1200 pixels wide", () -> halvings.atLeast(picture, share));
       Retouch how = retouch();
-      timed("retouched preview: background, three strokes, patch, look, crop, straightened", () -> halvings.atLeast(picture.retouched(how), share));
+      timed("retouched preview: background, three strokes, patch, look, crop, straightened",
+          () -> halvings.atLeast(picture.retouched(how), share));
       timed("one stroke more", () -> halvings.atLeast(picture.retouched(how.rubbed(stroke(0.3, 0.35))), share));
       timed("retouched whole", () -> Pictures.decode(picture.retouched(how)));
       if (send) {
@@ -84,7 +86,8 @@ final class PicturesBench implements Callable<Integer> {
   }
 
   private static Retouch retouch() {
-    return Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1))).withRubs(List.of(stroke(0.2, 0.2), stroke(0.5, 0.6), stroke(0.7, 0.3)))
+    return Retouch.NONE.withBackdrop(Optional.of(new Backdrop(Colour.WHITE, 0.05, true, 1)))
+        .withRubs(List.of(stroke(0.2, 0.2), stroke(0.5, 0.6), stroke(0.7, 0.3)))
         .withPatched(true).looking(PictureLook.LATE_HARVEST, 0.8).withCrop(new Box(0.05, 0.05, 0.9, 0.9)).withStraighten(2);
   }
 
@@ -115,7 +118,8 @@ final class PicturesBench implements Callable<Integer> {
     double seconds = (System.nanoTime() - start) / 1e9;
     double peak = pools().mapToLong(p -> p.getPeakUsage().getUsed()).sum() / 1e6;
     say("%s: %.2f s, heap at most %.0f MB%s", what, seconds, peak,
-        made instanceof BufferedImage ? String.format(Locale.ROOT, " (%d x %d)", ((BufferedImage) made).getWidth(), ((BufferedImage) made).getHeight()) : "");
+        made instanceof BufferedImage ? String.format(Locale.ROOT, " (%d x %d)", ((BufferedImage) made).getWidth(),
+        ((BufferedImage) made).getHeight()) : "");
     return made;
   }
 

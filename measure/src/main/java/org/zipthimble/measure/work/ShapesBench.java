@@ -58,7 +58,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** States how long outlines take: 200 letters joined and offset beside GEOS, a picture traced, puzzles nested. */
-@Command(name = "shapes", description = "States how long joining, offsetting, tracing and nesting take; GEOS beside it where python3-shapely is there.",
+@Command(name = "shapes",
+    description = "States how long joining, offsetting, tracing and nesting take; GEOS beside it where python3-shapely is there.",
     mixinStandardHelpOptions = true)
 final class ShapesBench implements Callable<Integer> {
   private static final String GEOS = String.join("\n",
@@ -68,9 +69,11 @@ final class ShapesBench implements Callable<Integer> {
       "letters = [Polygon(l[0], l[1:]) for l in json.load(sys.stdin)]",
       "took = []",
       "for run in range(9):",
-      "    a = time.process_time(); u = unary_union(letters); b = time.process_time(); o = u.buffer(0.125, resolution=28); c = time.process_time()",
+      "    a = time.process_time(); u = unary_union(letters); b = time.process_time(); o = u.buffer(0.125, resolution=28); c = "
+          + "time.process_time()",
       "    took.append((b - a, c - b))",
-      "print('%.1f %.1f %.6f %.6f' % (statistics.median(t[0] for t in took) * 1000, statistics.median(t[1] for t in took) * 1000, u.area, o.area))");
+      "print('%.1f %.1f %.6f %.6f' % (statistics.median(t[0] for t in took) * 1000, statistics.median(t[1] for t in took) * 1000, "
+          + "u.area, o.area))");
 
   /** So many runs come before those that are counted: the compilers have done their work by then. */
   private static final int WARM = 8;
@@ -90,15 +93,18 @@ final class ShapesBench implements Callable<Integer> {
     for (int pieces : new int[] {10, 20, 30, 60}) {
       List<Part> puzzle = puzzle(pieces, pieces);
       long begun = System.nanoTime();
-      Nest nest = Nester.nest(puzzle, new Stock(new Box(0, 0, 12, 60), true, Optional.empty()), new Rules(0, 90, true, seconds * 1000L, 1), Progress.SILENT, n -> { });
-      out.printf(Locale.ROOT, "nesting %d pieces of a 12 x 10 rectangle, any turn: yield %.1f %% after %.1f s%n", pieces, nest.yield() * 100, (System.nanoTime() - begun) / 1e9);
+      Nest nest = Nester.nest(puzzle, new Stock(new Box(0, 0, 12, 60), true, Optional.empty()), new Rules(0, 90, true, seconds * 1000L, 1),
+          Progress.SILENT, n -> { });
+      out.printf(Locale.ROOT, "nesting %d pieces of a 12 x 10 rectangle, any turn: yield %.1f %% after %.1f s%n", pieces,
+          nest.yield() * 100, (System.nanoTime() - begun) / 1e9);
       out.flush();
     }
     return 0;
   }
 
   private static List<org.zipthimble.core.geom.Path> words() {
-    String text = "Borrow a seed and bring back a handful when the beans have dried upon the vine ".repeat(4).replace(" ", "").substring(0, 200);
+    String text = "Borrow a seed and bring back a handful when the beans have dried upon the vine ".repeat(4).replace(" ", "")
+        .substring(0, 200);
     WordStyle style = new WordStyle("Alegreya", "Bold", 48, 90, -60, Align.LEFT, Colour.BLACK);
     SetWords set = Typesetter.set(text.replaceAll("(.{20})", "$1 "), style, 12, 40, BundledFonts.shelf());
     List<org.zipthimble.core.geom.Path> letters = new ArrayList<>();
@@ -127,7 +133,8 @@ final class ShapesBench implements Callable<Integer> {
     }
     Arrays.sort(join);
     Arrays.sort(offset);
-    out.printf(Locale.ROOT, "medians of nine runs: %d letters joined: %.0f ms CPU, curves kept (%d points); offset by 1/8 in and fitted: %.0f ms CPU (%d points)%n",
+    out.printf(Locale.ROOT, "medians of nine runs: %d letters joined: %.0f ms CPU, curves kept (%d points); offset by 1/8 in and "
+        + "fitted: %.0f ms CPU (%d points)%n",
         letters.size(), join[COUNTED / 2], Extent.points(joined), offset[COUNTED / 2], Extent.points(grown));
     StringBuilder json = new StringBuilder("[");
     for (org.zipthimble.core.geom.Path letter : letters) {
@@ -137,7 +144,8 @@ final class ShapesBench implements Callable<Integer> {
         for (int i = 0; i < chains.size(); i++) {
           json.append(i > 0 ? ",[" : "[");
           for (int k = 0; k < chains.get(i).size(); k++) {
-            json.append(k > 0 ? "," : "").append('[').append(chains.get(i).get(k).x()).append(',').append(chains.get(i).get(k).y()).append(']');
+            json.append(k > 0 ? "," : "").append('[').append(chains.get(i).get(k).x()).append(',').append(chains.get(i).get(k).y())
+                .append(']');
           }
           json.append(']');
         }
@@ -202,7 +210,8 @@ final class ShapesBench implements Callable<Integer> {
     Files.write(grey, all);
     try {
       long a = System.nanoTime();
-      new ProcessBuilder("potrace", "-b", "svg", "-t", "16", "-o", drawing.toString(), grey.toString()).start().waitFor(60, TimeUnit.SECONDS);
+      new ProcessBuilder("potrace", "-b", "svg", "-t", "16", "-o", drawing.toString(), grey.toString()).start()
+          .waitFor(60, TimeUnit.SECONDS);
       double seconds = (System.nanoTime() - a) / 1e9;
       List<Item> items = DrawingIn.read(drawing, OptionalDouble.empty(), VectorLimits.USUAL).items();
       List<org.zipthimble.core.geom.Path> found = new ArrayList<>();

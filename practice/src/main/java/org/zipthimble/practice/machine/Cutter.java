@@ -135,7 +135,8 @@ public final class Cutter {
   private Refusal reachable(Point p) {
     double slack = 1.0 / UNITS;
     if (!down) {
-      boolean on = p.x() >= -slack && p.y() >= -slack && p.x() <= setup.width() + slack && p.y() <= Math.max(setup.height(), ground) + slack;
+      boolean on = p.x() >= -slack && p.y() >= -slack && p.x() <= setup.width() + slack
+          && p.y() <= Math.max(setup.height(), ground) + slack;
       return on ? Refusal.NONE : Refusal.OUTSIDE;
     }
     double m = setup.margin() - slack;

@@ -341,7 +341,8 @@ public final class CutterServer implements Closeable {
         for (int i = 4; i + 1 < parts.length; i += 2) {
           marks.add(new Point(Double.parseDouble(parts[i]), Double.parseDouble(parts[i + 1])));
         }
-        if (bytes < 0 || bytes > LARGEST_PRINT || marks.size() < 3 || marks.size() > 16 || !(ppi >= 20 && ppi <= 1200) || !(radius > 0 && radius <= 1)
+        if (bytes < 0 || bytes > LARGEST_PRINT || marks.size() < 3 || marks.size() > 16 || !(ppi >= 20 && ppi <= 1200)
+            || !(radius > 0 && radius <= 1)
             || marks.stream().anyMatch(m -> !(Math.abs(m.x()) <= MOST_SHEET && Math.abs(m.y()) <= MOST_SHEET))) {
           throw new IllegalArgumentException("print");
         }

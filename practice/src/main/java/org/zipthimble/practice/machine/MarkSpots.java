@@ -69,7 +69,8 @@ final class MarkSpots {
       right = Math.max(right, x);
       high = Math.min(high, y);
       low = Math.max(low, y);
-      for (int next : new int[] {x > 0 ? at - 1 : -1, x + 1 < width ? at + 1 : -1, y > 0 ? at - width : -1, y + 1 < height ? at + width : -1}) {
+      for (int next : new int[] {x > 0 ? at - 1 : -1, x + 1 < width ? at + 1 : -1, y > 0 ? at - width : -1,
+          y + 1 < height ? at + width : -1}) {
         if (next >= 0 && !seen[next] && dark(next)) {
           seen[next] = true;
           stack[top++] = next;

@@ -50,8 +50,8 @@ public final class Scan {
   }
 
   /**
-   * The marks as the picture alone shows them: of all round spots of about their size those whose places fit together best with where they should be, however the
-   * sheet was turned, shifted and scaled within {@link #REACH}.
+   * The marks as the picture alone shows them: of all round spots of about their size those whose places fit together best with where they
+   * should be, however the sheet was turned, shifted and scaled within {@link #REACH}.
    *
    * @param wanted where they should be, in inches; three at least
    * @param radius of a mark in inches
@@ -67,7 +67,8 @@ public final class Scan {
     double least = Double.MAX_VALUE;
     for (Point first : spots) {
       for (Point second : spots) {
-        if (first != second && first.distance(wanted.get(0)) < REACH && second.distance(wanted.get(far)) < REACH && near(first.distance(second), wanted.get(0).distance(wanted.get(far)))) {
+        if (first != second && first.distance(wanted.get(0)) < REACH && second.distance(wanted.get(far)) < REACH
+            && near(first.distance(second), wanted.get(0).distance(wanted.get(far)))) {
           List<Point> all = matched(spots, wanted, similar(wanted.get(0), wanted.get(far), first, second));
           double off = all.isEmpty() ? Double.MAX_VALUE : residual(wanted, all);
           if (off < least) {
@@ -99,7 +100,8 @@ public final class Scan {
     List<Point> out = new ArrayList<>();
     for (Point mark : wanted) {
       Point there = map.apply(mark);
-      Optional<Point> nearest = spots.stream().min(Comparator.comparingDouble(s -> s.distance(there))).filter(s -> s.distance(there) < NEAR && !out.contains(s));
+      Optional<Point> nearest = spots.stream().min(Comparator.comparingDouble(s -> s.distance(there)))
+          .filter(s -> s.distance(there) < NEAR && !out.contains(s));
       if (nearest.isEmpty()) {
         return List.of();
       }

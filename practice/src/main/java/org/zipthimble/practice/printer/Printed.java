@@ -20,7 +20,8 @@ import org.zipthimble.core.units.Size;
  * @param png the sheet as a picture
  */
 public record Printed(
-    int number, int job, String name, int page, Size asked, Printing how, Insets lost, Tray tray, PrinterSetup.Ink ink, double ppi, byte[] png) {
+    int number, int job, String name, int page, Size asked, Printing how, Insets lost, Tray tray, PrinterSetup.Ink ink, double ppi,
+    byte[] png) {
   /** Keeps a copy. */
   public Printed {
     png = png.clone();

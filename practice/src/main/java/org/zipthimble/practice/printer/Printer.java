@@ -16,8 +16,9 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * The machine itself: it takes documents one after another, lays their pages onto the paper of a tray as it is set and as it was asked, and puts sheets into its
- * output tray. It jams, runs out of paper and ink, and is switched off in the middle when it is told to. Safe for several threads.
+ * The machine itself: it takes documents one after another, lays their pages onto the paper of a tray as it is set and as it was asked,
+ * and puts sheets into its output tray. It jams, runs out of paper and ink, and is switched off in the middle when it is told to. Safe for
+ * several threads.
  */
 public final class Printer implements Closeable {
   /** Jobs that are remembered. */
@@ -145,7 +146,8 @@ public final class Printer implements Closeable {
   public void set(PrinterSetup next) {
     synchronized (this) {
       setup = next;
-      if (trouble == Trouble.NO_INK && next.level() > 0 || trouble == Trouble.NO_PAPER && next.trays().stream().allMatch(t -> t.sheets() > 0)) {
+      if (trouble == Trouble.NO_INK && next.level() > 0 || trouble == Trouble.NO_PAPER && next.trays().stream()
+          .allMatch(t -> t.sheets() > 0)) {
         trouble = Trouble.NONE;
       }
       notifyAll();
@@ -217,7 +219,8 @@ public final class Printer implements Closeable {
   }
 
   private static Seen seen(Work w) {
-    return new Seen(w.id, w.wish, w.state, w.words, w.document == null ? 0 : w.document.length, w.pages, w.done, w.created, w.begun, w.ended);
+    return new Seen(w.id, w.wish, w.state, w.words, w.document == null ? 0 : w.document.length, w.pages, w.done, w.created, w.begun,
+        w.ended);
   }
 
   /** Makes a job that waits for its document; empty when too many wait. */
@@ -332,7 +335,8 @@ public final class Printer implements Closeable {
     synchronized (this) {
       sheetNumber++;
       work.done++;
-      sheets.add(new Printed(sheetNumber, work.id, work.wish.name(), page + 1, asked, how, how.lost(asked, all), tray, now.ink(), ppi, png));
+      sheets.add(new Printed(sheetNumber, work.id, work.wish.name(), page + 1, asked, how, how.lost(asked, all), tray, now.ink(), ppi,
+          png));
       while (sheets.size() > MOST_SHEETS) {
         sheets.remove(0);
       }

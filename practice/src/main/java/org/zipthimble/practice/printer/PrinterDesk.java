@@ -35,8 +35,9 @@ import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * The desk of a practice printer: it reads requests and answers them as RFC 8010 and 8011 (IPP/1.1) and PWG 5100.12 (IPP/2.0) ask. Media sizes are in hundredths of a
- * millimetre (PWG 5100.3). Of what is not standard it knows one attribute, whether it turns pages left for right.
+ * The desk of a practice printer: it reads requests and answers them as RFC 8010 and 8011 (IPP/1.1) and PWG 5100.12 (IPP/2.0) ask. Media
+ * sizes are in hundredths of a millimetre (PWG 5100.3). Of what is not standard it knows one attribute, whether it turns pages left for
+ * right.
  */
 final class PrinterDesk {
   /** Whether the printer turns pages left for right; as a default in its description, and as a wish of a job. */
@@ -49,9 +50,11 @@ final class PrinterDesk {
   private static final Map<Printing.Scaling, String> SCALINGS = Map.of(
       Printing.Scaling.ACTUAL, "none", Printing.Scaling.SHRINK, "fit", Printing.Scaling.FILL, "fill", Printing.Scaling.BORDERLESS, "auto");
   private static final Map<Integer, Double> QUALITIES = Map.of(3, 150.0, 4, 300.0, 5, 600.0);
-  private static final Set<Operation> KNOWN = Set.of(Operation.printJob, Operation.validateJob, Operation.createJob, Operation.sendDocument, Operation.cancelJob,
+  private static final Set<Operation> KNOWN = Set.of(Operation.printJob, Operation.validateJob, Operation.createJob,
+      Operation.sendDocument, Operation.cancelJob,
       Operation.getJobAttributes, Operation.getJobs, Operation.getPrinterAttributes);
-  private static final Set<String> JOB_TEMPLATE = Set.of("copies", "finishings", "media", "media-col", "orientation-requested", "output-bin", "print-quality", "print-scaling",
+  private static final Set<String> JOB_TEMPLATE = Set.of("copies", "finishings", "media", "media-col", "orientation-requested",
+      "output-bin", "print-quality", "print-scaling",
       "printer-resolution", "sides", "multiple-document-handling", "print-color-mode", MIRROR);
 
   private final Printer printer;
@@ -96,7 +99,8 @@ final class PrinterDesk {
       throw new Refused(Status.clientErrorBadRequest, "a request id is above zero");
     }
     AttributeGroup operation = request.getAttributeGroups().isEmpty() ? null : request.getAttributeGroups().get(0);
-    if (operation == null || !operation.getTag().equals(Tag.operationAttributes) || operation.size() < 2 || !operation.get(0).getName().equals("attributes-charset")
+    if (operation == null || !operation.getTag().equals(Tag.operationAttributes) || operation.size() < 2 || !operation.get(0).getName()
+        .equals("attributes-charset")
         || !operation.get(1).getName().equals("attributes-natural-language")) {
       throw new Refused(Status.clientErrorBadRequest, "charset and natural language come first");
     }
@@ -191,7 +195,8 @@ final class PrinterDesk {
     String format = request.getString(Tag.operationAttributes, Types.documentFormat);
     String plain = format == null ? "application/octet-stream" : format.toLowerCase(Locale.ROOT);
     if (!FORMATS.contains(plain)) {
-      throw new Refused(Status.clientErrorDocumentFormatNotSupported, "no printer for " + (plain.length() > 60 ? plain.substring(0, 60) : plain));
+      throw new Refused(Status.clientErrorDocumentFormatNotSupported,
+          "no printer for " + (plain.length() > 60 ? plain.substring(0, 60) : plain));
     }
     return plain;
   }
@@ -215,13 +220,16 @@ final class PrinterDesk {
     String scaling = asked.getString(Types.printScaling);
     PrintQuality quality = asked.getValue(Types.printQuality);
     MediaCol col = asked.getValue(Types.mediaCol);
-    return new Wish(name, user, format, copies == null ? 1 : copies, paper(asked, col), Optional.ofNullable(col).map(MediaCol::getMediaSource).map(KeywordOrName::asString),
-        SCALINGS.entrySet().stream().filter(e -> e.getValue().equals(scaling)).map(Map.Entry::getKey).findFirst(), Optional.ofNullable(asked.getValue(MIRRORS)),
+    return new Wish(name, user, format, copies == null ? 1 : copies, paper(asked, col),
+        Optional.ofNullable(col).map(MediaCol::getMediaSource).map(KeywordOrName::asString),
+        SCALINGS.entrySet().stream().filter(e -> e.getValue().equals(scaling)).map(Map.Entry::getKey).findFirst(),
+        Optional.ofNullable(asked.getValue(MIRRORS)),
         Optional.ofNullable(quality).map(q -> QUALITIES.get(q.getCode())));
   }
 
   private static Optional<Size> paper(AttributeGroup asked, MediaCol col) {
-    if (col != null && col.getMediaSize() != null && col.getMediaSize().getXDimension() != null && col.getMediaSize().getYDimension() != null) {
+    if (col != null && col.getMediaSize() != null && col.getMediaSize().getXDimension() != null && col.getMediaSize()
+        .getYDimension() != null) {
       double x = col.getMediaSize().getXDimension() / HUNDREDTHS;
       double y = col.getMediaSize().getYDimension() / HUNDREDTHS;
       return x > 0 && y > 0 ? Optional.of(new Size(x, y)) : Optional.empty();
@@ -233,7 +241,8 @@ final class PrinterDesk {
   private static Optional<String> text(IppPacket request, String name) {
     AttributeGroup operation = request.get(Tag.operationAttributes);
     Attribute<?> found = operation == null ? null : operation.get(name);
-    return found == null || found.isEmpty() ? Optional.empty() : found.strings().stream().findFirst().map(s -> s.length() > 120 ? s.substring(0, 120) : s);
+    return found == null || found.isEmpty() ? Optional.empty() : found.strings().stream().findFirst()
+        .map(s -> s.length() > 120 ? s.substring(0, 120) : s);
   }
 
   private static Set<String> wanted(IppPacket request) {
@@ -249,15 +258,18 @@ final class PrinterDesk {
     }
     List<Attribute<?>> all = attributes();
     List<Attribute<?>> chosen = all.stream().filter(a -> asked(a.getName(), wanted)).toList();
-    return new IppPacket(request.getVersionNumber(), Status.successfulOk.getCode(), request.getRequestId(), operation(""), AttributeGroup.groupOf(Tag.printerAttributes, chosen));
+    return new IppPacket(request.getVersionNumber(), Status.successfulOk.getCode(), request.getRequestId(), operation(""),
+        AttributeGroup.groupOf(Tag.printerAttributes, chosen));
   }
 
   private static boolean asked(String name, Set<String> wanted) {
-    boolean template = JOB_TEMPLATE.stream().anyMatch(t -> name.equals(t + "-default") || name.equals(t + "-supported") || name.equals(t + "-ready"));
+    boolean template = JOB_TEMPLATE.stream().anyMatch(t -> name.equals(t + "-default") || name.equals(t + "-supported")
+        || name.equals(t + "-ready"));
     if (name.equals("media-col-database")) {
       return wanted.contains(name);
     }
-    return wanted.contains("all") || wanted.contains(name) || wanted.contains("job-template") && template || wanted.contains("printer-description") && !template;
+    return wanted.contains("all") || wanted.contains(name) || wanted.contains("job-template") && template
+        || wanted.contains("printer-description") && !template;
   }
 
   private List<Attribute<?>> attributes() {
@@ -315,12 +327,14 @@ final class PrinterDesk {
     out.add(Types.printQualitySupported.of(PrintQuality.draft, PrintQuality.normal, PrintQuality.high));
     Resolution usual = new Resolution((int) setup.ppi(), (int) setup.ppi(), ResolutionUnit.dotsPerInch);
     out.add(Types.printerResolutionDefault.of(usual));
-    out.add(Types.printerResolutionSupported.of(List.of(150, 300, 600).stream().map(r -> new Resolution(r, r, ResolutionUnit.dotsPerInch)).toList()));
+    out.add(Types.printerResolutionSupported.of(List.of(150, 300, 600).stream().map(r -> new Resolution(r, r, ResolutionUnit.dotsPerInch))
+        .toList()));
     out.add(Types.sidesDefault.of("one-sided"));
     out.add(Types.sidesSupported.of("one-sided"));
     out.add(Types.printScalingDefault.of(SCALINGS.get(setup.scaling())));
     // a driver that is left on its own setting says so by knowing no other
-    out.add(Types.printScalingSupported.of(setup.override() ? List.of(SCALINGS.get(setup.scaling())) : SCALINGS.values().stream().sorted().toList()));
+    out.add(Types.printScalingSupported.of(setup.override() ? List.of(SCALINGS.get(setup.scaling())) : SCALINGS.values().stream().sorted()
+        .toList()));
     out.add(Types.printColorModeDefault.of("color"));
     out.add(Types.printColorModeSupported.of("color"));
     out.add(MIRRORS_USUALLY.of(setup.mirror()));
@@ -329,14 +343,18 @@ final class PrinterDesk {
   private void media(List<Attribute<?>> out, PrinterSetup setup) {
     Tray first = setup.trays().get(0);
     List<String> all = Arrays.stream(Tray.Paper.values()).map(Tray.Paper::keyword).toList();
-    List<KeywordOrName> ready = setup.trays().stream().filter(t -> t.sheets() > 0).map(t -> new KeywordOrName(Tray.Paper.of(t.paper()).keyword())).distinct().toList();
+    List<KeywordOrName> ready = setup.trays().stream().filter(t -> t.sheets() > 0)
+        .map(t -> new KeywordOrName(Tray.Paper.of(t.paper()).keyword())).distinct().toList();
     out.add(Types.mediaDefault.of(Tray.Paper.of(first.paper()).keyword()));
     out.add(Types.mediaSupported.of(all.stream().map(KeywordOrName::new).toList()));
     if (!ready.isEmpty()) {
       out.add(Types.mediaReady.of(ready));
     }
-    out.add(Types.mediaColSupported.of("media-size", "media-source", "media-type", "media-bottom-margin", "media-left-margin", "media-right-margin", "media-top-margin"));
-    out.add(Types.mediaSizeSupported.of(Arrays.stream(Tray.Paper.values()).map(p -> new MediaSizeSupported(new IntOrIntRange(hundredths(p.size().width())), new IntOrIntRange(hundredths(p.size().height())))).toList()));
+    out.add(Types.mediaColSupported.of("media-size", "media-source", "media-type", "media-bottom-margin", "media-left-margin",
+        "media-right-margin", "media-top-margin"));
+    out.add(Types.mediaSizeSupported.of(Arrays.stream(Tray.Paper.values())
+        .map(p -> new MediaSizeSupported(new IntOrIntRange(hundredths(p.size().width())),
+        new IntOrIntRange(hundredths(p.size().height())))).toList()));
     out.add(Types.mediaSourceSupported.of(setup.trays().stream().map(t -> new KeywordOrName(t.name())).toList()));
     out.add(Types.mediaTypeSupported.of(Arrays.stream(PaperKind.values()).map(k -> new KeywordOrName(k.keyword())).toList()));
     out.add(Types.mediaLeftMarginSupported.of(0, hundredths(setup.margins().left())));
@@ -367,7 +385,8 @@ final class PrinterDesk {
 
   private static MediaColDatabase database(Tray tray, PrinterSetup setup) {
     MediaColDatabase col = new MediaColDatabase();
-    col.setMediaSize(new MediaColDatabase.MediaSize(new IntOrIntRange(hundredths(tray.paper().width())), new IntOrIntRange(hundredths(tray.paper().height()))));
+    col.setMediaSize(new MediaColDatabase.MediaSize(new IntOrIntRange(hundredths(tray.paper().width())),
+        new IntOrIntRange(hundredths(tray.paper().height()))));
     col.setMediaSource(new KeywordOrName(tray.name()));
     col.setMediaType(new KeywordOrName(tray.kind().keyword()));
     col.setMediaLeftMargin(hundredths(setup.margins().left()));
@@ -386,26 +405,31 @@ final class PrinterDesk {
     Boolean mine = request.getValue(Tag.operationAttributes, Types.myJobs);
     String user = text(request, "requesting-user-name").orElse("");
     Integer limit = request.getValue(Tag.operationAttributes, Types.limit);
-    Set<String> wanted = request.getStrings(Tag.operationAttributes, Types.requestedAttributes).isEmpty() ? Set.of("job-id", "job-uri") : wanted(request);
+    Set<String> wanted = request.getStrings(Tag.operationAttributes, Types.requestedAttributes).isEmpty() ? Set.of("job-id", "job-uri")
+        : wanted(request);
     List<AttributeGroup> groups = new ArrayList<>(List.of(operation("")));
     List<Printer.Seen> all = new ArrayList<>(printer.jobs());
     if (over) {
       java.util.Collections.reverse(all);
     }
-    all.stream().filter(j -> j.state().over() == over).filter(j -> mine == null || !mine || j.wish().user().equals(user)).limit(limit == null || limit < 1 ? Integer.MAX_VALUE : limit)
-        .forEach(j -> groups.add(AttributeGroup.groupOf(Tag.jobAttributes, attributes(j).stream().filter(a -> wanted(a.getName(), wanted)).toList())));
+    all.stream().filter(j -> j.state().over() == over).filter(j -> mine == null || !mine || j.wish().user().equals(user))
+        .limit(limit == null || limit < 1 ? Integer.MAX_VALUE : limit)
+        .forEach(j -> groups.add(
+        AttributeGroup.groupOf(Tag.jobAttributes, attributes(j).stream().filter(a -> wanted(a.getName(), wanted)).toList())));
     return new IppPacket(request.getVersionNumber(), Status.successfulOk.getCode(), request.getRequestId(), groups);
   }
 
   private static boolean wanted(String name, Set<String> wanted) {
     boolean template = JOB_TEMPLATE.contains(name);
-    return wanted.contains("all") || wanted.contains(name) || wanted.contains("job-template") && template || wanted.contains("job-description") && !template;
+    return wanted.contains("all") || wanted.contains(name) || wanted.contains("job-template") && template
+        || wanted.contains("job-description") && !template;
   }
 
   private IppPacket told(IppPacket request, Printer.Seen job, Set<String> wanted) {
     Set<String> names = wanted.isEmpty() ? Set.of("job-id", "job-uri", "job-state", "job-state-reasons", "job-state-message") : wanted;
     List<Attribute<?>> chosen = attributes(job).stream().filter(a -> wanted(a.getName(), names)).toList();
-    return new IppPacket(request.getVersionNumber(), Status.successfulOk.getCode(), request.getRequestId(), operation(""), AttributeGroup.groupOf(Tag.jobAttributes, chosen));
+    return new IppPacket(request.getVersionNumber(), Status.successfulOk.getCode(), request.getRequestId(), operation(""),
+        AttributeGroup.groupOf(Tag.jobAttributes, chosen));
   }
 
   private List<Attribute<?>> attributes(Printer.Seen job) {
@@ -417,7 +441,8 @@ final class PrinterDesk {
     out.add(Types.jobOriginatingUserName.of(job.wish().user()));
     out.add(Types.jobState.of(JobState.all.get(job.state().code())));
     out.add(Types.jobStateReasons.of(reason(job)));
-    out.add(Types.jobStateMessage.of(job.words().isEmpty() ? Wording.text("printer.job." + job.state().name().toLowerCase(Locale.ROOT)) : job.words()));
+    out.add(Types.jobStateMessage.of(job.words().isEmpty() ? Wording.text("printer.job." + job.state().name().toLowerCase(Locale.ROOT))
+        : job.words()));
     out.add(Types.timeAtCreation.of(job.created()));
     out.add(job.begun() < 0 ? Types.timeAtProcessing.noValue() : Types.timeAtProcessing.of(job.begun()));
     out.add(job.ended() < 0 ? Types.timeAtCompleted.noValue() : Types.timeAtCompleted.of(job.ended()));

@@ -204,7 +204,8 @@ final class PrinterPages implements AutoCloseable {
   }
 
   /**
-   * A sheet as a page of its own size. A picture in PDF may be packed as it is in PNG (ISO 32000-1, 7.4.4.4), so the packed rows are taken over as they are.
+   * A sheet as a page of its own size. A picture in PDF may be packed as it is in PNG (ISO 32000-1, 7.4.4.4), so the packed rows are taken
+   * over as they are.
    *
    * @param png in RGB, as {@link #png} makes it
    * @param paper in inches
@@ -228,7 +229,8 @@ final class PrinterPages implements AutoCloseable {
     try (PDDocument out = new PDDocument()) {
       PDPage page = new PDPage(new PDRectangle((float) (paper.width() * PT), (float) (paper.height() * PT)));
       out.addPage(page);
-      PDImageXObject image = new PDImageXObject(out, new ByteArrayInputStream(packed.toByteArray()), COSName.FLATE_DECODE, width, height, 8, PDDeviceRGB.INSTANCE);
+      PDImageXObject image = new PDImageXObject(out, new ByteArrayInputStream(packed.toByteArray()), COSName.FLATE_DECODE, width, height,
+          8, PDDeviceRGB.INSTANCE);
       image.getCOSObject().setItem(COSName.DECODE_PARMS, how);
       try (PDPageContentStream content = new PDPageContentStream(out, page)) {
         content.drawImage(image, 0, 0, page.getMediaBox().getWidth(), page.getMediaBox().getHeight());

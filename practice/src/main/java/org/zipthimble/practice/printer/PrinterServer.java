@@ -20,7 +20,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 
 /**
- * A practice printer on loopback: the Internet Printing Protocol at {@code /ipp/print}, and what lies in its output tray at {@code /tray}, {@code /tray/N.txt}, {@code /tray/N.png} and {@code /tray/N.pdf}.
+ * A practice printer on loopback: the Internet Printing Protocol at {@code /ipp/print}, and what lies in its output tray at {@code /tray},
+ * {@code /tray/N.txt}, {@code /tray/N.png} and {@code /tray/N.pdf}.
  */
 public final class PrinterServer implements Closeable {
   /** The largest document. */

@@ -23,11 +23,13 @@ import org.zipthimble.core.wording.Wording;
  */
 @RecordBuilder
 public record PrinterSetup(
-    List<Tray> trays, Insets margins, Printing.Scaling scaling, boolean override, double enlarge, boolean mirror, double ppi, Ink ink, double level, double pace)
+    List<Tray> trays, Insets margins, Printing.Scaling scaling, boolean override, double enlarge, boolean mirror, double ppi, Ink ink,
+    double level, double pace)
     implements PrinterSetupBuilder.With {
   /** A desktop printer with letter paper and transfer paper of tabloid size. */
   public static final PrinterSetup USUAL = new PrinterSetup(
-      List.of(new Tray("main", new Size(8.5, 11), PaperKind.PLAIN, 100, true), new Tray("by-pass-tray", new Size(13, 19), PaperKind.TRANSFER, 20, true)),
+      List.of(new Tray("main", new Size(8.5, 11), PaperKind.PLAIN, 100, true),
+      new Tray("by-pass-tray", new Size(13, 19), PaperKind.TRANSFER, 20, true)),
       Insets.all(Printing.USUAL_MARGIN), Printing.Scaling.ACTUAL, false, 2, false, 300, Ink.DESKTOP, 1, 0.5);
 
   /** What is in the tanks. */
@@ -46,7 +48,8 @@ public record PrinterSetup(
   /** Checks the figures. */
   public PrinterSetup {
     trays = List.copyOf(trays);
-    boolean sound = !trays.isEmpty() && enlarge >= 0 && enlarge <= 20 && ppi >= 36 && ppi <= 1200 && level >= 0 && level <= 1 && pace >= 0 && pace <= 600;
+    boolean sound = !trays.isEmpty() && enlarge >= 0 && enlarge <= 20 && ppi >= 36 && ppi <= 1200 && level >= 0 && level <= 1 && pace >= 0
+        && pace <= 600;
     if (!sound || scaling == null || ink == null) {
       throw new IllegalArgumentException("a printer's set-up is out of range");
     }

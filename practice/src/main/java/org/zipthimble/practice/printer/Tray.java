@@ -51,7 +51,8 @@ public record Tray(String name, Size paper, PaperKind kind, int sheets, boolean 
 
     /** The paper of a size; the first where there is none. */
     public static Paper of(Size size) {
-      return List.of(values()).stream().filter(p -> Math.abs(p.size.width() - size.width()) < 0.02 && Math.abs(p.size.height() - size.height()) < 0.02).findFirst().orElse(LETTER);
+      return List.of(values()).stream().filter(p -> Math.abs(p.size.width() - size.width()) < 0.02
+          && Math.abs(p.size.height() - size.height()) < 0.02).findFirst().orElse(LETTER);
     }
   }
 

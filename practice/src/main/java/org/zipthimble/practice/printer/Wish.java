@@ -16,7 +16,8 @@ import org.zipthimble.core.units.Size;
  */
 @RecordBuilder
 public record Wish(
-    String name, String user, String format, int copies, Optional<Size> paper, Optional<String> tray, Optional<Printing.Scaling> scaling, Optional<Boolean> mirror,
+    String name, String user, String format, int copies, Optional<Size> paper, Optional<String> tray, Optional<Printing.Scaling> scaling,
+    Optional<Boolean> mirror,
     Optional<Double> ppi) implements WishBuilder.With {
   /** The most copies. */
   public static final int MOST_COPIES = 99;

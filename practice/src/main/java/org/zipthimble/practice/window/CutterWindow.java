@@ -148,7 +148,8 @@ public final class CutterWindow extends Application {
     Setup u = Setup.USUAL;
     field(grid, 0, 0, "practice.pressure", u.pressure(), v -> change(now().going(now().blade(), v, now().speed(), now().acceleration())));
     field(grid, 1, 0, "practice.speed", u.speed(), v -> change(now().going(now().blade(), now().pressure(), v, now().acceleration())));
-    field(grid, 0, 1, "practice.acceleration", u.acceleration(), v -> change(now().going(now().blade(), now().pressure(), now().speed(), v)));
+    field(grid, 0, 1, "practice.acceleration", u.acceleration(),
+        v -> change(now().going(now().blade(), now().pressure(), now().speed(), v)));
     field(grid, 1, 1, "practice.material", u.material(), v -> change(now().withMaterial(v)));
     field(grid, 0, 2, "practice.hurry", u.hurry(), v -> change(now().withHurry(v)));
     return grid;
@@ -156,10 +157,14 @@ public final class CutterWindow extends Application {
 
   private GridPane askew() {
     GridPane grid = Knobs.grid();
-    TextField right = field(grid, 0, 0, "practice.right", 0, v -> lay(new Misplacement(v, lies().down(), lies().degrees(), lies().percent())));
-    TextField down = field(grid, 1, 0, "practice.down", 0, v -> lay(new Misplacement(lies().right(), v, lies().degrees(), lies().percent())));
-    TextField turn = field(grid, 0, 1, "practice.turned", 0, v -> lay(new Misplacement(lies().right(), lies().down(), v, lies().percent())));
-    TextField larger = field(grid, 1, 1, "practice.larger", 0, v -> lay(new Misplacement(lies().right(), lies().down(), lies().degrees(), v)));
+    TextField right = field(grid, 0, 0, "practice.right", 0,
+        v -> lay(new Misplacement(v, lies().down(), lies().degrees(), lies().percent())));
+    TextField down = field(grid, 1, 0, "practice.down", 0,
+        v -> lay(new Misplacement(lies().right(), v, lies().degrees(), lies().percent())));
+    TextField turn = field(grid, 0, 1, "practice.turned", 0,
+        v -> lay(new Misplacement(lies().right(), lies().down(), v, lies().percent())));
+    TextField larger = field(grid, 1, 1, "practice.larger", 0,
+        v -> lay(new Misplacement(lies().right(), lies().down(), lies().degrees(), v)));
     Button chance = Knobs.button("practice.chance", () -> {
       Misplacement m = CutterServer.chance();
       lay(m);

@@ -42,7 +42,10 @@ import org.zipthimble.practice.printer.PrinterServer;
 import org.zipthimble.practice.printer.PrinterSetup;
 import org.zipthimble.practice.printer.Tray;
 
-/** The practice printer as a window: paper in at the left, sheets out in the middle, what its driver was told and knobs for trouble at the right. */
+/**
+ * The practice printer as a window: paper in at the left, sheets out in the middle, what its driver was told and knobs for trouble at the
+ * right.
+ */
 public final class PrinterWindow extends Application {
   private static final double WIDTH = 1080;
   private static final double HEIGHT = 740;
@@ -134,7 +137,8 @@ public final class PrinterWindow extends Application {
   }
 
   private VBox left() {
-    VBox side = new VBox(8, Knobs.label(Wording.text("printerWindow.title"), "title"), state, trays, Knobs.caption("printerWindow.ink"), inks(), ink);
+    VBox side = new VBox(8, Knobs.label(Wording.text("printerWindow.title"), "title"), state, trays, Knobs.caption("printerWindow.ink"),
+        inks(), ink);
     ink.setMaxWidth(Double.MAX_VALUE);
     ink.setAccessibleText(Wording.text("printerWindow.level"));
     side.getStyleClass().addAll("side", "narrow");
@@ -151,17 +155,21 @@ public final class PrinterWindow extends Application {
 
   private VBox tray(String name) {
     Tray now = tray(setup(), name);
-    ComboBox<String> papers = choice(List.of(Tray.Paper.values()).stream().map(p -> Lengths.show(round(p.size()), Unit.INCH)).toList(), Tray.Paper.of(now.paper()).ordinal(),
+    ComboBox<String> papers = choice(List.of(Tray.Paper.values()).stream().map(p -> Lengths.show(round(p.size()), Unit.INCH)).toList(),
+        Tray.Paper.of(now.paper()).ordinal(),
         "printerWindow.paper", i -> change(s -> s.with(tray(s, name).withPaper(Tray.Paper.values()[i].size()))));
-    ComboBox<String> kinds = choice(List.of(PaperKind.values()).stream().map(PaperKind::title).toList(), now.kind().ordinal(), "printerWindow.kind",
+    ComboBox<String> kinds = choice(List.of(PaperKind.values()).stream().map(PaperKind::title).toList(), now.kind().ordinal(),
+        "printerWindow.kind",
         i -> change(s -> s.with(tray(s, name).withKind(PaperKind.values()[i]))));
     GridPane count = Knobs.grid();
-    Knobs.field(count, 0, 0, "printerWindow.sheets", now.sheets(), v -> change(s -> s.with(tray(s, name).withSheets((int) Math.max(0, Math.min(500, v))))), words::setText);
+    Knobs.field(count, 0, 0, "printerWindow.sheets", now.sheets(),
+        v -> change(s -> s.with(tray(s, name).withSheets((int) Math.max(0, Math.min(500, v))))), words::setText);
     CheckBox side = new CheckBox(Wording.text("printerWindow.rightSide"));
     side.setSelected(now.rightSide());
     side.setWrapText(true);
     side.setOnAction(e -> change(s -> s.with(tray(s, name).withRightSide(side.isSelected()))));
-    VBox box = new VBox(5, Knobs.label(Wording.text("printerWindow.tray." + (name.equals("main") ? "main" : "second")), "figure"), papers, kinds, count, side);
+    VBox box = new VBox(5, Knobs.label(Wording.text("printerWindow.tray." + (name.equals("main") ? "main" : "second")), "figure"), papers,
+        kinds, count, side);
     box.getStyleClass().add("tray");
     return box;
   }
@@ -175,7 +183,8 @@ public final class PrinterWindow extends Application {
   }
 
   private ComboBox<String> inks() {
-    return choice(List.of(PrinterSetup.Ink.values()).stream().map(PrinterSetup.Ink::title).toList(), PrinterSetup.USUAL.ink().ordinal(), "printerWindow.ink",
+    return choice(List.of(PrinterSetup.Ink.values()).stream().map(PrinterSetup.Ink::title).toList(), PrinterSetup.USUAL.ink().ordinal(),
+        "printerWindow.ink",
         i -> change(s -> s.withInk(PrinterSetup.Ink.values()[i])));
   }
 
@@ -232,15 +241,19 @@ public final class PrinterWindow extends Application {
     Knobs.field(grid, 0, 1, "printerWindow.ppi", u.ppi(), v -> change(s -> s.withPpi(v)), words::setText);
     Knobs.field(grid, 1, 1, "printerWindow.pace", u.pace(), v -> change(s -> s.withPace(v)), words::setText);
     power = Knobs.button("practice.switchOff", this::power);
-    FlowPane trouble = new FlowPane(6, 6, Knobs.button("printerWindow.jam", () -> trouble(Printer.Trouble.JAM)), Knobs.button("printerWindow.jamSoon", () -> {
+    FlowPane trouble = new FlowPane(6, 6, Knobs.button("printerWindow.jam", () -> trouble(Printer.Trouble.JAM)),
+        Knobs.button("printerWindow.jamSoon", () -> {
       if (server != null) {
         server.printer().jamAfter(1);
       }
-    }), Knobs.button("printerWindow.cover", () -> trouble(Printer.Trouble.COVER)), Knobs.button("printerWindow.noPaper", () -> change(s -> s.withTrays(s.trays().stream().map(t -> t.withSheets(0)).toList()))),
+    }), Knobs.button("printerWindow.cover", () -> trouble(Printer.Trouble.COVER)),
+        Knobs.button("printerWindow.noPaper", () -> change(s -> s.withTrays(s.trays().stream().map(t -> t.withSheets(0)).toList()))),
         Knobs.button("printerWindow.noInk", () -> change(s -> s.withLevel(0))), Knobs.button("printerWindow.mend", this::mend), power);
     side.getChildren().addAll(Knobs.label(Wording.text("printerWindow.driver"), "heading"), Knobs.caption("printerWindow.scaling"),
-        choice(List.of(Printing.Scaling.values()).stream().map(Printing.Scaling::title).toList(), u.scaling().ordinal(), "printerWindow.scaling",
-            i -> change(s -> s.withScaling(Printing.Scaling.values()[i]))), own, mirror, grid, Knobs.label(Wording.text("printerWindow.trouble"), "heading"), trouble);
+        choice(List.of(Printing.Scaling.values()).stream().map(Printing.Scaling::title).toList(), u.scaling().ordinal(),
+        "printerWindow.scaling",
+            i -> change(s -> s.withScaling(Printing.Scaling.values()[i]))), own, mirror, grid,
+            Knobs.label(Wording.text("printerWindow.trouble"), "heading"), trouble);
     return side;
   }
 
@@ -251,7 +264,8 @@ public final class PrinterWindow extends Application {
   }
 
   private void mend() {
-    change(s -> s.withLevel(s.level() <= 0 ? 1 : s.level()).withTrays(s.trays().stream().map(t -> t.sheets() == 0 ? t.withSheets(20) : t).toList()));
+    change(s -> s.withLevel(s.level() <= 0 ? 1 : s.level())
+        .withTrays(s.trays().stream().map(t -> t.sheets() == 0 ? t.withSheets(20) : t).toList()));
     trouble(Printer.Trouble.NONE);
     trays();
   }
@@ -298,7 +312,8 @@ public final class PrinterWindow extends Application {
       return;
     }
     Printer printer = server.printer();
-    state.setText(Wording.text(printer.trouble() != Printer.Trouble.NONE ? "printerWindow.stopped" : printer.busy() ? "printerWindow.busy" : "printer.idle"));
+    state.setText(Wording.text(printer.trouble() != Printer.Trouble.NONE ? "printerWindow.stopped" : printer.busy() ? "printerWindow.busy"
+        : "printer.idle"));
     ink.setProgress(printer.setup().level());
     if (!printer.words().isEmpty()) {
       words.setText(printer.words());
@@ -321,8 +336,10 @@ public final class PrinterWindow extends Application {
       return;
     }
     sheet.setImage(new Image(new ByteArrayInputStream(last.png()), 1400, 1400, true, true));
-    size.setText(Wording.text("printerWindow.came", Lengths.show(round(last.asked()), Unit.INCH), Lengths.show(round(last.came()), Unit.INCH), Lengths.plain(100 * last.how().scale(last.asked()), 2)));
-    how.setText(Wording.text("printerWindow.how", Lengths.show(round(last.how().paper()), Unit.INCH), last.tray().kind().title(), last.how().scaling().title(),
+    size.setText(Wording.text("printerWindow.came", Lengths.show(round(last.asked()), Unit.INCH),
+        Lengths.show(round(last.came()), Unit.INCH), Lengths.plain(100 * last.how().scale(last.asked()), 2)));
+    how.setText(Wording.text("printerWindow.how", Lengths.show(round(last.how().paper()), Unit.INCH), last.tray().kind().title(),
+        last.how().scaling().title(),
         Wording.text(last.how().mirror() ? "printerWindow.mirrored" : "printerWindow.notMirrored"), last.ink().title()));
     for (Printed one : all.subList(Math.max(0, all.size() - SMALL_SHEETS), all.size())) {
       ImageView small = new ImageView(new Image(new ByteArrayInputStream(one.png()), SMALL * 2, SMALL * 2, true, true));

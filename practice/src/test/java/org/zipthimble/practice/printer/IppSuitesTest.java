@@ -12,7 +12,6 @@ import java.util.concurrent.TimeUnit;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -46,7 +45,8 @@ class IppSuitesTest {
 
   private String run(String suite, String uri, Path pdf) throws Exception {
     Path out = folder.resolve("told.txt");
-    Process process = new ProcessBuilder("ipptool", "-tI", "-f", pdf.toString(), uri, suite).redirectErrorStream(true).redirectOutput(out.toFile()).start();
+    Process process = new ProcessBuilder("ipptool", "-tI", "-f", pdf.toString(), uri, suite).redirectErrorStream(true)
+        .redirectOutput(out.toFile()).start();
     assertTrue(process.waitFor(300, TimeUnit.SECONDS), "the suite does not end");
     return Files.readString(out, StandardCharsets.UTF_8);
   }

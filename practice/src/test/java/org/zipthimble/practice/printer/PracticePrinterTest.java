@@ -165,10 +165,12 @@ class PracticePrinterTest {
 
   @Test
   void aDriverLeftOnItsOwnSettingSaysSoAndDoesIt() throws Exception {
-    try (PrinterServer server = new PrinterServer(0, new Printer(QUICK.withScaling(Printing.Scaling.SHRINK).withOverride(true), () -> { }))) {
+    try (PrinterServer server = new PrinterServer(
+        0, new Printer(QUICK.withScaling(Printing.Scaling.SHRINK).withOverride(true), () -> { }))) {
       PrinterLink.Facts facts = PrinterLink.look(PrinterLink.address(server.uri()));
       assertEquals(List.of(Printing.Scaling.SHRINK), facts.scalings());
-      assertEquals(8 / 8.5, facts.printing(facts.trays().get(0), Printing.Scaling.ACTUAL).scale(new Size(8.5, 11)), 1e-9, "known before it is printed");
+      assertEquals(8 / 8.5, facts.printing(facts.trays().get(0), Printing.Scaling.ACTUAL).scale(new Size(8.5, 11)), 1e-9,
+          "known before it is printed");
       assertEquals(8 / 8.5, print(server, Printing.Scaling.ACTUAL).figure("scale"), 1e-5);
     }
   }
@@ -186,7 +188,8 @@ class PracticePrinterTest {
         BufferedImage drawn = ((PDImageXObject) inside.getXObject(inside.getXObjectNames().iterator().next())).getImage();
         BufferedImage png = ImageIO.read(new ByteArrayInputStream(sheet.png()));
         int width = png.getWidth();
-        assertArrayEquals(png.getRGB(0, 0, width, png.getHeight(), null, 0, width), drawn.getRGB(0, 0, width, drawn.getHeight(), null, 0, width), "the same pixels in both");
+        assertArrayEquals(png.getRGB(0, 0, width, png.getHeight(), null, 0, width),
+            drawn.getRGB(0, 0, width, drawn.getHeight(), null, 0, width), "the same pixels in both");
       }
       assertEquals(new Size(8.5, 11), sheet.came());
       assertEquals(Insets.all(0.25), sheet.lost());
@@ -262,7 +265,8 @@ class PracticePrinterTest {
           return seen.get();
         }
       };
-      assertThrows(Stopped.class, () -> PrinterLink.print(PrinterLink.address(server.uri()), page(1), asked(Printing.Scaling.ACTUAL), watch));
+      assertThrows(Stopped.class, () -> PrinterLink.print(PrinterLink.address(server.uri()), page(1), asked(Printing.Scaling.ACTUAL),
+          watch));
       assertTrue(printer.sheets().isEmpty());
     }
   }
@@ -283,14 +287,16 @@ class PracticePrinterTest {
         return false;
       }
     };
-    Trouble trouble = assertThrows(Trouble.class, () -> PrinterLink.print(PrinterLink.address(server.uri()), page(1), asked(Printing.Scaling.ACTUAL), watch));
+    Trouble trouble = assertThrows(Trouble.class,
+        () -> PrinterLink.print(PrinterLink.address(server.uri()), page(1), asked(Printing.Scaling.ACTUAL), watch));
     assertTrue(trouble.getMessage().contains("No printer answers"), trouble.getMessage());
   }
 
   @Test
   void whatIsNoDocumentIsToldAndTheNextIsPrinted() throws Exception {
     try (PrinterServer server = new PrinterServer(0, new Printer(QUICK, () -> { }))) {
-      PrinterLink.Ending bad = PrinterLink.print(PrinterLink.address(server.uri()), "%PDF-1.4 and then nothing".getBytes(StandardCharsets.US_ASCII), asked(Printing.Scaling.ACTUAL), QUIET);
+      PrinterLink.Ending bad = PrinterLink.print(PrinterLink.address(server.uri()),
+          "%PDF-1.4 and then nothing".getBytes(StandardCharsets.US_ASCII), asked(Printing.Scaling.ACTUAL), QUIET);
       assertFalse(bad.whole());
       assertTrue(bad.words().contains("no document"), bad.words());
       print(server, Printing.Scaling.ACTUAL);
@@ -351,7 +357,8 @@ class PracticePrinterTest {
     com.hp.jipp.encoding.IppPacket.printJob(java.net.URI.create("ipp://127.0.0.1:" + port + "/ipp/print")).build().write(body);
     body.write(page(1));
     byte[] bytes = body.toByteArray();
-    String head = "POST /ipp/print HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/ipp\r\nContent-Length: " + bytes.length + "\r\nConnection: close\r\n\r\n";
+    String head = "POST /ipp/print HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/ipp\r\nContent-Length: " + bytes.length
+        + "\r\nConnection: close\r\n\r\n";
     ByteArrayOutputStream whole = new ByteArrayOutputStream();
     whole.write(head.getBytes(StandardCharsets.US_ASCII));
     whole.write(bytes);
@@ -384,7 +391,8 @@ class PracticePrinterTest {
         }
       }
       int length = page(1).length;
-      assertEquals(0, printer.jobs().stream().filter(j -> j.state() == Printer.State.COMPLETED && j.bytes() < length).count(), "nothing cut off is printed");
+      assertEquals(0, printer.jobs().stream().filter(j -> j.state() == Printer.State.COMPLETED && j.bytes() < length).count(),
+          "nothing cut off is printed");
       print(server, Printing.Scaling.ACTUAL);
     }
   }

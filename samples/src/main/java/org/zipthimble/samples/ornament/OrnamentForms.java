@@ -119,7 +119,8 @@ final class OrnamentForms {
       Point b = p.get(i);
       Point c = p.get(i + 1);
       Point d = p.get(Math.min(p.size() - 1, i + 2));
-      out.curve(b.x() + (c.x() - a.x()) / 6, b.y() + (c.y() - a.y()) / 6, c.x() - (d.x() - b.x()) / 6, c.y() - (d.y() - b.y()) / 6, c.x(), c.y());
+      out.curve(b.x() + (c.x() - a.x()) / 6, b.y() + (c.y() - a.y()) / 6, c.x() - (d.x() - b.x()) / 6, c.y() - (d.y() - b.y()) / 6, c.x(),
+          c.y());
     }
   }
 

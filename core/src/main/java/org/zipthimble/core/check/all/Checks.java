@@ -62,10 +62,14 @@ import org.zipthimble.core.work.Ongoing;
 /** All checks, in the order a person would go through them; a new one is a class and a word in one of these lists. */
 public final class Checks {
   private static final List<FaceCheck> OF_FACES = List.of(
-      new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(), new MountEmpty(), new WordsOutside(),
-      new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsSpelt(), new WordsFaint(), new WordsFine(), new CodeReads(), new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
-      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new FoldCrossed(), new OverhangShort(), new ZoneCrossed(), new SeamApart());
-  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(), new PagesBound(), new SizesFit());
+      new EmptyFace(), new OffItem(), new BleedShort(), new BleedOpen(), new BareInside(), new PictureDamaged(), new PictureSmall(),
+      new MountEmpty(), new WordsOutside(),
+      new WordsLeftOver(), new FontMissing(), new WordsProof(), new WordsSpelt(), new WordsFaint(), new WordsFine(), new CodeReads(),
+      new ColourRange(), new InkLoad(), new MixedInInk(), new FlatBlack(), new WhiteUnprinted(), new CutLane(), new CutPastTrim(),
+      new CutCourse(), new CutTwice(), new CutThin(), new CutGap(), new CutIsland(), new FoldCrossed(), new OverhangShort(),
+      new ZoneCrossed(), new SeamApart());
+  private static final List<JobCheck> OF_JOBS = List.of(new ShopAsks(), new InvitationLacks(), new RowsFit(), new TransferMirror(),
+      new PagesBound(), new SizesFit());
   private static final List<SheetCheck> OF_SHEETS = List.of(new CutSize(), new WeedRoom());
   private static final Box NOWHERE = new Box(0, 0, 0, 0);
   private static final Kept<Face, String, Job, List<Finding>> KEPT = Kept.ofNewest(Kept.STATES, (face, all, job) -> looked(face, job));
@@ -102,7 +106,8 @@ public final class Checks {
     try {
       return look.get();
     } catch (RuntimeException | StackOverflowError failed) {
-      return List.of(Finding.worded("check-failed", Weight.LOOK, faceId, Optional.empty(), NOWHERE, 0, 0, String.join(", ", new TreeSet<>(check.codes())), on));
+      return List.of(Finding.worded("check-failed", Weight.LOOK, faceId, Optional.empty(), NOWHERE, 0, 0,
+          String.join(", ", new TreeSet<>(check.codes())), on));
     }
   }
 

@@ -27,9 +27,11 @@ final class SizesFit extends JobCheck {
       Job sized = SizeEdits.at(job, size);
       for (Face face : sized.faces()) {
         for (Finding finding : Checks.of(sized, face)) {
-          boolean here = Checks.of(job, job.face(face.id()).orElseThrow()).stream().anyMatch(f -> f.code().equals(finding.code()) && f.itemId().equals(finding.itemId()));
+          boolean here = Checks.of(job, job.face(face.id()).orElseThrow()).stream()
+              .anyMatch(f -> f.code().equals(finding.code()) && f.itemId().equals(finding.itemId()));
           if (finding.weight().counts() && !here && found.size() < MOST_TOLD) {
-            found.add(Finding.worded("size-misfit", finding.weight(), face.id(), finding.itemId(), job.frame(job.face(face.id()).orElseThrow()).trim(), finding.figure(), finding.limit(),
+            found.add(Finding.worded("size-misfit", finding.weight(), face.id(), finding.itemId(),
+                job.frame(job.face(face.id()).orElseThrow()).trim(), finding.figure(), finding.limit(),
                 Lengths.show(size, job.ticket().unit()), finding.title(), finding.sentence()));
           }
         }

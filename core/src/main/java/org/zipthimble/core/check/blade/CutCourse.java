@@ -43,7 +43,8 @@ public final class CutCourse extends FaceCheck {
     for (CutLine line : CutLines.own(job, face)) {
       List<Contour> contours = Contour.of(line.path());
       if (line.kind().parts()) {
-        contours.stream().filter(c -> !c.closed() && c.begin().distance(c.end()) >= APART).forEach(c -> found.add(open(job, face, line, c)));
+        contours.stream().filter(c -> !c.closed() && c.begin().distance(c.end()) >= APART)
+            .forEach(c -> found.add(open(job, face, line, c)));
         boolean words = face.find(line.source()).flatMap(Item::words).isPresent();
         List<Point> crossings = words ? List.of() : Crossings.own(line.path(), 20);
         if (!crossings.isEmpty()) {
@@ -58,7 +59,8 @@ public final class CutCourse extends FaceCheck {
 
   private static Finding open(Job job, Face face, CutLine line, Contour contour) {
     double gap = contour.begin().distance(contour.end());
-    return CutFindings.finding("cut-open", Weight.RUIN, face, line, around(contour.end()), gap, 0, line.name(), CutFindings.length(job, gap));
+    return CutFindings.finding("cut-open", Weight.RUIN, face, line, around(contour.end()), gap, 0, line.name(),
+        CutFindings.length(job, gap));
   }
 
   private static void dense(Face face, CutLine line, List<Contour> contours, List<Finding> found) {
@@ -69,7 +71,8 @@ public final class CutCourse extends FaceCheck {
       }
     }
     if (run > MANY) {
-      found.add(CutFindings.finding("cut-dense", Weight.LOOK, face, line, CutFindings.box(line), run, MANY, line.name(), run, Lengths.plain(SHORT, 3)));
+      found.add(CutFindings.finding("cut-dense", Weight.LOOK, face, line, CutFindings.box(line), run, MANY, line.name(), run,
+          Lengths.plain(SHORT, 3)));
     }
   }
 

@@ -57,7 +57,8 @@ public final class CutGap extends FaceCheck {
     for (int k = 0; k < i; k++) {
       Part two = parts.get(k);
       boolean near = two.line().lane().equals(one.line().lane()) && one.box().grown(least).x() < two.box().right()
-          && one.box().grown(least).right() > two.box().x() && one.box().grown(least).y() < two.box().bottom() && one.box().grown(least).bottom() > two.box().y();
+          && one.box().grown(least).right() > two.box().x() && one.box().grown(least).y() < two.box().bottom() && one.box().grown(least)
+          .bottom() > two.box().y();
       double gap = near ? Polygons.distance(one.path(), two.path()) : least;
       if (gap < narrowest - TOUCH && gap > TOUCH) {
         narrowest = gap;
@@ -66,7 +67,8 @@ public final class CutGap extends FaceCheck {
     }
     if (other != one) {
       found.add(CutFindings.finding(
-          "cut-gap", Weight.LOOK, face, one.line(), between(one.box(), other.box()), narrowest, least, one.line().name(), other.line().name(),
+          "cut-gap", Weight.LOOK, face, one.line(), between(one.box(), other.box()), narrowest, least, one.line().name(),
+          other.line().name(),
           CutFindings.length(job, narrowest), CutFindings.length(job, least)));
     }
   }

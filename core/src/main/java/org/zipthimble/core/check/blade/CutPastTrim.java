@@ -32,9 +32,11 @@ public final class CutPastTrim extends FaceCheck {
     List<Finding> found = new ArrayList<>();
     for (CutLine line : CutLines.own(job, face)) {
       Box box = CutFindings.box(line);
-      double past = Math.max(Math.max(trim.x() - box.x(), trim.y() - box.y()), Math.max(box.right() - trim.right(), box.bottom() - trim.bottom()));
+      double past = Math.max(Math.max(trim.x() - box.x(), trim.y() - box.y()),
+          Math.max(box.right() - trim.right(), box.bottom() - trim.bottom()));
       if (past > LEAST) {
-        found.add(CutFindings.finding("cut-past-trim", Weight.LOOK, face, line, box, past, 0, line.name(), Lengths.plain(job.ticket().unit().fromInches(past), 2) + " "
+        found.add(CutFindings.finding("cut-past-trim", Weight.LOOK, face, line, box, past, 0, line.name(),
+            Lengths.plain(job.ticket().unit().fromInches(past), 2) + " "
             + job.ticket().unit().sign()));
       }
     }

@@ -55,7 +55,8 @@ public final class CutThin extends FaceCheck {
     double least = CutFindings.leastWidth(job, line);
     if (least > 0) {
       Thin.thinnest(part, least).ifPresent(thin -> found.add(CutFindings.finding(
-          "cut-thin", Weight.LOOK, face, line, thin.where(), thin.width(), least, line.name(), CutFindings.length(job, thin.width()), CutFindings.length(job, least))));
+          "cut-thin", Weight.LOOK, face, line, thin.where(), thin.width(), least, line.name(), CutFindings.length(job, thin.width()),
+          CutFindings.length(job, least))));
     }
   }
 

@@ -40,7 +40,8 @@ public final class CutTwice extends FaceCheck {
         if (one && near(boxes.get(i), boxes.get(k))) {
           double shared = Crossings.shared(lines.get(i).path(), lines.get(k).path(), NEAR);
           double length = Math.min(Extent.length(lines.get(i).path()), Extent.length(lines.get(k).path()));
-          boolean same = shared > length * SAME && Math.abs(Extent.length(lines.get(i).path()) - Extent.length(lines.get(k).path())) < length * 0.02;
+          boolean same = shared > length * SAME
+              && Math.abs(Extent.length(lines.get(i).path()) - Extent.length(lines.get(k).path())) < length * 0.02;
           if (same || shared > LONG) {
             found.add(CutFindings.finding(
                 same ? "cut-twice" : "cut-double", same ? Weight.RUIN : Weight.LOOK, face, lines.get(i), boxes.get(i), shared, 0,

@@ -35,8 +35,10 @@ public final class WeedRoom extends SheetCheck {
       if (!without.isEmpty()) {
         Box where = sheet.reach().orElse(sheet.supply().usable());
         found.add(Finding.worded(
-            "weed-room", Weight.NOTE, job.faces().get(0).id(), Optional.empty(), where, without.size(), 0, sheet.lane().name(), sheet.number(),
-            without.stream().map(Wording::of).collect(Collectors.joining(", ")), Lengths.showWithSign(job.cutting().weedDistance(), job.ticket().unit())));
+            "weed-room", Weight.NOTE, job.faces().get(0).id(), Optional.empty(), where, without.size(), 0, sheet.lane().name(),
+            sheet.number(),
+            without.stream().map(Wording::of).collect(Collectors.joining(", ")),
+            Lengths.showWithSign(job.cutting().weedDistance(), job.ticket().unit())));
       }
     }
     return found;

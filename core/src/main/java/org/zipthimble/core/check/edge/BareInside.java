@@ -22,9 +22,9 @@ import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
 
 /**
- * A ground that does not cover the item: a wedge beside something turned, a strip where it stops short, an edge that fades out. It is told from paper
- * that is meant by how near the ground comes, or what is to be one, such as the frame of a picture: where it keeps off a side everywhere by an eighth of an inch or more, or leaves open a good part of the
- * item's depth, paper is meant; so is what a person says is.
+ * A ground that does not cover the item: a wedge beside something turned, a strip where it stops short, an edge that fades out. It is told
+ * from paper that is meant by how near the ground comes, or what is to be one, such as the frame of a picture: where it keeps off a side
+ * everywhere by an eighth of an inch or more, or leaves open a good part of the item's depth, paper is meant; so is what a person says is.
  */
 public final class BareInside extends FaceCheck {
   /** A face of which less is painted has no ground. */
@@ -65,7 +65,8 @@ public final class BareInside extends FaceCheck {
       return found;
     }
     for (Side side : Side.values()) {
-      bare(on.frame(), painted, Coverage.arts(on.job(), on.face(), on.frame().trim()), side).ifPresent(run -> found.add(finding(on, side, run)));
+      bare(on.frame(), painted, Coverage.arts(on.job(), on.face(), on.frame().trim()), side)
+          .ifPresent(run -> found.add(finding(on, side, run)));
     }
     return found;
   }
@@ -147,10 +148,13 @@ public final class BareInside extends FaceCheck {
       case TOP -> new Box(run.from(), trim.y(), run.to() - run.from(), run.deepest());
       case BOTTOM -> new Box(run.from(), trim.bottom() - run.deepest(), run.to() - run.from(), run.deepest());
     };
-    String deep = Wording.text("length.about", Lengths.plain(on.job().ticket().unit().fromInches(run.deepest()), 2), on.job().ticket().unit().sign());
-    String length = Wording.text("length.about", Lengths.plain(on.job().ticket().unit().fromInches(run.to() - run.from()), 2), on.job().ticket().unit().sign());
+    String deep = Wording.text("length.about", Lengths.plain(on.job().ticket().unit().fromInches(run.deepest()), 2),
+        on.job().ticket().unit().sign());
+    String length = Wording.text("length.about", Lengths.plain(on.job().ticket().unit().fromInches(run.to() - run.from()), 2),
+        on.job().ticket().unit().sign());
     return new Finding("bare-inside", Weight.RUIN, on.face().id(), Optional.empty(), Optional.of(side), where, run.deepest(), 0,
-        Wording.text("finding.bare-inside.title", side.spoken()), Wording.text("finding.bare-inside.sentence", on.face().name(), side.spoken(), length, deep),
+        Wording.text("finding.bare-inside.title", side.spoken()),
+        Wording.text("finding.bare-inside.sentence", on.face().name(), side.spoken(), length, deep),
         Wording.text("finding.bare-inside.mend"));
   }
 }

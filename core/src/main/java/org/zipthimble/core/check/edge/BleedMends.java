@@ -128,7 +128,8 @@ final class BleedMends {
     double x = dx == 0 ? p.x() : dx < 0 ? p.x() - wide : p.x() + p.width();
     double y = dy == 0 ? p.y() : dy < 0 ? p.y() - high : p.y() + p.height();
     Retouch mirrored = r.withCrop(crop).flipped(r.flippedX() != (dx != 0), r.flippedY() != (dy != 0));
-    ItemProperties properties = ItemProperties.of(id, Wording.text("item.mirroredEdge", photo.properties().name()), photo.properties().visible(), false, photo.properties().role(), photo.properties().opacity());
+    ItemProperties properties = ItemProperties.of(id, Wording.text("item.mirroredEdge", photo.properties().name()),
+        photo.properties().visible(), false, photo.properties().role(), photo.properties().opacity());
     return new ItemPhoto(properties, p.boxed(x, y, wide, high), photo.pictureId(), mirrored);
   }
 
@@ -138,7 +139,8 @@ final class BleedMends {
     return new Edit(Wording.text("edit.ground"), before -> {
       Colour colour = item.map(i -> edge(job, i)).orElseGet(() -> lowest(job, face));
       Item ground = ItemShape.of(
-          ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.frame(face).bleedBox()), new Outline.Rectangle(0),
+          ItemProperties.of(before.freshId(), Wording.text("item.ground")), Placement.of(before.frame(face).bleedBox()),
+          new Outline.Rectangle(0),
           Optional.of(colour), Optional.empty());
       return before.changed(face.id(), f -> {
         List<Item> more = new ArrayList<>(List.of(ground));

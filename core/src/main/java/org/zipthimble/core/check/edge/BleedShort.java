@@ -164,7 +164,8 @@ public final class BleedShort extends FaceCheck {
       Point outside = step(at(a, b, t), side, 2 * FINE);
       boolean under = false;
       for (int i = 0; i < printed.size() && !under; i++) {
-        under = i != index && printed.get(i).item().coversItsOutline() && Inside.contains(on.forms().silhouette(printed.get(i)), outside, FINE);
+        under = i != index && printed.get(i).item().coversItsOutline()
+            && Inside.contains(on.forms().silhouette(printed.get(i)), outside, FINE);
       }
       if (!under) {
         return false;

@@ -74,7 +74,8 @@ public final class Coverage {
     }
     if (frame.bleeds()) {
       Insets bleed = frame.bleed();
-      coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()}, near(job, face, frame));
+      coverage.walk(frame.trim().corners(), new double[] {bleed.top(), bleed.right(), bleed.bottom(), bleed.left()},
+          near(job, face, frame));
     }
     return coverage;
   }
@@ -121,7 +122,8 @@ public final class Coverage {
   /** What reaches the trim or what lies outside it: all that the walk along the trim can meet. */
   private static List<Flat> near(Job job, Face face, Frame frame) {
     Box within = frame.trim().grown(-2 * INSIDE);
-    return outlines(job, face, frame.bleedBox()).filter(path -> !Measure.hull(path).filter(hull -> within.contains(hull, 0)).isPresent()).map(path -> new Flat(path, TOLERANCE)).toList();
+    return outlines(job, face, frame.bleedBox()).filter(path -> !Measure.hull(path).filter(hull -> within.contains(hull, 0)).isPresent())
+        .map(path -> new Flat(path, TOLERANCE)).toList();
   }
 
   /**
@@ -238,10 +240,15 @@ public final class Coverage {
       reach = Math.min(reach, run.get(i).reach());
       length += i > 0 ? run.get(i).on().distance(run.get(i - 1).on()) : 0;
     }
-    return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach, run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * run.stream().mapToDouble(p -> p.on().distance(p.out())).max().orElse(0));
+    return new Gap(run.get(0).on(), run.get(run.size() - 1).on(), Box.around(all), length, reach,
+        run.stream().anyMatch(Spot::corner) && length <= NEAR_CORNER * run.stream().mapToDouble(p -> p.on().distance(p.out())).max()
+        .orElse(0));
   }
 
-  /** The least reach along a side of the finished edge, of the places where art lies inside; not a number when none does. In inches past the edge, below 0 inside of it. */
+  /**
+   * The least reach along a side of the finished edge, of the places where art lies inside; not a number when none does. In inches past
+   * the edge, below 0 inside of it.
+   */
   public double least(Side side) {
     double least = Double.NaN;
     for (Spot s : spots) {

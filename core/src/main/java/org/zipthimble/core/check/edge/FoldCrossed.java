@@ -34,8 +34,11 @@ public final class FoldCrossed extends FaceCheck {
     List<Finding> found = new ArrayList<>();
     for (SceneNode node : on.frame().folds().isEmpty() ? List.<SceneNode>of() : on.printing()) {
       Optional<Box> ink = ink(on, node);
-      Optional<Double> worst = ink.flatMap(box -> on.frame().folds().stream().map(f -> across(box, f)).filter(d -> d > 0).max(Double::compare));
-      worst.ifPresent(d -> found.add(on.finding("fold-crossed", d > KEEP ? Weight.RUIN : Weight.LOOK, Optional.of(node.top()), ink.get(), d, 0, node.item().properties().name(),
+      Optional<Double> worst = ink.flatMap(box -> on.frame().folds().stream().map(f -> across(box, f)).filter(d -> d > 0)
+          .max(Double::compare));
+      worst.ifPresent(
+          d -> found.add(on.finding("fold-crossed", d > KEEP ? Weight.RUIN : Weight.LOOK, Optional.of(node.top()), ink.get(), d, 0,
+          node.item().properties().name(),
           Lengths.plain(on.job().ticket().unit().fromInches(d), 2) + " " + on.job().ticket().unit().sign(), on.face().name())));
     }
     return found;
@@ -43,7 +46,8 @@ public final class FoldCrossed extends FaceCheck {
 
   private static Optional<Box> ink(Subject on, SceneNode node) {
     boolean code = node.item().outlined().flatMap(s -> s.outline().asCoded()).isPresent();
-    return node.item().words().isPresent() ? node.item().words().get().set(on.fonts()).ink(node.toFace()) : code ? Optional.of(node.around()) : Optional.empty();
+    return node.item().words().isPresent() ? node.item().words().get().set(on.fonts()).ink(node.toFace()) : code
+        ? Optional.of(node.around()) : Optional.empty();
   }
 
   /** By how much less than nothing lies between a box and the strip along a fold that is kept free; the shorter way out. */
@@ -66,7 +70,9 @@ public final class FoldCrossed extends FaceCheck {
         boolean upright = line.height() > line.width();
         double middle = upright ? finding.where().centre().x() : finding.where().centre().y();
         double by = middle < (upright ? line.x() : line.y()) ? -d : d;
-        return List.of(new Mend("mend.offFold", Edits.place(face.id(), Set.of(item.get().id()), "edit.move", p -> p.moved(upright ? by : 0, upright ? 0 : by))));
+        return List.of(
+            new Mend("mend.offFold", Edits.place(face.id(), Set.of(item.get().id()), "edit.move",
+            p -> p.moved(upright ? by : 0, upright ? 0 : by))));
       }
     }
     return List.of();

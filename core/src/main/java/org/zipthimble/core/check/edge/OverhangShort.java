@@ -16,7 +16,10 @@ import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Side;
 import org.zipthimble.core.wording.Wording;
 
-/** Art that covers a thing whose edge is no rectangle and does not pass that edge far enough: a disc, a plate, a curved band. Told by the side it lies on. */
+/**
+ * Art that covers a thing whose edge is no rectangle and does not pass that edge far enough: a disc, a plate, a curved band. Told by the
+ * side it lies on.
+ */
 public final class OverhangShort extends FaceCheck {
   /** As much of a side must be covered just inside for the art to be a ground that was meant to pass it. */
   private static final double MEANT = 0.5;
@@ -48,7 +51,8 @@ public final class OverhangShort extends FaceCheck {
         Box where = Box.around(open.stream().flatMap(s -> List.of(s.on(), s.out()).stream()).toList());
         found.add(new Finding("overhang-short", Weight.RUIN, on.face().id(), Optional.empty(), Optional.of(side), where, least, asked,
             Wording.text("finding.overhang-short.title", side.spoken()),
-            Wording.text("finding.overhang-short.sentence", on.face().name(), side.spoken(), Lengths.plain(least, 3), Lengths.plain(asked, 3)),
+            Wording.text("finding.overhang-short.sentence", on.face().name(), side.spoken(), Lengths.plain(least, 3),
+            Lengths.plain(asked, 3)),
             Wording.text("finding.overhang-short.mend")));
       }
     }

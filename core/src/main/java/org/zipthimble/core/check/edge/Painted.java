@@ -15,8 +15,9 @@ import org.zipthimble.core.picture.Pixels;
 import org.zipthimble.core.units.Side;
 
 /**
- * What of a face is really painted, looked at small: feathered edges, see-through pictures and mounts that are not filled count as little as they
- * cover. Painted is what covers nearly as much as the face's own ground does, so that a tint laid on thinly is a ground like any other.
+ * What of a face is really painted, looked at small: feathered edges, see-through pictures and mounts that are not filled count as little
+ * as they cover. Painted is what covers nearly as much as the face's own ground does, so that a tint laid on thinly is a ground like any
+ * other.
  */
 final class Painted {
   private static final double FINEST_PPI = 60;
@@ -35,8 +36,10 @@ final class Painted {
     this.ppi = Math.min(FINEST_PPI, MOST_PIXELS / Math.max(frame.size().width(), frame.size().height()));
     this.width = (int) Math.max(1, Math.round(frame.size().width() * ppi));
     this.height = (int) Math.max(1, Math.round(frame.size().height() * ppi));
-    DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(), out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, page.bleed(), false, Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, Halvings.SHARED);
+    DrawnPage page = new DrawnPage(on.face().name(), frame.size(), frame.trim(), frame.bleedBox(),
+        out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
+    BufferedImage image = FacePainter.paint(page, page.bleed(), false,
+        Affine.scale(width / frame.size().width(), height / frame.size().height()), width, height, Halvings.SHARED);
     int[] pixels = Pixels.argb(image);
     double usual = Math.max(LEAST_COVER * 255, NEARLY * upperQuarter(pixels));
     this.covered = new boolean[pixels.length];

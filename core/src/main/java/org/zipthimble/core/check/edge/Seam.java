@@ -19,11 +19,13 @@ import org.zipthimble.core.picture.Halvings;
 import org.zipthimble.core.thing.Cup;
 
 /**
- * Whether the two ends of a wrap meet, looked at as it is painted: where the upper end stops, its art is compared with the art of the lower end that goes on there.
+ * Whether the two ends of a wrap meet, looked at as it is painted: where the upper end stops, its art is compared with the art of the
+ * lower end that goes on there.
  *
  * @param apart the part of the seam where the two differ by more than {@link #SEEN}, 0 to 1
  * @param most the greatest difference along it, CIEDE2000
- * @param shift by how much the art would have to be moved down at the right end for the two to meet best, in inches; 0 where that helps little
+ * @param shift by how much the art would have to be moved down at the right end for the two to meet best, in inches; 0 where that helps
+ *     little
  * @param picture the seam in its middle, an inch of each end beside it
  */
 public record Seam(double apart, double most, double shift, BufferedImage picture) {
@@ -34,7 +36,9 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   private static final double BESIDE = 1;
   private static final double FARTHEST = 0.4;
   private static final double HELPS = 0.4;
-  private static final Kept<Face, String, Job, Optional<Seam>> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> ThingEdits.closing(job, face).map(cup -> looked(job, face, cup)));
+  private static final Kept<Face, String, Job,
+      Optional<Seam>> KEPT = Kept.ofNewest(Kept.STATES, (face, whole, job) -> ThingEdits.closing(job, face)
+      .map(cup -> looked(job, face, cup)));
 
   /** The seam of a face; empty where it goes round nothing whose ends meet. */
   public static Optional<Seam> of(Job job, Face face) {
@@ -61,8 +65,10 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   private static BufferedImage strip(Job job, Face face, double from, int high) {
     int wide = (int) Math.round(BESIDE * PPI);
     Box all = job.frame(face).bleedBox();
-    DrawnPage page = new DrawnPage(face.name(), job.frame(face).size(), job.frame(face).trim(), all, out -> MarkWalk.walk(job, face, Affine.IDENTITY, out));
-    BufferedImage art = FacePainter.paint(page, all, false, Affine.move(-from, 0).then(Affine.scale(PPI, PPI)), wide, high, Halvings.SHARED);
+    DrawnPage page = new DrawnPage(face.name(), job.frame(face).size(), job.frame(face).trim(), all,
+        out -> MarkWalk.walk(job, face, Affine.IDENTITY, out));
+    BufferedImage art = FacePainter.paint(page, all, false, Affine.move(-from, 0).then(Affine.scale(PPI, PPI)), wide, high,
+        Halvings.SHARED);
     BufferedImage out = new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
     Colour stock = job.making().thing().map(t -> t.colour()).orElse(job.palette().stock());
@@ -74,7 +80,8 @@ public record Seam(double apart, double most, double shift, BufferedImage pictur
   }
 
   private static double difference(int one, int two) {
-    return (one & 0xFFFFFF) == (two & 0xFFFFFF) ? 0 : Difference.ciede2000(Lab.of(Colour.of(one & 0xFFFFFF)), Lab.of(Colour.of(two & 0xFFFFFF)));
+    return (one & 0xFFFFFF) == (two & 0xFFFFFF) ? 0
+        : Difference.ciede2000(Lab.of(Colour.of(one & 0xFFFFFF)), Lab.of(Colour.of(two & 0xFFFFFF)));
   }
 
   /** The move of the right end that makes the differences least, of those that take away most of them. */

@@ -30,7 +30,8 @@ public final class SeamApart extends FaceCheck {
     }
     Cup cup = ThingEdits.closing(on.job(), on.face()).orElseThrow();
     Box where = new Box(cup.along() - cup.flap() - cup.seam(), 0, cup.flap() + cup.seam(), cup.slant());
-    return List.of(on.finding("seam-apart", Weight.LOOK, Optional.empty(), where, seam.get().apart(), 0, Lengths.plain(100 * seam.get().apart(), 0), on.face().name()));
+    return List.of(on.finding("seam-apart", Weight.LOOK, Optional.empty(), where, seam.get().apart(), 0,
+        Lengths.plain(100 * seam.get().apart(), 0), on.face().name()));
   }
 
   @Override

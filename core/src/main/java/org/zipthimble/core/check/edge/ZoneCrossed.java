@@ -26,7 +26,10 @@ import org.zipthimble.core.thing.Body;
 import org.zipthimble.core.thing.Laid;
 import org.zipthimble.core.wording.Wording;
 
-/** Words, and what must be seen whole, where a thing has a hole, a rim, a bend, a seam or an edge; and words past an edge that is no rectangle. */
+/**
+ * Words, and what must be seen whole, where a thing has a hole, a rim, a bend, a seam or an edge; and words past an edge that is no
+ * rectangle.
+ */
 public final class ZoneCrossed extends FaceCheck {
   /** Less than this, in inches both ways, is no overlap that a person could see. */
   private static final double SPECK = 0.004;
@@ -50,10 +53,13 @@ public final class ZoneCrossed extends FaceCheck {
         continue;
       }
       laid.get().outline().flatMap(edge -> past(ink, around.get(), edge)).ifPresent(
-          box -> found.add(on.finding("zone-past", Weight.RUIN, Optional.of(node.item().id()), box, Math.max(box.width(), box.height()), 0, node.item().properties().name())));
+          box -> found.add(on.finding("zone-past", Weight.RUIN, Optional.of(node.item().id()), box, Math.max(box.width(), box.height()), 0,
+          node.item().properties().name())));
       for (Body.Zone zone : laid.get().zones()) {
-        meet(ink, around.get(), zone.outline()).ifPresent(box -> found.add(on.finding("zone-crossed", zone.why().equals("zone.hole") ? Weight.RUIN : Weight.LOOK,
-            Optional.of(node.item().id()), box, Math.min(box.width(), box.height()), 0, node.item().properties().name(), Wording.text(zone.why()))));
+        meet(ink, around.get(), zone.outline())
+            .ifPresent(box -> found.add(on.finding("zone-crossed", zone.why().equals("zone.hole") ? Weight.RUIN : Weight.LOOK,
+            Optional.of(node.item().id()), box, Math.min(box.width(), box.height()), 0, node.item().properties().name(),
+            Wording.text(zone.why()))));
       }
     }
     return found;
@@ -77,7 +83,8 @@ public final class ZoneCrossed extends FaceCheck {
 
   private static Optional<Box> meet(Path ink, Box around, Path zone) {
     Optional<Box> box = Measure.bounds(zone).flatMap(z -> z.meet(around));
-    return box.isEmpty() ? Optional.empty() : Measure.bounds(Combine.combine(Way.KEEP_OVERLAP, List.of(ink, zone))).filter(b -> b.width() > SPECK && b.height() > SPECK);
+    return box.isEmpty() ? Optional.empty() : Measure.bounds(Combine.combine(Way.KEEP_OVERLAP, List.of(ink, zone)))
+        .filter(b -> b.width() > SPECK && b.height() > SPECK);
   }
 
   private static Optional<Box> past(Path ink, Box around, Path edge) {
@@ -94,11 +101,13 @@ public final class ZoneCrossed extends FaceCheck {
     }
     Subject on = Subject.of(job, face);
     Optional<Path> ink = counted(on).stream().filter(n -> n.item().id().equals(item.get().id())).findFirst().map(n -> ink(on, n));
-    return ink.flatMap(path -> clear(path, laid.get())).map(move -> List.of(new Mend("mend.clearOfZone", moved(face, item.get(), move)))).orElse(List.of());
+    return ink.flatMap(path -> clear(path, laid.get())).map(move -> List.of(new Mend("mend.clearOfZone", moved(face, item.get(), move))))
+        .orElse(List.of());
   }
 
   private static Edit moved(Face face, Item item, Affine move) {
-    return new Edit(Wording.text("edit.move"), Edits.place(face.id(), Set.of(item.id()), "edit.move", p -> p.moved(move.e(), move.f())).change());
+    return new Edit(Wording.text("edit.move"), Edits.place(face.id(), Set.of(item.id()), "edit.move", p -> p.moved(move.e(), move.f()))
+        .change());
   }
 
   private static Optional<Affine> clear(Path ink, Laid laid) {
@@ -119,6 +128,7 @@ public final class ZoneCrossed extends FaceCheck {
   private static boolean sound(Path ink, Laid laid) {
     Box around = Measure.bounds(ink).orElseThrow();
     boolean inside = new Box(0, 0, laid.size().width(), laid.size().height()).contains(around, 0);
-    return inside && laid.outline().flatMap(edge -> past(ink, around, edge)).isEmpty() && laid.zones().stream().allMatch(z -> meet(ink, around, z.outline()).isEmpty());
+    return inside && laid.outline().flatMap(edge -> past(ink, around, edge)).isEmpty() && laid.zones().stream()
+        .allMatch(z -> meet(ink, around, z.outline()).isEmpty());
   }
 }

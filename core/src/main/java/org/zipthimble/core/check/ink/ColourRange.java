@@ -47,7 +47,8 @@ public final class ColourRange extends FaceCheck {
       }
       InkTones.picture(job, placed.item()).flatMap(p -> InkTones.of(p, job.colour())).filter(t -> t.missed() > FEW)
           .ifPresent(t -> found.add(finding(face, placed, t.worst(), Wording.text("finding.range.pictureSentence",
-              placed.item().properties().name(), Lengths.plain(t.missed() * 100, 0), Lengths.plain(t.worst(), 1)), "finding.range.pictureMend")));
+              placed.item().properties().name(), Lengths.plain(t.missed() * 100, 0), Lengths.plain(t.worst(), 1)),
+              "finding.range.pictureMend")));
     }
     return found;
   }
@@ -63,7 +64,8 @@ public final class ColourRange extends FaceCheck {
   }
 
   private static Finding finding(Face face, SceneNode placed, double figure, String sentence, String mend) {
-    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), figure, Press.MISSED,
+    return new Finding("colour-range", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), figure,
+        Press.MISSED,
         Wording.text("finding.range.title"), sentence, Wording.text(mend));
   }
 }

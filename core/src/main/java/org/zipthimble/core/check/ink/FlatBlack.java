@@ -49,8 +49,10 @@ public final class FlatBlack extends FaceCheck {
       Optional<Colour> fill = placed.item().outlined().flatMap(HasOutline::fill);
       double area = placed.around().width() * placed.around().height();
       if (area >= LARGE && fill.filter(c -> flat(inking.of(c))).isPresent()) {
-        found.add(new Finding("black-flat", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), area, LARGE,
-            Wording.text("finding.flat.title"), Wording.text("finding.flat.sentence", placed.item().properties().name(), Lengths.plain(area, 1)),
+        found.add(new Finding("black-flat", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(),
+            area, LARGE,
+            Wording.text("finding.flat.title"),
+            Wording.text("finding.flat.sentence", placed.item().properties().name(), Lengths.plain(area, 1)),
             Wording.text("finding.flat.mend", Cmyk.RICH_BLACK.text())));
       }
     }

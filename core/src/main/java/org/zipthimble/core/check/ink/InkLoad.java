@@ -56,11 +56,14 @@ public final class InkLoad extends FaceCheck {
         highest = Math.max(highest, here.load());
       }
       if (highest > limit) {
-        found.add(finding(job, face, placed, highest, Wording.text("finding.load.sentence", placed.item().properties().name(), percent(highest), inks.text(),
+        found.add(finding(job, face, placed, highest,
+            Wording.text("finding.load.sentence", placed.item().properties().name(), percent(highest), inks.text(),
             percent(job.colour().limit())), "finding.load.mend"));
       }
       InkTones.picture(job, placed.item()).flatMap(p -> InkTones.of(p, job.colour())).filter(t -> t.load() > limit)
-          .ifPresent(t -> found.add(finding(job, face, placed, t.load(), Wording.text("finding.load.pictureSentence", placed.item().properties().name(),
+          .ifPresent(
+          t -> found.add(finding(job, face, placed, t.load(),
+          Wording.text("finding.load.pictureSentence", placed.item().properties().name(),
               percent(t.load()), percent(job.colour().limit())), "finding.load.pictureMend")));
     }
     mixed(on, inked, found);
@@ -79,14 +82,17 @@ public final class InkLoad extends FaceCheck {
     for (SceneNode node : over) {
       boolean here = inked.stream().anyMatch(n -> told.contains(n.item().id()) && n.reaches(node.around()));
       if (!here) {
-        most(laid, node, on.job().colour().limit() + MIXED_ROUNDING).ifPresent(m -> found.add(finding(on.job(), on.face(), node, m.load(), Wording.text(
-            "finding.load.mixedSentence", node.item().properties().name(), percent(m.load()), m.text(), percent(on.job().colour().limit())), "finding.load.mixedMend")));
+        most(laid, node, on.job().colour().limit() + MIXED_ROUNDING)
+            .ifPresent(m -> found.add(finding(on.job(), on.face(), node, m.load(), Wording.text(
+            "finding.load.mixedSentence", node.item().properties().name(), percent(m.load()), m.text(),
+            percent(on.job().colour().limit())), "finding.load.mixedMend")));
       }
     }
   }
 
   private static boolean overprints(SceneNode node, Inking inking) {
-    return node.item().words().isPresent() && node.item().colours().stream().anyMatch(c -> inking.ofWords(c).equals(new Ink.Process(Cmyk.BLACK)));
+    return node.item().words().isPresent() && node.item().colours().stream()
+        .anyMatch(c -> inking.ofWords(c).equals(new Ink.Process(Cmyk.BLACK)));
   }
 
   /** The most ink in one place of an object, if more than a few places have more than a limit. */

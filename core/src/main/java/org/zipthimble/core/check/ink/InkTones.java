@@ -26,7 +26,8 @@ final class InkTones {
   /** Longest side of the small picture, nearly. */
   private static final int SMALL = 400;
 
-  private static final Kept<Blob, Asked, Void, Optional<InkTones>> KEPT = Kept.ofAll((blob, asked, nothing) -> examine(asked.drawn().of(blob), asked.plan()));
+  private static final Kept<Blob, Asked, Void,
+      Optional<InkTones>> KEPT = Kept.ofAll((blob, asked, nothing) -> examine(asked.drawn().of(blob), asked.plan()));
 
   private record Asked(Picture.Drawn drawn, ColourPlan plan) {}
 

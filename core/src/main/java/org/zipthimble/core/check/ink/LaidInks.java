@@ -24,7 +24,8 @@ import org.zipthimble.core.picture.Halvings;
 final class LaidInks {
   private static final double FINEST_PPI = 100;
   private static final double MOST_PIXELS = 800_000;
-  private static final Kept<Face, String, Job, LaidInks> KEPT = Kept.ofNewest(24, (face, whole, job) -> new LaidInks(Subject.of(job, face)));
+  private static final Kept<Face, String, Job,
+      LaidInks> KEPT = Kept.ofNewest(24, (face, whole, job) -> new LaidInks(Subject.of(job, face)));
 
   private final LensView view;
   private final Box bleed;
@@ -35,9 +36,11 @@ final class LaidInks {
     this.ppi = Math.min(FINEST_PPI, Math.sqrt(MOST_PIXELS / (bleed.width() * bleed.height())));
     int width = (int) Math.max(1, Math.round(bleed.width() * ppi));
     int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
-    DrawnPage page = new DrawnPage(on.face().name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
+    DrawnPage page = new DrawnPage(on.face().name(), on.frame().size(), on.frame().trim(), bleed,
+        out -> MarkWalk.walk(on.job(), on.face(), Affine.IDENTITY, out));
     Inking inking = on.job().colour().inking(on.job().palette());
-    this.view = LensPainter.paint(page, bleed, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED, inking, Lens.INK_LOAD,
+    this.view = LensPainter.paint(page, bleed, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height,
+        Halvings.SHARED, inking, Lens.INK_LOAD,
         on.job().colour().limit(), Colour.WHITE);
   }
 

@@ -13,7 +13,10 @@ import org.zipthimble.core.colour.Press;
 import org.zipthimble.core.form.SceneNode;
 import org.zipthimble.core.units.Lengths;
 
-/** What mixes with what lies below it does so in inks when it is printed, and in light on the screen: where the two differ for all to see, it is said. */
+/**
+ * What mixes with what lies below it does so in inks when it is printed, and in light on the screen: where the two differ for all to see,
+ * it is said.
+ */
 public final class MixedInInk extends FaceCheck {
   /** In this part of it at least. */
   private static final double FEW = 0.02;

@@ -46,12 +46,15 @@ public final class WhiteUnprinted extends FaceCheck {
     }
     if (job.palette().stock().equals(Colour.WHITE)) {
       // On a white blank it looks as it should: said once.
-      return List.of(on.finding("white-on-white", Weight.NOTE, Optional.of(white.get(0).item().id()), white.get(0).around(), white.size(), 0, face.name()));
+      return List.of(on.finding("white-on-white", Weight.NOTE, Optional.of(white.get(0).item().id()), white.get(0).around(), white.size(),
+          0, face.name()));
     }
     List<Finding> found = new ArrayList<>();
     for (SceneNode placed : white) {
-      found.add(new Finding("white-unprinted", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 255, 255,
-          Wording.text("finding.white.title"), Wording.text("finding.white.sentence", placed.item().properties().name(), job.palette().stock().hex()),
+      found.add(new Finding("white-unprinted", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(),
+          255, 255,
+          Wording.text("finding.white.title"),
+          Wording.text("finding.white.sentence", placed.item().properties().name(), job.palette().stock().hex()),
           Wording.text("finding.white.mend")));
     }
     return found;

@@ -31,7 +31,8 @@ public final class MountEmpty extends FaceCheck {
         continue;
       }
       if (placed.item().mount().filter(m -> m.pictureId().isEmpty()).isPresent()) {
-        found.add(new Finding("mount-empty", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 0, 1,
+        found.add(new Finding("mount-empty", Weight.LOOK, face.id(), Optional.of(placed.item().id()), Optional.empty(), placed.around(), 0,
+            1,
             Wording.text("finding.mount.title"), Wording.text("finding.mount.sentence", placed.item().properties().name(), face.name()),
             Wording.text("finding.mount.mend")));
       }

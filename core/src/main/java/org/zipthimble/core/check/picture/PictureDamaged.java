@@ -16,7 +16,8 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Pictures that cannot be decoded: they would leave a blank on the print, and the cutter would have no outline to follow. */
 public final class PictureDamaged extends ObjectCheck {
-  private static final Kept<Blob, Picture.Drawn, Void, Optional<String>> TRIED = Kept.ofAll((blob, drawn, nothing) -> tried(drawn.of(blob)));
+  private static final Kept<Blob, Picture.Drawn, Void,
+      Optional<String>> TRIED = Kept.ofAll((blob, drawn, nothing) -> tried(drawn.of(blob)));
 
   @Override
   public Set<String> codes() {

@@ -22,6 +22,7 @@ public final class PictureResolution {
   /** The lowest of all printed pictures of a job, in pixels per inch; empty when it prints none. */
   public static OptionalDouble lowest(Job job) {
     return job.faces().stream().flatMap(face -> Scene.of(face).printing(job.frame(face).bleedBox()).stream())
-        .filter(p -> p.item().shown(job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p)).min();
+        .filter(p -> p.item().shown(job.pictures()).filter(s -> !s.picture().kind().outlines()).isPresent()).mapToDouble(p -> of(job, p))
+        .min();
   }
 }

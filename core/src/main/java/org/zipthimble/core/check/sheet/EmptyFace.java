@@ -30,7 +30,8 @@ public final class EmptyFace extends FaceCheck {
       return List.of();
     }
     return List.of(new Finding(
-        "empty-face", on.job().book().isPresent() ? Weight.NOTE : Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), on.frame().trim(), 0, 1,
+        "empty-face", on.job().book().isPresent() ? Weight.NOTE : Weight.RUIN, face.id(), Optional.empty(), Optional.empty(),
+        on.frame().trim(), 0, 1,
         Wording.text("finding.empty.title"),
         Wording.text("finding.empty.sentence", face.name()), Wording.text("finding.empty.mend")));
   }
@@ -42,6 +43,7 @@ public final class EmptyFace extends FaceCheck {
 
   private static boolean seen(SceneNode node) {
     Item item = node.item();
-    return item.words().map(w -> !w.text().isBlank()).orElseGet(() -> !item.colours().isEmpty() || !item.pictureIds().isEmpty() || !item.patternArt().isEmpty());
+    return item.words().map(w -> !w.text().isBlank())
+        .orElseGet(() -> !item.colours().isEmpty() || !item.pictureIds().isEmpty() || !item.patternArt().isEmpty());
   }
 }

@@ -28,7 +28,8 @@ public final class PagesBound extends JobCheck {
     }
     Face last = job.pages().get(job.pages().size() - 1);
     Book.Binding binding = job.book().orElseThrow().binding();
-    return List.of(Finding.worded("pages-bound", Weight.RUIN, last.id(), Optional.empty(), job.frame(last).trim(), job.pages().size(), job.pages().size() + lacking,
+    return List.of(Finding.worded("pages-bound", Weight.RUIN, last.id(), Optional.empty(), job.frame(last).trim(), job.pages().size(),
+        job.pages().size() + lacking,
         Wording.of(binding), job.pages().size(), job.pages().size() + lacking, binding.pages()));
   }
 

@@ -29,7 +29,10 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Ongoing;
 
-/** Rows of a list that do not fit the design: words left over or too wide, codes that cannot say what the row says. The row that is shown is told by the other checks. */
+/**
+ * Rows of a list that do not fit the design: words left over or too wide, codes that cannot say what the row says. The row that is shown
+ * is told by the other checks.
+ */
 public final class RowsFit extends JobCheck {
   /** So many rows are looked at; more would keep a person waiting at every edit. */
   private static final int MOST_ROWS = 2000;
@@ -49,7 +52,8 @@ public final class RowsFit extends JobCheck {
     RowList list = job.list().get();
     Set<String> filled = filled(job, list);
     int more = 0;
-    List<Integer> rows = filled.isEmpty() && list.colours().isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS).toList();
+    List<Integer> rows = filled.isEmpty() && list.colours().isEmpty() ? List.of() : list.sent().stream().distinct().limit(MOST_ROWS)
+        .toList();
     for (int row : rows) {
       Ongoing.check();
       Optional<Finding> misfit = row == list.at() ? Optional.empty() : misfit(job, list, row, filled);
@@ -75,8 +79,10 @@ public final class RowsFit extends JobCheck {
 
   private static Set<String> fields(Job job, RowList list) {
     return job.faces().stream().flatMap(f -> f.all().stream()).filter(i ->
-        i.words().filter(w -> w.story().runs().stream().anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
-            || i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent()).map(Item::id).collect(Collectors.toSet());
+        i.words().filter(w -> w.story().runs().stream()
+            .anyMatch(r -> r.field().filter(u -> list.columns().contains(u.name())).isPresent())).isPresent()
+            || i.outlined().flatMap(s -> s.outline().asCoded()).flatMap(c -> c.fact()).filter(list.columns()::contains).isPresent())
+            .map(Item::id).collect(Collectors.toSet());
   }
 
   private static Optional<Finding> misfit(Job job, RowList list, int row, Set<String> filled) {
@@ -91,7 +97,8 @@ public final class RowsFit extends JobCheck {
         if (filled.contains(node.item().id())) {
           Optional<String> trouble = trouble(on, node);
           if (trouble.isPresent()) {
-            return Optional.of(on.finding("row-misfit", Weight.RUIN, Optional.of(node.item().id()), node.around(), row, 0, row + 1, list.name(row), node.item().properties().name(), trouble.get()));
+            return Optional.of(on.finding("row-misfit", Weight.RUIN, Optional.of(node.item().id()), node.around(), row, 0, row + 1,
+                list.name(row), node.item().properties().name(), trouble.get()));
           }
         }
       }
@@ -107,14 +114,16 @@ public final class RowsFit extends JobCheck {
       if (face.isPresent() && Filling.picture(job, cell).isEmpty()) {
         Item item = face.get().find(one.getKey()).get();
         String said = Wording.text(cell.isBlank() ? "rows.noPictureNamed" : "rows.noPicture", cell);
-        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.get().id(), Optional.of(item.id()), item.placement().box(), row, 0, row + 1, list.name(row), item.properties().name(), said));
+        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.get().id(), Optional.of(item.id()), item.placement().box(), row,
+            0, row + 1, list.name(row), item.properties().name(), said));
       }
     }
     for (Map.Entry<String, String> one : list.colours().entrySet()) {
       String cell = list.value(row, one.getValue()).orElse("");
       if (Filling.colour(job, cell).isEmpty()) {
         Face face = job.faces().get(0);
-        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.id(), Optional.empty(), job.frame(face).trim(), row, 0, row + 1, list.name(row), one.getKey(), Wording.text("rows.noColour", cell)));
+        return Optional.of(Finding.worded("row-misfit", Weight.RUIN, face.id(), Optional.empty(), job.frame(face).trim(), row, 0, row + 1,
+            list.name(row), one.getKey(), Wording.text("rows.noColour", cell)));
       }
     }
     return Optional.empty();
@@ -129,7 +138,8 @@ public final class RowsFit extends JobCheck {
       Codes.Drawn drawn = Codes.draw(c.code(), c.content());
       double module = c.module(s.placement().width(), s.placement().height()) * node.ground().meanScale();
       return drawn.trouble().isPresent() ? drawn.trouble().map(Trouble::getMessage)
-          : module < c.code().leastModule() - CodeReads.SLACK ? Optional.of(Wording.text("fine.code", Lengths.plain(module, 4), Lengths.plain(c.code().leastModule(), 4))) : Optional.empty();
+          : module < c.code().leastModule() - CodeReads.SLACK
+          ? Optional.of(Wording.text("fine.code", Lengths.plain(module, 4), Lengths.plain(c.code().leastModule(), 4))) : Optional.empty();
     })));
   }
 

@@ -35,7 +35,8 @@ public final class ShopAsks extends JobCheck {
     Frame frame = job.frame(face);
     Ticket ticket = job.ticket();
     if (frame.bleed().least() < card.bleed() - ROUNDING) {
-      found.add(finding(job, face, card, "bleed", frame.bleed().least(), card.bleed(), length(job, frame.bleed().least()), length(job, card.bleed())));
+      found.add(finding(job, face, card, "bleed", frame.bleed().least(), card.bleed(), length(job, frame.bleed().least()),
+          length(job, card.bleed())));
     }
     double safe = Math.min(card.safe(), Ticket.mostSafe(frame.size()));
     if (frame.safe().least() < safe - ROUNDING) {
@@ -68,6 +69,7 @@ public final class ShopAsks extends JobCheck {
 
   private static Finding finding(Job job, Face face, ShopCard card, String what, double figure, double limit, String has, String wants) {
     return new Finding("shop-" + what, Weight.RUIN, face.id(), Optional.empty(), Optional.empty(), job.frame(face).trim(), figure, limit,
-        Wording.text("finding.shop.title", card.name()), Wording.text("shop.asks." + what, card.name(), wants, has), Wording.text("finding.shop.mend"));
+        Wording.text("finding.shop.title", card.name()), Wording.text("shop.asks." + what, card.name(), wants, has),
+        Wording.text("finding.shop.mend"));
   }
 }

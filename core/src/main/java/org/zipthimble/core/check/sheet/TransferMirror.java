@@ -24,7 +24,8 @@ public final class TransferMirror extends JobCheck {
   public List<Finding> examine(Job job) {
     boolean wrong = job.process().mirrored() && !job.ticket().mirror() && job.making().by() == Making.MirrorBy.PROGRAM;
     return wrong ? List.of(Finding.worded(
-        "transfer-unmirrored", Weight.RUIN, job.faces().get(0).id(), Optional.empty(), job.frame(job.faces().get(0)).trim(), 0, 1, job.process().title())) : List.of();
+        "transfer-unmirrored", Weight.RUIN, job.faces().get(0).id(), Optional.empty(), job.frame(job.faces().get(0)).trim(), 0, 1,
+        job.process().title())) : List.of();
   }
 
   @Override

@@ -20,7 +20,10 @@ import org.zipthimble.core.wording.Wording;
 
 /** Codes that a machine could not read: no content, modules too narrow, bars too faint, a quiet zone that is not quiet. */
 public final class CodeReads extends FaceCheck {
-  /** The difference of reflectances from which a symbol has the second of five grades (ISO/IEC 15416, 5.4.3 and ISO/IEC 15415: symbol contrast of 55 per cent). */
+  /**
+   * The difference of reflectances from which a symbol has the second of five grades (ISO/IEC 15416, 5.4.3 and ISO/IEC 15415: symbol
+   * contrast of 55 per cent).
+   */
   private static final double LEAST_CONTRAST = 0.55;
 
   public static final double SLACK = 1e-6;
@@ -45,7 +48,8 @@ public final class CodeReads extends FaceCheck {
     return found;
   }
 
-  private static void examine(Subject on, SceneNode node, HasOutline shape, Outline.Coded code, List<SceneNode> above, List<Finding> found) {
+  private static void examine(Subject on, SceneNode node, HasOutline shape, Outline.Coded code, List<SceneNode> above,
+      List<Finding> found) {
     String name = node.item().properties().name();
     Codes.Drawn drawn = Codes.draw(code.code(), code.content());
     if (drawn.trouble().isPresent()) {
@@ -54,14 +58,16 @@ public final class CodeReads extends FaceCheck {
     }
     double module = code.module(shape.placement().width(), shape.placement().height()) * node.ground().meanScale();
     if (module < code.code().leastModule() - SLACK) {
-      found.add(on.finding("code-small", Weight.RUIN, node, module, code.code().leastModule(), name, Wording.of(code.code()), thousandths(module), thousandths(code.code().leastModule())));
+      found.add(on.finding("code-small", Weight.RUIN, node, module, code.code().leastModule(), name, Wording.of(code.code()),
+          thousandths(module), thousandths(code.code().leastModule())));
     }
     Box box = node.around();
     Optional<SceneNode> over = above.stream().filter(n -> n.item().placement().width() > 0 && n.reaches(box)).findFirst();
     over.ifPresent(n -> found.add(on.finding("code-crowded", Weight.RUIN, node, 0, 0, name, n.item().properties().name())));
     double contrast = contrast(on, node, shape);
     if (over.isEmpty() && contrast < LEAST_CONTRAST) {
-      found.add(on.finding("code-faint", Weight.RUIN, node, contrast, LEAST_CONTRAST, name, Lengths.plain(Math.max(0, contrast) * 100, 0), Lengths.plain(LEAST_CONTRAST * 100, 0)));
+      found.add(on.finding("code-faint", Weight.RUIN, node, contrast, LEAST_CONTRAST, name, Lengths.plain(Math.max(0, contrast) * 100, 0),
+          Lengths.plain(LEAST_CONTRAST * 100, 0)));
     }
   }
 

@@ -42,12 +42,14 @@ public enum English {
 
   /** What a job is spelt by. */
   public static English of(Job job) {
-    return Filling.find(job, Wording.text("fact.english")).filter(f -> f.value().strip().equalsIgnoreCase(Wording.of(BRITISH))).isPresent() ? BRITISH : AMERICAN;
+    return Filling.find(job, Wording.text("fact.english")).filter(f -> f.value().strip().equalsIgnoreCase(Wording.of(BRITISH))).isPresent()
+        ? BRITISH : AMERICAN;
   }
 
   /** Spells a job by this from now on. */
   public Edit chosen() {
-    return new Edit(Wording.text("edit.english"), job -> FactEdits.set(new Fact(Wording.text("fact.english"), Fact.Kind.OTHER, Wording.of(this))).change().apply(job));
+    return new Edit(Wording.text("edit.english"),
+        job -> FactEdits.set(new Fact(Wording.text("fact.english"), Fact.Kind.OTHER, Wording.of(this))).change().apply(job));
   }
 
   /** Whether a word is right here although the dictionary does not have it. */
@@ -69,8 +71,10 @@ public enum English {
   List<String> near(String word) {
     String small = word.toLowerCase(Locale.ROOT);
     int most = small.length() > 6 ? 2 : 1;
-    return this == AMERICAN ? List.of() : Lists.BRITISH_ONLY.stream().filter(w -> Math.abs(w.length() - small.length()) <= most && w.charAt(0) == small.charAt(0))
-        .filter(w -> away(w, small) <= most).sorted((a, b) -> away(a, small) == away(b, small) ? a.compareTo(b) : away(a, small) - away(b, small)).toList();
+    return this == AMERICAN ? List.of() : Lists.BRITISH_ONLY.stream()
+        .filter(w -> Math.abs(w.length() - small.length()) <= most && w.charAt(0) == small.charAt(0))
+        .filter(w -> away(w, small) <= most)
+        .sorted((a, b) -> away(a, small) == away(b, small) ? a.compareTo(b) : away(a, small) - away(b, small)).toList();
   }
 
   /** How many letters are put in, left out, taken for others or changed with their neighbours between two words (Damerau 1964). */

@@ -15,7 +15,10 @@ import org.zipthimble.core.type.LetterLook;
 import org.zipthimble.core.type.Run;
 import org.zipthimble.core.wording.Wording;
 
-/** Words in a face that is neither bundled nor in the job, or with a character the face cannot draw; also where they are cut, combined or a pattern. */
+/**
+ * Words in a face that is neither bundled nor in the job, or with a character the face cannot draw; also where they are cut, combined or a
+ * pattern.
+ */
 public final class FontMissing extends ObjectCheck {
   @Override
   public Set<String> codes() {
@@ -40,7 +43,8 @@ public final class FontMissing extends ObjectCheck {
         String character = Character.toString(lacking);
         Optional<String> other = on.fonts().standIn(lacking, look.style()).map(FontFace::name);
         return Optional.of(other.isPresent()
-            ? finding("character-elsewhere", Weight.LOOK, on, node, name, other.get()) : finding("character-missing", Weight.RUIN, on, node, name, character));
+            ? finding("character-elsewhere", Weight.LOOK, on, node, name, other.get())
+            : finding("character-missing", Weight.RUIN, on, node, name, character));
       }
     }
     return Optional.empty();

@@ -46,8 +46,10 @@ record Ground(int[] pixels, int width, Box bleed, double ppi) {
     int height = (int) Math.max(1, Math.round(bleed.height() * ppi));
     Set<String> words = on.face().all().stream().filter(i -> i.words().isPresent() || coded(i)).map(Item::id).collect(Collectors.toSet());
     Face bare = on.face().changed(words, i -> i.with(i.properties().withVisible(false)));
-    DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed, out -> MarkWalk.walk(on.job(), bare, Affine.IDENTITY, out));
-    BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width, height, Halvings.SHARED);
+    DrawnPage page = new DrawnPage(bare.name(), on.frame().size(), on.frame().trim(), bleed,
+        out -> MarkWalk.walk(on.job(), bare, Affine.IDENTITY, out));
+    BufferedImage image = FacePainter.paint(page, bleed, false, Affine.move(-bleed.x(), -bleed.y()).then(Affine.scale(ppi, ppi)), width,
+        height, Halvings.SHARED);
     return new Ground(Pixels.argb(onStock(image, on.job().palette().stock())), width, bleed, ppi);
   }
 

@@ -28,14 +28,20 @@ public final class InvitationLacks extends JobCheck {
   private static final String MONTHS = "january|february|march|april|may|june|july|august|september|october|november|december";
   private static final String HOURS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
   private static final Pattern DATE = Pattern.compile(
-      "\\b(\\d{1,2}(st|nd|rd|th)?\\s+(of\\s+)?(" + MONTHS + ")|(" + MONTHS + ")\\s+(the\\s+)?\\d{1,2}|(first|second|third|\\w+th|\\w+-first|\\w+-second|\\w+-third)( day)? of (" + MONTHS + ")|\\d{1,2}[/.]\\d{1,2}[/.]\\d{2,4})\\b",
+      "\\b(\\d{1,2}(st|nd|rd|th)?\\s+(of\\s+)?(" + MONTHS + ")|(" + MONTHS
+      + ")\\s+(the\\s+)?\\d{1,2}|(first|second|third|\\w+th|\\w+-first|\\w+-second|\\w+-third)( day)? of (" + MONTHS
+      + ")|\\d{1,2}[/.]\\d{1,2}[/.]\\d{2,4})\\b",
       Pattern.CASE_INSENSITIVE);
   private static final Pattern TIME = Pattern.compile(
-      "\\b\\d{1,2}([:.]\\d{2})?\\s*[ap]\\.?\\s?m\\b|\\b\\d{1,2}:\\d{2}\\b|\\bo['’]clock|\\bnoon\\b|\\bmidnight\\b|\\bhalf past\\b|\\b(" + HOURS + ")\\s+(to|till|until|p\\.?m|a\\.?m|in the)\\b|\\bfrom (" + HOURS + ")\\b",
+      "\\b\\d{1,2}([:.]\\d{2})?\\s*[ap]\\.?\\s?m\\b|\\b\\d{1,2}:\\d{2}\\b|\\bo['’]clock|\\bnoon\\b|\\bmidnight\\b|\\bhalf past\\b|\\b("
+      + HOURS + ")\\s+(to|till|until|p\\.?m|a\\.?m|in the)\\b|\\bfrom (" + HOURS + ")\\b",
       Pattern.CASE_INSENSITIVE);
   private static final Pattern PLACE = Pattern.compile(
-      "\\b(street|lane|road|avenue|drive|square|court|barn|hall|house|home|church|chapel|garden|park|school|library|room|farm|inn|club|centre|center)\\b", Pattern.CASE_INSENSITIVE);
-  private static final Pattern REPLY = Pattern.compile("r\\.?s\\.?v\\.?p|\\b(reply|replies|respond|answer|regrets|let (us|me) know|tell|call|write to|by return)\\b", Pattern.CASE_INSENSITIVE);
+      "\\b(street|lane|road|avenue|drive|square|court|barn|hall|house|home|church|chapel|garden|park|school|library|room|farm|inn|club|"
+          + "centre|center)\\b", Pattern.CASE_INSENSITIVE);
+  private static final Pattern REPLY = Pattern.compile(
+      "r\\.?s\\.?v\\.?p|\\b(reply|replies|respond|answer|regrets|let (us|me) know|tell|call|write to|by return)\\b",
+      Pattern.CASE_INSENSITIVE);
 
   @Override
   public Set<String> codes() {
@@ -50,7 +56,8 @@ public final class InvitationLacks extends JobCheck {
     for (Face face : job.faces()) {
       Scene.of(face).inUse().stream().flatMap(n -> n.item().words().stream()).forEach(w -> {
         said.append(w.text()).append('\n');
-        w.story().runs().stream().map(Run::field).flatMap(Optional::stream).flatMap(f -> Filling.find(job, f.name()).stream()).filter(f -> !f.value().isBlank())
+        w.story().runs().stream().map(Run::field).flatMap(Optional::stream).flatMap(f -> Filling.find(job, f.name()).stream())
+            .filter(f -> !f.value().isBlank())
             .map(Fact::kind).forEach(shown::add);
       });
     }
@@ -77,7 +84,8 @@ public final class InvitationLacks extends JobCheck {
     LocalDate today = Today.now();
     for (Fact fact : job.facts()) {
       fact.day().filter(d -> d.isBefore(today)).ifPresent(d -> found.add(Finding.worded(
-          "date-past", Weight.LOOK, face.id(), Optional.empty(), job.frame(face).trim(), 0, 0, fact.name(), FactForms.day(d, "monthDayYear"))));
+          "date-past", Weight.LOOK, face.id(), Optional.empty(), job.frame(face).trim(), 0, 0, fact.name(),
+          FactForms.day(d, "monthDayYear"))));
     }
     Optional<LocalDate> event = day(job, Fact.Kind.DATE);
     Optional<LocalDate> reply = day(job, Fact.Kind.REPLY);

@@ -6,7 +6,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.zipthimble.core.kept.Reading;
 
-/** Words that the person holds right in all of their jobs; the program tells them once it has read its settings. Safe for several threads. */
+/**
+ * Words that the person holds right in all of their jobs; the program tells them once it has read its settings. Safe for several threads.
+ */
 public final class OwnWords {
   private static volatile Set<String> known = Set.of();
 

@@ -16,21 +16,29 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zipthimble.core.job.FamilyNames;
 
-/** What a proof-reader finds in words without a dictionary: a word twice, a weekday that is not that of its date, words that only hold a place. */
+/**
+ * What a proof-reader finds in words without a dictionary: a word twice, a weekday that is not that of its date, words that only hold a
+ * place.
+ */
 final class ProofReading {
   /** Words that are said twice on purpose (common practice, no source). */
-  private static final Set<String> TWICE = Set.of("had", "that", "so", "ha", "ho", "hear", "there", "now", "no", "bye", "knock", "yum", "very", "is", "please", "win");
+  private static final Set<String> TWICE = Set.of("had", "that", "so", "ha", "ho", "hear", "there", "now", "no", "bye", "knock", "yum",
+      "very", "is", "please", "win");
 
-  private static final Pattern DOUBLED = Pattern.compile("(?<![\\p{L}\\p{N}'’-])(\\p{L}[\\p{L}'’]*)(\\s+)(\\1)(?![\\p{L}\\p{N}'’-])", Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+  private static final Pattern DOUBLED = Pattern.compile("(?<![\\p{L}\\p{N}'’-])(\\p{L}[\\p{L}'’]*)(\\s+)(\\1)(?![\\p{L}\\p{N}'’-])",
+      Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
   private static final String DAYS = names(Stream.of(DayOfWeek.values()).map(d -> d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
   private static final String MONTHS = names(Stream.of(Month.values()).map(m -> m.getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
   /** Between the parts of a date stand blanks, commas, line ends, dots and small words. */
   private static final String BETWEEN = "(?:\\s|,|\\.|·|\\bthe\\b|\\bof\\b)*";
   private static final Pattern DAY_FIRST = Pattern.compile(
-      "\\b(" + DAYS + ")\\b" + BETWEEN + "\\b(\\d{1,2})(?:st|nd|rd|th)?\\b" + BETWEEN + "\\b(" + MONTHS + ")\\b" + BETWEEN + "\\b(\\d{4})\\b", Pattern.CASE_INSENSITIVE);
+      "\\b(" + DAYS + ")\\b" + BETWEEN + "\\b(\\d{1,2})(?:st|nd|rd|th)?\\b" + BETWEEN + "\\b(" + MONTHS + ")\\b" + BETWEEN
+      + "\\b(\\d{4})\\b", Pattern.CASE_INSENSITIVE);
   private static final Pattern MONTH_FIRST = Pattern.compile(
-      "\\b(" + DAYS + ")\\b" + BETWEEN + "\\b(" + MONTHS + ")\\b" + BETWEEN + "\\b(\\d{1,2})(?:st|nd|rd|th)?\\b" + BETWEEN + "\\b(\\d{4})\\b", Pattern.CASE_INSENSITIVE);
-  private static final Pattern HELD = Pattern.compile("lorem ipsum|\\[[\\p{L} ]{2,30}\\]|\\b[Xx]{2,}[/.-][Xx]{2,}", Pattern.CASE_INSENSITIVE);
+      "\\b(" + DAYS + ")\\b" + BETWEEN + "\\b(" + MONTHS + ")\\b" + BETWEEN + "\\b(\\d{1,2})(?:st|nd|rd|th)?\\b" + BETWEEN
+      + "\\b(\\d{4})\\b", Pattern.CASE_INSENSITIVE);
+  private static final Pattern HELD = Pattern.compile("lorem ipsum|\\[[\\p{L} ]{2,30}\\]|\\b[Xx]{2,}[/.-][Xx]{2,}",
+      Pattern.CASE_INSENSITIVE);
 
   private ProofReading() {}
 
@@ -50,7 +58,8 @@ final class ProofReading {
   }
 
   /** Family names, and decades, with an apostrophe that makes them owners where many are meant: the Wheeler's, 1990's. */
-  private static final Pattern APOSTROPHE = Pattern.compile("\\b([Tt]he|THE)\\s+(\\p{Lu}[\\p{L}]+)['’]([sS])(?=\\s*(?:$|[.,!;:&\\n]|and\\b|are\\b|will\\b|invite\\b|request\\b))|\\b(\\d{2,3}0)['’]([sS])\\b", Pattern.MULTILINE);
+  private static final Pattern APOSTROPHE = Pattern.compile("\\b([Tt]he|THE)\\s+(\\p{Lu}[\\p{L}]+)['’]([sS])(?=\\s*(?:$|[.,!;:&\\n]|and"
+      + "\\b|are\\b|will\\b|invite\\b|request\\b))|\\b(\\d{2,3}0)['’]([sS])\\b", Pattern.MULTILINE);
 
   /** Plurals that were written as if they owned something. */
   static List<Slip> apostrophes(String text) {
@@ -70,7 +79,8 @@ final class ProofReading {
     Matcher twice = DOUBLED.matcher(text);
     while (twice.find()) {
       // a line that begins anew with a capital goes on from nothing: Thank you / You made the day
-      boolean anew = twice.group(2).contains("\n") && Character.isUpperCase(twice.group(3).charAt(0)) && Character.isLowerCase(twice.group(1).charAt(0));
+      boolean anew = twice.group(2).contains("\n") && Character.isUpperCase(twice.group(3).charAt(0))
+          && Character.isLowerCase(twice.group(1).charAt(0));
       if (!anew && !TWICE.contains(twice.group(1).toLowerCase(Locale.ROOT))) {
         String kept = text.substring(0, twice.end(1)) + text.substring(twice.end());
         found.add(new Slip(twice.start(), twice.group(1), Optional.of(twice.group(1)), kept));
@@ -92,7 +102,8 @@ final class ProofReading {
     while (date.find()) {
       String said = date.group().replaceAll("\\s+", " ");
       try {
-        DayOfWeek right = LocalDate.of(Integer.parseInt(date.group(4)), month(date.group(month)), Integer.parseInt(date.group(day))).getDayOfWeek();
+        DayOfWeek right = LocalDate.of(Integer.parseInt(date.group(4)), month(date.group(month)), Integer.parseInt(date.group(day)))
+            .getDayOfWeek();
         String typed = date.group(1);
         if (!right.name().startsWith(typed.toUpperCase(Locale.ROOT).substring(0, 3))) {
           String put = likeTyped(typed, right.getDisplayName(typed.length() > 3 ? TextStyle.FULL : TextStyle.SHORT, Locale.ENGLISH));
@@ -105,12 +116,14 @@ final class ProofReading {
   }
 
   private static Month month(String name) {
-    return Stream.of(Month.values()).filter(m -> m.name().startsWith(name.toUpperCase(Locale.ROOT).substring(0, 3))).findFirst().orElseThrow();
+    return Stream.of(Month.values()).filter(m -> m.name().startsWith(name.toUpperCase(Locale.ROOT).substring(0, 3))).findFirst()
+        .orElseThrow();
   }
 
   /** In capitals where that is how it was typed. */
   private static String likeTyped(String typed, String name) {
-    return typed.equals(typed.toUpperCase(Locale.ROOT)) ? name.toUpperCase(Locale.ROOT) : typed.equals(typed.toLowerCase(Locale.ROOT)) ? name.toLowerCase(Locale.ROOT) : name;
+    return typed.equals(typed.toUpperCase(Locale.ROOT)) ? name.toUpperCase(Locale.ROOT) : typed.equals(typed.toLowerCase(Locale.ROOT))
+        ? name.toLowerCase(Locale.ROOT) : name;
   }
 
   /**

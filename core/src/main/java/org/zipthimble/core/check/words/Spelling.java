@@ -17,19 +17,25 @@ import org.apache.lucene.analysis.hunspell.TimeoutPolicy;
 import org.zipthimble.core.kept.Recent;
 import org.zipthimble.core.work.Ongoing;
 
-/** Spelling of English by the dictionary that ships. It is read when a word is first met that none of its words' forms is, which takes a moment. Safe for several threads. */
+/**
+ * Spelling of English by the dictionary that ships. It is read when a word is first met that none of its words' forms is, which takes a
+ * moment. Safe for several threads.
+ */
 final class Spelling {
   private static final int MOST_KEPT = 5_000;
   private static final int MOST_SUGGESTED = 3;
   private static final int LONGEST_MEANT = 22;
   private static final int SHORTEST = 2;
   private static final int LONGEST = 40;
-  private static final Pattern WORD = Pattern.compile("(?<![\\p{L}\\p{N}@./_-])\\p{L}[\\p{L}\\p{Mn}'’]*(?![\\p{L}\\p{N}@/_])(?!\\.\\p{L})(?!-\\p{L})");
+  private static final Pattern WORD = Pattern.compile(
+      "(?<![\\p{L}\\p{N}@./_-])\\p{L}[\\p{L}\\p{Mn}'’]*(?![\\p{L}\\p{N}@/_])(?!\\.\\p{L})(?!-\\p{L})");
 
   /** Days and months however they are written, and what invitations shorten. */
   private static final Set<String> CALENDAR = Set.of(
-      "monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "january", "february", "april", "june", "july", "september", "october", "november",
-      "december", "mon", "tue", "tues", "wed", "thu", "thurs", "fri", "sat", "sun", "jan", "feb", "mar", "apr", "jun", "jul", "aug", "sep", "sept", "oct", "nov", "dec",
+      "monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "january", "february", "april", "june", "july",
+      "september", "october", "november",
+      "december", "mon", "tue", "tues", "wed", "thu", "thurs", "fri", "sat", "sun", "jan", "feb", "mar", "apr", "jun", "jul", "aug", "sep",
+      "sept", "oct", "nov", "dec",
       "rsvp", "pm", "am", "lb", "lbs", "oz", "tbsp", "tsp");
 
   private static final class Shipped {
@@ -40,7 +46,8 @@ final class Spelling {
     private static Hunspell read() {
       try (InputStream affixes = open("en.aff"); InputStream words = open("en.dic")) {
         // no limit of time, so that what is found does not depend on the machine; words are short
-        return new Hunspell(new Dictionary(affixes, List.of(words), false, SortingStrategy.inMemory()), TimeoutPolicy.NO_TIMEOUT, () -> { });
+        return new Hunspell(new Dictionary(affixes, List.of(words), false, SortingStrategy.inMemory()), TimeoutPolicy.NO_TIMEOUT,
+            () -> { });
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       } catch (ParseException e) {
@@ -68,8 +75,8 @@ final class Spelling {
   private Spelling() {}
 
   /**
-   * The words of a text that are not known. Names are not in a dictionary: a word with a capital within a sentence, or in capitals throughout, counts
-   * only where it is one letter away from a word that is known.
+   * The words of a text that are not known. Names are not in a dictionary: a word with a capital within a sentence, or in capitals
+   * throughout, counts only where it is one letter away from a word that is known.
    *
    * @param right words that are right, in small letters
    */
@@ -79,7 +86,8 @@ final class Spelling {
     while (found.find()) {
       Ongoing.check();
       String word = found.group().replace('’', '\'').replaceAll("'+$", "");
-      boolean asked = word.length() >= SHORTEST && word.length() <= LONGEST && !right.contains(word.toLowerCase(Locale.ROOT)) && !right.contains(owned(word).toLowerCase(Locale.ROOT));
+      boolean asked = word.length() >= SHORTEST && word.length() <= LONGEST && !right.contains(word.toLowerCase(Locale.ROOT))
+          && !right.contains(owned(word).toLowerCase(Locale.ROOT));
       if (asked && !known(word, english) && (!name(word) || near(word, english))) {
         out.add(new Unknown(found.group(), found.start(), found.start() + word.length()));
       }
@@ -98,11 +106,13 @@ final class Spelling {
 
   /** Whether it is a known word but for one letter put in, left out, taken for another or changed with its neighbour. */
   private static boolean near(String word, English english) {
-    return english.lacks(word) || suggestions(word, english).stream().anyMatch(s -> oneAway(word.toLowerCase(Locale.ROOT), s.toLowerCase(Locale.ROOT)));
+    return english.lacks(word) || suggestions(word, english).stream()
+        .anyMatch(s -> oneAway(word.toLowerCase(Locale.ROOT), s.toLowerCase(Locale.ROOT)));
   }
 
   private static boolean oneAway(String a, String b) {
-    if (Math.abs(a.length() - b.length()) > 1 || a.length() < 5 || a.charAt(0) != b.charAt(0) || b.indexOf(' ') >= 0 || b.indexOf('-') >= 0) {
+    if (Math.abs(a.length() - b.length()) > 1 || a.length() < 5 || a.charAt(0) != b.charAt(0) || b.indexOf(' ') >= 0
+        || b.indexOf('-') >= 0) {
       return false;
     }
     int i = 0;
@@ -111,21 +121,27 @@ final class Spelling {
     }
     String restA = a.substring(i);
     String restB = b.substring(i);
-    boolean swapped = restA.length() > 1 && restA.length() == restB.length() && restA.charAt(0) == restB.charAt(1) && restA.charAt(1) == restB.charAt(0)
+    boolean swapped = restA.length() > 1 && restA.length() == restB.length() && restA.charAt(0) == restB.charAt(1)
+        && restA.charAt(1) == restB.charAt(0)
         && restA.substring(2).equals(restB.substring(2));
-    return swapped || a.length() == b.length() && restA.substring(Math.min(1, restA.length())).equals(restB.substring(Math.min(1, restB.length())))
+    return swapped || a.length() == b.length() && restA.substring(Math.min(1, restA.length()))
+        .equals(restB.substring(Math.min(1, restB.length())))
         || a.length() > b.length() && restA.substring(1).equals(restB) || b.length() > a.length() && restB.substring(1).equals(restA);
   }
 
   private static boolean known(String word, English english) {
-    return CALENDAR.contains(word.toLowerCase(Locale.ROOT)) || english.adds(owned(word)) || inDictionary(word) && !english.lacks(owned(word));
+    return CALENDAR.contains(word.toLowerCase(Locale.ROOT)) || english.adds(owned(word)) || inDictionary(word)
+        && !english.lacks(owned(word));
   }
 
   private static boolean inDictionary(String word) {
     return KNOWN.get(word);
   }
 
-  /** Whether a word is right as it is written or in small letters; the rules, which take long to read, are asked only where it is none of the forms they make in either way. */
+  /**
+   * Whether a word is right as it is written or in small letters; the rules, which take long to read, are asked only where it is none of
+   * the forms they make in either way.
+   */
   private static boolean isRight(String word) {
     List<String> ways = new ArrayList<>(List.of(word, word.toLowerCase(Locale.ROOT)));
     if (word.equals(word.toUpperCase(Locale.ROOT))) {
@@ -145,6 +161,7 @@ final class Spelling {
     boolean title = !capitals && Character.isUpperCase(word.charAt(0));
     List<String> all = new ArrayList<>(english.near(word));
     Shipped.ENGLISH.suggest(capitals ? word.toLowerCase(Locale.ROOT) : word).stream().filter(s -> !english.lacks(s)).forEach(all::add);
-    return all.stream().map(s -> capitals ? s.toUpperCase(Locale.ROOT) : title ? s.substring(0, 1).toUpperCase(Locale.ROOT) + s.substring(1) : s).distinct().limit(MOST_SUGGESTED).toList();
+    return all.stream().map(s -> capitals ? s.toUpperCase(Locale.ROOT) : title
+        ? s.substring(0, 1).toUpperCase(Locale.ROOT) + s.substring(1) : s).distinct().limit(MOST_SUGGESTED).toList();
   }
 }

@@ -8,9 +8,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
 /**
- * All forms of all words of the dictionary that ships, so that a job without a fault in it need not wait for the dictionary with its rules, which takes
- * far longer to read. The words stand in the order of their UTF-8 bytes, in blocks; within a block each tells how many bytes it shares
- * with the one before, then how many follow, then these. Ahead of them stands how many blocks there are and where each begins.
+ * All forms of all words of the dictionary that ships, so that a job without a fault in it need not wait for the dictionary with its
+ * rules, which takes far longer to read. The words stand in the order of their UTF-8 bytes, in blocks; within a block each tells how many
+ * bytes it shares with the one before, then how many follow, then these. Ahead of them stands how many blocks there are and where each
+ * begins.
  */
 final class Vocabulary {
   /** The resource, made from the dictionary by the test that holds it against it. */

@@ -74,7 +74,8 @@ public final class WordsFaint extends FaceCheck {
       Optional<Double> ratio = ratio(item, ink, look.colour(), ground);
       if (ratio.isPresent() && ratio.get() / least < share && ringed(look).isEmpty()) {
         share = ratio.get() / least;
-        worst = on.finding("words-faint", Weight.LOOK, node, ratio.get(), least, item.properties().name(), Lengths.plain(ratio.get(), 1), Lengths.plain(least, 1));
+        worst = on.finding("words-faint", Weight.LOOK, node, ratio.get(), least, item.properties().name(), Lengths.plain(ratio.get(), 1),
+            Lengths.plain(least, 1));
       }
     }
     return Optional.ofNullable(worst);
@@ -87,7 +88,10 @@ public final class WordsFaint extends FaceCheck {
         .or(() -> ground.contrast(ink, colour, FEW).map(g -> Math.max(g, halo.orElse(1.0))));
   }
 
-  /** The colour that lies all round letters: of a halo, or of a shadow that falls straight under them; where it is dense enough to be a ground. */
+  /**
+   * The colour that lies all round letters: of a halo, or of a shadow that falls straight under them; where it is dense enough to be a
+   * ground.
+   */
   private static Optional<Colour> halo(Effects effects) {
     return effects.glow().filter(g -> g.opacity() >= DENSE).map(Effect.Glow::colour)
         .or(() -> effects.shadow().filter(s -> s.opacity() >= DENSE && s.distance() <= s.softness() / 2).map(Effect.Shadow::colour));
@@ -95,7 +99,8 @@ public final class WordsFaint extends FaceCheck {
 
   /** Where the letters are: a box for each piece of a line, or for each letter on a curve. */
   static List<Box> ink(HoldsWords words, Affine toFace, Subject on) {
-    return words.set(on.fonts()).placed().stream().flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
+    return words.set(on.fonts()).placed().stream()
+        .flatMap(p -> Measure.bounds(p.piece().run().outline().mapped(p.toBlock().then(toFace))).stream()).toList();
   }
 
   /** A line round letters that stands out from them makes them plain. */
@@ -116,15 +121,20 @@ public final class WordsFaint extends FaceCheck {
     Subject on = Subject.of(job, face);
     Ground ground = Ground.of(on);
     List<Box> ink = ink(words.get(), words.get().placement().toGround().then(Scene.of(face).under(words.get().id())), on);
-    Colour better = ratio(words.get(), ink, Colour.BLACK, ground).orElse(1.0) >= ratio(words.get(), ink, Colour.WHITE, ground).orElse(1.0) ? Colour.BLACK : Colour.WHITE;
+    Colour better = ratio(words.get(), ink, Colour.BLACK, ground).orElse(1.0) >= ratio(words.get(), ink, Colour.WHITE, ground).orElse(1.0)
+        ? Colour.BLACK : Colour.WHITE;
     List<Mend> all = new ArrayList<>(List.of(
-        new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better)))));
+        new Mend(better.equals(Colour.BLACK) ? "mend.inBlack" : "mend.inWhite",
+        Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withColour(better)))));
     Colour own = words.get().style().colour();
     Colour behind = Contrast.ratio(own, Colour.WHITE) >= Contrast.ratio(own, Colour.BLACK) ? Colour.WHITE : Colour.BLACK;
     double em = words.get().style().letters().em();
-    all.add(changed(face, "mend.panel", words.get(), w -> w.withPanel(Optional.of(new WordsPanel(new Look(Optional.of(behind), Optional.empty()), em / 4)))));
-    all.add(changed(face, "mend.halo", words.get(), w -> effects(w, w.properties().effects().with(new Effect.Glow(Math.min(Effect.MOST, em / 3), behind, 1)))));
-    all.add(changed(face, "mend.shade", words.get(), w -> effects(w, w.properties().effects().with(new Effect.Shadow(90, 0, Math.min(Effect.MOST, em / 3), behind, 1)))));
+    all.add(changed(face, "mend.panel", words.get(),
+        w -> w.withPanel(Optional.of(new WordsPanel(new Look(Optional.of(behind), Optional.empty()), em / 4)))));
+    all.add(changed(face, "mend.halo", words.get(),
+        w -> effects(w, w.properties().effects().with(new Effect.Glow(Math.min(Effect.MOST, em / 3), behind, 1)))));
+    all.add(changed(face, "mend.shade", words.get(),
+        w -> effects(w, w.properties().effects().with(new Effect.Shadow(90, 0, Math.min(Effect.MOST, em / 3), behind, 1)))));
     return all;
   }
 

@@ -44,7 +44,8 @@ public final class WordsFine extends FaceCheck {
   private static final double LEAST_MORE_PT = 0.02;
 
   /** Of each face the strokes of its letters at the widths that were asked for. */
-  private static final Kept<FontFace, Letter, Void, Double> STROKES = Kept.ofDetails(20_000, (face, letter, nothing) -> measured(face.outline(letter.glyph()), letter.asked()));
+  private static final Kept<FontFace, Letter, Void,
+      Double> STROKES = Kept.ofDetails(20_000, (face, letter, nothing) -> measured(face.outline(letter.glyph()), letter.asked()));
 
   private record Letter(int glyph, double asked) {}
 
@@ -55,7 +56,10 @@ public final class WordsFine extends FaceCheck {
    * @param stroke of its thinnest part
    */
   private record Least(double size, double stroke) {
-    /** Print: 0.25 pt, left out of ink 6 pt and 0.5 pt (trade facts, common practice); 5 pt, and what a transfer asks for (common practice, no source). */
+    /**
+     * Print: 0.25 pt, left out of ink 6 pt and 0.5 pt (trade facts, common practice); 5 pt, and what a transfer asks for (common practice,
+     * no source).
+     */
     static Least of(Destination to, boolean leftOut) {
       boolean pressed = to == Destination.SUBLIMATION;
       return new Least(leftOut ? 6 : 5, (leftOut ? 0.5 : 0.25) * (pressed ? 2 : 1));
@@ -92,15 +96,18 @@ public final class WordsFine extends FaceCheck {
       }
     }
     if (small < least.size() - 1e-6) {
-      found.add(on.finding("words-small", Weight.LOOK, node, small / scale, least.size() / scale, words.properties().name(), Lengths.plain(small, 2), Lengths.plain(least.size(), 2), way(on, leftOut)));
+      found.add(on.finding("words-small", Weight.LOOK, node, small / scale, least.size() / scale, words.properties().name(),
+          Lengths.plain(small, 2), Lengths.plain(least.size(), 2), way(on, leftOut)));
     }
     if (thin < least.stroke()) {
-      found.add(on.finding("words-thin", Weight.LOOK, node, thin / scale, least.stroke() / scale, words.properties().name(), Lengths.plain(thin, 2), Lengths.plain(least.stroke(), 2), way(on, leftOut)));
+      found.add(on.finding("words-thin", Weight.LOOK, node, thin / scale, least.stroke() / scale, words.properties().name(),
+          Lengths.plain(thin, 2), Lengths.plain(least.stroke(), 2), way(on, leftOut)));
     }
   }
 
   private static String way(Subject on, boolean leftOut) {
-    return Wording.text(on.job().colour().to() == Destination.SUBLIMATION ? leftOut ? "fine.pressed.out" : "fine.pressed" : leftOut ? "fine.printed.out" : "fine.printed");
+    return Wording.text(on.job().colour().to() == Destination.SUBLIMATION ? leftOut ? "fine.pressed.out" : "fine.pressed" : leftOut
+        ? "fine.printed.out" : "fine.printed");
   }
 
   /** Whether the words are lighter than what lies under them. */
@@ -130,7 +137,8 @@ public final class WordsFine extends FaceCheck {
   }
 
   private static double measured(Path letter, double lessThan) {
-    return Sturdy.everywhere(letter, lessThan) ? Double.MAX_VALUE : Thin.thinnest(letter, lessThan).map(Thin.Place::width).orElse(Double.MAX_VALUE);
+    return Sturdy.everywhere(letter, lessThan) ? Double.MAX_VALUE : Thin.thinnest(letter, lessThan).map(Thin.Place::width)
+        .orElse(Double.MAX_VALUE);
   }
 
   @Override
@@ -141,10 +149,14 @@ public final class WordsFine extends FaceCheck {
     }
     if (finding.code().equals("words-small")) {
       double size = finding.limit();
-      return List.of(new Mend("mend.larger", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.sizePt() < size ? s.withSizePt(size) : s), List.of(Lengths.plain(size, 2))));
+      return List.of(
+          new Mend("mend.larger", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.sizePt() < size ? s.withSizePt(size)
+          : s), List.of(Lengths.plain(size, 2))));
     }
     double more = Math.max(LEAST_MORE_PT, finding.limit() - finding.figure());
-    return List.of(new Mend("mend.thicker", Edits.style(face.id(), Set.of(words.get().id()), "edit.type", s -> s.withLetters(thicker(s.letters(), more))), List.of(Lengths.plain(more, 2))));
+    return List.of(
+        new Mend("mend.thicker", Edits.style(face.id(), Set.of(words.get().id()), "edit.type",
+        s -> s.withLetters(thicker(s.letters(), more))), List.of(Lengths.plain(more, 2))));
   }
 
   /** A line of the letters' own colour on their edge, which makes every stroke so much thicker. */

@@ -48,7 +48,8 @@ public final class WordsLeftOver extends ObjectCheck {
   public List<Mend> mends(Job job, Face face, Finding finding) {
     Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     // how much room it is takes setting the words many times over; that is done at the press
-    return words.filter(w -> w.course().isEmpty()).map(w -> List.of(new Mend("mend.room", StoryEdits.room(face.id(), w.id())))).orElse(List.of());
+    return words.filter(w -> w.course().isEmpty()).map(w -> List.of(new Mend("mend.room", StoryEdits.room(face.id(), w.id()))))
+        .orElse(List.of());
   }
 
   private static Finding finding(Subject on, SceneNode node, String code, int count, double height) {

@@ -46,7 +46,8 @@ public final class WordsProof extends ObjectCheck {
   public List<Mend> mends(Job job, Face face, Finding finding) {
     Optional<HoldsWords> words = finding.itemId().flatMap(face::find).flatMap(Item::words);
     return words.flatMap(w -> slip(finding.code(), w.text())
-        .map(s -> List.of(new Mend(finding.code().equals("words-doubled") ? "mend.once" : "mend.weekday", Edits.say(face.id(), w.id(), s.mended()))))).orElse(List.of());
+        .map(s -> List.of(new Mend(finding.code().equals("words-doubled") ? "mend.once" : "mend.weekday",
+        Edits.say(face.id(), w.id(), s.mended()))))).orElse(List.of());
   }
 
   private static Optional<ProofReading.Slip> slip(String code, String text) {

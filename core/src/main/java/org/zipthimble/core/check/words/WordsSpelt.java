@@ -44,16 +44,20 @@ public final class WordsSpelt extends ObjectCheck {
   private static List<Finding> examine(Subject on, SceneNode node, HoldsWords words) {
     List<Finding> found = new ArrayList<>();
     Set<String> told = new HashSet<>();
-    List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty() ? Spelling.unknown(typed(words), right(on.job()), English.of(on.job())) : List.of();
+    List<Spelling.Unknown> all = ProofReading.held(typed(words), "").isEmpty()
+        ? Spelling.unknown(typed(words), right(on.job()), English.of(on.job())) : List.of();
     for (Spelling.Unknown unknown : foreign(all, typed(words)) ? List.<Spelling.Unknown>of() : all) {
       if (told.add(unknown.word()) && found.size() < MOST) {
         List<String> meant = Spelling.suggestions(unknown.word(), English.of(on.job()));
         found.add(on.finding("words-spelt", Weight.LOOK, Optional.of(node.item().id()), node.around(), unknown.from(), unknown.to(),
-            words.properties().name(), unknown.word(), meant.isEmpty() ? "" : Wording.text("finding.words-spelt.meant", String.join(", ", meant))));
+            words.properties().name(), unknown.word(), meant.isEmpty() ? ""
+            : Wording.text("finding.words-spelt.meant", String.join(", ", meant))));
       }
     }
     ProofReading.apostrophes(typed(words)).stream().findFirst()
-        .ifPresent(s -> found.add(on.finding("words-apostrophe", Weight.LOOK, node, 0, 0, words.properties().name(), s.said(), s.right().orElseThrow())));
+        .ifPresent(
+        s -> found.add(on.finding("words-apostrophe", Weight.LOOK, node, 0, 0, words.properties().name(), s.said(),
+        s.right().orElseThrow())));
     return found;
   }
 
@@ -77,7 +81,8 @@ public final class WordsSpelt extends ObjectCheck {
   /** The words of the facts, in small letters. */
   private static Set<String> right(Job job) {
     Set<String> right = new HashSet<>(OwnWords.now());
-    job.facts().forEach(f -> Arrays.stream(f.value().toLowerCase(Locale.ROOT).split("[^\\p{L}'’]+")).filter(w -> !w.isEmpty()).forEach(right::add));
+    job.facts().forEach(f -> Arrays.stream(f.value().toLowerCase(Locale.ROOT).split("[^\\p{L}'’]+")).filter(w -> !w.isEmpty())
+        .forEach(right::add));
     return right;
   }
 
@@ -88,9 +93,11 @@ public final class WordsSpelt extends ObjectCheck {
       return List.of();
     }
     if (finding.code().equals("words-apostrophe")) {
-      return ProofReading.apostrophes(typed(words.get())).stream().findFirst().map(s -> List.of(spelt(face, words.get(), s.from(), s.from() + s.said().length(), s.right().orElseThrow()))).orElse(List.of());
+      return ProofReading.apostrophes(typed(words.get())).stream().findFirst()
+          .map(s -> List.of(spelt(face, words.get(), s.from(), s.from() + s.said().length(), s.right().orElseThrow()))).orElse(List.of());
     }
-    return Spelling.unknown(typed(words.get()), right(job), English.of(job)).stream().filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
+    return Spelling.unknown(typed(words.get()), right(job), English.of(job)).stream()
+        .filter(u -> u.from() == (int) finding.figure() && u.to() == (int) finding.limit()).findFirst()
         .map(u -> mends(job, face, words.get(), u)).orElse(List.of());
   }
 
@@ -109,7 +116,8 @@ public final class WordsSpelt extends ObjectCheck {
   }
 
   private static Mend spelt(Face face, HoldsWords words, int from, int to, String right) {
-    return new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words", w -> w.withStory(w.story().typed(from, to, right))), List.of(right));
+    return new Mend("mend.spelt", StoryEdits.words(face.id(), Set.of(words.id()), "edit.words",
+        w -> w.withStory(w.story().typed(from, to, right))), List.of(right));
   }
 
   /** Keeps a word among those that are right in this job: a fact that no field need show. */

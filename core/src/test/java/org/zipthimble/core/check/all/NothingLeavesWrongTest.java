@@ -122,14 +122,17 @@ class NothingLeavesWrongTest {
   }
 
   private static Job combined(HoldsWords words) {
-    return Shaping.combine("f1", Set.of("i2", "i3"), Way.JOIN).change().apply(Made.card(Made.background("i1"), Made.ellipse("i2", 1, 3, 1, 1), words));
+    return Shaping.combine("f1", Set.of("i2", "i3"), Way.JOIN).change()
+        .apply(Made.card(Made.background("i1"), Made.ellipse("i2", 1, 3, 1, 1), words));
   }
 
   @Test
   void checksLookInsideCombinations() {
     assertTrue(codes(combined(Made.words("i3", "Bean", 1, 1, 3, 1, Made.style("No Such Face", "Regular", 20)))).contains("font-missing"));
-    assertTrue(codes(combined(Made.words("i3", "Bean \u6f22", 1, 1, 3, 1, Made.style("Figtree", "Regular", 20)))).contains("character-missing"));
-    assertTrue(codes(combined(Made.words("i3", "Bean bean bean bean bean bean", 1, 1, 1, 0.4, Made.style("Figtree", "Regular", 20)))).contains("words-left-over"));
+    assertTrue(codes(combined(Made.words("i3", "Bean \u6f22", 1, 1, 3, 1, Made.style("Figtree", "Regular", 20))))
+        .contains("character-missing"));
+    assertTrue(codes(combined(Made.words("i3", "Bean bean bean bean bean bean", 1, 1, 1, 0.4, Made.style("Figtree", "Regular", 20))))
+        .contains("words-left-over"));
     assertTrue(codes(combined(Made.words("i3", "Bean", 4.4, 1, 3, 1, Made.style("Figtree", "Regular", 40)))).contains("words-outside"));
     assertEquals(Set.of(), codes(combined(Made.words("i3", "Bean", 1, 1, 3, 1, Made.style("Figtree", "Regular", 20)))));
   }
@@ -138,11 +141,13 @@ class NothingLeavesWrongTest {
   void checksLookIntoTheTilesOfPatterns() {
     Picture coarse = Made.picture(20, 20);
     Item tile = Made.photo("t1", coarse, 0, 0, 1, 1);
-    ItemShape ground = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(tile), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
+    ItemShape ground = Made.background("i1").withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(tile), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
     Job job = Made.with(coarse, ground);
     assertTrue(codes(job).contains("picture-small"), codes(job).toString());
     Item heavy = Made.rectangle("t1", 0, 0, 0.5, 0.5).withFill(Optional.of(Colour.of(0x00FF00)));
-    ItemShape inked = Made.background("i1").withFillStyle(Optional.of(new FillStyle.Tiles(List.of(heavy), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
+    ItemShape inked = Made.background("i1").withFillStyle(
+        Optional.of(new FillStyle.Tiles(List.of(heavy), new org.zipthimble.core.units.Size(1, 1), FillStyle.Laying.GRID)));
     Job press = Made.card(inked).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
     assertTrue(codes(press).contains("colour-range"), codes(press).toString());
   }
@@ -171,7 +176,8 @@ class NothingLeavesWrongTest {
     g.dispose();
     Picture white = Pictures.look("white.png", PngFile.bytes(image, 300), Pictures.Limits.USUAL);
     Job plain = Made.with(white, Made.background("i1"), Made.photo("i2", white, 1, 1, 3, 3));
-    Job pressed = ColourEdits.destination(Destination.SUBLIMATION).change().apply(plain.withPalette(plain.palette().withStock(Colour.of(0xC0C0C0))));
+    Job pressed = ColourEdits.destination(Destination.SUBLIMATION).change()
+        .apply(plain.withPalette(plain.palette().withStock(Colour.of(0xC0C0C0))));
     assertTrue(codes(pressed).contains("white-unprinted"), codes(pressed).toString());
     assertFalse(codes(pressed).contains("transfer-unmirrored"));
     Job unmirrored = pressed.withTicket(pressed.ticket().withMirror(false));
@@ -209,7 +215,8 @@ class NothingLeavesWrongTest {
   @Test
   void whatIsCutPastTheTrimIsFound() {
     Item out = Made.ellipse("i1", 4, 1, 2, 2);
-    Finding found = Checks.run(cut(out.with(out.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))))).stream()
+    Finding found = Checks.run(
+        cut(out.with(out.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))))).stream()
         .filter(f -> f.code().equals("cut-past-trim")).findFirst().orElseThrow();
     assertEquals(1, found.figure(), 0.01);
   }
@@ -220,9 +227,12 @@ class NothingLeavesWrongTest {
       Job words = Made.card(Made.background("i1"), Made.words("i2", "H", 0.125 - over, 1, 3, 1, Made.style("Figtree", "Regular", 20)));
       Checks.run(words).forEach(f -> assertFalse(f.sentence().contains(" 0 in"), f.sentence()));
     }
-    HasOutline closed = Drawings.shape(ItemProperties.of("i1", "Nearly"), org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
+    HasOutline closed = Drawings.shape(ItemProperties.of("i1", "Nearly"),
+        org.zipthimble.core.geom.Path.build().start(1, 1).line(2, 1).line(2, 2).line(1, 1.0000001).path(),
         Optional.empty(), Optional.of(LineLook.of(1, Made.BEET)));
-    assertFalse(codes(cut(closed.with(closed.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS))))).contains("cut-open"));
+    assertFalse(
+        codes(cut(closed.with(closed.properties().withRole(Role.CUTS).withCutting(Cutting.PLAIN.withLane("l1").withKind(CutKind.KISS)))))
+        .contains("cut-open"));
   }
 
   @Test

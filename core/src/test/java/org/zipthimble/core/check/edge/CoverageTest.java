@@ -94,7 +94,8 @@ class CoverageTest {
     Job job = Made.with(picture, Made.photo("p", picture, 0, 0, 5, 7));
     Job mended = mend(job, "mend.mirror").edit().change().apply(job);
     assertTrue(codes(mended).isEmpty(), codes(mended).toString());
-    BufferedImage image = RasterPainter.paint(Imposition.of(mended, mended.faces().get(0), PageOptions.of(mended)), 200, new Halvings(), Progress.SILENT);
+    BufferedImage image = RasterPainter.paint(Imposition.of(mended, mended.faces().get(0), PageOptions.of(mended)), 200, new Halvings(),
+        Progress.SILENT);
     for (int i = 2; i < 23; i += 5) {
       for (int y = 100; y < 1300; y += 97) {
         int out = image.getRGB(25 - 1 - i, y);

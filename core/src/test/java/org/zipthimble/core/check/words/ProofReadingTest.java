@@ -42,7 +42,8 @@ class ProofReadingTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-      "Bring the the beans | Bring the beans", "Bring bring seeds | Bring seeds", "Come to the\\nto the fair | -", "and\\nand peas | and peas", "Grüne grüne Bohnen | Grüne Bohnen"})
+      "Bring the the beans | Bring the beans", "Bring bring seeds | Bring seeds", "Come to the\\nto the fair | -",
+          "and\\nand peas | and peas", "Grüne grüne Bohnen | Grüne Bohnen"})
   void aWordThatStandsTwiceIsFoundAndOneIsKept(String text, String wanted) {
     Job job = saying(text.replace("\\n", "\n"));
     if (wanted.equals("-")) {
@@ -54,7 +55,8 @@ class ProofReadingTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"He had had enough", "Hear, hear! Hear hear!", "the theme", "co-op-op", "2 2", "Ha ha", "that's that", "O'Brien's Brien's", "bean beans"})
+  @ValueSource(strings = {"He had had enough", "Hear, hear! Hear hear!", "the theme", "co-op-op", "2 2", "Ha ha", "that's that",
+      "O'Brien's Brien's", "bean beans"})
   void whatIsMeantToStandTwiceIsLeftInPeace(String text) {
     assertEquals(List.of(), codes(saying(text)));
   }
@@ -62,7 +64,8 @@ class ProofReadingTest {
   /** Two known days: the first step on the Moon was on a Sunday, 20 July 1969; the year 2000 began on a Saturday. */
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-      "Monday 20 July 1969 | Sunday 20 July 1969", "Mon, July 20th, 1969 | Sun, July 20th, 1969", "SUNDAY · 1 JANUARY · 2000 | SATURDAY · 1 JANUARY · 2000",
+      "Monday 20 July 1969 | Sunday 20 July 1969", "Mon, July 20th, 1969 | Sun, July 20th, 1969",
+          "SUNDAY · 1 JANUARY · 2000 | SATURDAY · 1 JANUARY · 2000",
       "friday the 1st of january 2000 | saturday the 1st of january 2000"})
   void aWeekdayThatIsNotThatOfItsDateIsPutRight(String text, String wanted) {
     Job job = saying("Come on " + text + " at two");
@@ -71,7 +74,10 @@ class ProofReadingTest {
     assertTrue(Checks.ruin(Checks.run(job)), "an invitation with a wrong day is printed for nothing");
   }
 
-  /** Every day of four years, in both orders, against the calendar of Java (ISO 8601, proleptic): the right weekday is never found, a wrong one always. */
+  /**
+   * Every day of four years, in both orders, against the calendar of Java (ISO 8601, proleptic): the right weekday is never found, a wrong
+   * one always.
+   */
   @Test
   void theWholeCalendarAgrees() {
     DateTimeFormatter dayFirst = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
@@ -171,7 +177,8 @@ class ProofReadingTest {
     Mend mend = Checks.mends(job, finding).stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
     Job after = mend.edit().change().apply(job);
     assertTrue(Checks.run(after).stream().noneMatch(f -> f.code().equals("words-faint")));
-    assertEquals(Colour.of(0x5A5A5A), after.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().colour(), "the words keep their colour");
+    assertEquals(Colour.of(0x5A5A5A), after.faces().get(0).find("w").flatMap(Item::words).orElseThrow().style().colour(),
+        "the words keep their colour");
   }
 
   @Test

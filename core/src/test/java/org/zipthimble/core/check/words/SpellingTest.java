@@ -30,32 +30,43 @@ class SpellingTest {
     return Spelling.unknown(text, Set.of(), English.AMERICAN).stream().map(Spelling.Unknown::word).toList();
   }
 
-  /** Among these are words that handbooks list as often misspelt (common lists, no single source), each with what is meant among the suggestions. */
+  /**
+   * Among these are words that handbooks list as often misspelt (common lists, no single source), each with what is meant among the
+   * suggestions.
+   */
   @ParameterizedTest
-  @CsvSource({"recieve, receive", "seperate, separate", "definately, definitely", "occured, occurred", "accomodate, accommodate", "calender, calendar", "wich, which", "seedlinngs, seedlings",
+  @CsvSource({"recieve, receive", "seperate, separate", "definately, definitely", "occured, occurred", "accomodate, accommodate",
+      "calender, calendar", "wich, which", "seedlinngs, seedlings",
       "invitaion, invitation", "tommorow, tomorrow"})
   void misspeltWordsAreFoundAndWhatIsMeantIsOffered(String wrong, String right) {
     boolean found = unknown("a " + wrong + " word").contains(wrong);
     assertTrue(found || wrong.equals("calender"), "a calender presses cloth, so it is a word");
-    assertTrue(!found || Spelling.suggestions(wrong, English.AMERICAN).contains(right), Spelling.suggestions(wrong, English.AMERICAN).toString());
+    assertTrue(!found || Spelling.suggestions(wrong, English.AMERICAN).contains(right),
+        Spelling.suggestions(wrong, English.AMERICAN).toString());
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"Bring seeds that you have saved, dry and in a paper packet", "SATURDAY MARCH", "don’t you’re it's", "the library’s desk", "write to odile@marrowfield.example", "see www.marrowfield.example/swap",
+  @ValueSource(strings = {"Bring seeds that you have saved, dry and in a paper packet", "SATURDAY MARCH", "don’t you’re it's",
+      "the library’s desk", "write to odile@marrowfield.example", "see www.marrowfield.example/swap",
       "Odile and Marrowfield", "MARROWFIELD", "12pt 3rd B27", "well-known", "", "I a"})
   void soundTextHasNothingToTell(String text) {
     assertEquals(List.of(), unknown(text));
   }
 
-  /** Pairs that style guides list (common knowledge): each is right by one custom and found by the other, with the other's word offered first. */
+  /**
+   * Pairs that style guides list (common knowledge): each is right by one custom and found by the other, with the other's word offered
+   * first.
+   */
   @ParameterizedTest
-  @CsvSource({"colour, color", "organise, organize", "favourite, favorite", "centre, center", "catalogue, catalog", "neighbours, neighbors", "ploughed, plowed", "honour, honor"})
+  @CsvSource({"colour, color", "organise, organize", "favourite, favorite", "centre, center", "catalogue, catalog",
+      "neighbours, neighbors", "ploughed, plowed", "honour, honor"})
   void eachCustomKnowsItsOwnSpelling(String british, String american) {
     assertEquals(List.of(), Spelling.unknown("the " + british + " garden", Set.of(), English.BRITISH));
     assertEquals(List.of(), Spelling.unknown("the " + american + " garden", Set.of(), English.AMERICAN));
     boolean told = !Spelling.unknown("the " + american + " garden", Set.of(), English.BRITISH).isEmpty();
     // some words are right by both; ploughed is too far from plowed to be guessed
-    assertTrue(!told || american.equals("plowed") || Spelling.suggestions(american, English.BRITISH).contains(british), british + " for " + american + ": " + Spelling.suggestions(american, English.BRITISH));
+    assertTrue(!told || american.equals("plowed") || Spelling.suggestions(american, English.BRITISH).contains(british),
+        british + " for " + american + ": " + Spelling.suggestions(american, English.BRITISH));
     assertTrue(told || List.of("catalog", "plowed").contains(american), american);
   }
 
@@ -120,17 +131,22 @@ class SpellingTest {
   void wordsOfTheFactsAreKnown() {
     Job job = Made.card(Made.words("i1", "come to wurzelton", 0.5, 1, 4, 1, STYLE));
     assertEquals(1, findings(job, "words-spelt").size());
-    assertEquals(0, findings(FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Wurzelton Barn")).change().apply(job), "words-spelt").size());
+    assertEquals(0, findings(FactEdits.set(new Fact("place", Fact.Kind.PLACE, "Wurzelton Barn")).change().apply(job), "words-spelt")
+        .size());
   }
 
   @Test
   void anotherLanguageIsLeftInPeace() {
-    assertEquals(0, findings(Made.card(Made.words("i1", "bitte bringt eigene trockene bohnen und erbsen mit zum tausch", 0.5, 1, 4, 1, STYLE)), "words-spelt").size());
-    assertEquals(0, findings(Made.card(Made.words("i1", "lorem ipsum dolor", 0.5, 1, 4, 1, STYLE)), "words-spelt").size(), "words that hold a place are told as such");
+    assertEquals(
+        0, findings(Made.card(Made.words("i1", "bitte bringt eigene trockene bohnen und erbsen mit zum tausch", 0.5, 1, 4, 1, STYLE)),
+        "words-spelt").size());
+    assertEquals(0, findings(Made.card(Made.words("i1", "lorem ipsum dolor", 0.5, 1, 4, 1, STYLE)), "words-spelt").size(),
+        "words that hold a place are told as such");
   }
 
   @ParameterizedTest
-  @CsvSource({"Wheeler, Wheelers, Wheelers’", "Jones, Joneses, Joneses’", "Kennedy, Kennedys, Kennedys’", "Finch, Finches, Finches’", "Marsh, Marshes, Marshes’", "Fox, Foxes, Foxes’", "WHEELER, WHEELERS, WHEELERS’",
+  @CsvSource({"Wheeler, Wheelers, Wheelers’", "Jones, Joneses, Joneses’", "Kennedy, Kennedys, Kennedys’", "Finch, Finches, Finches’",
+      "Marsh, Marshes, Marshes’", "Fox, Foxes, Foxes’", "WHEELER, WHEELERS, WHEELERS’",
       "Sanchez, Sanchezes, Sanchezes’"})
   void familyNamesOfSeveral(String name, String plural, String owning) {
     assertEquals(plural, FamilyNames.plural(name));
@@ -138,11 +154,13 @@ class SpellingTest {
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"Love, the Wheeler's | Love, the Wheelers", "The Jones's invite you | The Joneses invite you", "Music of the 1990's | Music of the 1990s", "from the Finch’s. | from the Finches."})
+  @CsvSource(delimiter = '|', value = {"Love, the Wheeler's | Love, the Wheelers", "The Jones's invite you | The Joneses invite you",
+      "Music of the 1990's | Music of the 1990s", "from the Finch’s. | from the Finches."})
   void anApostropheInAPluralIsTold(String text, String mended) {
     Job job = Made.card(Made.words("i1", text, 0.5, 1, 4, 1, STYLE));
     Finding finding = findings(job, "words-apostrophe").get(0);
-    assertEquals(mended, Checks.mends(job, finding).get(0).edit().change().apply(job).faces().get(0).items().get(0).words().orElseThrow().text());
+    assertEquals(mended, Checks.mends(job, finding).get(0).edit().change().apply(job).faces().get(0).items().get(0).words().orElseThrow()
+        .text());
   }
 
   /** What a field shows is set in the facts, with its apostrophe; the mend is for what was typed, and the field stays. */
@@ -187,7 +205,8 @@ class SpellingTest {
     assertEquals(List.of("invitation-place"), lacking(whole.replace("in the Old Drying Barn", "with all of us")));
     assertEquals(List.of("invitation-reply"), lacking(whole.replace("Kindly reply to Odile", "Love from Odile")));
     assertEquals(List.of(), lacking("Spring Swap"), "one that is only begun is left in peace");
-    assertEquals(List.of(), lacking("You are invited on the thirteenth of March at half past two, at the library, and please let us know if you come"));
+    assertEquals(List.of(),
+        lacking("You are invited on the thirteenth of March at half past two, at the library, and please let us know if you come"));
   }
 
   @Test
@@ -195,7 +214,8 @@ class SpellingTest {
     Job job = invitation("Please come and swap your seeds with all of us in spring, and tell us, at two o’clock, at the library ");
     Fact date = new Fact("date", Fact.Kind.DATE, "2027-03-13");
     assertEquals(1, findings(job, "invitation-").size());
-    Job dated = StoryEdits.put("f1", "i1", 0, 0, FactEdits.field(date, "figures", STYLE.letters(), STYLE.paragraph())).change().apply(FactEdits.set(date).change().apply(job));
+    Job dated = StoryEdits.put("f1", "i1", 0, 0, FactEdits.field(date, "figures", STYLE.letters(), STYLE.paragraph())).change()
+        .apply(FactEdits.set(date).change().apply(job));
     assertEquals(List.of(), findings(dated, "invitation-"));
   }
 
@@ -213,7 +233,8 @@ class SpellingTest {
 
   /** Whatever letters come, the search ends; what is longer than any word has no suggestions. */
   @ParameterizedTest
-  @ValueSource(strings = {"xqzwvkjhgfdsxqzwvkjhgf", "aaaaaaaaaaaaaaaaaaaaaa", "zzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzz", "unbelievablyvery", "qwertyuiopasdf"})
+  @ValueSource(strings = {"xqzwvkjhgfdsxqzwvkjhgf", "aaaaaaaaaaaaaaaaaaaaaa", "zzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzzz", "unbelievablyvery",
+      "qwertyuiopasdf"})
   void theSearchForWhatIsMeantEnds(String word) {
     assertTrue(Spelling.suggestions(word, English.AMERICAN).size() <= 3);
     assertTrue(word.length() <= 22 || Spelling.suggestions(word, English.AMERICAN).isEmpty());

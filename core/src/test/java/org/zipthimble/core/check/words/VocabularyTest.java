@@ -77,7 +77,8 @@ class VocabularyTest {
   }
 
   private static Dictionary dictionary() throws IOException, ParseException {
-    try (InputStream affixes = VocabularyTest.class.getResourceAsStream(FOLDER + "en.aff"); InputStream words = VocabularyTest.class.getResourceAsStream(FOLDER + "en.dic")) {
+    try (InputStream affixes = VocabularyTest.class.getResourceAsStream(FOLDER + "en.aff"); InputStream words =
+        VocabularyTest.class.getResourceAsStream(FOLDER + "en.dic")) {
       return new Dictionary(affixes, List.of(words), false, SortingStrategy.inMemory());
     }
   }
@@ -86,7 +87,8 @@ class VocabularyTest {
     WordFormGenerator forms = new WordFormGenerator(dictionary);
     SortedSet<String> out = new TreeSet<>(byBytes());
     try (InputStream words = VocabularyTest.class.getResourceAsStream(FOLDER + "en.dic")) {
-      new String(words.readAllBytes(), StandardCharsets.UTF_8).lines().skip(1).map(l -> l.split("[/\t]")[0].strip()).filter(w -> !w.isEmpty())
+      new String(words.readAllBytes(), StandardCharsets.UTF_8).lines().skip(1).map(l -> l.split("[/\t]")[0].strip())
+          .filter(w -> !w.isEmpty())
           .forEach(w -> forms.getAllWordForms(w, () -> { }).stream().map(AffixedWord::getWord).forEach(out::add));
     }
     return out;
