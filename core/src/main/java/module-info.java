@@ -45,6 +45,7 @@ module org.zipthimble.core {
   exports org.zipthimble.core.form;
   exports org.zipthimble.core.geom;
   exports org.zipthimble.core.guide;
+  exports org.zipthimble.core.importer;
   exports org.zipthimble.core.item;
   exports org.zipthimble.core.job;
   exports org.zipthimble.core.kept;

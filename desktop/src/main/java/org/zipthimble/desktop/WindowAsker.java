@@ -4,12 +4,16 @@ import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import org.zipthimble.core.importer.Importer;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.store.ThimbleFile;
 import org.zipthimble.core.store.Versions;
 import org.zipthimble.core.units.Lengths;
@@ -62,11 +66,16 @@ final class WindowAsker implements Asker {
     return chosen(chooser.showSaveDialog(stage));
   }
 
+  /** Patterns of names for a chooser, in small and in large letters. */
+  private static String[] endings(Importer.Brings... wanted) {
+    return Importers.endings(wanted).stream().flatMap(e -> Stream.of("*" + e, "*" + e.toUpperCase(Locale.ROOT))).toArray(String[]::new);
+  }
+
   @Override
   public List<Path> pictures() {
     List<File> files =
-        chooser("ask.pictures", "ask.pictureFiles", "*.png", "*.PNG", "*.jpg", "*.JPG", "*.jpeg", "*.tif", "*.TIF", "*.tiff", "*.gif",
-        "*.GIF", "*.bmp", "*.BMP", "*.webp", "*.WEBP", "*.pdf", "*.PDF", "*.svg", "*.SVG").showOpenMultipleDialog(stage);
+        chooser("ask.pictures", "ask.pictureFiles", endings(Importer.Brings.PICTURES, Importer.Brings.DRAWING))
+        .showOpenMultipleDialog(stage);
     if (files == null || files.isEmpty()) {
       return List.of();
     }
@@ -86,41 +95,39 @@ final class WindowAsker implements Asker {
 
   @Override
   public Optional<Path> palette() {
-    return chosen(chooser("ask.palette", "ask.paletteFiles", "*.gpl", "*.GPL", "*.css", "*.CSS", "*.svg", "*.SVG").showOpenDialog(stage));
+    return chosen(chooser("ask.palette", "ask.paletteFiles", endings(Importer.Brings.PALETTE)).showOpenDialog(stage));
   }
 
   @Override
   public Optional<Path> drawing() {
-    return chosen(chooser("ask.drawing", "ask.drawingFiles", "*.svg", "*.SVG", "*.dxf", "*.DXF").showOpenDialog(stage));
+    return chosen(chooser("ask.drawing", "ask.drawingFiles", endings(Importer.Brings.DRAWING)).showOpenDialog(stage));
   }
 
   @Override
   public Optional<Path> table() {
-    return chosen(chooser("ask.table", "ask.tableFiles", "*.csv", "*.CSV", "*.tsv", "*.TSV", "*.txt", "*.TXT", "*.xlsx", "*.XLSX")
+    return chosen(chooser("ask.table", "ask.tableFiles", endings(Importer.Brings.LIST))
         .showOpenDialog(stage));
   }
 
   @Override
   public Optional<Path> words() {
-    return chosen(chooser("ask.words", "ask.wordsFiles", "*.txt", "*.TXT", "*.rtf", "*.RTF", "*.docx", "*.DOCX", "*.md")
+    return chosen(chooser("ask.words", "ask.wordsFiles", endings(Importer.Brings.WORDS))
         .showOpenDialog(stage));
   }
 
   @Override
-  public Optional<Double> unitsPerInch(String fileName, Size size) {
-    boolean svg = fileName.toLowerCase(java.util.Locale.ROOT).endsWith(".svg");
-    double[] choices = svg ? new double[] {96, 72, 90} : new double[] {1, 25.4, 72};
-    ButtonType[] buttons = new ButtonType[choices.length];
-    for (int i = 0; i < choices.length; i++) {
-      double scale = choices[0] / choices[i];
+  public Optional<Double> unitsPerInch(String fileName, List<Double> choices, Size size) {
+    ButtonType[] buttons = new ButtonType[choices.size()];
+    for (int i = 0; i < choices.size(); i++) {
+      double scale = choices.get(0) / choices.get(i);
       String shown = Lengths.show(new Size(size.width() * scale, size.height() * scale), Unit.INCH);
-      buttons[i] = new ButtonType(Wording.text("ask.units.choice", Lengths.plain(choices[i], 1), shown), ButtonBar.ButtonData.YES);
+      buttons[i] = new ButtonType(Wording.text("ask.units.choice", Lengths.plain(choices.get(i), 1), shown), ButtonBar.ButtonData.YES);
     }
     ButtonType stay = button("ask.unsaved.stay", ButtonBar.ButtonData.CANCEL_CLOSE);
     ButtonType answer = ask("ask.units", fileName, stay, buttons);
-    for (int i = 0; i < choices.length; i++) {
+    for (int i = 0; i < choices.size(); i++) {
       if (answer == buttons[i]) {
-        return Optional.of(choices[i]);
+        return Optional.of(choices.get(i));
       }
     }
     return Optional.empty();

@@ -21,13 +21,13 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.colour.Blend;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Effects;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.item.ItemGroup;
@@ -38,7 +38,6 @@ import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.paint.PngFile;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.PictureLook;
-import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.picture.Retouch;
 import org.zipthimble.desktop.state.Station;
 
@@ -59,7 +58,7 @@ class PicturesTest extends AtTheBench {
   }
 
   private Picture photo(FxRobot robot, double x, double y, double width, double height) throws Exception {
-    Picture picture = PictureIn.read(png("plain.png", 0x7A2E22), Pictures.Limits.USUAL);
+    Picture picture = Importers.pictures(png("plain.png", 0x7A2E22)).get(0);
     robot.interact(() -> {
       String id = session.job().freshId();
       session.apply(Edits.add("f1", ItemPhoto.of(ItemProperties.of(id, "Field"), Placement.of(new Box(x, y, width, height)), picture.id()),

@@ -4,8 +4,6 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -19,37 +17,18 @@ import org.zipthimble.core.wording.Wording;
 /** Brings a font file into a job, which carries it from then on. */
 public final class FontIn {
   /** The largest font file that is taken, in bytes. */
-  static final long MOST_BYTES = 30_000_000;
+  public static final long MOST_BYTES = 30_000_000;
 
   private static final int LONGEST_NAME = 100;
 
   private FontIn() {}
 
-  /** Whether a file's name says that it is a font. */
-  public static boolean font(String name) {
-    String lower = name.toLowerCase(Locale.ROOT);
-    return lower.endsWith(".ttf") || lower.endsWith(".otf");
-  }
-
   /**
-   * Reads a font file: its letters are drawn and it is put into a file as it would be sent, so that nothing fails later.
+   * Reads a font file's bytes: its letters are drawn and it is put into a file as it would be sent, so that nothing fails later.
    *
    * @throws Trouble when it is none, cannot be used, or its maker does not allow it to be embedded
    */
-  public static CarriedFont read(Path file) throws Trouble {
-    String name = file.getFileName().toString();
-    try {
-      if (Files.size(file) > MOST_BYTES) {
-        throw Trouble.of("font.large", name, MOST_BYTES / 1_000_000);
-      }
-      return read(name, Files.readAllBytes(file));
-    } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", name);
-    }
-  }
-
-  /** The same from bytes. */
-  static CarriedFont read(String name, byte[] bytes) throws Trouble {
+  public static CarriedFont read(String name, byte[] bytes) throws Trouble {
     if (!FontFace.mayBeEmbedded(bytes)) {
       throw Trouble.of("font.noEmbedding", name);
     }

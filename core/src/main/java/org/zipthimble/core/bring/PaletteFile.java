@@ -19,7 +19,8 @@ import org.zipthimble.core.wording.Trouble;
 
 /** Palettes as files: GPL text, CSS custom properties, SVG with one square for each colour. */
 public final class PaletteFile {
-  private static final int MOST_BYTES = 2_000_000;
+  /** The largest file that is read, in bytes. */
+  public static final int MOST_BYTES = 2_000_000;
   private static final Pattern LINE = Pattern.compile("\\s*(\\d{1,3})\\s+(\\d{1,3})\\s+(\\d{1,3})(?:\\s+(.*))?");
   private static final Pattern PROPERTY = Pattern.compile("--([A-Za-z0-9_-]+)\\s*:\\s*(#[0-9A-Fa-f]{3,6})\\b");
   private static final int SQUARE = 40;

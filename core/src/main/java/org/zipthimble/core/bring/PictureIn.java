@@ -1,8 +1,5 @@
 package org.zipthimble.core.bring;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.edit.Edits;
@@ -14,11 +11,8 @@ import org.zipthimble.core.item.ItemPhoto;
 import org.zipthimble.core.item.ItemProperties;
 import org.zipthimble.core.item.Placement;
 import org.zipthimble.core.job.Job;
-import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.plan.Ticket;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
 /** Brings picture files into a job. */
@@ -27,43 +21,6 @@ public final class PictureIn {
   private static final double LEAST_CELL = 0.1;
 
   private PictureIn() {}
-
-  /**
-   * Reads a picture file.
-   *
-   * @throws Trouble with a sentence when it cannot be read or used
-   */
-  public static Picture read(Path file, Pictures.Limits limits) throws Trouble {
-    String name = file.getFileName().toString();
-    try {
-      if (Files.size(file) > limits.bytes()) {
-        throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
-      }
-      return Pictures.look(name, Files.readAllBytes(file), limits);
-    } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", name);
-    }
-  }
-
-  /**
-   * Reads all pictures of a file: one of most, each page of a PDF.
-   *
-   * @throws Trouble with a sentence when it cannot be read or used
-   */
-  public static List<Picture> readAll(Path file, Pictures.Limits limits) throws Trouble {
-    String name = file.getFileName().toString();
-    if (!name.toLowerCase(java.util.Locale.ROOT).endsWith(".pdf")) {
-      return List.of(read(file, limits));
-    }
-    try {
-      if (Files.size(file) > limits.bytes()) {
-        throw Trouble.of("picture.tooManyBytes", name, limits.bytes() / 1_000_000);
-      }
-      return PdfPages.of(name, Files.readAllBytes(file), limits);
-    } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", name);
-    }
-  }
 
   /**
    * The object for a picture at its true size for the ticket's resolution, its middle at a place.

@@ -12,9 +12,6 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.IllegalCharsetNameException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -29,12 +26,11 @@ import org.zipthimble.core.wording.Wording;
  */
 public final class WordsIn {
   /** The largest file that is read, in bytes. */
-  static final long MOST_BYTES = 20_000_000;
+  public static final long MOST_BYTES = 20_000_000;
 
   /** The longest text that is taken. */
   static final int MOST_CHARACTERS = 20_000;
 
-  private static final List<String> ENDINGS = List.of(".txt", ".rtf", ".docx", ".md");
   private static final int SURE = 20;
 
   private WordsIn() {}
@@ -46,32 +42,10 @@ public final class WordsIn {
    */
   public record Brought(Story story, String note) {}
 
-  /** Whether a file's name says that it holds words. */
-  public static boolean words(String name) {
-    return ENDINGS.stream().anyMatch(name.toLowerCase(Locale.ROOT)::endsWith);
-  }
-
-  /**
-   * Reads the words of a file.
-   *
-   * @param look what they look like where the file does not say
-   * @throws Trouble when it holds none that can be read
-   */
-  public static Brought read(Path file, WordStyle look) throws Trouble {
-    String name = file.getFileName().toString();
-    try {
-      if (Files.size(file) > MOST_BYTES) {
-        throw Trouble.of("wordsIn.large", name, MOST_BYTES / 1_000_000);
-      }
-      return read(name, Files.readAllBytes(file), look);
-    } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", name);
-    }
-  }
-
   /**
    * Reads the words of a file's bytes; what they are is told by how they begin.
    *
+   * @param look what they look like where the file does not say
    * @throws Trouble when they hold none that can be read
    */
   public static Brought read(String name, byte[] bytes, WordStyle look) throws Trouble {

@@ -40,4 +40,13 @@ public record Palette(List<Swatch> swatches, Colour stock) implements PaletteBui
   public Palette without(Colour colour) {
     return withSwatches(swatches.stream().filter(s -> !s.colour().equals(colour)).toList());
   }
+
+  /** The same with other colours after its own, as far as there is room. */
+  public Palette joined(List<Swatch> others) {
+    Palette all = this;
+    for (Swatch one : others) {
+      all = all.swatches().size() < MOST ? all.with(one) : all;
+    }
+    return all;
+  }
 }

@@ -22,6 +22,7 @@ import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Rule;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.FillStyle;
 import org.zipthimble.core.item.HoldsWords;
 import org.zipthimble.core.item.Item;
@@ -186,7 +187,7 @@ class DrawingInTest {
     assertTrue(process.waitFor(60, TimeUnit.SECONDS));
     assertEquals(0, process.exitValue(), Files.readString(folder.resolve("log")));
     for (String unit : List.of("in", "mm", "cm", "none")) {
-      ImportedDrawing b = DrawingIn.read(folder.resolve(unit + ".dxf"), OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing b = Importers.drawing(folder.resolve(unit + ".dxf"), OptionalDouble.empty());
       assertEquals(!unit.equals("none"), b.sized());
       assertEquals(1, b.left().size(), "the text is listed: " + b.left());
       Forms forms = new Forms(Made.card());

@@ -13,7 +13,6 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
-import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.swing.text.DefaultStyledDocument;
@@ -200,11 +199,5 @@ class WordsInTest {
       }
     }
     assertTrue(read > 50, kind + ": " + read);
-  }
-
-  @Test
-  void filesOfWordsAreToldByTheirNames() {
-    assertEquals("true true true false", List.of("a.TXT", "b.docx", "c.rtf", "d.png").stream().map(n -> String.valueOf(WordsIn.words(n)))
-        .collect(Collectors.joining(" ")));
   }
 }

@@ -26,7 +26,7 @@ class HouseTest {
       "thing", "item", "plan", "job",
       "form", "fill", "edit", "marks", "arrange", "cut", "sheet", "paint", "view", "check", "check.edge", "check.ink", "check.words",
       "check.picture", "check.sheet",
-      "check.blade", "check.all", "bring", "store", "proof", "send", "guide");
+      "check.blade", "check.all", "bring", "importer", "store", "proof", "send", "guide");
   private static final JavaClasses CORE = new ClassFileImporter()
       .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.zipthimble.core");
 

@@ -21,6 +21,7 @@ import org.zipthimble.core.Made;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.check.all.Checks;
 import org.zipthimble.core.geom.Box;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.ColourPlan;
 import org.zipthimble.core.job.Destination;
@@ -54,7 +55,7 @@ class PagesAndWebpTest {
     Path png = folder.resolve("a.png");
     javax.imageio.ImageIO.write(image, "png", png.toFile());
     run("convert", png.toString(), "-define", "webp:lossless=true", folder.resolve("a.webp").toString());
-    Picture picture = PictureIn.read(folder.resolve("a.webp"), Pictures.Limits.USUAL);
+    Picture picture = Importers.pictures(folder.resolve("a.webp")).get(0);
     assertEquals(Kind.WEBP, picture.kind());
     BufferedImage read = Pictures.decode(picture);
     for (int y = 0; y < 80; y += 7) {
@@ -63,7 +64,7 @@ class PagesAndWebpTest {
       }
     }
     run("convert", png.toString(), "-quality", "90", folder.resolve("b.webp").toString());
-    assertEquals(120, PictureIn.read(folder.resolve("b.webp"), Pictures.Limits.USUAL).width());
+    assertEquals(120, Importers.pictures(folder.resolve("b.webp")).get(0).width());
   }
 
   private Path pdf(String name, Destination to) throws Exception {
@@ -82,7 +83,7 @@ class PagesAndWebpTest {
 
   @Test
   void aPageIsPlacedAtItsSizeAndKeepsItsOutlines() throws Exception {
-    List<Picture> pages = PictureIn.readAll(pdf("card.pdf", Destination.HOME_PRINTER), Pictures.Limits.USUAL);
+    List<Picture> pages = Importers.pictures(pdf("card.pdf", Destination.HOME_PRINTER));
     assertEquals(1, pages.size());
     Job job = holding(pages.get(0));
     assertEquals(5.25, job.faces().get(0).items().get(0).placement().width(), 0.005, "the card with its bleed");
@@ -101,7 +102,7 @@ class PagesAndWebpTest {
   @Test
   void forAPressAPageOfInksStaysAndOneOfScreenColoursBecomesInk() throws Exception {
     for (Destination to : new Destination[] {Destination.PRINT_SHOP, Destination.HOME_PRINTER}) {
-      Picture page = PictureIn.readAll(pdf("in-" + to + ".pdf", to), Pictures.Limits.USUAL).get(0);
+      Picture page = Importers.pictures(pdf("in-" + to + ".pdf", to)).get(0);
       Job job = holding(page).withColour(ColourPlan.HOME.withTo(Destination.PRINT_SHOP));
       Path out = folder.resolve("press-" + to + ".pdf");
       Sender.send(job, FileOrder.of(out, OptionalInt.empty(), 100, PageOptions.of(job)), Progress.SILENT);
@@ -118,14 +119,14 @@ class PagesAndWebpTest {
     var page = Imposition.of(job, job.faces().get(0), PageOptions.of(job));
     byte[] bytes = PdfPainter.bytes("two", List.of(page, page), Progress.SILENT);
     Files.write(folder.resolve("two.pdf"), bytes);
-    List<Picture> pages = PictureIn.readAll(folder.resolve("two.pdf"), Pictures.Limits.USUAL);
+    List<Picture> pages = Importers.pictures(folder.resolve("two.pdf"));
     assertEquals(2, pages.size());
     assertEquals("two.pdf 2", pages.get(1).name());
   }
 
   @Test
   void aCroppedPageIsDrawnAsPixels() throws Exception {
-    Picture page = PictureIn.readAll(pdf("c.pdf", Destination.HOME_PRINTER), Pictures.Limits.USUAL).get(0);
+    Picture page = Importers.pictures(pdf("c.pdf", Destination.HOME_PRINTER)).get(0);
     Picture half = page.retouched(Retouch.NONE.withCrop(new Box(0, 0, 0.5, 0.5)));
     BufferedImage drawn = Pictures.decode(half);
     assertEquals(half.width(), drawn.getWidth(), 1);

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
 import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.HoldsPicture;
 import org.zipthimble.core.wording.Trouble;
 
@@ -24,7 +25,7 @@ class PicturesTest {
   @Test
   void aPictureKeepsItsBytesAndTellsItsPixels() throws Exception {
     byte[] bytes = Made.jpeg(320, 200);
-    Picture picture = PictureIn.read(Files.write(folder.resolve("beds.jpeg"), bytes), Pictures.Limits.USUAL);
+    Picture picture = Importers.pictures(Files.write(folder.resolve("beds.jpeg"), bytes)).get(0);
     assertEquals(Kind.JPEG, picture.kind());
     assertEquals(320, picture.width());
     assertArrayEquals(bytes, picture.blob().bytes());
@@ -47,7 +48,7 @@ class PicturesTest {
     Trouble text = assertThrows(Trouble.class,
         () -> Pictures.look("notes.png", "hello".getBytes(StandardCharsets.UTF_8), Pictures.Limits.USUAL));
     assertTrue(text.getMessage().contains("notes.png"), text.getMessage());
-    assertThrows(Trouble.class, () -> PictureIn.read(folder.resolve("gone.png"), Pictures.Limits.USUAL));
+    assertThrows(Trouble.class, () -> Importers.pictures(folder.resolve("gone.png")).get(0));
     byte[] cut = Arrays.copyOf(Made.png(200, 200), 300);
     assertThrows(Trouble.class, () -> Pictures.look("cut.png", cut, Pictures.Limits.USUAL));
   }

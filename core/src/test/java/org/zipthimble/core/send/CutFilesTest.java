@@ -20,13 +20,12 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.ImportedDrawing;
-import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.form.Forms;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Extent;
 import org.zipthimble.core.geom.Measure;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.item.Cutting;
 import org.zipthimble.core.item.Item;
@@ -146,7 +145,7 @@ class CutFilesTest {
     for (String ending : List.of(".svg", ".dxf")) {
       Path file = folder.resolve("d" + ending);
       sent(job(), file, Content.DESIGN);
-      ImportedDrawing back = DrawingIn.read(file, java.util.OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing back = Importers.drawing(file, java.util.OptionalDouble.empty());
       assertTrue(back.sized());
       List<Double> areas = new ArrayList<>();
       back.items().forEach(i -> i.withMembers().stream().filter(ItemShape.class::isInstance).forEach(s ->

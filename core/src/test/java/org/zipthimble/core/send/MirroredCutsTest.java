@@ -25,10 +25,9 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.bring.DrawingIn;
-import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.geom.Box;
 import org.zipthimble.core.geom.Shapes;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.CutKind;
 import org.zipthimble.core.item.Cutting;
 import org.zipthimble.core.item.Item;
@@ -78,7 +77,7 @@ class MirroredCutsTest {
   }
 
   private static List<Box> drawing(Path file) throws Exception {
-    return DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL).items().stream().flatMap(i -> i.withMembers().stream())
+    return Importers.drawing(file, OptionalDouble.empty()).items().stream().flatMap(i -> i.withMembers().stream())
         .filter(i -> i.members().isEmpty())
         .map(i -> i.placement().around()).toList();
   }

@@ -34,13 +34,12 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zipthimble.core.Made;
-import org.zipthimble.core.bring.DrawingIn;
 import org.zipthimble.core.bring.ImportedDrawing;
-import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.edit.Shaping;
 import org.zipthimble.core.form.Drawings;
 import org.zipthimble.core.form.Load;
 import org.zipthimble.core.geom.Corner;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.item.ItemGroup;
 import org.zipthimble.core.item.ItemProperties;
@@ -245,7 +244,7 @@ class DoorsTest {
   private ImportedDrawing svg(String text) throws Exception {
     Path file = folder.resolve("drawing.svg");
     Files.writeString(file, text);
-    return DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL);
+    return Importers.drawing(file, OptionalDouble.empty());
   }
 
   /** Of 400 kB each; read more than once from front to back they would take days. */
@@ -279,7 +278,7 @@ class DoorsTest {
     Files.writeString(file, "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities
         + "0\nENDSEC\n0\nEOF\n");
     try {
-      ImportedDrawing drawn = DrawingIn.read(file, OptionalDouble.empty(), VectorLimits.USUAL);
+      ImportedDrawing drawn = Importers.drawing(file, OptionalDouble.empty());
       return drawn.items().size() + " brought";
     } catch (Trouble refused) {
       return refused.getMessage();

@@ -77,7 +77,7 @@ class ThimbleFileTest {
     assertEquals("job.json", entries.keySet().iterator().next());
     JsonNode json = new ObjectMapper().readTree(entries.get("job.json"));
     assertEquals("zip-thimble-job", json.get("format").textValue());
-    assertEquals(9, json.get("version").intValue());
+    assertEquals(10, json.get("version").intValue());
     assertEquals(5.0, json.get("ticket").get("finished").get("width").doubleValue());
     assertEquals(1, entries.keySet().stream().filter(n -> n.startsWith("pictures/")).count(), "two uses, one copy");
     assertArrayEquals(PICTURE.blob().bytes(), entries.get("pictures/" + PICTURE.id() + ".jpg"));
@@ -106,7 +106,7 @@ class ThimbleFileTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {
-    "\"version\" : 9 | \"version\" : 10 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
+    "\"version\" : 10 | \"version\" : 11 | newer", "\"unit\" : \"inch\" | \"unit\" : \"cubit\" | cubit",
     "\"width\" : 5.0 | \"width\" : -5.0 | finished", "\"width\" : 5.0 | \"width\" : \"5\" | width", "\"bleed\" : { | \"bled\" : { | bleed",
     "\"kind\" : \"shape\" | \"kind\" : \"ghost\" | ghost", "\"opacity\" : 1.0 | \"opacity\" : 7 | out of range",
     "\"id\" : \"i1\" | \"id\" : \"i2\" | damaged",

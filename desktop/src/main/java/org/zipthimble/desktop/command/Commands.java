@@ -127,7 +127,7 @@ public final class Commands {
     begin("menu.job");
     put("menu.new", "Shortcut+N", () -> session.stationProperty().set(Station.ITEM));
     put("menu.open", "Shortcut+O", session.filing()::askAndOpen);
-    put("menu.bring", "Shortcut+I", () -> adding.get().drawings().drawing());
+    put("menu.bring", "Shortcut+I", () -> adding.get().files().drawing());
     filling.add(LINE);
     put("menu.save", "Shortcut+S", session.filing()::save);
     put("menu.saveAs", "Shortcut+Shift+S", session.filing()::saveAs);

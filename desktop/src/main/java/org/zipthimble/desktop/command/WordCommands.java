@@ -47,7 +47,7 @@ final class WordCommands {
     put(menu, "menu.styles", "", () -> slips.get().styles().open());
     put(menu, "menu.search", "Shortcut+Shift+F", () -> slips.get().search().open());
     put(menu, "menu.glyphs", "", () -> slips.get().glyphs().open());
-    put(menu, "menu.bringWords", "", () -> adding.get().objects().wordsFile());
+    put(menu, "menu.bringWords", "", () -> adding.get().files().words());
     menu.add(Commands.LINE);
     for (Typography.CaseChange change : Typography.CaseChange.values()) {
       words(menu, "menu.case." + change.name().toLowerCase(java.util.Locale.ROOT),

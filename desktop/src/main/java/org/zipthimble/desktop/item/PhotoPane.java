@@ -13,9 +13,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
-import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.job.Face;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.job.PhotoPatch;
@@ -125,7 +125,7 @@ public final class PhotoPane extends VBox {
     Path file = files.get(0);
     painter.queue(() -> {
       try {
-        return new Object[] {PictureIn.read(file, Pictures.Limits.USUAL), ""};
+        return new Object[] {Importers.pictures(file).get(0), ""};
       } catch (Trouble trouble) {
         return new Object[] {null, trouble.getMessage()};
       }

@@ -74,7 +74,7 @@ public interface Asker {
    *
    * @param size as it would be at the usual number
    */
-  default Optional<Double> unitsPerInch(String fileName, Size size) {
+  default Optional<Double> unitsPerInch(String fileName, List<Double> choices, Size size) {
     return Optional.empty();
   }
 

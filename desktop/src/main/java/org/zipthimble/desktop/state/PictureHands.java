@@ -5,12 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import org.zipthimble.core.bring.PictureIn;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.edit.PictureEdits;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.picture.Picture;
-import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 
@@ -92,7 +91,7 @@ public final class PictureHands {
       String trouble = "";
       for (Path file : files) {
         try {
-          out.addAll(PictureIn.readAll(file, Pictures.Limits.USUAL));
+          out.addAll(Importers.pictures(file));
         } catch (Trouble told) {
           trouble = told.getMessage();
         }

@@ -18,10 +18,10 @@ import org.zipthimble.core.edit.GuideEdits;
 import org.zipthimble.core.edit.LookEdits;
 import org.zipthimble.core.files.SafeWrite;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.job.Columns;
 import org.zipthimble.core.job.Guide;
 import org.zipthimble.core.job.Guides;
-import org.zipthimble.core.job.Palette;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.store.Settings;
@@ -205,14 +205,8 @@ final class FaceSection extends Section {
     if (file.isEmpty()) {
       return;
     }
-    reader.read(progress -> PaletteFile.read(file.get().getFileName().toString(), LatestWork.bytes(file.get())), read ->
-        session.apply(repaint ? ColourEdits.repaint(read) : LookEdits.palette("edit.palette.in", p -> {
-          Palette all = p;
-          for (Swatch one : read) {
-            all = all.swatches().size() < Palette.MOST ? all.with(one) : all;
-          }
-          return all;
-        })), session::say);
+    reader.read(progress -> Importers.palette(file.get()), read ->
+        session.apply(repaint ? ColourEdits.repaint(read) : LookEdits.palette("edit.palette.in", p -> p.joined(read))), session::say);
   }
 
   private void write() {

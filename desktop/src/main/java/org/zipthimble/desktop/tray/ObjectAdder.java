@@ -6,7 +6,6 @@ import java.util.Set;
 import org.zipthimble.core.arrange.FormGrid;
 import org.zipthimble.core.arrange.FreePlace;
 import org.zipthimble.core.bring.Ornament;
-import org.zipthimble.core.bring.WordsIn;
 import org.zipthimble.core.code.CodeKind;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.edit.Edits;
@@ -32,9 +31,7 @@ import org.zipthimble.core.type.Story;
 import org.zipthimble.core.type.Typesetter;
 import org.zipthimble.core.type.WordStyle;
 import org.zipthimble.core.units.Size;
-import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** Puts new objects on the face; each is selected once it is there. */
@@ -45,7 +42,6 @@ public final class ObjectAdder {
   private static final int LONGEST_WORDS = Load.MOST_CHARACTERS;
 
   private final Session session;
-  private final LatestWork reader = new LatestWork();
 
   /** Adds to the session's face. */
   public ObjectAdder(Session session) {
@@ -165,31 +161,13 @@ public final class ObjectAdder {
     add(ItemWords.of(properties("itemPage.words"), place, kept, style));
   }
 
-  /** A file of words that the person chooses. */
-  public void wordsFile() {
-    session.asker().words().ifPresent(file -> wordsFile(file, session.frame().safeBox().centre()));
+  /** What words look like that come from elsewhere: as where somebody types, else as usual. */
+  WordStyle lookOfWords() {
+    return session.typing().on() ? session.typing().styles().get(0) : new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, INK);
   }
 
-  /** The words of a file: at the caret while somebody types, else in a block of their own around a place. */
-  public void wordsFile(Path file, Point at) {
-    WordStyle look = session.typing().on() ? session.typing().styles().get(0)
-        : new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, INK);
-    session.say("");
-    reader.want(() -> {
-      try {
-        return new Found(Optional.of(WordsIn.read(file, look)), "");
-      } catch (Trouble trouble) {
-        return new Found(Optional.empty(), trouble.getMessage());
-      }
-    }, found -> {
-      found.brought().ifPresent(b -> put(b.story(), at));
-      session.say(found.brought().map(WordsIn.Brought::note).orElse(found.trouble()));
-    });
-  }
-
-  private record Found(Optional<WordsIn.Brought> brought, String trouble) {}
-
-  private void put(Story story, Point at) {
+  /** Puts words in: at the caret while somebody types, else in a block of their own around a place. */
+  void put(Story story, Point at) {
     if (session.typing().on()) {
       session.typing().put(story);
       return;

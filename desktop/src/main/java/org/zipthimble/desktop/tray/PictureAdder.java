@@ -5,39 +5,29 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import org.zipthimble.core.bring.DrawingIn;
-import org.zipthimble.core.bring.FontIn;
 import org.zipthimble.core.bring.PictureIn;
-import org.zipthimble.core.bring.WordsIn;
 import org.zipthimble.core.edit.Edits;
 import org.zipthimble.core.edit.Mounts;
 import org.zipthimble.core.geom.Point;
+import org.zipthimble.core.importer.Importer;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
-import org.zipthimble.core.job.CarriedFont;
 import org.zipthimble.core.picture.Picture;
 import org.zipthimble.core.picture.Pictures;
 import org.zipthimble.core.wording.Trouble;
-import org.zipthimble.core.wording.Wording;
-import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 
 /** Puts pictures on the face: loose, into mounts, in grids; several wait to be placed. */
 public final class PictureAdder {
   private final Session session;
-  private final DrawingAdder drawings;
-  private final LatestWork fonts = new LatestWork();
-  private BiConsumer<Path, Point> onWords = (file, at) -> { };
-  private final LatestWork reader = new LatestWork();
+  private final FileAdder adder;
   private Consumer<List<Picture>> onSeveral = pictures -> { };
 
-  PictureAdder(Session session, DrawingAdder drawings) {
+  PictureAdder(Session session, FileAdder adder) {
     this.session = session;
-    this.drawings = drawings;
+    this.adder = adder;
   }
-
-  private record Read(List<Picture> pictures, String trouble) {}
 
   /** What happens to several pictures that were brought in at once. */
   public void setOnSeveral(Consumer<List<Picture>> action) {
@@ -48,7 +38,7 @@ public final class PictureAdder {
   public void pictures() {
     List<Path> files = session.asker().pictures();
     boolean waiting = Mounts.among(session.selected()).stream().anyMatch(m -> m.pictureIds().isEmpty());
-    if (waiting && files.stream().noneMatch(f -> DrawingIn.drawing(f.getFileName().toString()))) {
+    if (waiting && files.stream().allMatch(f -> Importers.of(f.getFileName().toString()).brings() == Importer.Brings.PICTURES)) {
       session.pictureHands().fill(files);
     } else {
       pictures(files, session.frame().trim().centre(), false);
@@ -60,28 +50,6 @@ public final class PictureAdder {
     pictures(files, at, false);
   }
 
-  private record ReadFont(Optional<CarriedFont> font, String trouble) {}
-
-  /** A font that is dropped on the window is usable at once; words that are selected or typed in take it. */
-  private void font(Path file) {
-    session.say("");
-    fonts.want(() -> {
-      try {
-        return new ReadFont(Optional.of(FontIn.read(file)), "");
-      } catch (Trouble trouble) {
-        return new ReadFont(Optional.empty(), trouble.getMessage());
-      }
-    }, read -> {
-      read.font().ifPresent(f -> session.apply(FontIn.carry(f)));
-      session.say(read.font().map(f -> Wording.text("font.carried", f.family(), f.style())).orElse(read.trouble()));
-    });
-  }
-
-  /** What happens to a file of words, and where. */
-  void setOnWords(BiConsumer<Path, Point> action) {
-    onWords = action;
-  }
-
   /** Picture files that were dropped at a place: into the mount there, or as all others. */
   public void dropped(List<Path> files, Point at) {
     pictures(files, at, true);
@@ -89,25 +57,7 @@ public final class PictureAdder {
 
   /** Picture files: one is placed at once, its middle at a place; several wait to be placed one after another or in a grid. */
   private void pictures(List<Path> files, Point at, boolean dropped) {
-    List<Path> drawings = files.stream().filter(f -> DrawingIn.drawing(f.getFileName().toString())).toList();
-    if (!drawings.isEmpty()) {
-      this.drawings.drawing(drawings.get(0), at);
-      return;
-    }
-    Optional<Path> font = files.stream().filter(f -> FontIn.font(f.getFileName().toString())).findFirst();
-    if (font.isPresent()) {
-      font(font.get());
-      return;
-    }
-    Optional<Path> words = files.stream().filter(f -> WordsIn.words(f.getFileName().toString())).findFirst();
-    if (words.isPresent()) {
-      onWords.accept(words.get(), at);
-      return;
-    }
-    session.say("");
-    reader.want(() -> files.stream().map(PictureAdder::read).toList(), read -> {
-      read.stream().filter(r -> !r.trouble().isEmpty()).findFirst().ifPresent(r -> session.say(r.trouble()));
-      List<Picture> pictures = read.stream().flatMap(r -> r.pictures().stream()).toList();
+    adder.bring(files, at, pictures -> {
       if (dropped && mounted(pictures, at)) {
         return;
       }
@@ -148,14 +98,6 @@ public final class PictureAdder {
   public void mounts(List<Double> columns, List<Double> rows, double gutter) {
     session.openProperty().set(Optional.empty());
     session.applyAndSelect(Mounts.grid(session.faceIdProperty().get(), session.frame().safeBox(), columns, rows, gutter));
-  }
-
-  private static Read read(Path file) {
-    try {
-      return new Read(PictureIn.readAll(file, Pictures.Limits.USUAL), "");
-    } catch (Trouble trouble) {
-      return new Read(List.of(), trouble.getMessage());
-    }
   }
 
   /** Places a picture at its true size for the ticket's resolution, its middle at a place. */

@@ -18,8 +18,6 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import org.zipthimble.core.bring.DrawingIn;
-import org.zipthimble.core.bring.VectorLimits;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.font.BundledFonts;
 import org.zipthimble.core.font.GlyphRun;
@@ -33,6 +31,7 @@ import org.zipthimble.core.geom.Measure;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.geom.Shapes;
 import org.zipthimble.core.geom.Way;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.nest.Nest;
@@ -213,7 +212,7 @@ final class ShapesBench implements Callable<Integer> {
       new ProcessBuilder("potrace", "-b", "svg", "-t", "16", "-o", drawing.toString(), grey.toString()).start()
           .waitFor(60, TimeUnit.SECONDS);
       double seconds = (System.nanoTime() - a) / 1e9;
-      List<Item> items = DrawingIn.read(drawing, OptionalDouble.empty(), VectorLimits.USUAL).items();
+      List<Item> items = Importers.drawing(drawing, OptionalDouble.empty()).items();
       List<org.zipthimble.core.geom.Path> found = new ArrayList<>();
       Forms forms = new Forms(Job.blank("traced", Ticket.usual("traced", new Size(34, 24)), List.of("face")));
       items.forEach(i -> found.add(forms.outline(i)));
