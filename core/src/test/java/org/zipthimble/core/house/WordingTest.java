@@ -85,7 +85,7 @@ class WordingTest {
         outer = outer == null ? name : outer;
       }
     }
-    assertTrue(beginnings.contains("side.") && beginnings.contains("align.edge."), beginnings.toString());
+    assertTrue(beginnings.contains("side.") && beginnings.contains("alignObjects.edge."), beginnings.toString());
     return beginnings;
   }
 
@@ -138,7 +138,7 @@ class WordingTest {
   @Test
   void valuesOfEnumsAskByTheirType() {
     assertEquals("side.top", Wording.key(Side.TOP));
-    assertEquals("align.to.each_other", Wording.key(AlignObjects.To.EACH_OTHER));
+    assertEquals("alignObjects.to.each_other", Wording.key(AlignObjects.To.EACH_OTHER));
     assertEquals("Kiss cut", Wording.of(CutKind.KISS, "spot"));
     assertEquals("kiss", Wording.of(CutKind.KISS));
   }

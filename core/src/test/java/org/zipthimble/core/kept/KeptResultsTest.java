@@ -75,7 +75,7 @@ class KeptResultsTest {
   private static final Set<String> SELDOM = Set.of(
       "BendOut.PICTURES", "Codes.KEPT", "EdgeReach.KEPT", "Forms.OPAQUE", "InkTable.LATELY", "JobFonts.READ", "Leaving.KEPT",
       "Picture.KEYS", "PictureDamaged.TRIED", "ProofTable.LATELY",
-      "Tones.KEPT", "WhiteUnprinted.WHITE");
+      "InkTones.KEPT", "WhiteUnprinted.WHITE");
 
   private final Map<String, Integer> seen = new TreeMap<>();
   private final Map<Object, Set<Object>> tried = new IdentityHashMap<>();
