@@ -70,7 +70,7 @@ final class CheckCommand implements Callable<Integer> {
   private static void print(PrintWriter out, Path file, Job job, List<Finding> findings) {
     out.println(findings.isEmpty()
         ? Wording.text("cli.clean", file, job.name())
-        : Wording.counted("cli.found", findings.size(), file, job.name()));
+        : Wording.text("cli.found", findings.size(), file, job.name()));
     for (Finding finding : findings) {
       out.println("  " + Wording.of(finding.weight()) + ": " + finding.sentence());
       out.println("      " + finding.mend());

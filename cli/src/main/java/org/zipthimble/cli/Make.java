@@ -147,7 +147,7 @@ final class Make implements Callable<Integer> {
     }
     int counted = (int) checked.join().stream().filter(f -> f.weight().counts()).count();
     if (counted > 0) {
-      out.println(Wording.counted("cli.findings", counted));
+      out.println(Wording.text("cli.findings", counted));
     }
     return right ? 0 : NOT_AS_ASKED;
   }

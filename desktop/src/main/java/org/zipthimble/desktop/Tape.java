@@ -121,7 +121,7 @@ final class Tape extends StackPane {
     found.getStyleClass().removeAll("ruin", "look");
     found.getStyleClass().add(Checks.ruin(findings) ? "ruin" : "look");
     Job job = session.job();
-    counter.replace(() -> sheets(job), n -> sheet.setText(Wording.counted("tape.sheets", n)));
+    counter.replace(() -> sheets(job), n -> sheet.setText(Wording.text("tape.sheets", n)));
     for (Station station : Station.values()) {
       boolean here = session.stationProperty().get() == station;
       HBox inside = Controls.row(6, here ? thimble() : dot(), Controls.label(station.title(), here ? "station-here" : "station-name"));

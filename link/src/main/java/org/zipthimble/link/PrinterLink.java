@@ -99,7 +99,7 @@ public final class PrinterLink {
    *
    * @param quality 3 draft, 4 normal, 5 best
    */
-  public record Asked(String name, String format, int copies, Optional<Ready> tray, Printing.Scaling scaling, int quality) {}
+  public record PrintRequest(String name, String format, int copies, Optional<Ready> tray, Printing.Scaling scaling, int quality) {}
 
   /** Watches a job. */
   public interface Watch {
@@ -235,7 +235,7 @@ public final class PrinterLink {
    * @throws Trouble when no printer answers, it refuses, or it is switched off in the middle
    * @throws Stopped when the person took the job back
    */
-  public static Ending print(URI uri, byte[] document, Asked asked, Watch watch) throws Trouble, Stopped {
+  public static Ending print(URI uri, byte[] document, PrintRequest asked, Watch watch) throws Trouble, Stopped {
     List<Attribute<?>> wishes = new ArrayList<>();
     wishes.add(Types.copies.of(asked.copies()));
     wishes.add(Types.printQuality.of(PrintQuality.all.get(asked.quality())));

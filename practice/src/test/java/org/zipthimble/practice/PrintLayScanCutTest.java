@@ -74,7 +74,7 @@ class PrintLayScanCutTest {
       Sender.send(job, FileOrder.of(pdf, OptionalInt.empty(), 300, PageOptions.of(job)), Progress.SILENT);
       PrinterLink.Facts facts = PrinterLink.look(PrinterLink.address(server.uri()));
       PrinterLink.Ending ending = PrinterLink.print(facts.uri(), Files.readAllBytes(pdf),
-          new PrinterLink.Asked("stickers", "application/pdf", 1, Optional.of(facts.trays().get(0)), Printing.Scaling.ACTUAL, 4),
+          new PrinterLink.PrintRequest("stickers", "application/pdf", 1, Optional.of(facts.trays().get(0)), Printing.Scaling.ACTUAL, 4),
           new PrinterLink.Watch() {
             @Override
             public void said(String words, int sheets) {

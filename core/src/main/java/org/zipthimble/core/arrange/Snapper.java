@@ -73,13 +73,13 @@ public final class Snapper {
    */
   public Snapped move(Box box, double dx, double dy, double reach) {
     Box there = new Box(box.x() + dx, box.y() + dy, box.width(), box.height());
-    Optional<Found> x = nearest(Axis.ACROSS, there, reach).or(() -> evenGap(Axis.ACROSS, there, reach));
-    Optional<Found> y = nearest(Axis.DOWN, there, reach).or(() -> evenGap(Axis.DOWN, there, reach));
+    Optional<Snap> x = nearest(Axis.ACROSS, there, reach).or(() -> evenGap(Axis.ACROSS, there, reach));
+    Optional<Snap> y = nearest(Axis.DOWN, there, reach).or(() -> evenGap(Axis.DOWN, there, reach));
     if (x.isEmpty() && y.isEmpty()) {
       return onSlant(there, dx, dy, reach);
     }
-    double sx = x.map(Found::by).orElse(0.0);
-    double sy = y.map(Found::by).orElse(0.0);
+    double sx = x.map(Snap::by).orElse(0.0);
+    double sy = y.map(Snap::by).orElse(0.0);
     Box snapped = new Box(there.x() + sx, there.y() + sy, box.width(), box.height());
     List<Hint> hints = new ArrayList<>();
     x.ifPresent(f -> hints.addAll(f.hints(this, snapped)));
@@ -95,10 +95,10 @@ public final class Snapper {
    */
   public Snapped point(Point place, boolean across, boolean down, double reach) {
     Box box = new Box(place.x(), place.y(), 0, 0);
-    Optional<Found> x = across ? nearest(Axis.ACROSS, box, reach) : Optional.empty();
-    Optional<Found> y = down ? nearest(Axis.DOWN, box, reach) : Optional.empty();
-    double dx = x.map(Found::by).orElse(0.0);
-    double dy = y.map(Found::by).orElse(0.0);
+    Optional<Snap> x = across ? nearest(Axis.ACROSS, box, reach) : Optional.empty();
+    Optional<Snap> y = down ? nearest(Axis.DOWN, box, reach) : Optional.empty();
+    double dx = x.map(Snap::by).orElse(0.0);
+    double dy = y.map(Snap::by).orElse(0.0);
     Box there = new Box(place.x() + dx, place.y() + dy, 0, 0);
     List<Hint> hints = new ArrayList<>();
     x.ifPresent(f -> hints.addAll(f.hints(this, there)));
@@ -107,13 +107,13 @@ public final class Snapper {
   }
 
   /** A line that was found: how far to move, and the line; or the two gaps that become one. */
-  private record Found(Axis axis, double by, Optional<SnapLine> line, List<Box> gapped) {
+  private record Snap(Axis axis, double by, Optional<SnapLine> line, List<Box> gapped) {
     List<Hint> hints(Snapper snapper, Box there) {
       return line.map(l -> List.of(snapper.hint(axis, l, there))).orElseGet(() -> snapper.gapHints(axis, gapped, there));
     }
   }
 
-  private Optional<Found> nearest(Axis axis, Box box, double reach) {
+  private Optional<Snap> nearest(Axis axis, Box box, double reach) {
     double[] own = {axis.middle(box), axis.start(box), axis.end(box)};
     double least = reach + SAME;
     SnapLine best = null;
@@ -131,12 +131,12 @@ public final class Snapper {
     if (best == null && grid > 0) {
       double off = Math.rint(axis.start(box) / grid) * grid - axis.start(box);
       SnapLine line = SnapLine.named(axis.start(box) + off, false, "snap.grid");
-      return Math.abs(off) <= reach ? Optional.of(new Found(axis, off, Optional.of(line), List.of())) : Optional.empty();
+      return Math.abs(off) <= reach ? Optional.of(new Snap(axis, off, Optional.of(line), List.of())) : Optional.empty();
     }
-    return best == null ? Optional.empty() : Optional.of(new Found(axis, by, Optional.of(best), List.of()));
+    return best == null ? Optional.empty() : Optional.of(new Snap(axis, by, Optional.of(best), List.of()));
   }
 
-  private Optional<Found> evenGap(Axis axis, Box box, double reach) {
+  private Optional<Snap> evenGap(Axis axis, Box box, double reach) {
     List<Box> before = new ArrayList<>();
     List<Box> after = new ArrayList<>();
     for (Box other : neighbours) {
@@ -150,19 +150,19 @@ public final class Snapper {
     }
     before.sort((a, b) -> Double.compare(axis.end(b), axis.end(a)));
     after.sort((a, b) -> Double.compare(axis.start(a), axis.start(b)));
-    List<Found> found = new ArrayList<>();
+    List<Snap> found = new ArrayList<>();
     if (!before.isEmpty() && !after.isEmpty()) {
       double room = axis.start(after.get(0)) - axis.end(before.get(0));
       double at = axis.end(before.get(0)) + (room - axis.length(box)) / 2;
-      found.add(new Found(axis, at - axis.start(box), Optional.empty(), List.of(before.get(0), after.get(0))));
+      found.add(new Snap(axis, at - axis.start(box), Optional.empty(), List.of(before.get(0), after.get(0))));
     }
     if (before.size() > 1) {
       double gap = axis.start(before.get(0)) - axis.end(before.get(1));
-      found.add(new Found(axis, axis.end(before.get(0)) + gap - axis.start(box), Optional.empty(), List.of(before.get(1), before.get(0))));
+      found.add(new Snap(axis, axis.end(before.get(0)) + gap - axis.start(box), Optional.empty(), List.of(before.get(1), before.get(0))));
     }
     if (after.size() > 1) {
       double gap = axis.start(after.get(1)) - axis.end(after.get(0));
-      found.add(new Found(axis, axis.start(after.get(0)) - gap - axis.end(box), Optional.empty(), List.of(after.get(0), after.get(1))));
+      found.add(new Snap(axis, axis.start(after.get(0)) - gap - axis.end(box), Optional.empty(), List.of(after.get(0), after.get(1))));
     }
     return found.stream().filter(f -> Math.abs(f.by()) <= reach).min((a, b) -> Double.compare(Math.abs(a.by()), Math.abs(b.by())));
   }

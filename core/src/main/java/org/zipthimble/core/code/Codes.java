@@ -42,9 +42,9 @@ public final class Codes {
   private static final int OTHER_BARS = 40;
   private static final double FIGURES = 8.2;
 
-  private static final Recent<Asked, Void, Drawn> KEPT = Recent.plain(MOST_KEPT, asked -> drawn(asked.kind(), asked.content()));
+  private static final Recent<CodeContent, Void, Drawn> KEPT = Recent.plain(MOST_KEPT, asked -> drawn(asked.kind(), asked.content()));
 
-  private record Asked(CodeKind kind, String content) {}
+  private record CodeContent(CodeKind kind, String content) {}
 
   /**
    * A code in modules, quiet zone included.
@@ -58,7 +58,7 @@ public final class Codes {
 
   /** A code for a content; empty with the reason where the content cannot be encoded. */
   public static Drawn draw(CodeKind kind, String content) {
-    return KEPT.get(new Asked(kind, content));
+    return KEPT.get(new CodeContent(kind, content));
   }
 
   private static Drawn drawn(CodeKind kind, String content) {

@@ -6,9 +6,9 @@ import org.zipthimble.core.kept.Recent;
 /** What inks look like on paper, as colours of the screen, over a grid of all four: for whole pictures. Safe for several threads. */
 public final class ProofTable {
   private static final int SIZE = 15;
-  private static final Recent<Asked, Void, ProofTable> LATELY = Recent.plain(3, asked -> made(asked.press(), asked.paper()));
+  private static final Recent<PaperProof, Void, ProofTable> LATELY = Recent.plain(3, asked -> made(asked.press(), asked.paper()));
 
-  private record Asked(Press press, boolean paper) {}
+  private record PaperProof(Press press, boolean paper) {}
 
   private static final double[] STEPS = new double[256];
 
@@ -30,7 +30,7 @@ public final class ProofTable {
    * @param paper whether the paper's own tone is shown too
    */
   public static ProofTable of(Press press, boolean paper) {
-    return LATELY.get(new Asked(press, paper));
+    return LATELY.get(new PaperProof(press, paper));
   }
 
   private static ProofTable made(Press press, boolean paper) {

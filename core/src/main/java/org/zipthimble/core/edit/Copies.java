@@ -25,7 +25,7 @@ public final class Copies {
 
   /** Puts a copy of each object above all beside it, moved by a distance in inches of the ground they stand on. */
   public static Edit duplicate(String faceId, Set<String> ids, double dx, double dy) {
-    return new Edit(Wording.counted("edit.duplicate", ids.size()), job -> {
+    return new Edit(Wording.text("edit.duplicate", ids.size()), job -> {
       Fresh fresh = new Fresh(job);
       return ids.isEmpty() ? job : job.changed(faceId, face -> face.changedBeside(ids.iterator().next(), items -> {
         List<Item> out = new ArrayList<>(items);
@@ -37,7 +37,7 @@ public final class Copies {
 
   /** Puts objects on top of a face under new ids, with the pictures that they use, moved by dx and dy in inches. */
   public static Edit paste(String faceId, List<Item> items, Map<String, Picture> pictures, double dx, double dy) {
-    return new Edit(Wording.counted("edit.paste", items.size()), job -> {
+    return new Edit(Wording.text("edit.paste", items.size()), job -> {
       Job stocked = stocked(job, items, pictures);
       Fresh fresh = new Fresh(stocked);
       return stocked.changed(faceId, face -> {
@@ -50,7 +50,7 @@ public final class Copies {
 
   /** Puts a copy of each object at the same place on every other face. */
   public static Edit onAllFaces(String faceId, Set<String> ids) {
-    return new Edit(Wording.counted("edit.allFaces", ids.size()), job -> {
+    return new Edit(Wording.text("edit.allFaces", ids.size()), job -> {
       Fresh fresh = new Fresh(job);
       List<Item> originals = job.face(faceId).map(f -> f.items().stream().filter(i -> ids.contains(i.id())).toList()).orElse(List.of());
       List<Face> faces = new ArrayList<>();

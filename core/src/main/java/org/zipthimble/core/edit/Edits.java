@@ -49,7 +49,7 @@ public final class Edits {
   /** Takes objects away. */
   public static Edit remove(String faceId, Set<String> ids) {
     return new Edit(
-        Wording.counted("edit.remove", ids.size()),
+        Wording.text("edit.remove", ids.size()),
         job -> job.changed(faceId, face -> Flow.rescued(face, ids).without(ids)).withoutUnusedPictures());
   }
 

@@ -105,7 +105,7 @@ public final class Mounts {
   }
 
   private static Edit fill(List<Place> places, List<Picture> pictures) {
-    return new Edit(Wording.counted("edit.fillMounts", Math.min(places.size(), pictures.size())), before -> {
+    return new Edit(Wording.text("edit.fillMounts", Math.min(places.size(), pictures.size())), before -> {
       Job job = before;
       for (int i = 0; i < Math.min(places.size(), pictures.size()); i++) {
         Optional<String> id = Optional.of(pictures.get(i).id());

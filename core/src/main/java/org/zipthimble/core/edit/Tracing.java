@@ -27,7 +27,7 @@ public final class Tracing {
    * @throws Trouble when the picture cannot be decoded, or nothing was found in it
    * @throws Stopped when the person stopped it
    */
-  public static Edit edit(Job job, String faceId, HoldsPicture photo, Trace.Asked asked, Progress progress) throws Trouble, Stopped {
+  public static Edit edit(Job job, String faceId, HoldsPicture photo, Trace.TraceSetting asked, Progress progress) throws Trouble, Stopped {
     List<Trace.Layer> layers = Trace.of(
         Pictures.decode(job.pictures().get(photo.pictureId()).retouched(photo.retouching().withEnlarged(1))), asked, progress);
     if (layers.isEmpty()) {

@@ -35,17 +35,17 @@ public final class WordSearch {
   }
 
   /** Where it was found, in characters of the story from 0, the end not included. */
-  public record Found(String faceId, String itemId, int from, int to) {}
+  public record Match(String faceId, String itemId, int from, int to) {}
 
   /** Every place, face by face, from the lowest object to the topmost; groups and what they hold too. */
-  public static List<Found> in(Job job, Wanted wanted) {
-    List<Found> out = new ArrayList<>();
+  public static List<Match> in(Job job, Wanted wanted) {
+    List<Match> out = new ArrayList<>();
     if (wanted.nothing()) {
       return out;
     }
     for (Face face : job.faces()) {
       for (Item item : face.all()) {
-        item.words().ifPresent(w -> in(w.story(), wanted).forEach(s -> out.add(new Found(face.id(), w.id(), s[0], s[1]))));
+        item.words().ifPresent(w -> in(w.story(), wanted).forEach(s -> out.add(new Match(face.id(), w.id(), s[0], s[1]))));
       }
     }
     return out;

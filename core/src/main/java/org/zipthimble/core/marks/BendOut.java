@@ -27,11 +27,11 @@ import org.zipthimble.core.wording.Trouble;
  * their width, and foil its grain.
  */
 final class BendOut implements MarkOut {
-  private static final Kept<Blob, Asked, Void,
+  private static final Kept<Blob, BentPicture, Void,
       Picture> PICTURES = Kept.ofAll((blob, asked, nothing) -> drawn(asked.drawn().of(blob), asked.map(), asked.curving()));
 
   /** How a picture lies, and how it is bent. */
-  private record Asked(Picture.Drawn drawn, Affine map, Curving curving) {}
+  private record BentPicture(Picture.Drawn drawn, Affine map, Curving curving) {}
 
   /** Most areas of one colour that a gradient becomes between two of its colours; more cannot be told apart in eight bits. */
   private static final int MOST_TONES = 64;
@@ -129,7 +129,7 @@ final class BendOut implements MarkOut {
     if (box.isEmpty()) {
       return;
     }
-    Picture bent = PICTURES.of(picture.blob(), new Asked(picture.drawn(), map, curving), null);
+    Picture bent = PICTURES.of(picture.blob(), new BentPicture(picture.drawn(), map, curving), null);
     try (Scope scope = out.clip(frame.mapped(toPage))) {
       out.picture(bent, Affine.scale(box.get().width(), box.get().height()).then(Affine.move(box.get().x(), box.get().y())).then(toPage));
     }

@@ -15,16 +15,16 @@ final class Clearing {
   /** How far the field reaches beyond an object, so that its lines are not cut off, in inches. */
   private static final double BORDER = 12;
 
-  private static final Kept<Item, Asked, Void,
+  private static final Kept<Item, ClearedPlace, Void,
       Path> OUTSIDE = Kept.ofAll((item, asked, nothing) -> outside(asked.around(), asked.cleared()));
 
-  private record Asked(Box around, List<Path> cleared) {}
+  private record ClearedPlace(Box around, List<Path> cleared) {}
 
   private Clearing() {}
 
   /** All around an object's box but for what is cleared; kept as long as neither the object nor what clears it changes. */
   static Path outside(Item item, Box around, List<Path> cleared) {
-    return OUTSIDE.of(item, new Asked(around, cleared), null);
+    return OUTSIDE.of(item, new ClearedPlace(around, cleared), null);
   }
 
   /** All around a box but for what is cleared. */

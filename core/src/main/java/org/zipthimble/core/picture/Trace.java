@@ -38,7 +38,7 @@ public final class Trace {
    * @param smoothness 0 (every step of the pixels) to 10, in pixels
    * @param speck what is smaller, in square pixels, is left out; 0 to 1,000,000
    */
-  public record Asked(int colours, int threshold, double smoothness, double speck) {
+  public record TraceSetting(int colours, int threshold, double smoothness, double speck) {
     /** The most colours. */
     public static final int MOST_COLOURS = 8;
 
@@ -49,10 +49,10 @@ public final class Trace {
     public static final double LARGEST_SPECK = 1_000_000;
 
     /** One colour, dark on light. */
-    public static final Asked USUAL = new Asked(1, 128, 1, 16);
+    public static final TraceSetting USUAL = new TraceSetting(1, 128, 1, 16);
 
     /** Checks the ranges. */
-    public Asked {
+    public TraceSetting {
       if (colours < 1 || colours > MOST_COLOURS || threshold < 1 || threshold > 255 || !(smoothness >= 0 && smoothness <= SMOOTHEST)
           || !(speck >= 0 && speck <= LARGEST_SPECK)) {
         throw new IllegalArgumentException("a trace's figures are out of range");
@@ -69,7 +69,7 @@ public final class Trace {
    * @return one layer for each colour, the lowest first; each lies under those above it, so that no gap shows
    * @throws Stopped when the person stopped it
    */
-  public static List<Layer> of(BufferedImage image, Asked asked, Progress progress) throws Stopped {
+  public static List<Layer> of(BufferedImage image, TraceSetting asked, Progress progress) throws Stopped {
     BufferedImage small = held(image);
     int width = small.getWidth();
     int height = small.getHeight();
@@ -96,7 +96,7 @@ public final class Trace {
       return org.zipthimble.core.geom.Shapes.rectangle(new org.zipthimble.core.geom.Box(0, 0, 1, 1));
     }
     try {
-      return outline(opacity(small), width, height, threshold / 255f, new Asked(1, 128, 0.4, 4), Progress.SILENT, 0, 1);
+      return outline(opacity(small), width, height, threshold / 255f, new TraceSetting(1, 128, 0.4, 4), Progress.SILENT, 0, 1);
     } catch (Stopped never) {
       throw new IllegalStateException(never);
     }
@@ -146,7 +146,7 @@ public final class Trace {
     return out;
   }
 
-  private static List<Layer> coloured(BufferedImage image, Asked asked, Progress progress) throws Stopped {
+  private static List<Layer> coloured(BufferedImage image, TraceSetting asked, Progress progress) throws Stopped {
     int width = image.getWidth();
     int height = image.getHeight();
     Reduced reduced = Reduced.of(image, asked.colours(), progress);
@@ -180,7 +180,7 @@ public final class Trace {
   }
 
   private static Path outline(
-      Blur.Rows field, int width, int height, float level, Asked asked, Progress progress, double from, double to) throws Stopped {
+      Blur.Rows field, int width, int height, float level, TraceSetting asked, Progress progress, double from, double to) throws Stopped {
     float[] soft = Blur.soft(field, width, height, 0.8 * asked.smoothness() + 0.4 * Math.min(1, asked.smoothness()));
     progress.step(from + (to - from) * 0.4);
     List<List<Point>> chains = new ArrayList<>(IsoLines.of(soft, width, height, level));

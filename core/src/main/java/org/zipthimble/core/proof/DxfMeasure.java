@@ -13,7 +13,7 @@ import org.zipthimble.core.wording.Trouble;
 final class DxfMeasure {
   private DxfMeasure() {}
 
-  static VectorBack.Found of(String name, String text) throws Trouble {
+  static VectorBack.Outlines of(String name, String text) throws Trouble {
     try {
       String[] lines = text.split("\n");
       double per = 0;
@@ -42,7 +42,7 @@ final class DxfMeasure {
         }
       }
       double top = height;
-      return new VectorBack.Found(
+      return new VectorBack.Outlines(
           new Size(width * per, height * per), boxes.stream().map(b -> new Box(b.x(), top - b.bottom(), b.width(), b.height())).toList());
     } catch (RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);

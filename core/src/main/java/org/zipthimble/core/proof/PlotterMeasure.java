@@ -14,7 +14,7 @@ final class PlotterMeasure {
   private PlotterMeasure() {}
 
   /** The language carries no size of the sheet; the given one is taken for it. */
-  static VectorBack.Found of(String name, String text, Size size) throws Trouble {
+  static VectorBack.Outlines of(String name, String text, Size size) throws Trouble {
     List<List<Point>> down = new ArrayList<>();
     Point at = new Point(0, 0);
     boolean drawing = false;
@@ -39,6 +39,6 @@ final class PlotterMeasure {
     } catch (NumberFormatException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }
-    return new VectorBack.Found(size, down.stream().map(Box::around).toList());
+    return new VectorBack.Outlines(size, down.stream().map(Box::around).toList());
   }
 }

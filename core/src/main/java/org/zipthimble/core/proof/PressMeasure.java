@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import org.zipthimble.core.sheet.SheetSigns;
 import org.zipthimble.core.wording.Trouble;
 
@@ -187,14 +188,10 @@ public record PressMeasure(Map<Demand, Boolean> demands, Set<String> spaces, Set
       }
     }
 
-    private interface Taking {
-      void take(PdfObject object);
-    }
-
-    private static void each(PdfDictionary dictionary, Taking taking) {
+    private static void each(PdfDictionary dictionary, Consumer<PdfObject> taking) {
       if (dictionary != null) {
         for (PdfName key : dictionary.getKeys()) {
-          taking.take(dictionary.getDirectObject(key));
+          taking.accept(dictionary.getDirectObject(key));
         }
       }
     }

@@ -63,7 +63,7 @@ public final class ReadBack {
     }
     lines.add(new Measured.Line(
         Wording.text("proof.fonts"), Wording.text("proof.fontsInside"),
-        Wording.counted(found.fontsInside() ? "proof.fontsFound" : "proof.fontsLacking", found.fonts().size()),
+        Wording.text(found.fontsInside() ? "proof.fontsFound" : "proof.fontsLacking", found.fonts().size()),
         found.fontsInside()));
     lines.addAll(drawn(file, pages, progress));
     return new Measured(file, length(file), lines);

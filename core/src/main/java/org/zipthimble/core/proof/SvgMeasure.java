@@ -20,7 +20,7 @@ final class SvgMeasure {
 
   private SvgMeasure() {}
 
-  static VectorBack.Found of(String name, byte[] bytes) throws Trouble {
+  static VectorBack.Outlines of(String name, byte[] bytes) throws Trouble {
     try {
       XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
       factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -41,7 +41,7 @@ final class SvgMeasure {
         }
       }
       double by = scale;
-      return new VectorBack.Found(size, boxes.stream().map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by)).toList());
+      return new VectorBack.Outlines(size, boxes.stream().map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by)).toList());
     } catch (XMLStreamException | RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }

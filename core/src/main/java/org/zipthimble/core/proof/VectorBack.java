@@ -31,7 +31,7 @@ public final class VectorBack {
    *
    * @param outlines the box of each outline
    */
-  record Found(Size size, List<Box> outlines) {}
+  record Outlines(Size size, List<Box> outlines) {}
 
   /** Reads an SVG back. */
   public static Measured svg(Path file, VectorSheet sheet, Unit unit) throws Trouble {
@@ -42,7 +42,7 @@ public final class VectorBack {
   /** Reads a drawing exchange file back. */
   public static Measured dxf(Path file, VectorSheet sheet, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
-    Found found = DxfMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII));
+    Outlines found = DxfMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII));
     return measured(file, bytes.length, sheet.size(), outlines(sheet), found, unit);
   }
 
@@ -53,12 +53,12 @@ public final class VectorBack {
    */
   public static Measured plotter(Path file, Size size, List<List<Point>> strokes, Unit unit) throws Trouble {
     byte[] bytes = bytes(file);
-    Found found = PlotterMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII), size);
+    Outlines found = PlotterMeasure.of(name(file), new String(bytes, StandardCharsets.US_ASCII), size);
     return measured(file, bytes.length, size, strokes.stream().map(Box::around).toList(), found, unit);
   }
 
   private static Measured measured(
-      Path file, long bytes, Size size, List<Box> outlines, Found found, Unit unit) {
+      Path file, long bytes, Size size, List<Box> outlines, Outlines found, Unit unit) {
     List<Measured.Line> lines = new ArrayList<>();
     Optional<Box> reach = reach(outlines);
     Optional<Box> seen = reach(found.outlines());

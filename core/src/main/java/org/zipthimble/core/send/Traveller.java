@@ -81,7 +81,7 @@ public final class Traveller {
     }
     try {
       PageRun run = Imposition.run(job, job.leaving(), PageOptions.of(job));
-      return Wording.counted("traveller.onSheets", run.count(), Lengths.show(job.sheet().paper(), job.ticket().unit()));
+      return Wording.text("traveller.onSheets", run.count(), Lengths.show(job.sheet().paper(), job.ticket().unit()));
     } catch (Trouble misfit) {
       return misfit.getMessage();
     }

@@ -18,12 +18,12 @@ public final class Typesetter {
   private static final double SLACK = 1e-6;
   private static final int LONGEST_TEXT = 200_000;
   private static final int SHRINKINGS = 12;
-  private static final Recent<Asked, FontShelf, SetWords> BLOCKS = Recent.of(3_000, Typesetter::made);
+  private static final Recent<WordsToSet, FontShelf, SetWords> BLOCKS = Recent.of(3_000, Typesetter::made);
   private static final Recent<AskedParagraph, FontShelf, List<ParagraphLines.Bare>> PARAGRAPHS =
       Recent.of(20_000, (asked, shelf) -> ParagraphLines.of(asked.paragraph(), shelf, asked.column(), asked.sign()));
 
   /** What was set before need not be set again. */
-  private record Asked(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height) {}
+  private record WordsToSet(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height) {}
 
   private record AskedParagraph(Paragraph paragraph, double column, Optional<String> sign) {}
 
@@ -73,10 +73,10 @@ public final class Typesetter {
     if (story.length() > LONGEST_TEXT) {
       throw new IllegalArgumentException("too many characters for one block: " + story.length());
     }
-    return BLOCKS.get(new Asked(story, setting, course, spared, width, height), shelf);
+    return BLOCKS.get(new WordsToSet(story, setting, course, spared, width, height), shelf);
   }
 
-  private static SetWords made(Asked asked, FontShelf shelf) {
+  private static SetWords made(WordsToSet asked, FontShelf shelf) {
     return asked.course().map(c -> CourseSetter.set(asked.story(), c, asked.width(), asked.height(), shelf))
         .or(() -> asked.spared().map(s -> WrapSetter.set(asked.story(), asked.setting(), s, asked.width(), asked.height(), shelf)))
         .orElseGet(() -> fitted(asked.story(), asked.setting(), asked.width(), asked.height(), shelf));

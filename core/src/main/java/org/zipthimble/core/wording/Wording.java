@@ -102,14 +102,6 @@ public final class Wording {
     return Character.toLowerCase(name.charAt(0)) + name.substring(1);
   }
 
-  /** The wording for one or for many: {@code key.one} when count is 1, else {@code key.many}; {0} is the count. */
-  public static String counted(String key, int count, Object... more) {
-    Object[] values = new Object[more.length + 1];
-    values[0] = count;
-    System.arraycopy(more, 0, values, 1, more.length);
-    return text(key + (count == 1 ? ".one" : ".many"), values);
-  }
-
   /** Whether a key has wording. */
   public static boolean has(String key) {
     return ALL.containsKey(key);

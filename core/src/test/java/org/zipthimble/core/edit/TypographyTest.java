@@ -78,9 +78,9 @@ class TypographyTest {
     assertEquals(3, WordSearch.in(job(), new WordSearch.Wanted("seeds", false, false, Optional.empty())).size());
     assertEquals(2, WordSearch.in(job(), new WordSearch.Wanted("seeds", false, true, Optional.empty())).size());
     assertEquals(2, WordSearch.in(job(), new WordSearch.Wanted("seeds", true, false, Optional.empty())).size());
-    List<WordSearch.Found> bold = WordSearch.in(
+    List<WordSearch.Match> bold = WordSearch.in(
         job(), new WordSearch.Wanted("seeds", false, false, Optional.of(Made.style("Alegreya", "Bold", 20).letters())));
-    assertEquals(List.of(new WordSearch.Found("f1", "i2", 0, 5)), bold);
+    assertEquals(List.of(new WordSearch.Match("f1", "i2", 0, 5)), bold);
     assertEquals(1, WordSearch.in(job(), new WordSearch.Wanted("", false, false, Optional.of(STYLE.letters()))).size(),
         "by the look alone");
     assertTrue(WordSearch.in(job(), new WordSearch.Wanted("", false, false, Optional.empty())).isEmpty());

@@ -165,8 +165,8 @@ class WordingTest {
   @Test
   void placesAreFilledAndCountsChooseTheirForm() {
     assertEquals("5 × 7 in", Wording.text("size.pair", 5, 7, "in"));
-    assertEquals("one face", Wording.counted("faces", 1));
-    assertEquals("3 faces", Wording.counted("faces", 3));
+    assertEquals("one face", Wording.text("faces", 1));
+    assertEquals("3 faces", Wording.text("faces", 3));
     assertThrows(IllegalArgumentException.class, () -> Wording.text("no.such.key"));
     assertFalse(Wording.has("no.such.key"));
   }

@@ -49,18 +49,18 @@ class TraceTest {
       g.setColor(Color.BLACK);
       g.fillRect(10, 10, 3, 3);
     });
-    List<Trace.Layer> layers = Trace.of(image, Trace.Asked.USUAL, Progress.SILENT);
+    List<Trace.Layer> layers = Trace.of(image, Trace.TraceSetting.USUAL, Progress.SILENT);
     Path path = pixels(layers.get(0).unit());
     assertEquals(Math.PI * (100 * 100 - 30 * 30), Extent.area(path), 160);
     assertEquals(2, Contour.of(path).size(), "the speck of nine pixels is left out");
     assertTrue(Extent.points(path) <= 24, "points " + Extent.points(path));
-    assertEquals(3, Contour.of(Trace.of(image, new Trace.Asked(1, 128, 0, 4), Progress.SILENT).get(0).unit()).size());
+    assertEquals(3, Contour.of(Trace.of(image, new Trace.TraceSetting(1, 128, 0, 4), Progress.SILENT).get(0).unit()).size());
   }
 
   @Test
   void cornersStaySharp() throws Stopped {
     BufferedImage image = drawn(BufferedImage.TYPE_INT_RGB, g -> g.fillRect(50, 40, 200, 120));
-    Path path = pixels(Trace.of(image, new Trace.Asked(1, 128, 0, 16), Progress.SILENT).get(0).unit());
+    Path path = pixels(Trace.of(image, new Trace.TraceSetting(1, 128, 0, 16), Progress.SILENT).get(0).unit());
     assertEquals(200 * 120, Extent.area(path), 30);
     assertTrue(Extent.points(path) <= 12, "points " + Extent.points(path));
   }
@@ -73,7 +73,7 @@ class TraceTest {
       g.setColor(new Color(30, 90, 200));
       g.fillOval(120, 80, 150, 150);
     });
-    List<Trace.Layer> layers = Trace.of(image, new Trace.Asked(3, 128, 1, 16), Progress.SILENT);
+    List<Trace.Layer> layers = Trace.of(image, new Trace.TraceSetting(3, 128, 1, 16), Progress.SILENT);
     assertEquals(3, layers.size());
     assertEquals(400 * 300, Extent.area(pixels(layers.get(0).unit())), 1500, "the lowest lies under all");
     assertEquals(Math.PI * 75 * 75, Extent.area(pixels(layers.get(2).unit())), 500);
@@ -92,11 +92,11 @@ class TraceTest {
       g.setColor(new Color(254, 254, 254));
       g.fillRect(50, 40, 200, 120);
     });
-    Path darker = pixels(Trace.of(nearlyWhite, new Trace.Asked(1, 255, 0, 16), Progress.SILENT).get(0).unit());
+    Path darker = pixels(Trace.of(nearlyWhite, new Trace.TraceSetting(1, 255, 0, 16), Progress.SILENT).get(0).unit());
     assertEquals(200 * 120, Extent.area(darker), 30, "white is not darker than 255");
-    assertTrue(Trace.of(nearlyWhite, new Trace.Asked(1, 254, 0, 16), Progress.SILENT).isEmpty());
+    assertTrue(Trace.of(nearlyWhite, new Trace.TraceSetting(1, 254, 0, 16), Progress.SILENT).isEmpty());
     BufferedImage black = drawn(BufferedImage.TYPE_INT_RGB, g -> g.fillRect(50, 40, 200, 120));
-    assertEquals(200 * 120, Extent.area(pixels(Trace.of(black, new Trace.Asked(1, 1, 0, 16), Progress.SILENT).get(0).unit())),
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(black, new Trace.TraceSetting(1, 1, 0, 16), Progress.SILENT).get(0).unit())),
         HALF_A_PIXEL, "black is darker than 1");
   }
 
@@ -106,8 +106,8 @@ class TraceTest {
       g.setColor(new Color(0, 0, 0, 120));
       g.fillRect(50, 40, 200, 120);
     });
-    assertTrue(Trace.of(image, Trace.Asked.USUAL, Progress.SILENT).isEmpty(), "black of 47 % over white is lighter than 128");
-    assertEquals(200 * 120, Extent.area(pixels(Trace.of(image, new Trace.Asked(1, 140, 0, 16), Progress.SILENT).get(0).unit())),
+    assertTrue(Trace.of(image, Trace.TraceSetting.USUAL, Progress.SILENT).isEmpty(), "black of 47 % over white is lighter than 128");
+    assertEquals(200 * 120, Extent.area(pixels(Trace.of(image, new Trace.TraceSetting(1, 140, 0, 16), Progress.SILENT).get(0).unit())),
         HALF_A_PIXEL);
   }
 
@@ -122,6 +122,6 @@ class TraceTest {
         return true;
       }
     };
-    assertThrows(Stopped.class, () -> Trace.of(drawn(BufferedImage.TYPE_INT_RGB, g -> { }), new Trace.Asked(4, 128, 1, 16), stop));
+    assertThrows(Stopped.class, () -> Trace.of(drawn(BufferedImage.TYPE_INT_RGB, g -> { }), new Trace.TraceSetting(4, 128, 1, 16), stop));
   }
 }

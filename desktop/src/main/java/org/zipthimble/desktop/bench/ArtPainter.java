@@ -55,7 +55,7 @@ final class ArtPainter {
    * @param sharp pixels of the picture for each of the window
    * @param moved how far the objects that differ were moved on the face, when that is all that was done
    */
-  record Asked(
+  record PaintRequest(
       Job base, Job shown, String faceId, Viewport view, double sharp, int width, int height, boolean trimmed,
       Optional<Point> moved, Lens lens) {
     Affine toPixels() {
@@ -63,34 +63,34 @@ final class ArtPainter {
     }
 
     /** Whether the same is asked for, only looked at from elsewhere. */
-    boolean sameBut(Asked o) {
+    boolean sameBut(PaintRequest o) {
       return base == o.base && shown == o.shown && faceId.equals(o.faceId) && sharp == o.sharp && width == o.width && height == o.height
           && trimmed == o.trimmed && moved.equals(o.moved) && lens == o.lens;
     }
 
     /** Whether it is looked at from the same place, whatever is seen. */
-    boolean seenAlike(Asked o) {
+    boolean seenAlike(PaintRequest o) {
       return faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width && height == o.height
           && trimmed == o.trimmed && lens == o.lens;
     }
 
-    boolean sameBase(Asked o) {
+    boolean sameBase(PaintRequest o) {
       return base == o.base && faceId.equals(o.faceId) && view.equals(o.view) && sharp == o.sharp && width == o.width
           && height == o.height && trimmed == o.trimmed;
     }
   }
 
   /** What is kept during a drag: the run of objects that change, and the pictures below, above and of them. */
-  private record Layers(Asked asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
+  private record Layers(PaintRequest asked, int from, int to, BufferedImage below, BufferedImage above, Optional<BufferedImage> moving) {}
 
   /** What was painted last as a whole. */
-  private record Painted(Asked asked, BufferedImage art) {}
+  private record Painted(PaintRequest asked, BufferedImage art) {}
 
   ArtPainter(Halvings pictures) {
     this.pictures = pictures;
   }
 
-  BufferedImage paint(Asked asked) {
+  BufferedImage paint(PaintRequest asked) {
     long begun = System.nanoTime();
     BufferedImage art = painted(asked);
     breathe((System.nanoTime() - begun) / 1_000_000);
@@ -113,7 +113,7 @@ final class ArtPainter {
     return seen;
   }
 
-  private BufferedImage lensed(Asked asked, Face face) {
+  private BufferedImage lensed(PaintRequest asked, Face face) {
     DrawnPage page = Imposition.bench(asked.shown(), face);
     ColourPlan colour = asked.shown().colour();
     LensView view = LensPainter.paint(page, asked.trimmed() ? page.trim() : page.bleed(), asked.toPixels(), asked.width(), asked.height(),
@@ -123,7 +123,7 @@ final class ArtPainter {
     return view.image();
   }
 
-  private BufferedImage painted(Asked asked) {
+  private BufferedImage painted(PaintRequest asked) {
     Face face = asked.shown().face(asked.faceId()).orElseThrow();
     if (asked.lens() != Lens.NONE) {
       kept = Optional.empty();
@@ -148,7 +148,7 @@ final class ArtPainter {
   }
 
   /** All of it, or what was painted last with only the part painted anew that has changed. */
-  private BufferedImage whole(Asked asked, Face face) {
+  private BufferedImage whole(PaintRequest asked, Face face) {
     BufferedImage art = last.filter(l -> l.asked().seenAlike(asked))
         .flatMap(l -> Changed.box(l.asked().shown(), asked.shown(), asked.faceId()).flatMap(b -> mended(asked, face, l.art(), b)))
         .orElseGet(() -> part(asked, face, 0, 0, asked.width(), asked.height()));
@@ -157,7 +157,7 @@ final class ArtPainter {
   }
 
   /** What was painted, its part in a box painted anew; empty where painting it all is as quick. */
-  private Optional<BufferedImage> mended(Asked asked, Face face, BufferedImage before, Box changed) {
+  private Optional<BufferedImage> mended(PaintRequest asked, Face face, BufferedImage before, Box changed) {
     Box pixels = asked.toPixels().apply(changed).grown(SEAM);
     int left = (int) Math.max(0, Math.floor(pixels.x()));
     int top = (int) Math.max(0, Math.floor(pixels.y()));
@@ -177,7 +177,7 @@ final class ArtPainter {
     return Optional.of(out);
   }
 
-  private BufferedImage part(Asked asked, Face face, int left, int top, int width, int height) {
+  private BufferedImage part(PaintRequest asked, Face face, int left, int top, int width, int height) {
     DrawnPage page = Imposition.bench(asked.shown(), face);
     Box within = asked.trimmed() ? page.trim() : page.bleed();
     return FacePainter.paint(page, within, !asked.trimmed() && outside(face, within), mixing(face),
@@ -206,7 +206,7 @@ final class ArtPainter {
     return count == 0 || count != to - from ? new int[0] : new int[] {from, to};
   }
 
-  private Layers keep(Asked asked, Face face, int[] run) {
+  private Layers keep(PaintRequest asked, Face face, int[] run) {
     Face before = asked.base().face(asked.faceId()).orElseThrow();
     BufferedImage below = layer(asked, before.items().subList(0, run[0]), 0);
     BufferedImage above = layer(asked, before.items().subList(run[1], before.items().size()), 0);
@@ -214,11 +214,11 @@ final class ArtPainter {
     return new Layers(asked, run[0], run[1], below, above, moving);
   }
 
-  private static int margin(Asked asked) {
+  private static int margin(PaintRequest asked) {
     return Math.max(asked.width(), asked.height()) / 3;
   }
 
-  private BufferedImage layer(Asked asked, List<Item> items, int margin) {
+  private BufferedImage layer(PaintRequest asked, List<Item> items, int margin) {
     Face only = Face.of(asked.faceId(), "layer", new ArrayList<>(items));
     Affine map = asked.toPixels().then(Affine.move(margin, margin));
     Box all = new Box(-10_000, -10_000, 20_000, 20_000);
@@ -226,7 +226,7 @@ final class ArtPainter {
         asked.height() + 2 * margin, pictures);
   }
 
-  private BufferedImage composed(Asked asked, Face face, Layers layers) {
+  private BufferedImage composed(PaintRequest asked, Face face, Layers layers) {
     BufferedImage art = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D g = art.createGraphics();
     g.drawImage(layers.below(), 0, 0, null);
@@ -245,7 +245,7 @@ final class ArtPainter {
   }
 
   /** What lies outside the bleed is faint, or not there at all on a clean bench. */
-  private static BufferedImage framed(Asked asked, Face face, BufferedImage art) {
+  private static BufferedImage framed(PaintRequest asked, Face face, BufferedImage art) {
     BufferedImage out = new BufferedImage(asked.width(), asked.height(), BufferedImage.TYPE_INT_ARGB_PRE);
     Graphics2D g = out.createGraphics();
     Frame frame = asked.shown().frame(face);

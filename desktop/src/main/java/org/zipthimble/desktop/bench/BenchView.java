@@ -76,7 +76,7 @@ final class BenchView extends Pane {
   private Optional<Hint> tape = Optional.empty();
   /** So long the view rests before its art is painted sharp. */
   private final PauseTransition settled = new PauseTransition(Duration.millis(90));
-  private ArtPainter.Asked asked;
+  private ArtPainter.PaintRequest asked;
   private Optional<Viewport> artView = Optional.empty();
   private final BenchHands hands;
   private final DropTargets targets;
@@ -220,8 +220,8 @@ final class BenchView extends Pane {
         : getScene().getWindow().getOutputScaleX() * session.preferences().now().scale();
     int width = (int) Math.ceil(getWidth() * sharp);
     int height = (int) Math.ceil(getHeight() * sharp);
-    ArtPainter.Asked before = asked;
-    asked = new ArtPainter.Asked(
+    ArtPainter.PaintRequest before = asked;
+    asked = new ArtPainter.PaintRequest(
         session.trying() ? session.job() : session.shownProperty().get(), session.shownProperty().get(), session.face().id(), lens.now(),
         sharp, width, height, clean.get(), moved,
         session.checking().lensProperty().get());
@@ -235,7 +235,7 @@ final class BenchView extends Pane {
   }
 
   private void paint() {
-    ArtPainter.Asked wanted = asked;
+    ArtPainter.PaintRequest wanted = asked;
     painter.want(() -> artist.paint(wanted), image -> {
       painted++;
       art.setImage(FxPictures.of(image));

@@ -84,7 +84,7 @@ public final class FindingsPane extends VBox implements StationView {
     List<Finding> findings = session.checking().findingsProperty().get();
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
     boolean counts = session.checking().report().counted() > 0;
-    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.counted("findings.ruin", (int) ruin)
+    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.text("findings.ruin", (int) ruin)
         : Wording.text("findings.look"));
     edgeNote.setText(session.checking().report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
     List<Node> nodes = new ArrayList<>();

@@ -68,7 +68,7 @@ public final class ShapeCommands {
   }
 
   void apart() {
-    session.selectBeside(Shaping.apart(face(), ids()), () -> session.say(Wording.counted("shapes.apart", session.selected().size())));
+    session.selectBeside(Shaping.apart(face(), ids()), () -> session.say(Wording.text("shapes.apart", session.selected().size())));
   }
 
   void offset() {
@@ -240,7 +240,7 @@ public final class ShapeCommands {
   }
 
   private void counted() {
-    slip.say(Wording.counted("shapes.smaller", Shaping.smaller(session.job(), session.beside(), speck).size()));
+    slip.say(Wording.text("shapes.smaller", Shaping.smaller(session.job(), session.beside(), speck).size()));
   }
 
   private double bridge = 0.1;
@@ -253,7 +253,7 @@ public final class ShapeCommands {
         .number("shapes.each", each, 1, Bridges.MOST_EACH, v -> each = (int) v),
         true, () -> {
           List<Placement> found = Bridges.propose(new Forms(session.job()).outline(item), bridge, each);
-          slip.say(Wording.counted("shapes.bridged", found.size()));
+          slip.say(Wording.text("shapes.bridged", found.size()));
           return found.isEmpty() ? Optional.empty() : Optional.of(Shaping.bridged(face(), item.id(), found));
         }));
   }
@@ -266,12 +266,12 @@ public final class ShapeCommands {
   void trace() {
     session.single().flatMap(Item::pictured).ifPresent(photo -> slip.ask(
         "shapes.trace",
-        slip.rows().number("shapes.colours", colours, 1, Trace.Asked.MOST_COLOURS, v -> colours = (int) v)
+        slip.rows().number("shapes.colours", colours, 1, Trace.TraceSetting.MOST_COLOURS, v -> colours = (int) v)
             .number("shapes.darkness", threshold, 1, Cutting.MOST_THRESHOLD, v -> threshold = (int) v)
-            .number("shapes.smoothness", smoothness, 0, Trace.Asked.SMOOTHEST, v -> smoothness = v)
-            .number("shapes.specks", specks, 0, Trace.Asked.LARGEST_SPECK, v -> specks = v),
+            .number("shapes.smoothness", smoothness, 0, Trace.TraceSetting.SMOOTHEST, v -> smoothness = v)
+            .number("shapes.specks", specks, 0, Trace.TraceSetting.LARGEST_SPECK, v -> specks = v),
         false, () -> {
-          trace(photo, new Trace.Asked(colours, threshold, smoothness, specks));
+          trace(photo, new Trace.TraceSetting(colours, threshold, smoothness, specks));
           return Optional.empty();
         }));
   }
@@ -280,7 +280,7 @@ public final class ShapeCommands {
   private final AtomicInteger tracing = new AtomicInteger();
 
   /** Traces beside the window; how far it is is said all the while, and selecting something else ends it. */
-  private void trace(HoldsPicture photo, Trace.Asked asked) {
+  private void trace(HoldsPicture photo, Trace.TraceSetting asked) {
     int mine = tracing.get() % 2 == 1 ? tracing.addAndGet(2) : tracing.incrementAndGet();
     String face = face();
     var job = session.job();

@@ -66,7 +66,7 @@ final class WordCommands {
     }
     words(menu, "menu.joinLetters", () -> session.selectBeside(
         Shaping.combine(session.faceIdProperty().get(), session.selectionProperty().get(), Way.JOIN),
-        () -> session.single().ifPresent(i -> session.say(Wording.counted("joined", new Forms(session.job()).pieces(i))))));
+        () -> session.single().ifPresent(i -> session.say(Wording.text("joined", new Forms(session.job()).pieces(i))))));
     words(menu, "menu.backing", () -> shapes.get().backing());
     menu.add(Command.of("menu.wordsAgain", "", () -> session.selected().stream()
         .anyMatch(i -> i.outlined().flatMap(s -> s.outline().asLettered()).isPresent()),

@@ -14,12 +14,12 @@ public final class TypedField extends TextField {
   private static final PseudoClass MISREAD = PseudoClass.getPseudoClass("misread");
 
   /** Takes a text as a value. */
-  public interface Taking {
+  public interface TextTaker {
     /** Reads and uses the text, or says why not. */
     void take(String text) throws Trouble;
   }
 
-  private final Taking taking;
+  private final TextTaker taking;
   private String value = "";
   private boolean shownAnew;
   private boolean keeps;
@@ -30,7 +30,7 @@ public final class TypedField extends TextField {
    * @param id of the node
    * @param spoken what it is for, as assistive programs say it
    */
-  public TypedField(String id, String spoken, Taking taking) {
+  public TypedField(String id, String spoken, TextTaker taking) {
     this.taking = taking;
     setId(id);
     setAccessibleText(spoken);

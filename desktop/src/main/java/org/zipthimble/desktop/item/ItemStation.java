@@ -286,8 +286,8 @@ public final class ItemStation implements StationView {
     thingBench.show(chosen);
   }
 
-  private ThingBench.Taking taking() {
-    return new ThingBench.Taking() {
+  private ThingBench.ThingTaker taking() {
+    return new ThingBench.ThingTaker() {
       @Override
       public void start(Thing thing) {
         if (session.filing().leave()) {

@@ -51,7 +51,7 @@ final class ThingBench extends VBox {
   private static final double FIELD = 84;
 
   private final Session session;
-  private final Taking taking;
+  private final ThingTaker taking;
   private final TypedField name;
   private final Pane drawing = new Pane();
   private final Pane flat = new Pane();
@@ -67,7 +67,7 @@ final class ThingBench extends VBox {
   private double error = Taping.USUAL_ERROR;
 
   /** What is done with a thing. */
-  interface Taking {
+  interface ThingTaker {
     /** A new job is begun on it. */
     void start(Thing thing);
 
@@ -81,7 +81,7 @@ final class ThingBench extends VBox {
     void back();
   }
 
-  ThingBench(Session session, Taking taking) {
+  ThingBench(Session session, ThingTaker taking) {
     super(10);
     this.session = session;
     this.taking = taking;

@@ -34,9 +34,9 @@ public final class Finder extends VBox {
   private final Supplier<List<Command>> commands;
   private final Consumer<FinderPlace> lead;
   private final TextField text = new TextField();
-  private final ListView<Found> list = new ListView<>();
+  private final ListView<Entry> list = new ListView<>();
 
-  private record Found(int fit, String title, String note, Runnable action) {}
+  private record Entry(int fit, String title, String note, Runnable action) {}
 
   /**
    * The finder of a window; it is hidden until it is opened.
@@ -96,7 +96,7 @@ public final class Finder extends VBox {
   }
 
   private void take() {
-    Found found = list.getSelectionModel().getSelectedItem();
+    Entry found = list.getSelectionModel().getSelectedItem();
     setVisible(false);
     if (found != null) {
       found.action().run();
@@ -105,7 +105,7 @@ public final class Finder extends VBox {
 
   private void look() {
     String typed = text.getText().strip();
-    List<Found> found = new ArrayList<>();
+    List<Entry> found = new ArrayList<>();
     for (Command command : commands.get()) {
       String also = Wording.maybe("also." + command.key()).orElse("");
       if (command.able().getAsBoolean()) {
@@ -124,7 +124,7 @@ public final class Finder extends VBox {
     session.job().faces().forEach(face -> face.items()
         .forEach(i -> add(found, typed, i.properties().name(), "", Wording.text("layers.face", face.name()), () -> show(face.id(), i))));
     if (!typed.isEmpty()) {
-      found.sort(Comparator.comparingInt(Found::fit).reversed());
+      found.sort(Comparator.comparingInt(Entry::fit).reversed());
     }
     list.getItems().setAll(found.subList(0, Math.min(MOST, found.size())));
     list.setPrefHeight(Math.min(MOST_HEIGHT, 6 + ROW * Math.max(1, list.getItems().size())));
@@ -133,18 +133,18 @@ public final class Finder extends VBox {
     list.scrollTo(0);
   }
 
-  private static void add(List<Found> found, String typed, String title, String also, String note, Runnable action) {
+  private static void add(List<Entry> found, String typed, String title, String also, String note, Runnable action) {
     int fit = Seeking.fit(typed, title, also);
     if (fit > 0) {
-      found.add(new Found(fit, title, note, action));
+      found.add(new Entry(fit, title, note, action));
     }
   }
 
   /** What cannot be done now is found all the same, behind what can, and says why. */
-  private void later(List<Found> found, String typed, String title, String also) {
+  private void later(List<Entry> found, String typed, String title, String also) {
     int fit = Seeking.fit(typed, title, also);
     if (fit > 0) {
-      found.add(new Found(Math.max(1, fit / 2), title, Wording.text("finder.notNow"),
+      found.add(new Entry(Math.max(1, fit / 2), title, Wording.text("finder.notNow"),
           () -> session.say(Wording.text("finder.notNow.said", title))));
     }
   }
@@ -156,13 +156,13 @@ public final class Finder extends VBox {
     session.selectionProperty().set(Set.of(item.id()));
   }
 
-  private static final class Cell extends ListCell<Found> {
+  private static final class Cell extends ListCell<Entry> {
     private final Label title = Controls.label("", "finder-title");
     private final Label note = Controls.label("", "finder-note");
     private final HBox row = Controls.row(8, title, Controls.spring(), note);
 
     @Override
-    protected void updateItem(Found found, boolean empty) {
+    protected void updateItem(Entry found, boolean empty) {
       super.updateItem(found, empty);
       setGraphic(empty || found == null ? null : row);
       if (!empty && found != null) {

@@ -289,7 +289,7 @@ final class Notebook extends VBox {
       }
       return read.size();
     }, count -> {
-      words.setText(Wording.counted("notebook.brought", count));
+      words.setText(Wording.text("notebook.brought", count));
       refresh();
     }, trouble -> {
       words.setText(trouble);

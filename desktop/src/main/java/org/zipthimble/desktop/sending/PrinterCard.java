@@ -272,7 +272,7 @@ final class PrinterCard extends VBox {
     stopping.set(false);
     working(true);
     Optional<PrinterLink.Ready> tray = tray();
-    PrinterLink.Asked asked = new PrinterLink.Asked(job.name(), "application/pdf", 1, tray, scaling, quality);
+    PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest(job.name(), "application/pdf", 1, tray, scaling, quality);
     Background.run(() -> {
       String sentence = Wording.text("window.failed");
       try {

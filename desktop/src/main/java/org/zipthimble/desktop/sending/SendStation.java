@@ -230,7 +230,7 @@ public final class SendStation implements StationView {
     String id = choices.format().id();
     String unwanted = job.colour().shop().filter(c -> choices.content() == Content.PAGES && !c.formats().contains(id))
         .map(c -> Wording.text("shopCard.format", c.name(), String.join(", ", c.formats()))).orElse("");
-    warning.setText((unwanted + " " + (findings == 0 ? "" : Wording.counted("sendPane.findings", findings))).strip());
+    warning.setText((unwanted + " " + (findings == 0 ? "" : Wording.text("sendPane.findings", findings))).strip());
     warning.setManaged(!warning.getText().isEmpty());
     write.setDisable(sending);
     if (report.empty()) {

@@ -2,9 +2,11 @@ package org.zipthimble.desktop.sheets;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -88,11 +90,7 @@ final class GangCard extends VBox {
     session.apply(Edits.sheet(s -> s.withGang(s.gang().map(to))));
   }
 
-  private interface Taking<E> {
-    Gang with(Gang gang, E value);
-  }
-
-  private <E extends Enum<E>> Node pills(String id, E[] all, Function<Gang, E> read, Taking<E> with) {
+  private <E extends Enum<E>> Node pills(String id, E[] all, Function<Gang, E> read, BiFunction<Gang, E, Gang> with) {
     FlowPane pane = new FlowPane(4, 4);
     for (E one : all) {
       ToggleButton pill = new ToggleButton(Wording.of(one));
@@ -100,7 +98,7 @@ final class GangCard extends VBox {
       pill.getStyleClass().add("pill");
       pill.setOnAction(e -> {
         pill.setSelected(true);
-        change(g -> with.with(g, one));
+        change(g -> with.apply(g, one));
       });
       fresh.add(() -> pill.setSelected(now().filter(g -> read.apply(g) == one).isPresent()));
       pane.getChildren().add(pill);
@@ -108,8 +106,8 @@ final class GangCard extends VBox {
     return pane;
   }
 
-  private CheckBox check(String id, String key, Function<Gang, Boolean> read, Taking<Boolean> with) {
-    CheckBox box = Controls.check(id, key, false, on -> change(g -> with.with(g, on)));
+  private CheckBox check(String id, String key, Function<Gang, Boolean> read, BiFunction<Gang, Boolean, Gang> with) {
+    CheckBox box = Controls.check(id, key, false, on -> change(g -> with.apply(g, on)));
     fresh.add(() -> now().ifPresent(g -> box.setSelected(read.apply(g))));
     return box;
   }
@@ -126,17 +124,13 @@ final class GangCard extends VBox {
     }, f -> now().ifPresent(g -> f.show(Lengths.show(read.applyAsDouble(g), session.unit()))));
   }
 
-  private interface Counting {
-    UnaryOperator<Gang> with(int count);
-  }
-
   /** A count; nothing typed, or 0, is for as many as go on. */
-  private Node count(String id, String key, ToDoubleFunction<Gang> read, Counting with) {
-    return field(id, key, text -> change(with.with(text.isBlank() ? 0 : (int) Lengths.parseNumber(text, 0, Gang.MOST))),
+  private Node count(String id, String key, ToDoubleFunction<Gang> read, IntFunction<UnaryOperator<Gang>> with) {
+    return field(id, key, text -> change(with.apply(text.isBlank() ? 0 : (int) Lengths.parseNumber(text, 0, Gang.MOST))),
         f -> now().ifPresent(g -> f.show(read.applyAsDouble(g) == 0 ? "" : Lengths.plain(read.applyAsDouble(g), 0))));
   }
 
-  private Node field(String id, String key, TypedField.Taking taking, Consumer<TypedField> show) {
+  private Node field(String id, String key, TypedField.TextTaker taking, Consumer<TypedField> show) {
     TypedField field = new TypedField(id, Wording.text(key), taking);
     field.setPrefWidth(84);
     field.setPromptText(Wording.text("gangCard.most"));

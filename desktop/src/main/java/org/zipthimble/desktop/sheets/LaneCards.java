@@ -148,7 +148,7 @@ final class LaneCards {
     String supply = lane.supply().roll() ? Wording.text("lanes.roll", Lengths.show(size.width(), session.unit()))
         : Wording.text("lanes.sheets", Lengths.show(size, session.unit()));
     return Wording.of(lane.material()) + " · " + supply + "\n"
-        + Wording.counted("lanes.pieces", pieces, Lengths.plain(length, 0));
+        + Wording.text("lanes.pieces", pieces, Lengths.plain(length, 0));
   }
 
   private Optional<Lane> lane() {

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ToggleButton;
@@ -69,25 +72,13 @@ final class SheetCard extends VBox {
     return session.job().sheet().stock();
   }
 
-  private interface Marking {
-    SheetMarks with(SheetMarks marks, boolean on);
-  }
-
-  private CheckBox mark(String id, String key, Function<SheetMarks, Boolean> read, Marking with) {
-    CheckBox box = Controls.check(id, key, false, on -> session.apply(Edits.sheet(s -> s.withMarks(with.with(s.marks(), on)))));
+  private CheckBox mark(String id, String key, Function<SheetMarks, Boolean> read, BiFunction<SheetMarks, Boolean, SheetMarks> with) {
+    CheckBox box = Controls.check(id, key, false, on -> session.apply(Edits.sheet(s -> s.withMarks(with.apply(s.marks(), on)))));
     fresh.add(() -> box.setSelected(read.apply(session.job().sheet().marks())));
     return box;
   }
 
-  private interface Now<E> {
-    E value();
-  }
-
-  private interface Taking<E> {
-    void take(E value);
-  }
-
-  private <E extends Enum<E>> Node pills(String id, E[] all, Now<E> now, Taking<E> taking) {
+  private <E extends Enum<E>> Node pills(String id, E[] all, Supplier<E> now, Consumer<E> taking) {
     FlowPane pane = new FlowPane(4, 4);
     for (E one : all) {
       ToggleButton pill = new ToggleButton(Wording.of(one));
@@ -95,9 +86,9 @@ final class SheetCard extends VBox {
       pill.getStyleClass().add("pill");
       pill.setOnAction(e -> {
         pill.setSelected(true);
-        taking.take(one);
+        taking.accept(one);
       });
-      fresh.add(() -> pill.setSelected(now.value() == one));
+      fresh.add(() -> pill.setSelected(now.get() == one));
       pane.getChildren().add(pill);
     }
     return pane;

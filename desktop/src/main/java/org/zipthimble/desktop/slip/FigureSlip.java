@@ -87,7 +87,7 @@ public final class FigureSlip extends Slip {
     }
 
     /** Words that are read by whoever takes them. */
-    public Rows text(String key, String value, TypedField.Taking take) {
+    public Rows text(String key, String value, TypedField.TextTaker take) {
       TypedField field = new TypedField("figure-" + plain(key), Wording.text(key), text -> {
         take.take(text);
         show();

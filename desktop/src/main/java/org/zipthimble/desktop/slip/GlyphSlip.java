@@ -117,7 +117,7 @@ public final class GlyphSlip extends ToolSlip {
   private void fill() {
     chosen = Optional.empty();
     cells.getChildren().setAll(found.stream().skip((long) page * SHOWN).limit(SHOWN).map(this::cell).toList());
-    told.setText(Wording.counted("glyphs.found", found.size()));
+    told.setText(Wording.text("glyphs.found", found.size()));
     buttons();
   }
 

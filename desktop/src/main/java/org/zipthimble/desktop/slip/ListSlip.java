@@ -198,7 +198,7 @@ public final class ListSlip extends ToolSlip {
       return new Gathered(found, troubles);
     }, gathered -> {
       session.apply(ListEdits.gather(gathered.pictures()));
-      session.say(gathered.troubles().isEmpty() ? Wording.counted("listSlip.gathered", gathered.pictures().size())
+      session.say(gathered.troubles().isEmpty() ? Wording.text("listSlip.gathered", gathered.pictures().size())
           : gathered.troubles().get(0));
     });
   }
@@ -277,16 +277,16 @@ public final class ListSlip extends ToolSlip {
     return box;
   }
 
-  private record Found(Optional<TableIn.Table> table, String trouble) {}
+  private record ReadTable(Optional<TableIn.Table> table, String trouble) {}
 
   private void read(Path from, Optional<Charset> charset, Optional<String> named) {
     reader.want(() -> {
       try {
-        return new Found(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, named)), "");
+        return new ReadTable(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, named)), "");
       } catch (Trouble trouble) {
-        return new Found(Optional.empty(), trouble.getMessage());
+        return new ReadTable(Optional.empty(), trouble.getMessage());
       } catch (IOException e) {
-        return new Found(Optional.empty(), Wording.text("file.unreadable", from.getFileName()));
+        return new ReadTable(Optional.empty(), Wording.text("file.unreadable", from.getFileName()));
       }
     }, found -> {
       found.table().ifPresent(t -> {
@@ -298,7 +298,7 @@ public final class ListSlip extends ToolSlip {
         sheet.getSelectionModel().select(named.map(t.sheets()::indexOf).orElse(0));
         encoding.setValue(t.encoding().isEmpty() ? null : t.encoding());
         showing = false;
-        session.say(t.cut() > 0 ? Wording.counted("listSlip.cut", t.cut()) : "");
+        session.say(t.cut() > 0 ? Wording.text("listSlip.cut", t.cut()) : "");
       });
       if (found.table().isEmpty()) {
         session.say(found.trouble());

@@ -71,15 +71,15 @@ public final class SearchSlip extends ToolSlip {
   @Override
   void show() {
     int count = WordSearch.in(session.job(), wanted()).size();
-    told.setText(wanted().nothing() ? "" : Wording.counted("search.found", count));
+    told.setText(wanted().nothing() ? "" : Wording.text("search.found", count));
   }
 
   /** Goes to the next place: its face, its words, with the caret around it. */
   private void next() {
-    List<WordSearch.Found> all = WordSearch.in(session.job(), wanted());
+    List<WordSearch.Match> all = WordSearch.in(session.job(), wanted());
     if (!all.isEmpty()) {
       at = (at + 1) % all.size();
-      WordSearch.Found found = all.get(at);
+      WordSearch.Match found = all.get(at);
       session.faceIdProperty().set(found.faceId());
       session.openProperty().set(Optional.empty());
       session.selectionProperty().set(Set.of(found.itemId()));
@@ -94,7 +94,7 @@ public final class SearchSlip extends ToolSlip {
     if (!text.getText().isEmpty() && count > 0) {
       session.typing().end();
       session.apply(WordSearch.replace(wanted(), with.getText()));
-      told.setText(Wording.counted("search.replaced", count));
+      told.setText(Wording.text("search.replaced", count));
     }
   }
 

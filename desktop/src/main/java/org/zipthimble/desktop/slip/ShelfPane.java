@@ -96,7 +96,7 @@ public final class ShelfPane extends VBox {
     List<Ornament> found = OrnamentShelf.search(search.getText());
     found.forEach(o -> sets.computeIfAbsent(o.set(), s -> new ArrayList<>()).add(drawn.computeIfAbsent(o, this::card)));
     sets.forEach((set, cards) -> boards.getChildren().add(board(Wording.text("shelf.set." + set), cards)));
-    count.setText(Wording.counted("shelf.count", found.size() + own.size()));
+    count.setText(Wording.text("shelf.count", found.size() + own.size()));
     if (boards.getChildren().isEmpty()) {
       boards.getChildren().add(Controls.wrapped(Wording.text("shelf.none"), "side-note"));
     }

@@ -68,7 +68,7 @@ public final class PictureHands {
     read(files, pictures -> {
       int left = pictures.size() - Mounts.room(session.job(), face, ids);
       session.apply(Mounts.fillOn(session.job(), face, ids, pictures));
-      session.say(left > 0 ? Wording.counted("mountTag.tooMany", left) : "");
+      session.say(left > 0 ? Wording.text("mountTag.tooMany", left) : "");
     });
   }
 
@@ -76,7 +76,7 @@ public final class PictureHands {
   public void into(List<String> mounts, List<Picture> pictures) {
     session.apply(Mounts.fill(session.faceIdProperty().get(), mounts, pictures));
     int left = pictures.size() - mounts.size();
-    session.say(left > 0 ? Wording.counted("mountTag.tooMany", left) : "");
+    session.say(left > 0 ? Wording.text("mountTag.tooMany", left) : "");
   }
 
   private record Read(List<Picture> pictures, String trouble) {}

@@ -104,7 +104,7 @@ final class CutSection extends Section {
       return;
     }
     Job job = session.shownProperty().get();
-    COUNTER.want(() -> Pieces.count(new Forms(job).outline(item.get())), n -> count.setText(Wording.counted("cutting.pieces", n)));
+    COUNTER.want(() -> Pieces.count(new Forms(job).outline(item.get())), n -> count.setText(Wording.text("cutting.pieces", n)));
   }
 
   private <E extends Enum<E>> FlowPane pills(String key, E[] all, Function<ItemProperties, E> now, Consumer<E> take) {

@@ -3,6 +3,7 @@ package org.zipthimble.desktop.tag;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.IntConsumer;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
@@ -84,7 +85,7 @@ final class FormSection extends Section {
     fresh.add(() -> {
       Optional<Item> item = now();
       Forms forms = new Forms(session.job());
-      counting.want(() -> item.map(forms::pieces), found -> said.setText(found.map(n -> Wording.counted("tag.pieces", n)).orElse("")));
+      counting.want(() -> item.map(forms::pieces), found -> said.setText(found.map(n -> Wording.text("tag.pieces", n)).orElse("")));
     });
     return said;
   }
@@ -182,18 +183,14 @@ final class FormSection extends Section {
     return new VBox(4, Controls.under(Wording.text("line.dashes"), dashes), looks);
   }
 
-  private interface Taking {
-    void take(int index);
-  }
-
   /** A pill that shows one of a few words and goes on to the next at a click. */
-  private void turning(FlowPane pane, String id, Enum<?>[] all, java.util.function.Supplier<Optional<Enum<?>>> now, Taking take) {
+  private void turning(FlowPane pane, String id, Enum<?>[] all, java.util.function.Supplier<Optional<Enum<?>>> now, IntConsumer take) {
     ToggleButton pill = new ToggleButton();
     pill.setId(id);
     pill.getStyleClass().add("pill");
     pill.setOnAction(e -> {
       pill.setSelected(false);
-      now.get().ifPresent(v -> take.take((v.ordinal() + 1) % all.length));
+      now.get().ifPresent(v -> take.accept((v.ordinal() + 1) % all.length));
     });
     fresh.add(() -> now.get().ifPresent(v -> pill.setText(Wording.of(v))));
     pane.getChildren().add(pill);

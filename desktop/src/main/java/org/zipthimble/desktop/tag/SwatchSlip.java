@@ -2,6 +2,7 @@ package org.zipthimble.desktop.tag;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -94,19 +95,15 @@ final class SwatchSlip {
     new SwatchSlip(session, by, swatch);
   }
 
-  private static TypedField field(String id, String key, TypedField.Taking taking) {
+  private static TypedField field(String id, String key, TypedField.TextTaker taking) {
     return new TypedField(id, Wording.text(key), taking).keeping();
   }
 
-  private interface Taking {
-    void take(int index);
-  }
-
-  private static Node pills(String id, Enum<?>[] all, ToggleGroup group, Taking taking) {
+  private static Node pills(String id, Enum<?>[] all, ToggleGroup group, IntConsumer taking) {
     FlowPane pane = new FlowPane(4, 4);
     for (Enum<?> one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      pane.getChildren().add(Pills.pill(id + word, Wording.of(one), group, () -> taking.take(one.ordinal())));
+      pane.getChildren().add(Pills.pill(id + word, Wording.of(one), group, () -> taking.accept(one.ordinal())));
     }
     return pane;
   }

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -92,29 +94,21 @@ final class ColourLine extends VBox {
     session.apply(ColourEdits.plan("edit.colour.plan", change));
   }
 
-  private interface Taking<E> {
-    void take(E one);
-  }
-
-  private interface Giving<E> {
-    E now();
-  }
-
-  private <E extends Enum<E>> Node pills(String key, String id, E[] all, Giving<E> now, Taking<E> take) {
+  private <E extends Enum<E>> Node pills(String key, String id, E[] all, Supplier<E> now, Consumer<E> take) {
     FlowPane pane = new FlowPane(4, 4);
     ToggleGroup group = new ToggleGroup();
     for (E one : all) {
       String word = one.name().toLowerCase(Locale.ROOT);
-      pane.getChildren().add(Pills.pill(id + word.replace('_', '-'), Wording.of(one), group, () -> take.take(one)));
+      pane.getChildren().add(Pills.pill(id + word.replace('_', '-'), Wording.of(one), group, () -> take.accept(one)));
     }
-    fresh.add(() -> group.selectToggle(group.getToggles().get(now.now().ordinal())));
+    fresh.add(() -> group.selectToggle(group.getToggles().get(now.get().ordinal())));
     return Controls.under(Wording.text(key), pane);
   }
 
-  private CheckBox check(String key, String id, Giving<Boolean> now, Taking<Boolean> take) {
-    CheckBox box = Controls.check(id, key, now.now(), take::take);
+  private CheckBox check(String key, String id, Supplier<Boolean> now, Consumer<Boolean> take) {
+    CheckBox box = Controls.check(id, key, now.get(), take::accept);
     box.setWrapText(true);
-    fresh.add(() -> box.setSelected(now.now()));
+    fresh.add(() -> box.setSelected(now.get()));
     return box;
   }
 

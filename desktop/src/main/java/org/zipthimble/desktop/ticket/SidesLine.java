@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.DoubleSupplier;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
@@ -28,15 +29,10 @@ final class SidesLine extends VBox {
   private final GridPane each = new GridPane();
   private final ToggleButton apart;
   private final DoubleSupplier most;
-  private final Taking taking;
+  private final Consumer<Insets> taking;
   private Insets shown = Insets.NONE;
 
-  /** Takes widths that were typed. */
-  interface Taking {
-    void take(Insets insets);
-  }
-
-  SidesLine(Session session, String id, String key, DoubleSupplier most, Taking taking) {
+  SidesLine(Session session, String id, String key, DoubleSupplier most, Consumer<Insets> taking) {
     this.session = session;
     this.most = most;
     this.taking = taking;
@@ -46,7 +42,7 @@ final class SidesLine extends VBox {
     Controls.tip(apart, Wording.text("ticket.sides.apart.tip"));
     apart.setAccessibleText(Wording.text("ticket.sides.apart.tip"));
     apart.setOnAction(e -> toggled());
-    all = new TicketLine(id, key, text -> taking.take(Insets.all(width(text))), Optional.of(apart));
+    all = new TicketLine(id, key, text -> taking.accept(Insets.all(width(text))), Optional.of(apart));
     each.setHgap(4);
     each.setVgap(2);
     apart.selectedProperty().addListener(o -> sides(id, key));
@@ -61,7 +57,7 @@ final class SidesLine extends VBox {
     for (Side side : fields.isEmpty() ? Side.values() : new Side[0]) {
       String word = side.name().toLowerCase(Locale.ROOT);
       TypedField field = new TypedField(id + "-" + word, Wording.text(key) + " " + side.spoken(),
-          text -> taking.take(shown.with(side, width(text))));
+          text -> taking.accept(shown.with(side, width(text))));
       field.getStyleClass().add("line-field");
       field.show(word(shown.at(side)));
       fields.put(side, field);
@@ -89,7 +85,7 @@ final class SidesLine extends VBox {
 
   private void toggled() {
     if (!apart.isSelected() && !shown.even()) {
-      taking.take(Insets.all(shown.most()));
+      taking.accept(Insets.all(shown.most()));
     }
   }
 

@@ -21,12 +21,12 @@ final class TicketLine extends VBox {
   private final Label note = Controls.wrapped("", "line-note");
   private final StackPane mark = new StackPane();
 
-  TicketLine(String id, String key, TypedField.Taking taking) {
+  TicketLine(String id, String key, TypedField.TextTaker taking) {
     this(id, key, taking, Optional.empty());
   }
 
   /** The same with something to choose beside its name. */
-  TicketLine(String id, String key, TypedField.Taking taking, Optional<Node> choice) {
+  TicketLine(String id, String key, TypedField.TextTaker taking, Optional<Node> choice) {
     field = new TypedField(id, Wording.text(key), taking);
     field.getStyleClass().add("line-field");
     Controls.tip(field, Wording.text("ticket.typeOver"));

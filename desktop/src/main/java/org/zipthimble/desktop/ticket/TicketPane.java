@@ -196,7 +196,7 @@ public final class TicketPane extends StackPane {
     Ticket ticket = job.ticket();
     Unit unit = ticket.unit();
     title.setText(ticket.item());
-    faces.setText(Wording.text("ticket.sub", Wording.counted("faces", job.faces().size()), ticket.number()));
+    faces.setText(Wording.text("ticket.sub", Wording.text("faces", job.faces().size()), ticket.number()));
     width.show(Lengths.show(ticket.finished().width(), unit));
     height.show(Lengths.show(ticket.finished().height(), unit));
     sizeNote.setText(Lengths.show(ticket.finished(), unit == Unit.INCH ? Unit.MILLIMETRE : Unit.INCH));

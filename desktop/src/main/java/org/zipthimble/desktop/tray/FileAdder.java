@@ -115,7 +115,7 @@ public final class FileAdder {
       if (!drawing.left().isEmpty()) {
         int more = drawing.left().size() - MOST_TOLD;
         String list = String.join(" ", drawing.left().subList(0, Math.min(MOST_TOLD, drawing.left().size())));
-        session.say(Wording.text("drawingIn.leftOut", list, more > 0 ? Wording.counted("drawingIn.more", more) : ""));
+        session.say(Wording.text("drawingIn.leftOut", list, more > 0 ? Wording.text("drawingIn.more", more) : ""));
       }
     }
 

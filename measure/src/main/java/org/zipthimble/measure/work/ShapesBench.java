@@ -183,7 +183,7 @@ final class ShapesBench implements Callable<Integer> {
       List<Trace.Layer> layers = List.of();
       for (int run = 0; run < runs.length; run++) {
         long a = System.nanoTime();
-        layers = Trace.of(image, new Trace.Asked(colours, 128, 1, 16), Progress.SILENT);
+        layers = Trace.of(image, new Trace.TraceSetting(colours, 128, 1, 16), Progress.SILENT);
         runs[run] = (System.nanoTime() - a) / 1e9;
       }
       double first = runs[0];

@@ -307,7 +307,7 @@ public final class Printer implements Closeable {
         }
       }
       synchronized (this) {
-        over(work, State.COMPLETED, Wording.counted("printer.done", work.done, work.wish.name()));
+        over(work, State.COMPLETED, Wording.text("printer.done", work.done, work.wish.name()));
       }
     } catch (IOException | OutOfMemoryError e) {
       synchronized (this) {

@@ -26,10 +26,10 @@ final class InkTones {
   /** Longest side of the small picture, nearly. */
   private static final int SMALL = 400;
 
-  private static final Kept<Blob, Asked, Void,
+  private static final Kept<Blob, InkedPicture, Void,
       Optional<InkTones>> KEPT = Kept.ofAll((blob, asked, nothing) -> examine(asked.drawn().of(blob), asked.plan()));
 
-  private record Asked(Picture.Drawn drawn, ColourPlan plan) {}
+  private record InkedPicture(Picture.Drawn drawn, ColourPlan plan) {}
 
   private final double missed;
   private final double worst;
@@ -58,7 +58,7 @@ final class InkTones {
 
   /** Empty when the picture cannot be decoded; another check tells that. */
   static Optional<InkTones> of(Picture picture, ColourPlan plan) {
-    return KEPT.of(picture.blob(), new Asked(picture.drawn(), plan), null);
+    return KEPT.of(picture.blob(), new InkedPicture(picture.drawn(), plan), null);
   }
 
   private static Optional<InkTones> examine(Picture picture, ColourPlan plan) {

@@ -58,7 +58,7 @@ public final class WordsLeftOver extends ObjectCheck {
     String needs = Wording.text("length.about", Lengths.plain(unit.fromInches(height), 2), unit.sign());
     return new Finding(
         code, Weight.RUIN, on.face().id(), Optional.of(node.item().id()), Optional.empty(), node.around(), count, 0,
-        Wording.counted(key + ".title", count),
-        Wording.counted(key + ".sentence", count, node.item().properties().name(), on.face().name()), Wording.text(key + ".mend", needs));
+        Wording.text(key + ".title", count),
+        Wording.text(key + ".sentence", count, node.item().properties().name(), on.face().name()), Wording.text(key + ".mend", needs));
   }
 }
