@@ -233,12 +233,12 @@ class AtRestTest extends AtTheBench {
     AtomicReference<Throwable> failure = new AtomicReference<>();
     Background.setOnFailure(failure::set);
     try {
-      Background.Lane lane = new Background.Lane();
+      Background.WorkQueue queue = new Background.WorkQueue();
       AtomicBoolean next = new AtomicBoolean();
-      lane.run(() -> {
+      queue.run(() -> {
         throw new IllegalStateException("beans");
       });
-      lane.run(() -> next.set(true));
+      queue.run(() -> next.set(true));
       Hand.until(next::get);
       assertEquals("beans", failure.get().getMessage());
     } finally {

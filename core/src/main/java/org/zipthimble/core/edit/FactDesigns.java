@@ -32,13 +32,13 @@ public final class FactDesigns {
   private static final double SHARE = 0.06;
 
   /** Looks that follow each other from one new design to the next. */
-  private record Look(WordingBank.Tone tone, String family, Align align, boolean reversed, boolean ruled) {}
+  private record Design(WordingBank.Tone tone, String family, Align align, boolean reversed, boolean ruled) {}
 
-  private static final List<Look> LOOKS = List.of(
-      new Look(WordingBank.Tone.FORMAL, "Cormorant Garamond", Align.CENTRE, false, true),
-      new Look(WordingBank.Tone.PLAIN, "Josefin Sans", Align.LEFT, true, false),
-      new Look(WordingBank.Tone.WARM, "Fraunces", Align.CENTRE, false, false),
-      new Look(WordingBank.Tone.PLAYFUL, "Alegreya", Align.CENTRE, true, true));
+  private static final List<Design> DESIGNS = List.of(
+      new Design(WordingBank.Tone.FORMAL, "Cormorant Garamond", Align.CENTRE, false, true),
+      new Design(WordingBank.Tone.PLAIN, "Josefin Sans", Align.LEFT, true, false),
+      new Design(WordingBank.Tone.WARM, "Fraunces", Align.CENTRE, false, false),
+      new Design(WordingBank.Tone.PLAYFUL, "Alegreya", Align.CENTRE, true, true));
 
   private FactDesigns() {}
 
@@ -59,37 +59,37 @@ public final class FactDesigns {
   public static Edit next(WordingBank.Occasion occasion) {
     return new Edit(Wording.text("edit.design"), job -> {
       int number = job.faces().size();
-      Look look = LOOKS.get(number % LOOKS.size());
-      List<WordingBank.Entry> entries = WordingBank.of(occasion, look.tone());
-      WordingBank.Entry entry = entries.get(number / LOOKS.size() % entries.size());
+      Design design = DESIGNS.get(number % DESIGNS.size());
+      List<WordingBank.Entry> entries = WordingBank.of(occasion, design.tone());
+      WordingBank.Entry entry = entries.get(number / DESIGNS.size() % entries.size());
       Job known = entry.known(job);
       Face face = Face.of(nextId(known), Wording.text("design.name", number + 1), List.of());
       List<Face> faces = new ArrayList<>(known.faces());
       faces.add(face);
       Job with = known.withFaces(faces);
-      return BlockRoom.settled(with.changed(face.id(), f -> f.withItems(items(with, f, look, entry))));
+      return BlockRoom.settled(with.changed(face.id(), f -> f.withItems(items(with, f, design, entry))));
     });
   }
 
-  private static List<Item> items(Job job, Face face, Look look, WordingBank.Entry entry) {
+  private static List<Item> items(Job job, Face face, Design design, WordingBank.Entry entry) {
     Box safe = job.frame(face).safeBox();
     double edge = Math.min(safe.width(), safe.height()) * SHARE;
     Copies.Fresh fresh = new Copies.Fresh(job);
     List<Item> out = new ArrayList<>();
-    if (look.reversed()) {
+    if (design.reversed()) {
       out.add(fresh.of(ItemShape.of(ItemProperties.of("g", Wording.text("design.ground")), Placement.of(job.frame(face).bleedBox()),
           new Outline.Rectangle(0), Optional.of(INK), Optional.empty())));
     }
-    Colour ink = look.reversed() ? PAPER : INK;
+    Colour ink = design.reversed() ? PAPER : INK;
     Box inside = safe.grown(-edge);
-    if (look.ruled()) {
+    if (design.ruled()) {
       LineLook line = LineLook.of(1, ink).withSide(LineSide.INSIDE);
       out.add(fresh.of(ItemShape.of(ItemProperties.of("r", Wording.text("design.frame")), Placement.of(safe.grown(-edge / 2)),
           new Outline.Rectangle(edge / 2), Optional.empty(), Optional.of(line))));
       inside = inside.grown(-edge);
     }
     double pt = Math.max(6, Math.min(48, inside.width() * 72 / 20));
-    Story story = entry.story(job, new WordStyle(look.family(), "Regular", pt, 135, 0, look.align(), ink));
+    Story story = entry.story(job, new WordStyle(design.family(), "Regular", pt, 135, 0, design.align(), ink));
     HoldsWords words = ItemWords.of(ItemProperties.of("w", Wording.text("design.words")), Placement.of(inside), "", story.style())
         .withStory(story)
         .withSetting(BlockSetting.PLAIN.withStanding(Standing.MIDDLE).withFitting(Fitting.SHRINK).withLeastPercent(30));

@@ -30,7 +30,7 @@ import org.zipthimble.core.plan.Ticket;
 record JobDocument(
     String format, int version, String name, Ticket ticket, SheetPlan sheet, Palette palette, CutPlan cutting, ColourPlan colour,
     List<Entry> pictures, List<NamedStyle> styles, List<Fact> facts, Optional<RowList> list, Optional<Book> book, SizeSet sizes,
-    Optional<List<Visitor>> guests, Making making, List<Face> faces) {
+    Optional<List<GuestEntry>> guests, Making making, List<Face> faces) {
   /** The version this program writes; it reads this one and those below. */
   static final int VERSION = 10;
 
@@ -41,7 +41,7 @@ record JobDocument(
   record Entry(String id, String name, String file, int width, int height) {}
 
   /** A guest and where its job stands in the file. */
-  record Visitor(String id, String file, int quantity, String entry) {}
+  record GuestEntry(String id, String file, int quantity, String entry) {}
 
   static JobDocument of(Job job) {
     List<Entry> pictures = job.pictures().values().stream().map(p -> new Entry(p.id(), p.name(), file(p), p.width(), p.height())).toList();
@@ -49,7 +49,7 @@ record JobDocument(
         FORMAT, VERSION, job.name(), job.ticket(), job.sheet(), job.palette(), job.cutting(), job.colour(), pictures, job.styles(),
         job.facts(), job.list(), job.book(), job.sizes(),
         job.guests().isEmpty() ? Optional.empty()
-        : Optional.of(job.guests().stream().map(g -> new Visitor(g.id(), g.file(), g.quantity(), file(g))).toList()), job.making(),
+        : Optional.of(job.guests().stream().map(g -> new GuestEntry(g.id(), g.file(), g.quantity(), file(g))).toList()), job.making(),
         job.faces().stream().map(f -> f.withUnder(Under.NONE)).toList());
   }
 

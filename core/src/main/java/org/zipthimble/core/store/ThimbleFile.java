@@ -133,21 +133,21 @@ public final class ThimbleFile {
   /** The guests of a job; one that has guests itself leaves them behind. */
   private static List<Guest> guests(JobDocument document, Map<String, byte[]> entries) throws Trouble {
     List<Guest> out = new ArrayList<>();
-    for (JobDocument.Visitor visitor : document.guests().orElse(List.of())) {
-      byte[] bytes = entries.get(visitor.entry());
+    for (JobDocument.GuestEntry guest : document.guests().orElse(List.of())) {
+      byte[] bytes = entries.get(guest.entry());
       if (bytes == null || out.size() >= Guest.MOST_GUESTS) {
-        throw Trouble.of("thimble.noGuest", visitor.file());
+        throw Trouble.of("thimble.noGuest", guest.file());
       }
       // a job within a job within a job is not looked into
       Map<String, byte[]> inside = new TreeMap<>();
-      Job job = whole(visitor.file(), () -> {
+      Job job = whole(guest.file(), () -> {
         inside.putAll(ZipEntries.read(new ByteArrayInputStream(bytes), ZipEntries.MOST_BYTES));
         if (inside.keySet().stream().anyMatch(k -> k.startsWith("guests/"))) {
-          throw Trouble.of("thimble.noGuest", visitor.file());
+          throw Trouble.of("thimble.noGuest", guest.file());
         }
         return inside;
       }, true, sentence -> { });
-      out.add(new Guest(visitor.id(), job, visitor.file(), visitor.quantity()));
+      out.add(new Guest(guest.id(), job, guest.file(), guest.quantity()));
     }
     return out;
   }

@@ -78,24 +78,24 @@ final class ThingOver extends StackPane {
     });
   }
 
-  private record Look(BufferedImage image, String words) {}
+  private record Shown(BufferedImage image, String words) {}
 
-  private static Look seam(Job job, Face face) {
-    return Seam.of(job, face).map(s -> new Look(s.picture(), s.meets() ? Wording.text("over.seamWell")
+  private static Shown seam(Job job, Face face) {
+    return Seam.of(job, face).map(s -> new Shown(s.picture(), s.meets() ? Wording.text("over.seamWell")
         : Wording.text("over.seamApart", Lengths.plain(100 * s.apart(), 0), Lengths.plain(s.most(), 1))
             + (s.shift() == 0 ? "" : " " + Wording.text("over.seamShift", Lengths.plain(Math.abs(s.shift()), 2),
             Wording.text(s.shift() > 0 ? "over.down" : "over.up")))))
-        .orElse(new Look(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), ""));
+        .orElse(new Shown(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), ""));
   }
 
-  private Look bent(Job job, Face face) {
+  private Shown bent(Job job, Face face) {
     try {
       DrawnPage page = Imposition.of(job, face, PageOptions.of(true, false, job.sheet().withOnPaper(false)));
       double ppi = 900 / Math.max(page.size().width(), page.size().height());
-      return new Look(FacePainter.onPaper(page, ppi, session.halvings()),
+      return new Shown(FacePainter.onPaper(page, ppi, session.halvings()),
           Wording.text("over.bent", Lengths.show(page.size(), job.ticket().unit())));
     } catch (Trouble e) {
-      return new Look(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), e.getMessage());
+      return new Shown(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), e.getMessage());
     }
   }
 }

@@ -92,7 +92,7 @@ public final class SheetStation implements StationView {
   private final Label scaled = Controls.wrapped("", "side-note");
   private final TypedField percent;
   private double printedAt = 100;
-  private Look look = Look.FRONT;
+  private Facing facing = Facing.FRONT;
   private Optional<Integer> held = Optional.empty();
   private Optional<GangPages> laid = Optional.empty();
   private double scale = 1;
@@ -111,7 +111,7 @@ public final class SheetStation implements StationView {
   private Node toCut;
 
   /** From where a sheet is looked at. */
-  private enum Look {
+  private enum Facing {
     FRONT, BACK, LIGHT
   }
 
@@ -137,10 +137,10 @@ public final class SheetStation implements StationView {
     card = new SheetCard(session);
     guests = new GuestCard(session);
     sides = Controls.row(4);
-    for (Look one : Look.values()) {
+    for (Facing one : Facing.values()) {
       String word = one.name().toLowerCase(Locale.ROOT);
       ToggleButton pill = Pills.pill("sheet-look-" + word, Wording.text("sheetPane.look." + word), seen, () -> {
-        look = one;
+        facing = one;
         refresh();
       });
       pill.setUserData(one);
@@ -272,9 +272,9 @@ public final class SheetStation implements StationView {
     boolean both = bound || ganged && alike(job).size() > 1 && plan.gang().orElseThrow().backs() != Gang.Backs.NONE;
     sides.setVisible(both);
     sides.setManaged(both);
-    look = both ? look : Look.FRONT;
-    seen.getToggles().stream().filter(t -> t.getUserData() == look).forEach(seen::selectToggle);
-    behind.setVisible(both && look == Look.LIGHT);
+    facing = both ? facing : Facing.FRONT;
+    seen.getToggles().stream().filter(t -> t.getUserData() == facing).forEach(seen::selectToggle);
+    behind.setVisible(both && facing == Facing.LIGHT);
     cuts.setVisible(ganged);
     cuts.setManaged(ganged);
     cutList.setText("");
@@ -319,7 +319,7 @@ public final class SheetStation implements StationView {
   /** Numbers, free places and cuts over the sheet, and the cuts told with their measures from its edges. */
   private void overlay() {
     over.getChildren().clear();
-    laid.filter(p -> look != Look.BACK).ifPresent(p -> {
+    laid.filter(p -> facing != Facing.BACK).ifPresent(p -> {
       over.show(p, shown, scale, held, cuts.isSelected());
       if (cuts.isSelected()) {
         List<Guillotine.Cut> all = p.straightCuts(shown);
@@ -342,7 +342,7 @@ public final class SheetStation implements StationView {
     turner.setVisible(pages.sheets() > 1);
     sheet.show(String.valueOf(shown + 1));
     sheets.setText(Wording.text("sheetPane.of", pages.sheets()));
-    DrawnPage page = pages.at(2 * shown + (behindIt || look == Look.BACK ? 1 : 0));
+    DrawnPage page = pages.at(2 * shown + (behindIt || facing == Facing.BACK ? 1 : 0));
     caption.setText(page.name());
     return page;
   }
@@ -358,7 +358,7 @@ public final class SheetStation implements StationView {
     turner.setVisible(pages.differing() > 1);
     sheet.show(String.valueOf(shown + 1));
     sheets.setText(Wording.text("sheetPane.of", pages.differing()));
-    return pages.shown(shown, both ? look == Look.BACK ? 1 : 0 : Math.max(0, faces.indexOf(session.face())));
+    return pages.shown(shown, both ? facing == Facing.BACK ? 1 : 0 : Math.max(0, faces.indexOf(session.face())));
   }
 
   /** The faces that lie on sheets together with the one that is shown. */
@@ -379,7 +379,7 @@ public final class SheetStation implements StationView {
 
   private void grasped(MouseEvent e) {
     from = new Point(e.getX() / scale, e.getY() / scale);
-    held = look == Look.FRONT ? placeAt(from) : Optional.empty();
+    held = facing == Facing.FRONT ? placeAt(from) : Optional.empty();
     overlay();
   }
 

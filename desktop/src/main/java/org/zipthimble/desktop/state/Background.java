@@ -63,22 +63,22 @@ public final class Background {
     }
   }
 
-  /** A lane that waits for a thread. */
+  /** A queue that waits for a thread. */
   private static final class Waiting implements Runnable {
-    private final Lane lane;
+    private final WorkQueue queue;
 
-    Waiting(Lane lane) {
-      this.lane = lane;
+    Waiting(WorkQueue queue) {
+      this.queue = queue;
     }
 
     @Override
     public void run() {
-      lane.next();
+      queue.next();
     }
   }
 
-  /** A lane of the pool: what is given to it is done one after another. */
-  public static final class Lane {
+  /** A queue of the pool: what is given to it is done one after another. */
+  public static final class WorkQueue {
     private final Queue<Runnable> waiting = new ArrayDeque<>();
     private boolean under;
 
@@ -136,7 +136,7 @@ public final class Background {
    */
   public static boolean close(long millis) {
     ExecutorService old = POOL.getAndSet(made());
-    old.shutdownNow().stream().filter(Waiting.class::isInstance).forEach(w -> ((Waiting) w).lane.drop());
+    old.shutdownNow().stream().filter(Waiting.class::isInstance).forEach(w -> ((Waiting) w).queue.drop());
     try {
       return old.awaitTermination(millis, TimeUnit.MILLISECONDS);
     } catch (InterruptedException e) {

@@ -25,7 +25,7 @@ public final class LatestWork {
   /** So long the window waits for what is quick, in milliseconds: nobody sees it wait. */
   static final long BLINK_MILLIS = 120;
 
-  private final Background.Lane lane = new Background.Lane();
+  private final Background.WorkQueue queue = new Background.WorkQueue();
   private final AtomicReference<Running> wish = new AtomicReference<>();
   private volatile Running under;
 
@@ -139,7 +139,7 @@ public final class LatestWork {
   private void wish(Consumer<Running> work) {
     Running run = new Running(work);
     wish.set(run);
-    lane.run(() -> {
+    queue.run(() -> {
       if (wish.compareAndSet(run, null)) {
         run.run();
       }
@@ -170,7 +170,7 @@ public final class LatestWork {
 
   /** Does work after all that was asked for before; nothing is dropped. */
   public <T> void queue(Supplier<T> work, Consumer<T> done) {
-    lane.run(() -> {
+    queue.run(() -> {
       T result = work.get();
       Platform.runLater(() -> done.accept(result));
     });
