@@ -42,8 +42,8 @@ import org.zipthimble.desktop.slip.HintSlip;
 import org.zipthimble.desktop.slip.PlacingSlip;
 import org.zipthimble.desktop.slip.ShelfPane;
 import org.zipthimble.desktop.slip.WordSlips;
-import org.zipthimble.desktop.state.Background;
 import org.zipthimble.desktop.state.CopiedObjects;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.desktop.state.Station;
 import org.zipthimble.desktop.state.StationView;
@@ -132,7 +132,7 @@ final class Composing implements StationView {
         Optional.of(LineLook.of(1, Colour.BLACK)));
     Job job = StandardItem.blank("warm", StandardItem.INVITATION.size(), 1).changed("f1", f -> f.withItems(List.of(words, shape)));
     List<Runnable> warmings = new ArrayList<>();
-    warmings.add(() -> Background.run(() -> {
+    warmings.add(() -> LatestWork.aside(() -> {
       OrnamentShelf.all();
       FacePainter.onPaper(Imposition.bench(job, job.faces().get(0)), 20, session.halvings());
       Report.of(job);

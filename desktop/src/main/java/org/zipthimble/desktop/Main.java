@@ -28,6 +28,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Preferences;
 import org.zipthimble.desktop.state.Session;
 
@@ -79,7 +80,7 @@ public final class Main extends Application {
     fill(stage, session);
     Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> session.say(told(e)));
     Background.setOnFailure(e -> Platform.runLater(() -> session.say(told(e))));
-    afterFrames(() -> Background.run(() -> SafeWrite.cleanBeside(preferences.now().recent())));
+    afterFrames(() -> LatestWork.aside(() -> SafeWrite.cleanBeside(preferences.now().recent())));
     List<String> named = getParameters().getUnnamed();
     if (!named.isEmpty()) {
       session.filing().open(Path.of(named.get(0)));

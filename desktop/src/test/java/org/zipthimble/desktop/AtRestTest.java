@@ -250,7 +250,7 @@ class AtRestTest extends AtTheBench {
   void closingInterruptsWhatIsUnderWay() throws Exception {
     CountDownLatch begun = new CountDownLatch(1);
     AtomicBoolean interrupted = new AtomicBoolean();
-    Background.run(() -> {
+    LatestWork.aside(() -> {
       begun.countDown();
       try {
         new CountDownLatch(1).await();
@@ -262,7 +262,7 @@ class AtRestTest extends AtTheBench {
     assertTrue(Background.close(30_000));
     assertTrue(interrupted.get());
     AtomicBoolean again = new AtomicBoolean();
-    Background.run(() -> again.set(true));
+    LatestWork.aside(() -> again.set(true));
     Hand.until(again::get);
   }
 

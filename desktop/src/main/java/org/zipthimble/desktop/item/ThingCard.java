@@ -2,7 +2,6 @@ package org.zipthimble.desktop.item;
 
 import java.awt.image.BufferedImage;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -16,7 +15,7 @@ import org.zipthimble.core.wording.Trouble;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TurningView;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Errand;
 import org.zipthimble.desktop.state.Session;
 
 /**
@@ -64,17 +63,10 @@ public final class ThingCard extends VBox {
 
   /** Asks where a picture of the thing goes, draws it beside the window and says where it is kept. */
   static void keep(Session session, String ending, Drawing drawing) {
-    session.asker().whereToSend(session.fileName(ending), ".png").ifPresent(file -> Background.run(() -> {
-      String said;
-      try {
-        SafeWrite.write(file, PngFile.bytes(drawing.draw(), SAVED_PPI));
-        said = Wording.text("thingCard.saved", file.getFileName());
-      } catch (Trouble trouble) {
-        said = trouble.getMessage();
-      }
-      String sentence = said;
-      Platform.runLater(() -> session.say(sentence));
-    }));
+    session.asker().whereToSend(session.fileName(ending), ".png").ifPresent(file -> new Errand().begin(progress -> {
+      SafeWrite.write(file, PngFile.bytes(drawing.draw(), SAVED_PPI));
+      return Wording.text("thingCard.saved", file.getFileName());
+    }, far -> { }, new Errand.Ending<>(session::say, session::say, () -> { })));
   }
 
   public void drop() {

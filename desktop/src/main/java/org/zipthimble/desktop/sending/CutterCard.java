@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -30,7 +31,7 @@ import org.zipthimble.core.work.Progress;
 import org.zipthimble.core.work.Stopped;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Errand;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.link.CutterLink;
@@ -48,7 +49,7 @@ final class CutterCard extends VBox {
   private final Button end = Controls.button("cutter-end", "cutter.end", this::end, "plain");
   private final Button resume = Controls.button("cutter-resume", "cutter.resume", () -> begin(this.brokenAt), "plain");
   private final AtomicBoolean paused = new AtomicBoolean();
-  private final AtomicBoolean stopping = new AtomicBoolean();
+  private final Errand errand = new Errand();
   private final HBox running;
   private final CheckBox fromTray = new CheckBox(Wording.text("cutter.fromTray"));
   private List<CutSheet> known = List.of();
@@ -145,31 +146,25 @@ final class CutterCard extends VBox {
       return;
     }
     paused.set(false);
-    stopping.set(false);
     lastDone = from;
     working(true);
-    Background.run(() -> {
-      String plotter = "";
-      try {
-        Work work = work(job, index);
-        plotter = work.plotter();
-        CutterLink.Ending ending = CutterLink.send(port, plotter, work.height(), work.print(), from, watch());
-        Platform.runLater(() -> ended(ending.words(), 0));
-      } catch (Trouble trouble) {
-        int at = plotter.isEmpty() || lastDone == 0 ? 0 : CutterLink.resume(plotter, lastDone);
-        Platform.runLater(() -> ended(trouble.getMessage(), at));
-      } catch (Stopped stopped) {
-        Platform.runLater(() -> ended(Wording.text("cutter.ended"), 0));
-      }
-    });
+    AtomicReference<String> plotter = new AtomicReference<>("");
+    errand.begin(progress -> {
+      Work work = work(job, index);
+      plotter.set(work.plotter());
+      return CutterLink.send(port, work.plotter(), work.height(), work.print(), from, watch(progress));
+    }, bar::setProgress, new Errand.Ending<>(ending -> ended(ending.words(), 0), sentence -> {
+      boolean begun = !plotter.get().isEmpty() && lastDone > 0;
+      ended(sentence, begun ? CutterLink.resume(plotter.get(), lastDone) : 0);
+    }, () -> ended(Wording.text("cutter.ended"), 0)));
   }
 
-  private CutterLink.Watch watch() {
+  private CutterLink.Watch watch(Progress progress) {
     return new CutterLink.Watch() {
       @Override
       public void done(int orders, int all) {
         lastDone = orders;
-        Platform.runLater(() -> bar.setProgress((double) orders / all));
+        progress.at((double) orders / all);
       }
 
       @Override
@@ -184,7 +179,7 @@ final class CutterCard extends VBox {
 
       @Override
       public boolean stopped() {
-        return stopping.get();
+        return progress.stopped();
       }
     };
   }
@@ -214,7 +209,7 @@ final class CutterCard extends VBox {
   }
 
   private void end() {
-    stopping.set(true);
+    errand.stop();
   }
 
   /** Starts the practice cutter as a program of its own. */

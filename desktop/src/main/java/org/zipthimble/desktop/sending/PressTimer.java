@@ -14,7 +14,7 @@ import javax.sound.sampled.LineUnavailableException;
 import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Bell;
 import org.zipthimble.desktop.control.Controls;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.LatestWork;
 
 /** A timer beside the press: it counts down, rings when the time is over, and goes on to say how long it has been over. */
 final class PressTimer extends VBox {
@@ -58,7 +58,7 @@ final class PressTimer extends VBox {
     if (seconds <= 0 && !rung) {
       rung = true;
       left.getStyleClass().add("rung");
-      Background.run(PressTimer::ring);
+      LatestWork.aside(PressTimer::ring);
     }
   }
 

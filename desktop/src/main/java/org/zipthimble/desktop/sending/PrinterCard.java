@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -50,7 +49,7 @@ import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.FxPictures;
 import org.zipthimble.desktop.control.Pills;
 import org.zipthimble.desktop.control.TypedField;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Errand;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Session;
 import org.zipthimble.link.PrinterLink;
@@ -79,7 +78,7 @@ final class PrinterCard extends VBox {
   private final HBox running;
   private final Button print = Controls.button("printer-print", "printerCard.print", this::print, "main");
   private final VBox after = new VBox(8);
-  private final AtomicBoolean stopping = new AtomicBoolean();
+  private final Errand errand = new Errand();
   private final LatestWork looker = new LatestWork();
   private Optional<PrinterLink.Facts> facts = Optional.empty();
   private volatile String address = String.valueOf(PrinterLink.PORT);
@@ -128,7 +127,7 @@ final class PrinterCard extends VBox {
     after.setId("came-out");
     bar.setMaxWidth(Double.MAX_VALUE);
     bar.setAccessibleText(Wording.text("printerCard.progress"));
-    running = Controls.row(6, bar, Controls.button("printer-stop", "sendPane.stop", () -> stopping.set(true), "plain"));
+    running = Controls.row(6, bar, Controls.button("printer-stop", "sendPane.stop", errand::stop, "plain"));
     running.managedProperty().bind(running.visibleProperty());
     running.setVisible(false);
     for (Label label : List.of(before, mirror, name)) {
@@ -269,35 +268,28 @@ final class PrinterCard extends VBox {
       words.setText(refused.getMessage());
       return;
     }
-    stopping.set(false);
     working(true);
     Optional<PrinterLink.Ready> tray = tray();
     PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest(job.name(), "application/pdf", 1, tray, scaling, quality);
-    Background.run(() -> {
-      String sentence = Wording.text("window.failed");
+    Job turned = job.withMaking(job.making().withBy(machine ? Making.MirrorBy.MACHINE : Making.MirrorBy.PROGRAM));
+    errand.begin(progress -> {
       try {
-        byte[] pdf = pdf(job.withMaking(job.making().withBy(machine ? Making.MirrorBy.MACHINE : Making.MirrorBy.PROGRAM)));
-        PrinterLink.Ending ending = PrinterLink.print(printer.uri(), pdf, asked, watch());
+        PrinterLink.Ending ending = PrinterLink.print(printer.uri(), pdf(turned, progress), asked, watch(progress));
         List<Came> came = came(job, printer, ending.job(), tray);
-        sentence = ending.words();
         Platform.runLater(() -> show(came));
-      } catch (Trouble trouble) {
-        sentence = trouble.getMessage();
-      } catch (Stopped stopped) {
-        sentence = Wording.text("printerCard.stopped");
+        return ending.words();
       } catch (IOException e) {
-        sentence = Wording.text("printerCard.noRoom");
-      } finally {
-        String said = sentence;
-        Platform.runLater(() -> {
-          working(false);
-          words.setText(said);
-        });
+        throw Trouble.because(e, "printerCard.noRoom");
       }
-    });
+    }, bar::setProgress, new Errand.Ending<>(this::ended, this::ended, () -> ended(Wording.text("printerCard.stopped"))));
   }
 
-  private PrinterLink.Watch watch() {
+  private void ended(String sentence) {
+    working(false);
+    words.setText(sentence);
+  }
+
+  private PrinterLink.Watch watch(Progress progress) {
     return new PrinterLink.Watch() {
       @Override
       public void said(String said, int sheets) {
@@ -306,18 +298,18 @@ final class PrinterCard extends VBox {
 
       @Override
       public boolean stopped() {
-        return stopping.get();
+        return progress.stopped();
       }
     };
   }
 
   /** The pages as they are sent, made like any other file and read back like it. */
-  private static byte[] pdf(Job job) throws Trouble, Stopped, IOException {
+  private static byte[] pdf(Job job, Progress progress) throws Trouble, Stopped, IOException {
     Path folder = Files.createTempDirectory("zip-thimble-print");
     Path file = folder.resolve("pages.pdf");
     try {
       Sender.send(job, FileOrder.of(file, OptionalInt.empty(), job.ticket().ppi(), PageOptions.of(job))
-          .withHow(SendOptions.USUAL.withPlain(true)), Progress.SILENT);
+          .withHow(SendOptions.USUAL.withPlain(true)), progress);
       return Files.readAllBytes(file);
     } finally {
       Files.deleteIfExists(file);

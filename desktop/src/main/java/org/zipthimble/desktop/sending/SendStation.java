@@ -8,10 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -49,7 +47,7 @@ import org.zipthimble.desktop.control.PlainScroll;
 import org.zipthimble.desktop.control.TypedField;
 import org.zipthimble.desktop.item.PhotoPane;
 import org.zipthimble.desktop.item.ThingCard;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Errand;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
@@ -82,7 +80,7 @@ public final class SendStation implements StationView {
   private final Button write;
   private final Button stop;
   private final ProgressBar bar = new ProgressBar(0);
-  private final AtomicBoolean stopping = new AtomicBoolean();
+  private final Errand errand = new Errand();
   private final LatestWork estimator = new LatestWork();
   private final Listening listening = new Listening();
   private final CutterCard cutter;
@@ -102,7 +100,7 @@ public final class SendStation implements StationView {
     choices = new SendChoices(session, this::refresh);
     previews = new SendPreview(session, choices);
     write = Controls.button("send-write", "sendPane.write", this::write, "main");
-    stop = Controls.button("send-stop", "sendPane.stop", () -> stopping.set(true), "plain");
+    stop = Controls.button("send-stop", "sendPane.stop", errand::stop, "plain");
     cutter = new CutterCard(session);
     printer = new PrinterCard(session);
     photo = new PhotoPane(session, () -> photo(false));
@@ -342,7 +340,6 @@ public final class SendStation implements StationView {
 
   private void send(Job job, FileOrder order) {
     sending = true;
-    stopping.set(false);
     bar.setProgress(0);
     bar.setVisible(true);
     session.say("");
@@ -352,38 +349,22 @@ public final class SendStation implements StationView {
     }
     refresh();
     double room = previews.room();
-    Background.run(() -> {
-      String sentence = Wording.text("window.failed");
-      try {
-        List<Measured> measured = Sender.send(job, order, progress());
-        List<BufferedImage> drawn = drawn(measured, OutputFormats.of(order.file().getFileName().toString()), room);
-        Platform.runLater(() -> written(measured, drawn));
-        sentence = "";
-      } catch (Trouble trouble) {
-        sentence = trouble.getMessage();
-      } catch (Stopped stopped) {
-        sentence = Wording.text("sendPane.stopped");
-      } catch (IOException e) {
-        sentence = Wording.text("proof.damaged", order.file().getFileName());
-      } finally {
-        String said = sentence;
-        Platform.runLater(() -> ended(said));
-      }
-    });
+    errand.begin(progress -> written(job, order, progress, room), bar::setProgress, new Errand.Ending<>(came -> {
+      written(came.measured(), came.drawn());
+      ended("");
+    }, this::ended, () -> ended(Wording.text("sendPane.stopped"))));
   }
 
-  private Progress progress() {
-    return new Progress() {
-      @Override
-      public void at(double fraction) {
-        Platform.runLater(() -> bar.setProgress(fraction));
-      }
+  /** Files that were written, and what they look like. */
+  private record CameOutAs(List<Measured> measured, List<BufferedImage> drawn) {}
 
-      @Override
-      public boolean stopped() {
-        return stopping.get();
-      }
-    };
+  private static CameOutAs written(Job job, FileOrder order, Progress progress, double room) throws Trouble, Stopped {
+    try {
+      List<Measured> measured = Sender.send(job, order, progress);
+      return new CameOutAs(measured, drawn(measured, OutputFormats.of(order.file().getFileName().toString()), room));
+    } catch (IOException e) {
+      throw Trouble.because(e, "proof.damaged", order.file().getFileName());
+    }
   }
 
   private static List<BufferedImage> drawn(List<Measured> measured, OutputFormat format, double room) throws IOException {

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
@@ -34,10 +33,9 @@ import org.zipthimble.core.plan.Split;
 import org.zipthimble.core.units.Lengths;
 import org.zipthimble.core.units.Size;
 import org.zipthimble.core.wording.Wording;
-import org.zipthimble.core.work.Progress;
 import org.zipthimble.desktop.control.Controls;
 import org.zipthimble.desktop.control.PlainScroll;
-import org.zipthimble.desktop.state.Background;
+import org.zipthimble.desktop.state.Errand;
 import org.zipthimble.desktop.state.LatestWork;
 import org.zipthimble.desktop.state.Listening;
 import org.zipthimble.desktop.state.Session;
@@ -68,7 +66,7 @@ public final class CutStation implements StationView {
   private final Button nest = Controls.button("cut-nest", "cutSheet.nest", this::nest, "main");
   private final ProgressBar bar = new ProgressBar(0);
   private final HBox running;
-  private final AtomicBoolean stopping = new AtomicBoolean();
+  private final Errand errand = new Errand();
   private Layout.Plan plan = new Layout.Plan(List.of(), List.of());
   private int chosen;
   private boolean nesting;
@@ -84,7 +82,7 @@ public final class CutStation implements StationView {
     lanes = new LaneCards(session, this::lane, printed);
     bar.setPrefWidth(150);
     bar.setAccessibleText(Wording.text("cutSheet.nesting"));
-    running = Controls.row(8, bar, Controls.button("cut-stop", "cutSheet.stop", () -> stopping.set(true), "plain"));
+    running = Controls.row(8, bar, Controls.button("cut-stop", "cutSheet.stop", errand::stop, "plain"));
     running.managedProperty().bind(running.visibleProperty());
     running.setVisible(false);
     trouble.managedProperty().bind(trouble.visibleProperty());
@@ -131,7 +129,7 @@ public final class CutStation implements StationView {
   public void left() {
     listening.release();
     layer.drop();
-    stopping.set(true);
+    errand.stop();
   }
 
   private void refresh() {
@@ -239,31 +237,20 @@ public final class CutStation implements StationView {
     Lane lane = plan.sheets().get(chosen).lane();
     Job job = session.job();
     nesting = true;
-    stopping.set(false);
     running.setVisible(true);
     show();
     AtomicReference<Nest> best = new AtomicReference<>();
-    Progress progress = new Progress() {
-      @Override
-      public void at(double fraction) {
-        Platform.runLater(() -> bar.setProgress(fraction));
-      }
-
-      @Override
-      public boolean stopped() {
-        return stopping.get();
-      }
-    };
-    Background.run(() -> {
-      try {
-        Layout.nest(lane, Pieces.of(job, lane), job.cutting(), SEARCH, progress, found -> {
-          best.set(found);
-          Platform.runLater(() -> tryOut(lane, found));
-        });
-      } finally {
-        Platform.runLater(() -> ended(lane, Optional.ofNullable(best.get())));
-      }
-    });
+    Runnable over = () -> ended(lane, Optional.ofNullable(best.get()));
+    errand.begin(progress -> {
+      Layout.nest(lane, Pieces.of(job, lane), job.cutting(), SEARCH, progress, found -> {
+        best.set(found);
+        Platform.runLater(() -> tryOut(lane, found));
+      });
+      return lane;
+    }, bar::setProgress, new Errand.Ending<>(same -> over.run(), sentence -> {
+      over.run();
+      session.say(sentence);
+    }, over));
   }
 
   /** Takes pieces that are pulled onto the small picture of another sheet of their lane, or beside them onto a new one. */

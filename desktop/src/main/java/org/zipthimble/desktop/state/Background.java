@@ -44,8 +44,8 @@ public final class Background {
     ON_FAILURE.get().accept(failure);
   }
 
-  /** Does work beside the window. */
-  public static void run(Runnable work) {
+  /** Does work beside the window; begun by {@link LatestWork}, {@link EditWorker} or {@link Errand} alone. */
+  static void run(Runnable work) {
     begin(() -> {
       try {
         work.run();

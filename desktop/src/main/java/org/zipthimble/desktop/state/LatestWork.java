@@ -168,6 +168,11 @@ public final class LatestWork {
     }
   }
 
+  /** Does something beside the window of which nothing comes that is shown, such as making ready or tidying up. */
+  public static void aside(Runnable work) {
+    Background.run(work);
+  }
+
   /** Does work after all that was asked for before; nothing is dropped. */
   public <T> void queue(Supplier<T> work, Consumer<T> done) {
     queue.run(() -> {
