@@ -41,7 +41,8 @@ final class SvgMeasure {
         }
       }
       double by = scale;
-      return new VectorBack.Outlines(size, boxes.stream().map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by)).toList());
+      return new VectorBack.Outlines(size, boxes.stream().map(b -> new Box(b.x() * by, b.y() * by, b.width() * by, b.height() * by))
+          .toList());
     } catch (XMLStreamException | RuntimeException e) {
       throw Trouble.because(e, "proof.damaged", name);
     }

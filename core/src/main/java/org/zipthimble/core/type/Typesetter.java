@@ -23,7 +23,8 @@ public final class Typesetter {
       Recent.of(20_000, (asked, shelf) -> ParagraphLines.of(asked.paragraph(), shelf, asked.column(), asked.sign()));
 
   /** What was set before need not be set again. */
-  private record WordsToSet(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width, double height) {}
+  private record WordsToSet(Story story, BlockSetting setting, Optional<Course> course, Optional<Path> spared, double width,
+      double height) {}
 
   private record AskedParagraph(Paragraph paragraph, double column, Optional<String> sign) {}
 

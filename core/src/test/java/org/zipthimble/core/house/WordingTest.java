@@ -120,7 +120,10 @@ class WordingTest {
     assertEquals("8 on a sheet; 1 piece takes 1 sheet; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 1, 1, "37"));
     assertEquals("8 on a sheet; 9 pieces take 2 sheets; 37 % of the paper is left over.", Wording.text("gangCard.told", 8, 9, 2, "37"));
     assertEquals("seeds.csv: 11 rows, 0 pieces are sent.", Wording.text("listSlip.told", "seeds.csv", 11, 0));
-    Pattern waits = Pattern.compile("\\{(\\d), plural, one\\{([^{}]+)} other\\{([^{}]+)}}");
+    assertEquals("delete", Wording.text("edit.remove", 1));
+    assertEquals("delete 2 objects", Wording.text("edit.remove", 2));
+    assertEquals("Joined: it comes out as one piece.", Wording.text("joined", 1));
+    Pattern waits = Pattern.compile("\\{(\\d), plural, one\\{((?:[^{}]|\\{\\d})+)} other\\{((?:[^{}]|\\{\\d})+)}}");
     int pairs = 0;
     for (String key : Wording.keys()) {
       String said = Wording.text(key);

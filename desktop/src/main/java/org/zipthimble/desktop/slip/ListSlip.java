@@ -81,6 +81,18 @@ public final class ListSlip extends ToolSlip {
     at = new TypedField("list-at", Wording.text("listSlip.row"),
         text -> session.apply(ListEdits.show((int) org.zipthimble.core.units.Lengths.parseNumber(text, 1, RowList.MOST_ROWS) - 1)));
     at.setPrefWidth(58);
+    rowsAndColumns();
+    choices();
+    layOut();
+    scrolled();
+    session.checking().findingsProperty().addListener(o -> {
+      if (isVisible()) {
+        rows.refresh();
+      }
+    });
+  }
+
+  private void rowsAndColumns() {
     search.setId("list-search");
     search.setPromptText(Wording.text("listSlip.search"));
     search.setAccessibleText(Wording.text("listSlip.search"));
@@ -94,6 +106,9 @@ public final class ListSlip extends ToolSlip {
         session.apply(ListEdits.show(is));
       }
     });
+  }
+
+  private void choices() {
     box(count, "list-count", "listSlip.count");
     count.setOnAction(e -> chosen(count, i -> ListEdits.count(i == 0 ? Optional.empty() : Optional.of(count.getItems().get(i)))));
     box(by, "list-by", "listSlip.by");
@@ -112,6 +127,9 @@ public final class ListSlip extends ToolSlip {
     });
     cells.setId("list-cells");
     linked.setId("list-linked");
+  }
+
+  private void layOut() {
     TypedField newColumn = new TypedField("list-new-column", Wording.text("listSlip.newColumn"),
         text -> session.apply(ListEdits.addColumn(text)));
     newColumn.setPromptText(Wording.text("listSlip.newColumn"));
@@ -134,6 +152,9 @@ public final class ListSlip extends ToolSlip {
             Controls.button("list-up", "listSlip.up", () -> sort(false), "quiet"),
             Controls.button("list-down", "listSlip.down", () -> sort(true), "quiet"),
             Controls.button("list-number", "listSlip.number", this::number, "quiet")))));
+  }
+
+  private void scrolled() {
     ScrollPane scroll = new PlainScroll();
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -145,11 +166,6 @@ public final class ListSlip extends ToolSlip {
         Controls.button("list-type", "listSlip.type", () -> session.apply(ListEdits.typed(List.of(Wording.text("listSlip.firstColumn")))),
         "plain")), scroll);
     scroll.setContent(below);
-    session.checking().findingsProperty().addListener(o -> {
-      if (isVisible()) {
-        rows.refresh();
-      }
-    });
   }
 
   private static void box(ComboBox<String> box, String id, String key) {

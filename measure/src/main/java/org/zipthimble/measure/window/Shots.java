@@ -100,6 +100,17 @@ public final class Shots extends Application {
   }
 
   private void plan() {
+    atFirst();
+    words();
+    checking();
+    faces();
+    sheets();
+    sending();
+    things();
+    notebookAndNight();
+  }
+
+  private void atFirst() {
     step("item.png", s -> {
       workbench.prepareAll();
       s.preferences().change(t -> t.liking("jar_label").liking("bookmark"));
@@ -148,6 +159,9 @@ public final class Shots extends Application {
       s.selectionProperty().set(idOf(s, "Motto"));
       run("menu.steps");
     });
+  }
+
+  private void words() {
     step("typing.png", s -> {
       run("menu.steps");
       take(s, "swap-invitation.thimble");
@@ -177,6 +191,9 @@ public final class Shots extends Application {
       run("menu.fit");
     });
     step("ring.png", s -> Optional.ofNullable(stage.getScene().lookup("#fold-course")).ifPresent(n -> ((Button) n).fire()));
+  }
+
+  private void checking() {
     step("check.png", s -> {
       take(s, "two-faults.thimble");
       s.apply(Edits.say("f1", idOf(s, "Motto").iterator().next(), "Bring a handfull, take a handful"));
@@ -194,6 +211,9 @@ public final class Shots extends Application {
       ((Button) stage.getScene().lookup("#ticket-colour")).fire();
     });
     step(PALETTE, s -> ((Button) stage.getScene().lookup("#swatch-5")).fire());
+  }
+
+  private void faces() {
     step("faces.png", s -> {
       ((Button) stage.getScene().lookup("#ticket-colour")).fire();
       take(s, "plot-album.thimble");
@@ -216,6 +236,9 @@ public final class Shots extends Application {
       run("menu.sizes");
     });
     step("sizes.png", s -> { });
+  }
+
+  private void sheets() {
     step("labels.png", s -> {
       ((Button) stage.getScene().lookup("#sizes-close")).fire();
       take(s, "jar-labels.thimble");
@@ -242,6 +265,9 @@ public final class Shots extends Application {
     }
     step("sheet-cut.png", s -> click("#cut-sheet-2"));
     step("sheet-cut.png", s -> { });
+  }
+
+  private void sending() {
     step("send.png", s -> {
       take(s, "swap-invitation.thimble");
       s.stationProperty().set(Station.SEND);
@@ -260,6 +286,9 @@ public final class Shots extends Application {
     });
     step("mounts.png", s -> run("menu.fit"));
     step("mounts.png", s -> { });
+  }
+
+  private void things() {
     step("things.png", s -> {
       s.stationProperty().set(Station.ITEM);
       ((ButtonBase) stage.getScene().lookup("#item-things")).fire();
@@ -277,6 +306,9 @@ public final class Shots extends Application {
     step("on-thing.png", s -> s.stationProperty().set(Station.CHECK));
     step("on-thing.png", s -> ((ButtonBase) stage.getScene().lookup("#lens-on-thing")).fire());
     step("on-thing.png", s -> { });
+  }
+
+  private void notebookAndNight() {
     step("notebook.png", s -> {
       ((ButtonBase) stage.getScene().lookup("#lens-none")).fire();
       take(s, "metal-panel.thimble");

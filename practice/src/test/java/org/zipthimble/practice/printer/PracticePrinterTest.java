@@ -202,7 +202,8 @@ class PracticePrinterTest {
       PrinterLink.Facts facts = PrinterLink.look(PrinterLink.address(String.valueOf(server.port())));
       PrinterLink.Ready transfer = facts.trays().stream().filter(PrinterLink.Ready::transfer).findFirst().orElseThrow();
       assertEquals(13, transfer.paper().width(), 0.01);
-      PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest("wrap", "application/pdf", 2, Optional.of(transfer), Printing.Scaling.ACTUAL, 3);
+      PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest(
+          "wrap", "application/pdf", 2, Optional.of(transfer), Printing.Scaling.ACTUAL, 3);
       PrinterLink.Ending ending = PrinterLink.print(facts.uri(), page(1), asked, QUIET);
       assertEquals(2, ending.sheets());
       PrinterLink.Sheet sheet = PrinterLink.sheets(facts, ending.job()).get(0);
@@ -436,7 +437,8 @@ class PracticePrinterTest {
     byte[] png = org.zipthimble.core.paint.PngFile.bytes(image, 150);
     Printer printer = new Printer(QUICK, () -> { });
     try (PrinterServer server = new PrinterServer(0, printer)) {
-      PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest("picture", "image/png", 1, Optional.empty(), Printing.Scaling.ACTUAL, 3);
+      PrinterLink.PrintRequest asked = new PrinterLink.PrintRequest("picture", "image/png", 1, Optional.empty(), Printing.Scaling.ACTUAL,
+          3);
       assertTrue(PrinterLink.print(PrinterLink.address(server.uri()), png, asked, QUIET).whole());
       Printed sheet = printer.sheets().get(0);
       assertEquals(2, sheet.asked().width(), 1e-3);
