@@ -1,9 +1,7 @@
 package org.zipthimble.cli;
 
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,10 +9,10 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.words.OwnWords;
 import org.zipthimble.core.edit.ListEdits;
 import org.zipthimble.core.files.Folders;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.picture.PdfPages;
 import org.zipthimble.core.send.Content;
@@ -80,12 +78,7 @@ public final class Main {
 
   /** A job with a list in place of its own. */
   static Job filled(Job job, Path rows) throws Trouble {
-    try {
-      return ListEdits.take(TableIn.read(rows.getFileName().toString(), Files.readAllBytes(rows), Optional.empty(), Optional.empty())
-          .list()).change().apply(job);
-    } catch (IOException e) {
-      throw Trouble.because(e, "file.unreadable", rows.getFileName());
-    }
+    return ListEdits.take(Importers.table(rows, Optional.empty(), Optional.empty()).list()).change().apply(job);
   }
 
   static int run(PrintWriter out, PrintWriter err, String... arguments) {

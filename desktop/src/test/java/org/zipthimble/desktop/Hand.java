@@ -19,6 +19,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import org.zipthimble.core.geom.Point;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.item.Placement;
+import org.zipthimble.core.units.Size;
 import org.zipthimble.desktop.control.Pointing;
 import org.zipthimble.desktop.state.Asker;
 import org.zipthimble.desktop.state.Session;
@@ -157,7 +158,14 @@ final class Hand {
     Changed changed = Changed.STAY;
     boolean replace = true;
     boolean intoMount;
+    Optional<Double> units = Optional.empty();
     final List<String> asked = new ArrayList<>();
+
+    @Override
+    public Optional<Double> unitsPerInch(String fileName, List<Double> choices, Size size) {
+      asked.add("units " + fileName + " of " + choices);
+      return units;
+    }
 
     @Override
     public Optional<Path> table() {

@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
+import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -23,8 +24,10 @@ import org.zipthimble.core.edit.Edit;
 import org.zipthimble.core.job.Job;
 import org.zipthimble.core.plan.Ticket;
 import org.zipthimble.core.units.Size;
+import org.zipthimble.core.wording.Wording;
 import org.zipthimble.core.work.Ongoing;
 import org.zipthimble.desktop.state.Asker;
+import org.zipthimble.desktop.state.Station;
 
 /**
  * What a person does while something else is worked out beside the window: it is never lost without a question, and what is stopped is
@@ -105,6 +108,21 @@ class MeanwhileTest extends AtTheBench {
     answers.unsaved = Asker.Unsaved.LOSE;
     arrives.countDown();
     Hand.until(() -> session.job().name().equals("Other"));
+  }
+
+  @Test
+  void nothingIsSaidOfAJobThatTheChecksHaveNotLookedAt(FxRobot robot) {
+    robot.interact(() -> session.stationProperty().set(Station.CHECK));
+    Label summary = robot.lookup("#findings-summary").queryAs(Label.class);
+    Hand.until(() -> session.checking().looked());
+    AtomicReference<String> atOnce = new AtomicReference<>();
+    robot.interact(() -> {
+      session.take(session.job().withName("Fresh"), Optional.empty());
+      session.stationProperty().set(Station.CHECK);
+      atOnce.set(summary.getText());
+    });
+    assertEquals(Wording.text("findings.looking"), atOnce.get());
+    Hand.until(() -> !summary.getText().equals(atOnce.get()));
   }
 
   @Test

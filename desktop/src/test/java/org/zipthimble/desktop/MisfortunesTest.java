@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -183,5 +184,20 @@ class MisfortunesTest extends AtTheBench {
     Job again = ThimbleFile.open(file);
     assertEquals(1, again.pictures().size());
     assertTrue(new JobFonts(again).families().contains("Cavern"));
+  }
+
+  @Test
+  void severalDrawingsWithoutASizeAreEachAskedAboutAndNoneIsLost(FxRobot robot) throws Exception {
+    List<Path> drawings = new ArrayList<>();
+    for (String name : List.of("leaf", "pod")) {
+      drawings.add(Files.writeString(folder.resolve(name + ".svg"),
+          "<svg xmlns=\"http://www.w3.org/2000/svg\"><rect width=\"144\" height=\"72\"/></svg>"));
+    }
+    answers.units = Optional.of(72.0);
+    robot.interact(() -> workbench.adding().pictures().dropped(drawings, new Point(2, 2)));
+    Hand.until(() -> session.face().items().size() == 2);
+    assertEquals(List.of("units leaf.svg of [96.0, 72.0, 90.0]", "units pod.svg of [96.0, 72.0, 90.0]"), answers.asked);
+    session.face().items().forEach(i -> assertEquals(2, i.placement().width(), 1e-9));
+    assertTrue(session.face().items().get(0).placement().x() < session.face().items().get(1).placement().x(), "both are seen");
   }
 }

@@ -29,6 +29,11 @@ public sealed interface Brought {
     return List.of();
   }
 
+  /** The rows it brought. */
+  default Optional<TableIn.Table> rows() {
+    return Optional.empty();
+  }
+
   /** Shapes of a drawing; one that is not {@code sized} is read again with how many of its units an inch has. */
   record Drawing(ImportedDrawing drawing) implements Brought {
     @Override
@@ -73,6 +78,11 @@ public sealed interface Brought {
 
   /** Rows of a list. */
   record Listed(TableIn.Table table) implements Brought {
+    @Override
+    public Optional<TableIn.Table> rows() {
+      return Optional.of(table);
+    }
+
     @Override
     public void accept(Visitor visitor) {
       visitor.listed(this);

@@ -1,11 +1,13 @@
 package org.zipthimble.core.importer;
 
+import java.nio.charset.Charset;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.zipthimble.core.bring.ImportedDrawing;
+import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.colour.Colour;
 import org.zipthimble.core.job.Swatch;
 import org.zipthimble.core.picture.Picture;
@@ -17,11 +19,12 @@ import org.zipthimble.core.wording.Trouble;
 public final class Importers {
   private static final Importer PICTURES = new PictureImporter();
   private static final Importer SVG = new SvgImporter();
+  private static final Importer TABLE = new TableImporter();
   private static final Importer PALETTE = new PaletteImporter();
   private static final WordStyle PLAIN = new WordStyle("Alegreya", "Regular", 12, 130, 0, Align.LEFT, Colour.BLACK);
 
   private static final List<Importer> ALL = List.of(
-      SVG, new DxfImporter(), new FontImporter(), new TextImporter(), new TableImporter(), PALETTE,
+      SVG, new DxfImporter(), new FontImporter(), new TextImporter(), TABLE, PALETTE,
       new PdfImporter(), PICTURES);
 
   private Importers() {}
@@ -70,6 +73,19 @@ public final class Importers {
    */
   public static List<Swatch> palette(Path file) throws Trouble {
     return of(file.getFileName().toString(), Importer.Brings.PALETTE).orElse(PALETTE).read(file, Bringing.usual(PLAIN)).swatches();
+  }
+
+  /**
+   * The rows of a list file.
+   *
+   * @param encoding where it is not found rightly
+   * @param sheet of a workbook; the first without it
+   * @throws Trouble when it is none or cannot be read
+   */
+  public static TableIn.Table table(Path file, Optional<Charset> encoding, Optional<String> sheet) throws Trouble {
+    return of(file.getFileName().toString(), Importer.Brings.LIST).orElse(TABLE).read(file, Bringing.usual(PLAIN).listed(encoding, sheet))
+        .rows()
+        .orElseThrow();
   }
 
   /** Of several files those that are taken together: the ones that bring what the first kind among them brings. */

@@ -36,6 +36,12 @@ public sealed interface Effect {
     return v;
   }
 
+  private static void soft(double v) {
+    if (sized(v) == 0) {
+      throw new IllegalArgumentException("an effect of no size is none");
+    }
+  }
+
   private static double share(double opacity) {
     if (!(opacity >= 0 && opacity <= 1)) {
       throw new IllegalArgumentException("opacity is 0 to 1: " + opacity);
@@ -136,7 +142,7 @@ public sealed interface Effect {
   record Blur(double size) implements Effect {
     /** Checks the figure. */
     public Blur {
-      sized(size);
+      soft(size);
     }
 
     @Override
@@ -158,7 +164,7 @@ public sealed interface Effect {
   record Feather(double size) implements Effect {
     /** Checks the figure. */
     public Feather {
-      sized(size);
+      soft(size);
     }
 
     @Override

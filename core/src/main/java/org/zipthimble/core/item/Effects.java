@@ -76,7 +76,8 @@ public record Effects(List<Effect> each) {
   }
 
   private <E extends Effect> Optional<E> one(Class<E> kind) {
-    return each.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+    // most objects have none, and they are asked in every frame
+    return each.isEmpty() ? Optional.empty() : each.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
 
   /** Its shadow. */
@@ -126,6 +127,6 @@ public record Effects(List<Effect> each) {
 
   /** Whether nothing lets through what is below. */
   public boolean solid() {
-    return each.stream().noneMatch(Effect::letsThrough);
+    return each.isEmpty() || each.stream().noneMatch(Effect::letsThrough);
   }
 }

@@ -3,6 +3,9 @@ package org.zipthimble.core.house;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
 import java.lang.reflect.Method;
 import java.lang.reflect.ParameterizedType;
@@ -108,6 +111,24 @@ class KindsHouseTest {
     assertTrue(looked > 200, "methods looked at: " + looked);
     assertTrue(names(KindsHouseTest.class.getDeclaredMethod("renamed").getGenericReturnType(), ItemWords.class),
         "a question under another name is seen");
+    assertEquals(List.of(), found);
+  }
+
+  /** Nor does any other room find out by a method of its own. */
+  @Test
+  void noRoomGivesAKindOfWhatMayBeAny() {
+    List<String> found = new ArrayList<>();
+    int looked = 0;
+    for (JavaMethod method : new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+        .importPackages("org.zipthimble.core").stream().flatMap(c -> c.getMethods().stream()).toList()) {
+      looked++;
+      boolean maybe = method.getRawReturnType().isEquivalentTo(Optional.class);
+      boolean kind = method.getReturnType().getAllInvolvedRawTypes().stream().anyMatch(t -> kinds().stream().anyMatch(t::isEquivalentTo));
+      if (maybe && kind) {
+        found.add(method.getFullName());
+      }
+    }
+    assertTrue(looked > 3000, "methods looked at: " + looked);
     assertEquals(List.of(), found);
   }
 

@@ -6,12 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.io.RandomAccessFile;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -94,5 +96,12 @@ class ImportersTest {
     assertTrue(!open.sized());
     ImportedDrawing sized = Importers.drawing(file, OptionalDouble.of(72));
     assertEquals(2, sized.items().get(0).placement().width(), 1e-9);
+  }
+
+  @Test
+  void aListIsReadWithTheEncodingThatThePersonNames() throws Exception {
+    Path file = Files.write(folder.resolve("a.csv"), "name,b\nPříbor,x\n".getBytes(Charset.forName("windows-1250")));
+    assertEquals(List.of("Příbor", "x"), Importers.table(file, Optional.of(Charset.forName("windows-1250")), Optional.empty()).list()
+        .rows().get(0));
   }
 }

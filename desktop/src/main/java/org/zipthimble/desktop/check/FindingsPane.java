@@ -52,6 +52,7 @@ public final class FindingsPane extends VBox implements StationView {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.getStyleClass().add("bare-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
+    summary.setId("findings-summary");
     getChildren().addAll(lenses, Controls.label(Wording.text("findings.title"), "side-title"), summary, edgeNote, scroll);
     edgeNote.setId("edge-note");
     edgeNote.managedProperty().bind(edgeNote.textProperty().isNotEmpty());
@@ -84,8 +85,9 @@ public final class FindingsPane extends VBox implements StationView {
     List<Finding> findings = session.checking().findingsProperty().get();
     long ruin = findings.stream().filter(f -> f.weight() == Weight.RUIN).count();
     boolean counts = session.checking().report().counted() > 0;
-    summary.setText(!counts ? Wording.text("findings.none") : ruin > 0 ? Wording.text("findings.ruin", (int) ruin)
-        : Wording.text("findings.look"));
+    boolean looked = session.checking().looked();
+    summary.setText(!looked ? Wording.text("findings.looking") : !counts ? Wording.text("findings.none")
+        : ruin > 0 ? Wording.text("findings.ruin", (int) ruin) : Wording.text("findings.look"));
     edgeNote.setText(session.checking().report().edges(session.faceIdProperty().get()).map(this::reach).orElse(""));
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < findings.size(); i++) {
@@ -93,7 +95,7 @@ public final class FindingsPane extends VBox implements StationView {
         nodes.add(card(findings.get(i), i + 1));
       }
     }
-    if (!counts) {
+    if (looked && !counts) {
       VBox well = new VBox(6, Icons.of(Icons.WELL, "big-well"),
           Controls.wrapped(Wording.text(session.job().ticket().bleed().most() > 0 ? "findings.well" : "findings.wellAlone"),
           "finding-text"));

@@ -281,7 +281,7 @@ final class PrinterCard extends VBox {
       } catch (IOException e) {
         throw Trouble.because(e, "printerCard.noRoom");
       }
-    }, bar::setProgress, new Errand.Ending<>(this::ended, this::ended, () -> ended(Wording.text("printerCard.stopped"))));
+    }, far -> { }, new Errand.Ending<>(this::ended, this::ended, () -> ended(Wording.text("printerCard.stopped"))));
   }
 
   private void ended(String sentence) {

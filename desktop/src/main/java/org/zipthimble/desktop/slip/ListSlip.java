@@ -1,8 +1,6 @@
 package org.zipthimble.desktop.slip;
 
-import java.io.IOException;
 import java.nio.charset.Charset;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +26,7 @@ import javafx.scene.layout.VBox;
 import org.zipthimble.core.bring.TableIn;
 import org.zipthimble.core.check.Finding;
 import org.zipthimble.core.edit.ListEdits;
+import org.zipthimble.core.importer.Importers;
 import org.zipthimble.core.item.Item;
 import org.zipthimble.core.job.RowList;
 import org.zipthimble.core.job.Swatch;
@@ -204,11 +203,9 @@ public final class ListSlip extends ToolSlip {
       List<String> troubles = new ArrayList<>();
       for (Path one : files) {
         try {
-          found.add(Pictures.look(one.getFileName().toString(), Files.readAllBytes(one), Pictures.Limits.USUAL));
+          found.addAll(Importers.pictures(one));
         } catch (Trouble trouble) {
           troubles.add(trouble.getMessage());
-        } catch (IOException e) {
-          troubles.add(Wording.text("file.unreadable", one.getFileName()));
         }
       }
       return new Gathered(found, troubles);
@@ -298,11 +295,9 @@ public final class ListSlip extends ToolSlip {
   private void read(Path from, Optional<Charset> charset, Optional<String> named) {
     reader.want(() -> {
       try {
-        return new ReadTable(Optional.of(TableIn.read(from.getFileName().toString(), Files.readAllBytes(from), charset, named)), "");
+        return new ReadTable(Optional.of(Importers.table(from, charset, named)), "");
       } catch (Trouble trouble) {
         return new ReadTable(Optional.empty(), trouble.getMessage());
-      } catch (IOException e) {
-        return new ReadTable(Optional.empty(), Wording.text("file.unreadable", from.getFileName()));
       }
     }, found -> {
       found.table().ifPresent(t -> {

@@ -18,6 +18,7 @@ public final class Checking {
   private final ObjectProperty<Optional<Finding>> lookedAt = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Lens> lens = new SimpleObjectProperty<>(Lens.NONE);
   private final LatestWork checker = new LatestWork();
+  private boolean looked;
 
   Checking(Job job) {
     report = new ReadOnlyObjectWrapper<>(Report.none(job));
@@ -25,18 +26,27 @@ public final class Checking {
 
   /** Looks at a job beside the window; what was said before stands until it is through. */
   void look(Job job) {
-    checker.replace(() -> Report.of(job), this::said);
+    checker.replace(() -> Report.of(job), now -> {
+      looked = true;
+      said(now);
+    });
   }
 
   /** Another job is on the bench: what was found in the one before is not said of it. */
   void begin(Job job) {
     lookedAt.set(Optional.empty());
+    looked = false;
     said(Report.none(job));
   }
 
   private void said(Report now) {
     findings.set(now.findings());
     report.set(now);
+  }
+
+  /** Whether the checks have looked at the job on the bench; before that nothing is said of it, nor that nothing was found. */
+  public boolean looked() {
+    return looked;
   }
 
   /** What the checks said last; of a job that was just opened nothing until they are through. */

@@ -25,6 +25,9 @@ import org.zipthimble.desktop.state.Session;
 public final class FileAdder {
   private static final int MOST_TOLD = 4;
 
+  /** What comes after another lies so far from it, in inches, that both are seen. */
+  private static final double STEP = 0.25;
+
   private final Session session;
   private final ObjectAdder objects;
   private final LatestWork reader = new LatestWork();
@@ -60,7 +63,11 @@ public final class FileAdder {
     reader.want(() -> together.stream().map(f -> read(f, how)).toList(), all -> {
       List<Picture> pictures = new ArrayList<>();
       all.stream().filter(a -> !a.trouble().isEmpty()).findFirst().ifPresent(a -> session.say(a.trouble()));
-      all.forEach(a -> a.brought().ifPresent(b -> b.accept(new Putting(a.file(), at, how, pictures))));
+      for (int i = 0; i < all.size(); i++) {
+        Arrived one = all.get(i);
+        Point place = new Point(at.x() + i * STEP, at.y() + i * STEP);
+        one.brought().ifPresent(b -> b.accept(new Putting(one.file(), place, how, pictures)));
+      }
       if (!pictures.isEmpty()) {
         several.accept(pictures);
       }
@@ -97,7 +104,7 @@ public final class FileAdder {
       }
       Importer kind = Importers.of(file.getFileName().toString());
       session.asker().unitsPerInch(file.getFileName().toString(), kind.unitsPerInch(), brought.drawing().size())
-          .ifPresent(units -> reader.want(() -> read(file, how.scaled(units)), again -> {
+          .ifPresent(units -> reader.queue(() -> read(file, how.scaled(units)), again -> {
             again.brought().flatMap(Brought::shapes).ifPresent(this::put);
             if (!again.trouble().isEmpty()) {
               session.say(again.trouble());
@@ -138,7 +145,8 @@ public final class FileAdder {
 
     @Override
     public void listed(Brought.Listed brought) {
-      session.apply(ListEdits.take(brought.table().list()));
+      session.applyBeside(ListEdits.take(brought.table().list()));
+      session.say(brought.table().cut() > 0 ? Wording.text("listSlip.cut", brought.table().cut()) : "");
     }
 
     @Override
